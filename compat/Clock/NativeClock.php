@@ -1,0 +1,34 @@
+<?php
+
+namespace Symfony\Component\Clock;
+
+use DateTimeImmutable;
+use DateTimeZone;
+
+final class NativeClock implements ClockInterface
+{
+    private DateTimeZone $timezone;
+
+    public function __construct(DateTimeZone|string|null $timezone = null)
+    {
+        $this->timezone = $timezone instanceof DateTimeZone ? $timezone : new DateTimeZone($timezone ?? date_default_timezone_get());
+    }
+
+    public function now(): DateTimeImmutable
+    {
+        return new DateTimeImmutable('now', $this->timezone);
+    }
+
+    public function sleep(float|int $seconds): void
+    {
+        usleep((int) round($seconds * 1_000_000));
+    }
+
+    public function withTimeZone(DateTimeZone|string $timezone): static
+    {
+        $clone = clone $this;
+        $clone->timezone = $timezone instanceof DateTimeZone ? $timezone : new DateTimeZone($timezone);
+
+        return $clone;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Defense;
+
+enum JobKind: string
+{
+    case Rush = 'rush';
+    case Man = 'man';
+    case Deep = 'deep';
+    case Under = 'under';
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Kinematics;
+
+/** A timed path: positions and velocities every STEP seconds from the snap, yards, and the cuts in it. */
+final readonly class Path
+{
+    public const STEP = 0.05;
+
+    /** Steps a path holds: 5 s and the start. */
+    public const STEPS = 101;
+
+    /**
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     * @param  list<float>  $vx
+     * @param  list<float>  $vy
+     * @param  list<Cut>  $cuts
+     */
+    public function __construct(
+        public array $x,
+        public array $y,
+        public array $vx,
+        public array $vy,
+        public array $cuts = [],
+    ) {}
+
+    public static function standing(float $xYd, float $yYd): self
+    {
+        $zero = array_fill(0, self::STEPS, 0.0);
+
+        return new self(array_fill(0, self::STEPS, $xYd), array_fill(0, self::STEPS, $yYd), $zero, $zero);
+    }
+
+    /** @return array{float, float} position at $t seconds, held at both ends */
+    public function at(float $t): array
+    {
+        $f = max(0.0, min(self::STEPS - 1.001, $t / self::STEP));
+        $i = (int) $f;
+        $f -= $i;
+
+        return [
+            $this->x[$i] + $f * ($this->x[$i + 1] - $this->x[$i]),
+            $this->y[$i] + $f * ($this->y[$i + 1] - $this->y[$i]),
+        ];
+    }
+
+    /** The same path run with $delay seconds of standing first. */
+    public function delayed(float $delay): self
+    {
+        $n = (int) round($delay / self::STEP);
+        if ($n <= 0) {
+            return $this;
+        }
+        $shift = fn (array $a, ?float $fill): array => array_slice([...array_fill(0, $n, $fill ?? $a[0]), ...$a], 0, self::STEPS);
+        $cuts = array_map(fn (Cut $c): Cut => new Cut($c->t + $delay, $c->xYd, $c->yYd, $c->kind, $c->fromDeg, $c->toDeg), $this->cuts);
+
+        return new self($shift($this->x, null), $shift($this->y, null), $shift($this->vx, 0.0), $shift($this->vy, 0.0), $cuts);
+    }
+}

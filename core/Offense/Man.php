@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Offense;
+
+use Jacotaxis\Core\Field\Side;
+
+/** One of the eleven on offense at his spot in the play frame, yards. */
+final readonly class Man
+{
+    /** A man is on the line when his spot is at most this far behind the ball (product default). */
+    public const LINE_YD = 0.75;
+
+    public const LINEMEN = ['LT', 'LG', 'C', 'RG', 'RT'];
+
+    public function __construct(public string $letter, public float $xYd, public float $yYd) {}
+
+    public function onLine(): bool
+    {
+        return $this->yYd >= -self::LINE_YD;
+    }
+
+    public function isLineman(): bool
+    {
+        return in_array($this->letter, self::LINEMEN, true);
+    }
+
+    public function isQuarterback(): bool
+    {
+        return $this->letter === 'Q';
+    }
+
+    /** Behind the tackles and off the line: a back, who has no receiver number before he releases. */
+    public function isBack(): bool
+    {
+        return ! $this->isLineman() && ! $this->isQuarterback() && abs($this->xYd) < 3.0 && $this->yYd < -2.5;
+    }
+
+    public function side(): Side
+    {
+        return Side::ofX($this->xYd);
+    }
+
+    public function mirrored(): self
+    {
+        $letter = strtr($this->letter, ['LT' => 'RT', 'RT' => 'LT', 'LG' => 'RG', 'RG' => 'LG']);
+
+        return new self($letter, -$this->xYd, $this->yYd);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+/** A choice a defender makes: from a moment on he runs to a place and stays there. A null place is his rule. */
+final readonly class Act
+{
+    public function __construct(
+        public string $name,
+        public ?float $fromT = null,
+        public float $xYd = 0.0,
+        public float $yYd = 0.0,
+        /** Letter of the receiver he goes to, or null for his rule and for standing between. */
+        public ?string $toward = null,
+    ) {}
+}

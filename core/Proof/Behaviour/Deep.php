@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Behaviour;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\SeenRoute;
+use Jacotaxis\Core\Proof\Sight;
+
+/**
+ * A deep zone: on top of whatever runs vertically in his lane, between two of them when there are two.
+ *
+ * His lane ends at the midline to the next deep man. Where the shell gives him a receiver to match, he plays that man while
+ * the stem is vertical and stays with him past the match depth; a short break sends him back to his zone.
+ */
+final class Deep extends Mover
+{
+    /** Yards over which a threat fades at the edge of a lane. */
+    private const EDGE_YD = 2.0;
+
+    /** How far ahead of a runner he overlaps, seconds. */
+    private const AHEAD = 0.7;
+
+    private ?self $left = null;
+
+    private ?self $right = null;
+
+    private ?OverTop $man = null;
+
+    private readonly ?SeenRoute $mine;
+
+    /** @var list<SeenRoute> the routes as seen from his leverage */
+    private readonly array $views;
+
+    private bool $matched = false;
+
+    public function __construct(Defender $defender, SprintLaw $law, Sight $sight, ?int $match)
+    {
+        parent::__construct($defender, $law, $sight);
+        $this->views = array_map(fn (int $r): SeenRoute => $sight->by($r, $defender->job->leverage), array_keys($sight->quick));
+        $this->mine = $match === null ? null : $sight->quick[$match];
+        $this->man = $match === null ? null : new OverTop($defender, $law, $sight, $match);
+    }
+
+    public function start(): void
+    {
+        parent::start();
+        $this->matched = false;
+    }
+
+    public function landmarkX(): float
+    {
+        return $this->defender->job->wideYd;
+    }
+
+    public function between(?self $left, ?self $right): void
+    {
+        $this->left = $left;
+        $this->right = $right;
+    }
+
+    public function steer(int $i): void
+    {
+        if ($this->mine !== null && ! $this->matched) {
+            $this->matched = $this->mine->y[$i] >= $this->defender->job->matchYd && $this->mine->vy[$i] > 2.0;
+        }
+        if ($this->man !== null && ($this->matched || $this->man->unbroken($i))) {
+            $this->man->x = $this->x;
+            $this->man->y = $this->y;
+            $this->man->vx = $this->vx;
+            $this->man->vy = $this->vy;
+            $this->man->steer($i);
+            $this->wx = $this->man->wx;
+            $this->wy = $this->man->wy;
+
+            return;
+        }
+        $this->zone($i);
+    }
+
+    private function zone(int $i): void
+    {
+        $frame = $this->sight->scene->frame;
+        $from = $this->left === null ? $frame->sidelineX(Side::Left) - 5.0 : ($this->x + $this->left->x) / 2.0;
+        $to = $this->right === null ? $frame->sidelineX(Side::Right) + 5.0 : ($this->x + $this->right->x) / 2.0;
+        $sum = $mean = 0.0;
+        $top = $topVy = $deepest = -99.0;
+        foreach ($this->views as $seen) {
+            $weight = $this->threat($seen, $i, $from, $to);
+            if ($weight > 0.02) {
+                $sum += $weight;
+                $mean += $weight * ($seen->x[$i] + $seen->vx[$i] * self::AHEAD);
+                if ($seen->y[$i] * min(1.0, $weight * 4.0) > $deepest) {
+                    $deepest = $seen->y[$i] * min(1.0, $weight * 4.0);
+                    $top = $seen->y[$i];
+                    $topVy = $seen->vy[$i];
+                }
+            }
+        }
+        $job = $this->defender->job;
+        $rest = max(0.0, 1.0 - $sum);
+        $x = ($mean + $rest * $job->wideYd) / ($sum + $rest);
+        $this->wx = max(-$this->vmax, min($this->vmax, ($x - $this->x) * self::CLOSE));
+        $idle = max(-$this->drop, min($this->drop, ($job->deepYd - $this->y) * self::CLOSE / 2.0));
+        $busy = $deepest > -90.0 ? $this->onTop($top, $topVy, $this->sight->scene->setting->overYd) : 0.0;
+        $share = min(1.0, $sum);
+        $this->wy = $share * max($busy, $idle * (1.0 - $share)) + (1.0 - $share) * $idle;
+        $w = sqrt($this->wx * $this->wx + $this->wy * $this->wy);
+        if ($w > $this->vmax) {
+            $this->wx *= $this->vmax / $w;
+            $this->wy *= $this->vmax / $w;
+        }
+    }
+
+    /** How much a receiver is this man's business, 0 to 1: vertical or already deep, and in the lane. */
+    private function threat(SeenRoute $seen, int $i, float $from, float $to): float
+    {
+        $y = $seen->y[$i];
+        $up = $seen->vy[$i] > 1.0 ? max(0.0, min(1.0, ($y - 2.0) / 4.0)) : max(0.0, min(1.0, ($y - 12.0) / 4.0));
+        if ($up <= 0.0) {
+            return 0.0;
+        }
+        $x = $seen->x[$i];
+        $in = min($x - $from, $to - $x) / self::EDGE_YD + 0.5;
+
+        return $up * max(0.0, min(1.0, $in));
+    }
+}

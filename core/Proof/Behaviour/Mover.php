@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Behaviour;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Sight;
+use Jacotaxis\Core\Proof\Tracks;
+
+/** A defender in motion. Subclasses say where he wants to go; he gets there with the sprint law's lag. */
+abstract class Mover
+{
+    /** How hard a man closes on the spot he wants, 1/s. */
+    protected const CLOSE = 3.5;
+
+    /** How near a place is reached, yards. */
+    private const THERE_YD = 2.0;
+
+    protected float $x;
+
+    protected float $y;
+
+    protected float $vx = 0.0;
+
+    protected float $vy = 0.0;
+
+    /** The velocity he wants now. */
+    protected float $wx = 0.0;
+
+    protected float $wy = 0.0;
+
+    protected readonly float $vmax;
+
+    protected readonly float $tau;
+
+    protected readonly float $pedal;
+
+    protected readonly float $drop;
+
+    protected readonly float $reaction;
+
+    private bool $arrived = false;
+
+    private readonly float $lag;
+
+    /** @var array{list<float>, list<float>, list<float>, list<float>} */
+    private array $track = [[], [], [], []];
+
+    public function __construct(protected readonly Defender $defender, SprintLaw $law, protected readonly Sight $sight)
+    {
+        $setting = $sight->scene->setting;
+        $this->vmax = $law->vmax;
+        $this->tau = $law->tau;
+        $this->pedal = $setting->level->backpedal();
+        $this->drop = $setting->level->zoneDrop();
+        $this->reaction = $setting->reaction;
+        $this->lag = 1.0 - exp(-Path::STEP / $law->tau);
+        $this->x = $defender->xYd;
+        $this->y = $defender->yYd;
+    }
+
+    /** Sets wx and wy for step $i by the man's rule. */
+    abstract public function steer(int $i): void;
+
+    public function start(): void
+    {
+        $this->x = $this->defender->xYd;
+        $this->y = $this->defender->yYd;
+        $this->vx = $this->vy = 0.0;
+        $this->track = [[], [], [], []];
+    }
+
+    /** Takes up a recorded track at step $from. */
+    public function resume(Tracks $rule, int $d, int $from): void
+    {
+        $this->track = [
+            array_slice($rule->x[$d], 0, $from), array_slice($rule->y[$d], 0, $from),
+            array_slice($rule->vx[$d], 0, $from), array_slice($rule->vy[$d], 0, $from),
+        ];
+        $this->arrived = false;
+        $this->x = $rule->x[$d][$from];
+        $this->y = $rule->y[$d][$from];
+        $this->vx = $rule->vx[$d][$from];
+        $this->vy = $rule->vy[$d][$from];
+    }
+
+    /** Runs to a place and stands there; when the man he took has shown his break or comes past, he goes with him. */
+    public function commit(int $i, float $xYd, float $yYd, ?int $taken): void
+    {
+        $this->arrived = $this->arrived || abs($xYd - $this->x) + abs($yYd - $this->y) < self::THERE_YD;
+        $seen = $taken === null ? null : $this->sight->quick[$taken];
+        if ($this->arrived && $seen !== null && ($i * Path::STEP >= $seen->brokenAt || ($seen->brokenAt === INF && $seen->y[$i] > $yYd - 1.0))) {
+            $this->close($seen->x[$i], $seen->y[$i], $this->vmax, self::CLOSE, $seen->vx[$i], $seen->vy[$i]);
+
+            return;
+        }
+        $this->close($xYd, $yYd, $this->vmax, 4.0);
+    }
+
+    public function record(): void
+    {
+        $this->track[0][] = $this->x;
+        $this->track[1][] = $this->y;
+        $this->track[2][] = $this->vx;
+        $this->track[3][] = $this->vy;
+    }
+
+    public function move(): void
+    {
+        $this->vx += ($this->wx - $this->vx) * $this->lag;
+        $this->vy += ($this->wy - $this->vy) * $this->lag;
+        $this->x += $this->vx * Path::STEP;
+        $this->y += $this->vy * Path::STEP;
+    }
+
+    /** @return array{list<float>, list<float>, list<float>, list<float>} x, y, vx, vy by step */
+    public function taken(): array
+    {
+        return $this->track;
+    }
+
+    /** Wants the spot, at most at $limit yards a second, on top of a velocity to match; brakes in time to stop there. */
+    protected function close(float $xYd, float $yYd, float $limit, float $gain = self::CLOSE, float $withVx = 0.0, float $withVy = 0.0): void
+    {
+        $rvx = $this->vx - $withVx;
+        $rvy = $this->vy - $withVy;
+        $speed = sqrt($rvx * $rvx + $rvy * $rvy);
+        $stop = $speed > 0.1 ? $this->tau * (1.0 - $this->vmax * log(1.0 + $speed / $this->vmax) / $speed) : 0.0;
+        $wx = $withVx + ($xYd - $this->x - $rvx * $stop) * $gain;
+        $wy = $withVy + ($yYd - $this->y - $rvy * $stop) * $gain;
+        $w = sqrt($wx * $wx + $wy * $wy);
+        if ($w > $limit) {
+            $wx *= $limit / $w;
+            $wy *= $limit / $w;
+        }
+        $this->wx = $wx;
+        $this->wy = $wy;
+    }
+
+    /**
+     * Speed upfield that keeps a man on top of a runner: he pedals while the cushion lasts and runs in time.
+     *
+     * He turns at the cushion over + (v_runner - v_own) tau, so that he ends on top, not when it is already eaten.
+     */
+    protected function onTop(float $runnerY, float $runnerVy, float $over): float
+    {
+        $cushion = $this->y - $runnerY;
+        $need = $over + max(0.0, $runnerVy - $this->vy) * $this->tau;
+        if ($cushion <= $need) {
+            return $runnerVy > 1.0 ? min($this->vmax, $runnerVy + ($need - $cushion) * 2.0) : 0.0;
+        }
+
+        return $this->pedal * max(0.0, min(1.0, ($need + 4.0 - $cushion) / 4.0)) * min(1.0, max(0.0, $runnerVy) / 3.0);
+    }
+}

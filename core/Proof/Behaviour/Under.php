@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Behaviour;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\SeenRoute;
+use Jacotaxis\Core\Proof\Sight;
+
+/**
+ * An under zone: drops to his landmark, carries a vertical release as far as his rule says, shades to who is in his zone,
+ * looks for work within eight yards when nobody is.
+ */
+final class Under extends Mover
+{
+    /** How far an under man with nobody in his zone looks for work. */
+    private const WORK_YD = 8.0;
+
+    /** How far ahead of a crosser he looks, seconds. */
+    private const AHEAD = 0.5;
+
+    /** Share of the way from his landmark to a threat that he gives. */
+    private const SHADE = 0.5;
+
+    /** @var list<SeenRoute> the routes as a man on the inside hip sees them */
+    private readonly array $inside;
+
+    public function __construct(Defender $defender, SprintLaw $law, Sight $sight)
+    {
+        parent::__construct($defender, $law, $sight);
+        $this->inside = array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
+    }
+
+    public function steer(int $i): void
+    {
+        if ($i * 0.05 < $this->reaction) {
+            $this->wx = $this->wy = 0.0;
+
+            return;
+        }
+        $job = $this->defender->job;
+        $carried = $this->carried($i);
+        if ($carried !== null) {
+            $inside = $carried->x[$i] > 0.0 ? -1.0 : 1.0;
+            $this->close($carried->x[$i] + $inside, min($job->carryYd, $carried->y[$i] + 1.0), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
+
+            return;
+        }
+        [$x, $y, $fast] = $this->spot($i);
+        $this->close($x, $y, $fast ? $this->vmax : $this->drop);
+    }
+
+    /** The vertical release he still carries. */
+    private function carried(int $i): ?SeenRoute
+    {
+        $job = $this->defender->job;
+        if ($job->carryYd <= 0.0) {
+            return null;
+        }
+        $best = null;
+        $near = 6.0;
+        foreach ($this->inside as $seen) {
+            $upfield = $seen->vy[$i] > 2.0 && $seen->vy[$i] > abs($seen->vx[$i]);
+            $away = abs($seen->x[$i] - $job->wideYd);
+            if ($upfield && $seen->y[$i] > 1.0 && $seen->y[$i] < $job->carryYd && $away < $near && $seen->x[$i] * $job->wideYd >= 0.0) {
+                $near = $away;
+                $best = $seen;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return array{float, float, bool} the spot he wants, and whether he runs there at full speed */
+    private function spot(int $i): array
+    {
+        $job = $this->defender->job;
+        $pull = 0.0;
+        $tx = $ty = 0.0;
+        foreach ($this->sight->quick as $r => $seen) {
+            if ($this->sight->manned[$r] !== null) {
+                continue;
+            }
+            $weight = $this->interest($seen, $i);
+            if ($weight > $pull) {
+                $pull = $weight;
+                $tx = $seen->x[$i] + self::AHEAD * $seen->vx[$i];
+                $ty = $seen->y[$i];
+            }
+        }
+        if ($job->sinks && $pull < 0.2) {
+            return [$job->wideYd, $this->sinkDepth($i), false];
+        }
+        $share = self::SHADE * $pull * ($job->first === 'short' && $ty < 8.0 ? 1.5 : 1.0);
+        $ty = $job->first === 'short' || $ty > $job->deepYd ? $ty : max($ty, min($job->deepYd, $ty + 4.0));
+
+        return [$job->wideYd + $share * ($tx - $job->wideYd), $job->deepYd + $share * ($ty - $job->deepYd), $share > 0.3];
+    }
+
+    /** How much a receiver is in his zone: near his landmark, not vertical, not over his head. Short comes first for flat men. */
+    private function interest(SeenRoute $seen, int $i): float
+    {
+        $job = $this->defender->job;
+        $y = $seen->y[$i];
+        $vy = $seen->vy[$i];
+        if ($y < -0.5 || $y > $job->deepYd + 5.0 || ($vy > 2.0 && $vy > abs($seen->vx[$i]))) {
+            return 0.0;
+        }
+        if ($i * 0.05 < $seen->brokenAt && $y < 1.0) {
+            return 0.0;
+        }
+        $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $job->wideYd) ** 2 + 0.5 * ($y - $job->deepYd) ** 2);
+        $near = max(0.0, min(1.0, (self::WORK_YD - $away) / 3.5));
+
+        return $near * ($job->first === 'short' && $y > 9.0 ? 0.6 : 1.0);
+    }
+
+    /** A flat man with nobody in the flat sinks under the outside vertical, at most to fourteen yards. */
+    private function sinkDepth(int $i): float
+    {
+        $depth = $this->defender->job->deepYd;
+        foreach ($this->sight->quick as $seen) {
+            if (abs($seen->x[$i] - $this->defender->job->wideYd) < 6.0 && $seen->vy[$i] > 2.0) {
+                $depth = max($depth, min(14.0, $seen->y[$i] + 1.0));
+            }
+        }
+
+        return $depth;
+    }
+}

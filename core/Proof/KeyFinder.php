@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Kinematics\Path;
+
+/**
+ * Finds the keys of a call against a look without knowing the concept.
+ *
+ * Defender d is a key when there are counting reads a and b such that going to a shuts a and leaves b open, and going to b
+ * shuts b and leaves a open.
+ */
+final class KeyFinder
+{
+    /** Defenders that are played out fully. */
+    private const CANDIDATES = 3;
+
+    /** A deep man does not leave his zone for a catch in front of this depth, yards. */
+    private const DEEP_FROM_YD = 8.0;
+
+    private const BETWEEN = [0.25, 0.5, 0.75];
+
+    public function __construct(
+        private readonly Scene $scene,
+        private readonly PlayOut $playOut,
+        private readonly Windows $windows,
+        private readonly ActNames $names,
+    ) {}
+
+    /** @return list<Key> the main key first */
+    public function keys(): array
+    {
+        $keys = [];
+        foreach ($this->candidates() as [$d, $a, $b]) {
+            $key = $this->key($d, $a, $b);
+            if ($key !== null && (! isset($keys[$d]) || $keys[$d]->swing < $key->swing)) {
+                $keys[$d] = $key;
+            }
+        }
+        uasort($keys, fn (Key $x, Key $y): int => $y->swing <=> $x->swing);
+
+        return array_values($keys);
+    }
+
+    /**
+     * Men whose one-way act covers the call.
+     *
+     * @param  list<Key>  $keys
+     * @return list<array{defender: int, act: Act, why: string}>
+     */
+    public function spoilers(array $keys, Outcome $ruleTrue): array
+    {
+        if (! $ruleTrue->open()) {
+            return [];
+        }
+        $taken = array_map(fn (Key $k): int => $k->defender, $keys);
+        $spoilers = [];
+        foreach ($this->free() as $d) {
+            if (in_array($d, $taken, true)) {
+                continue;
+            }
+            $act = $this->commitment($d, $ruleTrue->letter, $ruleTrue->letter);
+            if ($act === null || ! $this->mayReach($d, $ruleTrue->letter, $act->fromT)) {
+                continue;
+            }
+            $outcome = $this->windows->outcome($d, $this->playOut->withAct($d, $act));
+            if (! $outcome->open()) {
+                $route = $this->scene->routes[$ruleTrue->letter]->spec->name;
+                $spoilers[] = ['defender' => $d, 'act' => new Act("take the $route", $act->fromT, $act->xYd, $act->yYd, $act->toward),
+                    'why' => "The {$this->scene->defenders[$d]->role} can take the $route and nothing opens behind him."];
+            }
+        }
+
+        return $spoilers;
+    }
+
+    /**
+     * A key the call names, also when it is not in conflict.
+     */
+    public function named(int $d): ?Key
+    {
+        $counting = $this->windows->counting();
+        if (count($counting) < 2 || ! in_array($d, $this->free(), true)) {
+            return null;
+        }
+
+        return $this->weigh($d, $counting[0], $counting[1], false);
+    }
+
+    /**
+     * Pairs of threats a defender could be between, most promising first.
+     *
+     * @return list<array{int, string, string}>
+     */
+    private function candidates(): array
+    {
+        $counting = $this->windows->counting();
+        $found = [];
+        foreach ($this->free() as $d) {
+            foreach ($counting as $n => $a) {
+                foreach (array_slice($counting, $n + 1) as $b) {
+                    $from = $this->partAt($a, $b);
+                    if ($this->mayReach($d, $a, $from) && $this->mayReach($d, $b, $from)) {
+                        $swing = $this->pairSwing($d, $a, $b);
+                        if ($swing !== null) {
+                            $found[] = [$swing, $d, $a, $b];
+                        }
+                    }
+                }
+            }
+        }
+        usort($found, fn (array $x, array $y): int => $y[0] <=> $x[0]);
+
+        return array_map(fn (array $f): array => array_slice($f, 1), array_slice($found, 0, self::CANDIDATES));
+    }
+
+    /** How far the two commitments move the margins of the two threats, or null when they do not part them. */
+    private function pairSwing(int $d, string $a, string $b): ?float
+    {
+        $open = $this->scene->setting->openAt;
+        $toA = $this->commitment($d, $a, $b);
+        $toB = $this->commitment($d, $b, $a);
+        if ($toA === null || $toB === null) {
+            return null;
+        }
+        $atA = $this->playOut->withAct($d, $toA);
+        $aShut = $this->windows->bestThrow($a, $d, $atA)['margin'];
+        $bOpen = $this->windows->bestThrow($b, $d, $atA)['margin'];
+        if ($aShut >= $open || $bOpen < $open) {
+            return null;
+        }
+        $atB = $this->playOut->withAct($d, $toB);
+        $bShut = $this->windows->bestThrow($b, $d, $atB)['margin'];
+        $aOpen = $this->windows->bestThrow($a, $d, $atB)['margin'];
+        if ($bShut >= $open || $aOpen < $open) {
+            return null;
+        }
+
+        return ($aOpen - $aShut) + ($bOpen - $bShut);
+    }
+
+    private function key(int $d, string $a, string $b): ?Key
+    {
+        $key = $this->weigh($d, $a, $b, true);
+        $byName = [];
+        foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
+            $byName[$act->toward ?? $act->name] = $outcome;
+        }
+        $worth = fn (?string $letter): bool => $letter !== null;
+
+        return $worth($byName[$a]->letter) && $worth($byName[$b]->letter) ? $key : null;
+    }
+
+    private function weigh(int $d, string $a, string $b, bool $conflict): Key
+    {
+        $acts = [];
+        foreach ($this->acts($d, $a, $b) as $act) {
+            $acts[] = ['act' => $act, 'outcome' => $this->windows->outcome($d, $this->playOut->withAct($d, $act))];
+        }
+        $won = array_filter($acts, fn (array $row): bool => $row['outcome']->open());
+        $verdict = count($won) === count($acts) ? 'bound' : ($won === [] ? 'covered' : 'guess');
+        $strength = min(array_map(fn (array $row): float => $row['outcome']->best, $acts));
+        $role = $this->scene->defenders[$d]->role;
+
+        return new Key($d, $role, [$a, $b], $this->names->question($d, $a, $b), $acts, $this->swing($acts, $a, $b), $verdict, $strength, $conflict);
+    }
+
+    /** @param list<array{act: Act, outcome: Outcome}> $acts */
+    private function swing(array $acts, string $a, string $b): float
+    {
+        $worth = ['' => 0.0];
+        foreach ($acts as ['act' => $act, 'outcome' => $outcome]) {
+            foreach ([$a, $b] as $letter) {
+                $read = $outcome->reads[$letter];
+                $gain = $read['line'] === null ? 0.0 : $read['line']->yYd * Throws::completion($read['line']->distanceYd, $read['margin']);
+                if ($act->toward !== null) {
+                    $worth[$letter.$act->toward] = $gain;
+                }
+            }
+        }
+
+        return (($worth[$a.$b] ?? 0.0) - ($worth[$a.$a] ?? 0.0)) + (($worth[$b.$a] ?? 0.0) - ($worth[$b.$b] ?? 0.0));
+    }
+
+    /** @return list<Act> his rule, the two commitments and the places between them */
+    private function acts(int $d, string $a, string $b): array
+    {
+        $toA = $this->commitment($d, $a, $b);
+        $toB = $this->commitment($d, $b, $a);
+        [$nameA, $nameB] = $this->names->pair($d, $toA, $toB);
+        $acts = [new Act('by rule'),
+            new Act($nameA, $toA->fromT, $toA->xYd, $toA->yYd, $a),
+            new Act($nameB, $toB->fromT, $toB->xYd, $toB->yYd, $b)];
+        foreach (self::BETWEEN as $share) {
+            $acts[] = new Act('between', $toA->fromT, $toA->xYd + $share * ($toB->xYd - $toA->xYd), $toA->yYd + $share * ($toB->yYd - $toA->yYd));
+        }
+
+        return $acts;
+    }
+
+    /** When two threats part: the first break, and the reaction to it. */
+    private function partAt(string $a, string $b): float
+    {
+        return min($this->scene->routes[$a]->declaredAt(), $this->scene->routes[$b]->declaredAt()) + $this->scene->setting->reaction;
+    }
+
+    /** The run to where the ball to $letter would be met: the point of its way he reaches with most time to spare. */
+    private function commitment(int $d, string $letter, string $other): ?Act
+    {
+        $line = $this->windows->middle($letter);
+        if ($line === null) {
+            return null;
+        }
+        $from = $this->partAt($letter, $other);
+        $i = min(Path::STEPS - 1, (int) round($from / Path::STEP));
+        $rule = $this->playOut->byRule();
+        $best = INF;
+        $at = 0;
+        foreach ($line->pt as $k => $t) {
+            $late = Throws::timeTo($line->px[$k] - $rule->x[$d][$i], $line->py[$k] - $rule->y[$d][$i], $rule->vx[$d][$i], $rule->vy[$d][$i],
+                $this->windows->speedOf($d), 0.0) - ($line->outAt() + $t - $from);
+            if ($k === count($line->pt) - 1) {
+                $best = $late;
+                $at = $k;
+            }
+        }
+
+        return new Act('take', $from, $line->px[$at], $line->py[$at], $letter);
+    }
+
+    /** Whether his reach disc touches the catch at all. */
+    private function mayReach(int $d, string $letter, float $from): bool
+    {
+        $line = $this->windows->lines($letter)[0] ?? null;
+        if ($line === null) {
+            return false;
+        }
+        if ($line->yYd < self::DEEP_FROM_YD && $this->scene->defenders[$d]->job->kind === JobKind::Deep) {
+            return false;
+        }
+        $i = min(Path::STEPS - 1, (int) round($from / Path::STEP));
+        $rule = $this->playOut->byRule();
+        $time = $line->caughtAt() - $from + 0.4;
+
+        return hypot($line->xYd - $rule->x[$d][$i], $line->yYd - $rule->y[$d][$i])
+            <= $this->scene->setting->reachYd + $this->windows->speedOf($d) * max(0.0, $time);
+    }
+
+    /** @return list<int> defenders whose shell lets them choose: zone men, not rushers and not men with a man */
+    private function free(): array
+    {
+        return array_values(array_filter($this->playOut->coverage(), fn (int $d): bool => $this->scene->defenders[$d]->job->kind !== JobKind::Man));
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Defense\Alignment;
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Behaviour\Deep;
+use Jacotaxis\Core\Proof\Behaviour\Mover;
+use Jacotaxis\Core\Proof\Behaviour\OverTop;
+use Jacotaxis\Core\Proof\Behaviour\Under;
+
+/**
+ * Runs the coverage by rule against the routes, step by step.
+ *
+ * Defenders see routes only (SeenRoute), never a call. Velocities follow what a man wants with the sprint law's own lag,
+ * so a change of direction costs what it costs a runner.
+ */
+final class PlayOut
+{
+    /** @var array<int, Mover> coverage defenders by their place in the look */
+    private array $movers = [];
+
+    private readonly Sight $sight;
+
+    private ?Tracks $byRule = null;
+
+    public function __construct(private readonly Scene $scene)
+    {
+        $setting = $scene->setting;
+        $letters = array_keys($scene->routes);
+        $quick = $slow = [];
+        foreach ($scene->routes as $route) {
+            $quick[] = SeenRoute::of($route->path, $setting->reaction, 0.0);
+            $slow[] = SeenRoute::of($route->path, $setting->reaction, $setting->hips);
+        }
+        $sight = $this->sight = new Sight($letters, $quick, $slow, $this->targets($letters), $scene);
+        foreach ($scene->defenders as $d => $defender) {
+            if ($defender->job->kind !== JobKind::Rush) {
+                $this->movers[$d] = $this->mover($defender, $sight);
+            }
+        }
+        $this->neighbours();
+    }
+
+    /** Everybody plays his rule. */
+    public function byRule(): Tracks
+    {
+        if ($this->byRule !== null) {
+            return $this->byRule;
+        }
+        foreach ($this->movers as $mover) {
+            $mover->start();
+        }
+        for ($i = 0; $i < Path::STEPS; $i++) {
+            foreach ($this->movers as $mover) {
+                $mover->record();
+            }
+            foreach ($this->movers as $mover) {
+                $mover->steer($i);
+            }
+            foreach ($this->movers as $mover) {
+                $mover->move();
+            }
+        }
+
+        return $this->byRule = $this->tracks($this->movers);
+    }
+
+    /** One defender does something else; the others play their rule. Holds his track alone. */
+    public function withAct(int $d, Act $act): Tracks
+    {
+        $rule = $this->byRule();
+        if ($act->fromT === null) {
+            return new Tracks([$d => $rule->x[$d]], [$d => $rule->y[$d]], [$d => $rule->vx[$d]], [$d => $rule->vy[$d]]);
+        }
+        $from = min(Path::STEPS - 1, (int) round($act->fromT / Path::STEP));
+        $mover = $this->movers[$d];
+        $taken = $act->toward === null ? null : $this->sight->index($act->toward);
+        $mover->resume($rule, $d, $from);
+        for ($i = $from; $i < Path::STEPS; $i++) {
+            $mover->record();
+            $mover->commit($i, $act->xYd, $act->yYd, $taken);
+            $mover->move();
+        }
+
+        return $this->tracks([$d => $mover]);
+    }
+
+    /** @return list<int> places in the look of the men who cover */
+    public function coverage(): array
+    {
+        return array_keys($this->movers);
+    }
+
+    /** @param array<int, Mover> $movers */
+    private function tracks(array $movers): Tracks
+    {
+        $x = $y = $vx = $vy = [];
+        foreach ($movers as $d => $mover) {
+            [$x[$d], $y[$d], $vx[$d], $vy[$d]] = $mover->taken();
+        }
+
+        return new Tracks($x, $y, $vx, $vy);
+    }
+
+    private function mover(Defender $defender, Sight $sight): Mover
+    {
+        $level = $this->scene->setting->level;
+        $law = $defender->group === 'backer' ? $level->backer() : $level->safety();
+        $target = $defender->job->kind === JobKind::Man
+            ? Alignment::takes($defender->job, $this->scene->count, $this->scene->strong)
+            : $this->matched($defender);
+        $mine = $target === null ? null : $sight->index($target);
+
+        return match ($defender->job->kind) {
+            JobKind::Deep => new Deep($defender, $law, $sight, $mine),
+            JobKind::Man => $mine === null ? new Under($defender, $law, $sight) : new OverTop($defender, $law, $sight, $mine),
+            default => new Under($defender, $law, $sight),
+        };
+    }
+
+    private function matched(Defender $defender): ?string
+    {
+        return $defender->job->match === null ? null
+            : $this->scene->count->letter($defender->side, (int) $defender->job->match[1]);
+    }
+
+    /**
+     * Place in the look of the man defender each receiver belongs to, or null.
+     *
+     * @param  list<string>  $letters
+     * @return list<int|null>
+     */
+    private function targets(array $letters): array
+    {
+        $targets = array_fill(0, count($letters), null);
+        foreach ($this->scene->defenders as $d => $defender) {
+            $taken = $defender->job->kind === JobKind::Man ? Alignment::takes($defender->job, $this->scene->count, $this->scene->strong) : null;
+            $r = $taken === null ? false : array_search($taken, $letters, true);
+            if ($r !== false) {
+                $targets[$r] = $d;
+            }
+        }
+
+        return $targets;
+    }
+
+    /** Deep men share the field by the midlines between them. */
+    private function neighbours(): void
+    {
+        $deep = array_filter($this->movers, fn (Mover $m): bool => $m instanceof Deep);
+        uasort($deep, fn (Deep $a, Deep $b): int => $a->landmarkX() <=> $b->landmarkX());
+        $deep = array_values($deep);
+        foreach ($deep as $i => $mover) {
+            $mover->between($deep[$i - 1] ?? null, $deep[$i + 1] ?? null);
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Route\RunRoute;
+
+/**
+ * Gives every route its slot: from its break, when the feet are set and the eyes are there.
+ *
+ * Reads the eyes take in at once share a moment; turning to the next picture costs a hitch.
+ */
+final class Progression
+{
+    /** A read that breaks this much after the last hitch is too late for the footwork, seconds. */
+    private const LATE = 0.05;
+
+    /** @return array<string, Reading> by letter, reads in order first */
+    public static function of(Scene $scene, Protection $protection): array
+    {
+        $readings = [];
+        $eyes = $scene->drop->firstPlant();
+        $looking = null;
+        foreach ($scene->call->reads as $n => $letter) {
+            $run = $scene->routes[$letter];
+            $bearing = self::bearing($scene, $run);
+            if ($looking !== null && abs($bearing - $looking) > $scene->setting->visionDeg) {
+                $eyes += Footwork::HITCH;
+                $looking = $bearing;
+            }
+            $looking ??= $bearing;
+            $readings[$letter] = self::reading($scene, $protection, $run, $n + 1, $eyes);
+        }
+        foreach ($scene->routes as $letter => $run) {
+            $readings[$letter] ??= self::reading($scene, $protection, $run, null, $scene->drop->firstPlant());
+        }
+
+        return $readings;
+    }
+
+    private static function reading(Scene $scene, Protection $protection, RunRoute $run, ?int $number, float $eyes): Reading
+    {
+        $drop = $scene->drop;
+        $break = $run->break()->t;
+        $ready = max($break, $drop->firstPlant());
+        $from = max($ready, $eyes);
+        $to = $ready + $run->slotLength();
+        $late = $break - $drop->lastAt();
+        $killed = match (true) {
+            $late > self::LATE => sprintf('breaks %.1f s after the last hitch', $late),
+            $from > $to + 1e-9 => sprintf('the eyes arrive %.1f s after his slot', $from - $to),
+            $from >= $protection->arrivalAt => sprintf('%s is there at %.1f s', $protection->free ?? 'the rush', $protection->arrivalAt),
+            default => null,
+        };
+
+        return Reading::of($run, $number, $from, min($to, $protection->arrivalAt), $killed);
+    }
+
+    /** Angle in degrees under which the quarterback sees the break. */
+    private static function bearing(Scene $scene, RunRoute $run): float
+    {
+        [$qx, $qy] = $scene->launch();
+        $cut = $run->break();
+
+        return rad2deg(atan2($cut->xYd - $qx, $cut->yYd - $qy));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+/** The whole answer to "what does this call do to this look". */
+final readonly class Proof
+{
+    /**
+     * @param  array<string, Reading>  $readings  by letter, reads in order first
+     * @param  list<Key>  $keys  the main key first; named keys without conflict last
+     * @param  list<array{defender: int, act: Act, why: string}>  $spoilers
+     */
+    public function __construct(
+        public Scene $scene,
+        public PlayOut $playOut,
+        public Windows $windows,
+        public Protection $protection,
+        public array $readings,
+        public Outcome $ruleTrue,
+        public array $keys,
+        public array $spoilers,
+    ) {}
+
+    /** The key that decides, or null. */
+    public function mainKey(): ?Key
+    {
+        $key = $this->keys[0] ?? null;
+
+        return $key?->conflict ? $key : null;
+    }
+
+    /** bound, guess or covered. */
+    public function verdict(): string
+    {
+        return $this->mainKey()?->verdict ?? ($this->ruleTrue->open() ? 'bound' : 'covered');
+    }
+
+    /** Least margin over the acts of the main key, else the rule-true margin; seconds. */
+    public function strength(): float
+    {
+        return $this->mainKey()?->strength ?? $this->ruleTrue->best;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Route\RunRoute;
+
+/** A route in the progression: its read number, the slot the quarterback's feet and eyes give it, and whether it lives. Seconds. */
+final readonly class Reading
+{
+    /** @param float|null $from start of the slot; null when the read is dead before it starts */
+    public function __construct(
+        public string $letter,
+        public ?int $number,
+        public ?string $flag,
+        public float $breakAt,
+        public float $depthYd,
+        public ?float $from,
+        public ?float $to,
+        public ?string $killedBy = null,
+    ) {}
+
+    public function live(): bool
+    {
+        return $this->from !== null && $this->killedBy === null;
+    }
+
+    public function counts(): bool
+    {
+        return $this->number !== null && $this->live();
+    }
+
+    public static function of(RunRoute $run, ?int $number, ?float $from, ?float $to, ?string $killedBy): self
+    {
+        $flag = $number === null ? ($run->spec->flag?->value ?? 'decoy') : 'read';
+
+        return new self($run->letter, $number, $flag, $run->break()->t, $run->spec->depth(), $from, $to, $killedBy);
+    }
+}

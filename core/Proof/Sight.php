@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+/** What the defense sees of the routes: with the common reaction, and late across a man's leverage. */
+final readonly class Sight
+{
+    /**
+     * @param  list<string>  $letters
+     * @param  list<SeenRoute>  $quick
+     * @param  list<SeenRoute>  $slow
+     * @param  list<int|null>  $manned  defender who has the receiver man to man
+     */
+    public function __construct(
+        public array $letters,
+        public array $quick,
+        public array $slow,
+        public array $manned,
+        public Scene $scene,
+    ) {}
+
+    public function index(string $letter): ?int
+    {
+        $at = array_search($letter, $this->letters, true);
+
+        return $at === false ? null : $at;
+    }
+
+    /** The route as a man with a leverage sees it: a break to the side he does not keep comes late. */
+    public function by(int $receiver, string $leverage): SeenRoute
+    {
+        if ($leverage === 'none') {
+            return $this->quick[$receiver];
+        }
+        $run = $this->scene->routes[$this->letters[$receiver]];
+        $home = $this->scene->men[$run->letter]->xYd < 0.0 ? -1.0 : 1.0;
+        $lateral = sin(deg2rad($run->break()->toDeg)) * $home;
+        $kept = $leverage === 'outside' ? 1.0 : -1.0;
+
+        return $lateral * $kept < -0.2 ? $this->slow[$receiver] : $this->quick[$receiver];
+    }
+}

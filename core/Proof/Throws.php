@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Arm;
+use Jacotaxis\Core\Kinematics\BallFlight;
+use Jacotaxis\Core\Kinematics\Path;
+
+/**
+ * The throws a quarterback may make to each read inside its slot, and how long each defender is too late for each.
+ *
+ * A throw is laid out once; the margin of one defender on it depends on his own track alone, so an act is weighed by
+ * looking again at that man only.
+ */
+final class Throws
+{
+    /** Yards from the sideline in which a catch does not count. */
+    private const EDGE_YD = 0.7;
+
+    /** Steps between the moments inside a slot that are tried. */
+    private const EVERY = 2;
+
+    /** Parts of the ball's way that are looked at, from the hand to the catch. */
+    private const POINTS = 10;
+
+    /** Time constant of the sprint law, seconds. */
+    private const TAU = 0.8;
+
+    /** Whether the last margin() was least before the catch: a higher ball would clear that man. */
+    public bool $undercut = false;
+
+    private readonly Arm $arm;
+
+    public function __construct(private readonly Scene $scene)
+    {
+        $this->arm = new Arm($scene->setting->level->releaseSpeed());
+    }
+
+    /**
+     * Every throw to a route between two moments.
+     *
+     * @return list<ThrowLine>
+     */
+    public function lines(string $letter, float $from, float $to): array
+    {
+        $lines = [];
+        $first = (int) ceil($from / Path::STEP - 1e-9);
+        $last = (int) floor($to / Path::STEP + 1e-9);
+        for ($i = $first; $i <= $last; $i += self::EVERY) {
+            for ($touch = 0; $touch < count(Arm::TOUCHES); $touch++) {
+                $line = $this->line($letter, $i, $touch);
+                if ($line !== null) {
+                    $lines[] = $line;
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /** A throw at step $i with a touch, or null when the arm does not reach or the catch would not count. */
+    public function line(string $letter, int $i, int $touch): ?ThrowLine
+    {
+        $path = $this->scene->routes[$letter]->path;
+        [$qx, $qy] = $this->scene->launch();
+        $x = $path->x[$i];
+        $y = $path->y[$i];
+        $throw = null;
+        for ($k = 0; $k < 4; $k++) {
+            $distance = sqrt(($x - $qx) ** 2 + ($y - $qy) ** 2);
+            $throw = $this->arm->throws($distance)[$touch] ?? null;
+            if ($throw === null) {
+                return null;
+            }
+            $flight = Arm::flight($distance, $throw[1]);
+            [$x, $y] = $path->at($i * Path::STEP + $flight);
+        }
+        $frame = $this->scene->frame;
+        if ($i * Path::STEP + $flight > (Path::STEPS - 1) * Path::STEP || $y > $frame->endLineY() - self::EDGE_YD
+            || $x < $frame->sidelineX(Side::Left) + self::EDGE_YD || $x > $frame->sidelineX(Side::Right) - self::EDGE_YD) {
+            return null;
+        }
+
+        return $this->lay($letter, $i, $touch, $x, $y, $flight, $throw);
+    }
+
+    /** @param array{float, float, float} $throw */
+    private function lay(string $letter, int $i, int $touch, float $x, float $y, float $flight, array $throw): ThrowLine
+    {
+        [$qx, $qy] = $this->scene->launch();
+        $distance = sqrt(($x - $qx) ** 2 + ($y - $qy) ** 2);
+        $px = $py = $pt = [];
+        for ($k = 4; $k <= self::POINTS; $k++) {
+            $t = $flight * $k / self::POINTS;
+            if ($k < self::POINTS && Arm::heightAt($t, $throw[1], $throw[2]) > $this->scene->setting->reachHeightYd) {
+                continue;
+            }
+            $share = $k === self::POINTS ? 1.0 : Arm::distanceAt($t, $throw[1]) / $distance;
+            $yy = $qy + $share * ($y - $qy);
+            if ($yy > 1.0) {
+                $px[] = $qx + $share * ($x - $qx);
+                $py[] = $yy;
+                $pt[] = $t;
+            }
+        }
+        if ($px === []) {
+            [$px, $py, $pt] = [[$x], [$y], [$flight]];
+        }
+
+        return new ThrowLine($letter, $i, $touch, $x, $y, $flight, $distance, $px, $py, $pt, $throw[1], $throw[2]);
+    }
+
+    /** Seconds by which a defender on his track is too late for a throw: the least over the ball's way below his reach. */
+    public function margin(ThrowLine $line, Tracks $tracks, int $d, float $vmax): float
+    {
+        $setting = $this->scene->setting;
+        $react = $setting->reaction;
+        $j = min(Path::STEPS - 1, $line->step + (int) round($react / Path::STEP));
+        $x = $tracks->x[$d][$j];
+        $y = $tracks->y[$d][$j];
+        $vx = $tracks->vx[$d][$j];
+        $vy = $tracks->vy[$d][$j];
+        $least = 9.0;
+        $reach = $setting->reachYd;
+        foreach ($line->pt as $k => $t) {
+            $dx = $line->px[$k] - $x;
+            $dy = $line->py[$k] - $y;
+            if (self::short($least + $t - $react, $dx, $dy, $vx, $vy, $vmax, $reach) < 0.0) {
+                $least = $react + self::timeTo($dx, $dy, $vx, $vy, $vmax, $reach) - $t;
+                $this->undercut = $k < count($line->pt) - 1;
+            }
+        }
+
+        return $least;
+    }
+
+    /**
+     * Seconds to bring a hand to a point (dx, dy) yards away, at full effort from the velocity he has.
+     *
+     * Under the sprint law a man who wants to go straight there drifts on by v0 tau (1 - exp(-t/tau)) meanwhile.
+     */
+    public static function timeTo(float $dx, float $dy, float $vx, float $vy, float $vmax, float $reach): float
+    {
+        if (self::short(0.0, $dx, $dy, $vx, $vy, $vmax, $reach) <= 0.0) {
+            return 0.0;
+        }
+        $low = 0.0;
+        $high = 0.8;
+        while (self::short($high, $dx, $dy, $vx, $vy, $vmax, $reach) > 0.0 && $high < 12.0) {
+            $low = $high;
+            $high *= 2.0;
+        }
+        for ($i = 0; $i < 14; $i++) {
+            $t = 0.5 * ($low + $high);
+            if (self::short($t, $dx, $dy, $vx, $vy, $vmax, $reach) > 0.0) {
+                $low = $t;
+            } else {
+                $high = $t;
+            }
+        }
+
+        return 0.5 * ($low + $high);
+    }
+
+    /** Yards he is still short of the point after $t seconds; negative when he has been there. */
+    private static function short(float $t, float $dx, float $dy, float $vx, float $vy, float $vmax, float $reach): float
+    {
+        if ($t < 0.0) {
+            $t = 0.0;
+        }
+        $drift = self::TAU * (1.0 - exp(-$t / self::TAU));
+        $rx = $dx - $vx * $drift;
+        $ry = $dy - $vy * $drift;
+
+        return sqrt($rx * $rx + $ry * $ry) - $reach - $vmax * ($t - $drift);
+    }
+
+    /** Share of throws on target by distance, before any defender counts (product default). */
+    public static function accuracy(float $distanceYd): float
+    {
+        return max(0.2, 0.97 - 0.008 * $distanceYd);
+    }
+
+    /** Chance of a completion (standard deviation of arrival 0.45 s, Spearman 2018, from memory). */
+    public static function completion(float $distanceYd, float $margin): float
+    {
+        return self::accuracy($distanceYd) / (1.0 + exp(-$margin / 0.25));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Route;
+
+use Jacotaxis\Core\Kinematics\CutKind;
+
+/** The catalogue of routes. Depths in yards past the line (common practice). */
+final class Routes
+{
+    /** @var array<string, RouteShape>|null */
+    private static ?array $all = null;
+
+    /** @return array<string, RouteShape> by name */
+    public static function all(): array
+    {
+        return self::$all ??= array_column([
+            ['hitch', new RouteShape('hitch', Stem::Vertical, 6.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 2.0, maxDepthYd: 12.0)],
+            ['curl', new RouteShape('curl', Stem::Vertical, 12.0, CutKind::Drop, 155.0, Finish::ComeBack, inward: true, backYd: 2.0, minDepthYd: 6.0, maxDepthYd: 22.0)],
+            ['out', new RouteShape('out', Stem::Vertical, 10.0, CutKind::Drop, 90.0, Finish::Run, minDepthYd: 3.0, maxDepthYd: 20.0)],
+            ['dig', new RouteShape('dig', Stem::Vertical, 12.0, CutKind::Speed, 90.0, Finish::Run, inward: true, minDepthYd: 6.0, maxDepthYd: 22.0)],
+            ['corner', new RouteShape('corner', Stem::Vertical, 10.0, CutKind::Drop, 45.0, Finish::Run, deep: true, minDepthYd: 4.0)],
+            ['post', new RouteShape('post', Stem::Vertical, 11.0, CutKind::Speed, 30.0, Finish::Run, inward: true, deep: true, minDepthYd: 4.0)],
+            ['seam', new RouteShape('seam', Stem::Landmark, 10.0, CutKind::Bend, 0.0, Finish::Run, deep: true, minDepthYd: 6.0)],
+            ['go', new RouteShape('go', Stem::Vertical, 14.0, CutKind::Bend, 3.0, Finish::Run, deep: true, minDepthYd: 6.0)],
+            ['shallow', new RouteShape('shallow', Stem::Across, 5.0, CutKind::Speed, 90.0, Finish::Run, inward: true, maxDepthYd: 8.0)],
+            ['flat', new RouteShape('flat', Stem::ToFlat, 4.0, CutKind::Speed, 84.0, Finish::Run, maxDepthYd: 7.0)],
+        ], 1, 0);
+    }
+
+    public static function has(string $name): bool
+    {
+        return isset(self::all()[$name]);
+    }
+
+    public static function get(string $name): RouteShape
+    {
+        return self::all()[$name] ?? throw UnknownRoute::named($name, array_keys(self::all()));
+    }
+}

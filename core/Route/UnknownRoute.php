@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Route;
+
+use DomainException;
+
+/** A route the catalogue does not hold, or one drawn where it cannot be run. */
+final class UnknownRoute extends DomainException
+{
+    /** @param list<string> $known */
+    public static function named(string $name, array $known): self
+    {
+        return new self("No route is called \"$name\". Known routes: ".implode(', ', $known).'.');
+    }
+
+    public static function depth(string $name, float $depth, float $min, float $max): self
+    {
+        return new self("A $name cannot break at $depth yd: give $min to $max yards.");
+    }
+
+    public static function leavesField(string $letter, string $name): self
+    {
+        return new self("The $name by $letter leaves the field before it breaks: bring him in or shorten the route.");
+    }
+}
