@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Concept;
+
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Route\RouteSpec;
+
+/** What was said of a call, before anything is filled in. */
+final class CallDraft
+{
+    public string $quarterback = 'gun';
+
+    public string $set = '2x2';
+
+    public ?Side $side = null;
+
+    public ?Footwork $drop = null;
+
+    public ?Situation $situation = null;
+
+    /** @var list<array{family: Family, sides: list<Side>}> an empty list of sides: the strength */
+    public array $families = [];
+
+    /** @var array<string, RouteSpec> by letter, in the order said */
+    public array $routes = [];
+
+    /** @var list<string>|null letters in the order said */
+    public ?array $reads = null;
+
+    /** @var list<string> roles */
+    public array $keys = [];
+
+    /** @var array<string, array{float, float}> */
+    public array $spots = [];
+
+    /** @var list<string> */
+    public array $assumed = [];
+}

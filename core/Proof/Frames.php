@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Kinematics\Arm;
+use Jacotaxis\Core\Kinematics\BallFlight;
+use Jacotaxis\Core\Kinematics\Path;
+
+/** The play as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
+final class Frames
+{
+    /** Seconds shown after the catch. */
+    private const AFTER = 0.6;
+
+    /** The snap takes this long to the gun. */
+    private const SNAP = 0.3;
+
+    /**
+     * @param  Tracks|null  $act  the track of a defender who leaves his rule
+     * @return array{step: float, men: list<string>, defenders: list<string>, at: list<list<float>>, ball: list<array{float, float, float}>} `at` holds x, y of the men then of the defenders in turn
+     */
+    public static function of(Proof $proof, ?int $d = null, ?Tracks $act = null, ?Outcome $outcome = null): array
+    {
+        $scene = $proof->scene;
+        $rule = $proof->playOut->byRule();
+        $tracks = $d === null || $act === null ? $rule : $rule->with($d, $act);
+        $line = ($outcome ?? $proof->ruleTrue)->line;
+        $until = min(Path::STEPS - 1, (int) ceil((($line?->caughtAt() ?? $scene->setting->pocket) + self::AFTER) / Path::STEP));
+        $at = $ball = [];
+        for ($i = 0; $i <= $until; $i++) {
+            $t = $i * Path::STEP;
+            $row = [];
+            foreach (array_keys($scene->men) as $letter) {
+                [$x, $y] = self::man($scene, $letter, $i);
+                array_push($row, round($x, 2), round($y, 2));
+            }
+            foreach ($scene->defenders as $n => $defender) {
+                [$x, $y] = $defender->job->kind === JobKind::Rush
+                    ? Trenches::rusher($scene, $defender, $t, $proof->protection)
+                    : [$tracks->x[$n][$i], $tracks->y[$n][$i]];
+                array_push($row, round($x, 2), round($y, 2));
+            }
+            $at[] = $row;
+            $ball[] = self::ball($scene, $line, $i);
+        }
+
+        return ['step' => Path::STEP, 'men' => array_keys($scene->men),
+            'defenders' => array_map(fn ($one): string => $one->role, $scene->defenders), 'at' => $at, 'ball' => $ball];
+    }
+
+    /** @return array{float, float} */
+    public static function man(Scene $scene, string $letter, int $i): array
+    {
+        if (isset($scene->routes[$letter])) {
+            return [$scene->routes[$letter]->path->x[$i], $scene->routes[$letter]->path->y[$i]];
+        }
+
+        return $letter === 'Q' ? Trenches::quarterback($scene, $i * Path::STEP) : Trenches::blocker($scene, $letter, $i * Path::STEP);
+    }
+
+    /** @return array{float, float, float} width, depth and height of the ball */
+    private static function ball(Scene $scene, ?ThrowLine $line, int $i): array
+    {
+        $t = $i * Path::STEP;
+        if ($t < self::SNAP) {
+            $share = $t / self::SNAP;
+
+            return [0.0, round($share * $scene->men['Q']->yYd, 2), 0.3 + 0.9 * $share];
+        }
+        if ($line === null || $t <= $line->outAt()) {
+            [$x, $y] = Trenches::quarterback($scene, $t);
+
+            return [round($x, 2), round($y, 2), 1.3];
+        }
+        if ($t >= $line->caughtAt()) {
+            [$x, $y] = self::man($scene, $line->letter, $i);
+
+            return [round($x, 2), round($y, 2), BallFlight::CATCH_YD];
+        }
+        [$qx, $qy] = $scene->launch();
+        $share = min(1.0, Arm::distanceAt($t - $line->outAt(), $line->groundSpeed) / $line->distanceYd);
+
+        return [round($qx + $share * ($line->xYd - $qx), 2), round($qy + $share * ($line->yYd - $qy), 2),
+            round(Arm::heightAt($t - $line->outAt(), $line->groundSpeed, $line->upSpeed), 2)];
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Words\Describer;
+
+/** A proof as plain arrays under the stable output keys. Yards and seconds. */
+final class Report
+{
+    /** Step at which a key's place is told: three seconds after the snap. */
+    private const SETTLED = 60;
+
+    private function __construct(private readonly Proof $proof, private readonly Scene $scene) {}
+
+    /** @return array<string, mixed> */
+    public static function of(Proof $proof): array
+    {
+        $report = new self($proof, $proof->scene);
+        $readings = $proof->readings;
+
+        return [
+            'verdict' => $proof->verdict(),
+            'strength' => round($proof->strength(), 2),
+            'protection' => $proof->protection->verdict($readings),
+            'why' => $report->why(),
+            'ruleTrue' => $report->outcome($proof->ruleTrue),
+            'keys' => array_map($report->key(...), $proof->keys),
+            'spoilers' => array_map(fn (array $s): array => [
+                'defender' => $report->scene->defenders[$s['defender']]->role, 'name' => $s['act']->name, 'why' => $s['why'],
+            ], $proof->spoilers),
+            'picture' => Picture::of($report->scene),
+            'run' => null,
+            'assignments' => $report->assignments(),
+            'reads' => array_map($report->read(...), array_values($readings)),
+            'findings' => array_map(fn (Finding $f): array => $f->toArray(), Findings::of($proof)),
+            'assumed' => $proof->scene->call->assumed,
+            'tempo' => $report->tempo(),
+        ];
+    }
+
+    /** The verdict in one sentence. */
+    private function why(): string
+    {
+        $key = $this->proof->mainKey();
+        if ($key === null) {
+            return $this->proof->ruleTrue->open()
+                ? "No defender for the {$this->route($this->proof->ruleTrue->letter)}: {$this->proof->ruleTrue->why}."
+                : "{$this->proof->ruleTrue->why}.";
+        }
+        $lost = array_filter($key->acts, fn (array $a): bool => ! $a['outcome']->open());
+
+        return match ($key->verdict) {
+            'bound' => "The {$key->role} is wrong both ways.",
+            'guess' => 'The '.$key->role.' is right when he plays '.implode(' or ', array_unique(array_map(fn (array $a): string => $a['act']->name, $lost))).'.',
+            default => "The {$key->role} covers it whatever he does.",
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function outcome(Outcome $outcome): array
+    {
+        $letter = $outcome->letter;
+
+        return [
+            'action' => $outcome->action,
+            'man' => $letter,
+            'number' => $letter === null ? null : $this->scene->count->number($letter),
+            'side' => $letter === null ? null : ($this->scene->count->sideOf($letter)->value ?? $this->scene->routes[$letter]->to->value),
+            'route' => $letter === null ? null : $this->route($letter),
+            'outAt' => $outcome->line === null ? null : round($outcome->line->outAt(), 2),
+            'caughtAt' => $outcome->line === null ? null : round($outcome->line->caughtAt(), 2),
+            'margin' => round($outcome->margin, 2),
+            'completion' => round($outcome->completion, 2),
+            'gain' => round($outcome->gainYd, 1),
+            'why' => $outcome->why.'.',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function key(Key $key): array
+    {
+        $acts = array_map(fn (array $a): array => ['name' => $a['act']->name, 'best' => round($a['outcome']->best, 2)] + $this->outcome($a['outcome']), $key->acts);
+        $choices = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->toward !== null));
+        $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->best < $l['outcome']->best ? $a : $l);
+        $track = $this->proof->playOut->withAct($key->defender, $least['act']);
+
+        return [
+            'defender' => $key->role,
+            'question' => $key->question,
+            'verdict' => $key->verdict,
+            'strength' => round($key->strength, 2),
+            'conflict' => $key->conflict,
+            'leastAt' => ['xYd' => round($track->x[$key->defender][self::SETTLED], 2), 'yYd' => round($track->y[$key->defender][self::SETTLED], 2), 'act' => $least['act']->name],
+            'acts' => $acts,
+            'choices' => array_map(fn (array $a): array => ['name' => $a['act']->name] + $this->outcome($a['outcome']), $choices),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function read(Reading $reading): array
+    {
+        return [
+            'man' => $reading->letter,
+            'route' => $this->route($reading->letter),
+            'number' => $reading->number,
+            'flag' => $reading->flag,
+            'slot' => $reading->from === null ? null : [round($reading->from, 2), round($reading->to, 2)],
+            'breakAt' => round($reading->breakAt, 2),
+            'depthYd' => $reading->depthYd,
+            'state' => $reading->live() ? 'live' : 'dead',
+            'killedBy' => $reading->killedBy,
+            'windows' => $this->proof->windows->windows($reading->letter),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> eleven rows */
+    private function assignments(): array
+    {
+        $rows = [];
+        foreach ($this->scene->men as $letter => $man) {
+            $row = match (true) {
+                $man->isQuarterback() => ['job' => $this->quarterback(), 'target' => null],
+                isset($this->scene->routes[$letter]) => ['job' => Describer::job($this->scene->call, $letter), 'target' => null],
+                default => $this->blocker($letter),
+            };
+            $rows[] = ['man' => $letter] + $row + ['makeable' => $row['target'] === null ? null : true, 'why' => null];
+        }
+
+        return $rows;
+    }
+
+    private function quarterback(): string
+    {
+        $order = implode(', ', $this->scene->call->reads);
+
+        return ucfirst($this->scene->drop->value).'-step drop'.($order === '' ? '' : ", reads $order");
+    }
+
+    /** @return array{job: string, target: string|null} */
+    private function blocker(string $letter): array
+    {
+        foreach ($this->scene->defenders as $defender) {
+            if ($defender->over === $letter && $defender->job->kind === JobKind::Rush) {
+                return ['job' => "Blocks the {$defender->role}", 'target' => $defender->role];
+            }
+        }
+        $near = array_filter($this->scene->defenders, fn (Defender $d): bool => $d->group === 'backer');
+        usort($near, fn (Defender $a, Defender $b): int => abs($a->xYd - $this->scene->men[$letter]->xYd) <=> abs($b->xYd - $this->scene->men[$letter]->xYd));
+
+        return ['job' => 'Uncovered: '.($near === [] ? 'helps inside' : "checks the {$near[0]->role}, helps inside"), 'target' => null];
+    }
+
+    /** @return array<string, mixed> drop, lanes and the rule-true ball, seconds */
+    private function tempo(): array
+    {
+        $line = $this->proof->ruleTrue->line;
+
+        return [
+            'drop' => $this->scene->drop->value,
+            'setAt' => $this->scene->drop->setAt(),
+            'hitches' => array_map(fn (int $n): float => round($this->scene->drop->setAt() + $n * Footwork::HITCH, 2), range(1, $this->scene->drop->hitches())),
+            'rushAt' => round($this->proof->protection->arrivalAt, 2),
+            'outAt' => $line === null ? null : round($line->outAt(), 2),
+            'caughtAt' => $line === null ? null : round($line->caughtAt(), 2),
+        ];
+    }
+
+    private function route(string $letter): string
+    {
+        return $this->scene->routes[$letter]->spec->name;
+    }
+}

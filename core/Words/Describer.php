@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Recognition;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Offense\ReceiverCount;
+use Jacotaxis\Core\Route\RouteSpec;
+
+/** Writes a call in words, as short as they can be while reading them back gives the same call. */
+final class Describer
+{
+    private readonly ReceiverCount $count;
+
+    private readonly Side $strong;
+
+    private function __construct(private readonly Call $call)
+    {
+        $situation = $call->situation ?? Situation::of();
+        $this->count = ReceiverCount::of($call->men($situation->frame()));
+        $this->strong = $this->count->strength($situation->hash, $call->side);
+    }
+
+    public static function words(Call $call): string
+    {
+        return (new self($call))->write();
+    }
+
+    /** The job of one man: "Corner at 10 yd, second read". */
+    public static function job(Call $call, string $letter): string
+    {
+        $spec = $call->routes[$letter];
+        $words = ($spec->checks ? 'Checks the rush, then ' : '').$spec->name;
+        $words .= $spec->side !== null ? ' '.$spec->side->value : '';
+
+        return ucfirst($words).' at '.self::number($spec->depth()).' yd';
+    }
+
+    private function write(): string
+    {
+        $families = Recognition::all($this->call->routes, $this->count, $this->strong);
+        $parts = $this->families($families);
+        $said = [];
+        foreach (array_keys($this->call->routes) as $letter) {
+            $words = implode('; ', [...$parts, ...array_map(fn (string $l): string => $this->assignment($l), $said)]);
+            $back = $words === '' ? null : $this->back($words);
+            if ($back === null || ! $this->sameRoute($back, $letter)) {
+                $said[] = $letter;
+            }
+        }
+        $body = [...$parts, ...array_map(fn (string $l): string => $this->assignment($l), $said)];
+        if (! $this->same($this->back(implode('; ', $body)))) {
+            $body[] = 'read '.implode(', ', $this->call->reads);
+        }
+        if (! $this->same($this->back(implode('; ', $body)))) {
+            $body = [...array_map(fn (string $l): string => $this->assignment($l), array_keys($this->call->routes)), 'read '.implode(', ', $this->call->reads)];
+        }
+
+        return $this->line(implode('; ', $body));
+    }
+
+    /**
+     * @param  list<array{family: \Jacotaxis\Core\Concept\Family, side: Side}>  $families
+     * @return list<string>
+     */
+    private function families(array $families): array
+    {
+        if (count($families) === 2 && $families[0]['family'] === $families[1]['family']) {
+            return [$families[0]['family']->name.' both'];
+        }
+
+        return array_map(fn (array $f): string => "{$f['family']->name} {$f['side']->value}", $families);
+    }
+
+    private function assignment(string $letter): string
+    {
+        $r = $this->call->routes[$letter];
+        $depth = $r->depthYd === null ? '' : ' '.self::number($r->depthYd);
+        $flag = $r->flag === null || $r->flag->value === 'check-down' ? '' : ' '.$r->flag->value;
+
+        return $letter.($r->checks ? ' check' : '')." {$r->name}$depth".($r->side === null ? '' : " {$r->side->value}").$flag;
+    }
+
+    private function line(string $body): string
+    {
+        $situation = $this->call->situation === null ? '' : SituationParser::words($this->call->situation).' | ';
+        $drop = $this->call->drop === null ? '' : ", {$this->call->drop->value}";
+        $keys = implode('', array_map(fn (string $k): string => "; key $k", $this->call->keys));
+
+        return "$situation{$this->call->quarterback} {$this->call->set} {$this->call->side->value}$drop: $body$keys";
+    }
+
+    private function back(string $body): ?Call
+    {
+        try {
+            return CallParser::parse($this->line($body), $this->call->situation);
+        } catch (NotUnderstood) {
+            return null;
+        }
+    }
+
+    private function same(?Call $other): bool
+    {
+        return $other !== null && $other->reads === $this->call->reads && count($other->routes) === count($this->call->routes)
+            && array_filter(array_keys($this->call->routes), fn (string $l): bool => ! $this->sameRoute($other, $l)) === [];
+    }
+
+    private function sameRoute(Call $other, string $letter): bool
+    {
+        return isset($other->routes[$letter]) && $this->key($other->routes[$letter]) === $this->key($this->call->routes[$letter]);
+    }
+
+    private function key(RouteSpec $r): string
+    {
+        return implode('|', [$r->name, $r->depth(), $r->side?->value, $r->flag?->value, $r->checks ? 1 : 0]);
+    }
+
+    private static function number(float $yd): string
+    {
+        return rtrim(rtrim(sprintf('%.2f', $yd), '0'), '.');
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+/** A line of words taken one by one. Case and filler words do not matter; a hyphen inside a word counts as a space. */
+final class Tokens
+{
+    private const FILLER = ['the', 'a', 'an', 'with', 'and', 'yards', 'yard', 'yd', 'at', 'then', 'runs', 'run'];
+
+    /** @var list<string> */
+    private array $tokens;
+
+    private int $at = 0;
+
+    public function __construct(string $text)
+    {
+        $text = preg_replace('/(?<=\w)-(?=\w)/', ' ', mb_strtolower($text));
+        preg_match_all('/#?-?[\p{L}\d]+(?:\.\d+)?|[:;,|&]|\S/u', $text ?? '', $found);
+        $this->tokens = array_values(array_filter($found[0], fn (string $t): bool => ! in_array($t, self::FILLER, true)));
+    }
+
+    public function done(): bool
+    {
+        return $this->at >= count($this->tokens);
+    }
+
+    public function peek(): ?string
+    {
+        return $this->tokens[$this->at] ?? null;
+    }
+
+    public function next(): ?string
+    {
+        return $this->tokens[$this->at++] ?? null;
+    }
+
+    /** Takes the word when it comes next. */
+    public function take(string ...$words): ?string
+    {
+        return in_array($this->peek(), $words, true) ? $this->next() : null;
+    }
+
+    /**
+     * Takes the longest of the phrases that comes next.
+     *
+     * @param  list<string>  $phrases
+     */
+    public function phrase(array $phrases): ?string
+    {
+        $best = null;
+        $most = 0;
+        foreach ($phrases as $phrase) {
+            $words = explode(' ', str_replace('-', ' ', mb_strtolower($phrase)));
+            $n = count($words);
+            if ($n > $most && array_slice($this->tokens, $this->at, $n) === $words) {
+                $best = $phrase;
+                $most = $n;
+            }
+        }
+        $this->at += $most;
+
+        return $best;
+    }
+
+    public function skip(string ...$words): void
+    {
+        while ($this->take(...$words) !== null) {
+        }
+    }
+}
