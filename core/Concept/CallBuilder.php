@@ -34,7 +34,7 @@ final class CallBuilder
         $this->routes = $draft->routes;
         $this->assumed = $draft->assumed;
         $this->side = $draft->side ?? Side::Right;
-        $situation = $draft->situation ?? Situation::of();
+        $situation = $draft->situation ?? $draft->context ?? Situation::of();
         $men = Formations::men($draft->quarterback, $draft->set, $this->side, $situation->frame(), $draft->spots);
         $this->count = ReceiverCount::of($men);
         $this->strong = $this->count->strength($situation->hash, $this->side);

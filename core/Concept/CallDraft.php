@@ -20,7 +20,11 @@ final class CallDraft
 
     public ?Footwork $drop = null;
 
+    /** Said with the call. */
     public ?Situation $situation = null;
+
+    /** Where it is said, when the words name none. */
+    public ?Situation $context = null;
 
     /** @var list<array{family: Family, sides: list<Side>}> an empty list of sides: the strength */
     public array $families = [];

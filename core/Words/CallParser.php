@@ -48,7 +48,7 @@ final class CallParser
             $situation = SituationParser::parse($before, $situation ?? Situation::of());
             $this->draft->situation = $situation;
         }
-        $this->draft->situation ??= $situation;
+        $this->draft->context = $situation;
         if (! str_contains($words, ':')) {
             throw NotUnderstood::missing('colon between the formation and the routes', 'gun 2x2: smash right');
         }
@@ -146,7 +146,7 @@ final class CallParser
 
     private function fieldSide(): Side
     {
-        return ($this->draft->situation ?? Situation::of())->hash->fieldSide() ?? $this->strong;
+        return ($this->draft->situation ?? $this->draft->context ?? Situation::of())->hash->fieldSide() ?? $this->strong;
     }
 
     private function route(string $letter): RouteSpec

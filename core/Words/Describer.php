@@ -18,16 +18,19 @@ final class Describer
 
     private readonly Side $strong;
 
-    private function __construct(private readonly Call $call)
+    private readonly Situation $situation;
+
+    private function __construct(private readonly Call $call, ?Situation $context)
     {
-        $situation = $call->situation ?? Situation::of();
+        $situation = $this->situation = $call->situation ?? $context ?? Situation::of();
         $this->count = ReceiverCount::of($call->men($situation->frame()));
         $this->strong = $this->count->strength($situation->hash, $call->side);
     }
 
-    public static function words(Call $call): string
+    /** @param Situation|null $context where the call is made, when it does not say */
+    public static function words(Call $call, ?Situation $context = null): string
     {
-        return (new self($call))->write();
+        return (new self($call, $context))->write();
     }
 
     /** The job of one man: "Corner at 10 yd, second read". */
@@ -97,7 +100,7 @@ final class Describer
     private function back(string $body): ?Call
     {
         try {
-            return CallParser::parse($this->line($body), $this->call->situation);
+            return CallParser::parse($this->line($body), $this->situation);
         } catch (NotUnderstood) {
             return null;
         }

@@ -1,0 +1,117 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Documents\NotValid;
+use App\Documents\Schemas;
+use Illuminate\Console\Command;
+use Jacotaxis\Core\Concept\BadDocument;
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Field\RuleSet;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\BadCalibration;
+use Jacotaxis\Core\Film\NoSuchRun;
+use Jacotaxis\Core\Kinematics\Level;
+use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\LookParser;
+use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\SituationParser;
+
+/**
+ * What every jx command shares: words or a document, never both; exit 0 done, 1 done with faults found, 2 not understood.
+ */
+abstract class JxCommand extends Command
+{
+    protected const DONE = 0;
+
+    protected const FAULTS = 1;
+
+    protected const NOT_UNDERSTOOD = 2;
+
+    public function __construct(protected readonly Schemas $schemas)
+    {
+        parent::__construct();
+    }
+
+    abstract protected function answer(): int;
+
+    public function handle(): int
+    {
+        try {
+            return $this->answer();
+        } catch (NotValid|BadDocument $e) {
+            $this->getOutput()->getErrorStyle()->writeln("{$e->pointer}: {$e->getMessage()}");
+        } catch (NotUnderstood|BadCalibration|NoSuchRun $e) {
+            $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
+        }
+
+        return self::NOT_UNDERSTOOD;
+    }
+
+    /** @param array<string, mixed> $data */
+    protected function json(array $data): void
+    {
+        $this->output->writeln(json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+    }
+
+    protected function level(): Level
+    {
+        $given = (string) ($this->hasOption('level') ? $this->option('level') : '') ?: 'high-school';
+
+        return Level::tryFrom($given) ?? throw NotUnderstood::word($given, 'level', array_column(Level::cases(), 'value'));
+    }
+
+    protected function rules(): RuleSet
+    {
+        $given = $this->hasOption('rules') ? $this->option('rules') : null;
+
+        return $given === null ? $this->level()->rules()
+            : (RuleSet::tryFrom($given) ?? throw NotUnderstood::word($given, 'rule book', array_column(RuleSet::cases(), 'value')));
+    }
+
+    protected function situation(): Situation
+    {
+        $else = Situation::of(rules: $this->rules());
+        $given = $this->hasOption('situation') ? (string) $this->option('situation') : '';
+
+        return $given === '' ? $else : SituationParser::parse($given, $else);
+    }
+
+    /** The call in words or as a document. */
+    protected function theCall(): Call
+    {
+        $words = $this->hasOption('call') ? $this->option('call') : null;
+        $file = $this->hasArgument('file') ? $this->argument('file') : null;
+        if (($words === null) === ($file === null)) {
+            throw NotUnderstood::because('Give the call in words (--call=...) or a document (FILE, - for standard input), one of them.', '');
+        }
+
+        return $words !== null ? CallParser::parse($words, $this->situation()) : CallDocument::read($this->schemas->decode('call', $this->read($file)));
+    }
+
+    protected function look(): Look
+    {
+        return LookParser::parse((string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-2 nickel, cover 3'"));
+    }
+
+    protected function setting(Call $call): Setting
+    {
+        return new Setting($call->situation ?? $this->situation(), $this->level());
+    }
+
+    protected function read(string $file): string
+    {
+        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? file_get_contents($file) : false);
+
+        return $text === false ? throw NotUnderstood::because("There is no file \"$file\" to read.", $file) : $text;
+    }
+
+    /** @param list<array<string, mixed>> $findings */
+    protected function hasFaults(array $findings): bool
+    {
+        return array_filter($findings, fn (array $f): bool => $f['severity'] === 'fault') !== [];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\Call;
+use App\Models\Grade;
+use App\Models\Player;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Words\Describer;
+
+class PlayerController extends Controller
+{
+    /** The players the signed-in person may look at. */
+    public function index(Request $request): JsonResponse
+    {
+        $this->authorize('viewAny', Player::class);
+        $players = Player::query()->withCount('grades')->orderBy('number')
+            ->when(! $request->user()->role->isStaff(), fn ($q) => $q->whereKey($request->user()->player_id));
+
+        return new JsonResponse(['players' => $players->get()]);
+    }
+
+    /** A man's page: what he is asked in each call, and his grades with their clips. */
+    public function show(Player $player): JsonResponse
+    {
+        $this->authorize('view', $player);
+        $grades = $player->grades()->with('clip')->orderByDesc('updated_at')->get();
+
+        return new JsonResponse([
+            'player' => $player,
+            'assignments' => Call::query()->orderBy('id')->get()->map(fn (Call $call): array => ['call' => $call->name, 'words' => $call->words, 'job' => $this->job($call, $player->letter)])->values(),
+            'grades' => $grades->map(fn (Grade $g): array => $g->withoutRelations()->toArray() + ['clip' => ['id' => $g->clip->id, 'title' => $g->clip->title, 'week' => $g->clip->week, 'reel' => $g->clip->reel]])->values(),
+        ]);
+    }
+
+    private function job(Call $record, string $letter): string
+    {
+        $call = CallDocument::read($record->document);
+        $read = $call->readNumber($letter);
+
+        return match (true) {
+            isset($call->routes[$letter]) => Describer::job($call, $letter).($read === null ? '' : ", read $read"),
+            $letter === 'Q' => 'Reads '.implode(', ', $call->reads),
+            default => 'Protects',
+        };
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property string $name
+ * @property string $words
+ * @property array<string, mixed> $document
+ * @property int $version
+ */
+class Call extends Model
+{
+    use HasUlids, Versioned;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'version' => 'integer'];
+    }
+}

@@ -1,0 +1,5 @@
+<?php
+
+namespace App\Policies;
+
+class CallPolicy extends StaffDocumentPolicy {}

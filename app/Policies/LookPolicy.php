@@ -1,0 +1,5 @@
+<?php
+
+namespace App\Policies;
+
+class LookPolicy extends StaffDocumentPolicy {}

@@ -1,0 +1,20 @@
+<?php
+
+namespace App\Policies;
+
+use App\Models\Player;
+use App\Models\User;
+
+/** A player sees his own page; the staff sees every page. */
+class PlayerPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return true;
+    }
+
+    public function view(User $user, Player $player): bool
+    {
+        return $user->role->isStaff() || $user->player_id === $player->id;
+    }
+}

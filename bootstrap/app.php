@@ -1,0 +1,21 @@
+<?php
+
+use App\Http\Problem;
+use App\Http\ProblemResponses;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->redirectGuestsTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(Problem::class);
+        $exceptions->render(fn (Throwable $e, Request $request) => $request->is('api/*') ? ProblemResponses::for($e) : null);
+    })
+    ->create();

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Field\RuleSet;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Route\RunRoute;
+
+/** What a board draws of a proof: field, spots, routes as lines, the place of every break. Yards in the play frame. */
+final class Stage
+{
+    /** Seconds of a route that are drawn after its break. */
+    private const TAIL = 1.1;
+
+    /** @return array<string, mixed> */
+    public static function of(Proof $proof): array
+    {
+        $scene = $proof->scene;
+        $situation = $scene->setting->situation;
+        $hash = $situation->rules->hashFromSidelineYd() - $scene->frame->ballXYd;
+
+        return [
+            'field' => [
+                'left' => $scene->frame->sidelineX(Side::Left), 'right' => $scene->frame->sidelineX(Side::Right),
+                'hashes' => [$hash, RuleSet::WIDTH_YD - $situation->rules->hashFromSidelineYd() - $scene->frame->ballXYd],
+                'numbers' => array_map(fn (float $n): array => [$n - $scene->frame->ballXYd, RuleSet::WIDTH_YD - $n - $scene->frame->ballXYd], $situation->rules->numbersFromSidelineYd()),
+                'ballOnYd' => $situation->ballOnYd, 'toGoYd' => $situation->toGoYd,
+            ],
+            'men' => array_values(array_map(fn (Man $m): array => [
+                'letter' => $m->letter, 'xYd' => round($m->xYd, 2), 'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine(),
+                'number' => $scene->count->number($m->letter), 'lineman' => $m->isLineman(),
+            ], $scene->men)),
+            'defenders' => array_map(fn (Defender $d): array => self::defender($scene, $d), $scene->defenders),
+            'routes' => array_values(array_map(fn (RunRoute $r): array => self::route($proof, $r), $scene->routes)),
+            'launch' => $scene->launch(),
+        ];
+    }
+
+    /**
+     * The frames of the rule-true run or of a key's act.
+     *
+     * @param  array{defender: string, name: string, index?: int}|null  $act
+     * @return array<string, mixed>
+     */
+    public static function frames(Proof $proof, ?array $act): array
+    {
+        foreach ($act === null ? [] : $proof->keys as $key) {
+            foreach ($key->role === $act['defender'] ? $key->acts : [] as $n => $row) {
+                if ($row['act']->name === $act['name'] && (! isset($act['index']) || $act['index'] === $n)) {
+                    return Frames::of($proof, $key->defender, $proof->playOut->withAct($key->defender, $row['act']), $row['outcome']);
+                }
+            }
+        }
+
+        return Frames::of($proof);
+    }
+
+    /** @return array<string, mixed> */
+    private static function defender(Scene $scene, Defender $d): array
+    {
+        $over = $d->over === null ? null : ($scene->men[$d->over] ?? null);
+        $covers = $over !== null && ! $over->isLineman();
+
+        return [
+            'letter' => $d->letter, 'role' => $d->role, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
+            'job' => $d->job->words, 'group' => $d->group, 'technique' => $d->technique,
+            'over' => $covers ? $d->over : null,
+            'cushionYd' => $covers ? round($d->yYd - max(0.0, $over->yYd), 1) : null,
+            'leverage' => $covers ? (abs($d->xYd) < abs($over->xYd) ? 'inside' : 'outside') : null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function route(Proof $proof, RunRoute $run): array
+    {
+        $break = $run->break();
+        $until = min(Path::STEPS - 1, (int) ceil(($break->t + self::TAIL) / Path::STEP));
+        $line = [];
+        for ($i = 0; $i <= $until; $i += 2) {
+            $line[] = [round($run->path->x[$i], 2), round($run->path->y[$i], 2)];
+        }
+        $reading = $proof->readings[$run->letter];
+
+        return [
+            'man' => $run->letter, 'name' => $run->spec->name, 'depthYd' => $run->spec->depth(),
+            'minYd' => $run->spec->shape()->minDepthYd, 'maxYd' => $run->spec->shape()->maxDepthYd,
+            'read' => $reading->number, 'flag' => $reading->flag,
+            'line' => $line, 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
+        ];
+    }
+}

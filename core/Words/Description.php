@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Recognition;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Offense\ReceiverCount;
+
+/** What a call is: its words, its family with the reason, and the nearest other families with what differs. */
+final class Description
+{
+    /** @return array{words: string, family: string|null, side: string, why: string, nearest: list<array{family: string, differs: string}>, families: list<array{family: string, side: string, why: string}>, otherSide: list<string>, assumed: list<string>} */
+    public static function of(Call $call, ?Situation $context = null): array
+    {
+        $situation = $call->situation ?? $context ?? Situation::of();
+        $count = ReceiverCount::of($call->men($situation->frame()));
+        $strong = $count->strength($situation->hash, $call->side);
+        $found = Recognition::all($call->routes, $count, $strong);
+        $main = $found[0] ?? null;
+        $side = $main['side'] ?? $strong;
+        $back = array_map(fn (string $l): string => "$l ".($call->routes[$l]->name ?? 'stays in').', back side', $count->on($side->opposite()));
+
+        return [
+            'words' => Describer::words($call, $context),
+            'family' => $main === null ? null : $main['family']->name,
+            'alsoCalled' => $main === null ? '' : $main['family']->alsoCalled,
+            'side' => $side->value,
+            'why' => $main === null ? 'no family has these routes on one side' : Recognition::why($main['family']),
+            'nearest' => Recognition::nearest($side, $call->routes, $count, $main['family'] ?? null),
+            'families' => array_map(fn (array $f): array => ['family' => $f['family']->name, 'side' => $f['side']->value, 'why' => Recognition::why($f['family'])], $found),
+            'otherSide' => count($found) > 1 || ($main['family']->across ?? false) ? [] : $back,
+            'assumed' => $call->assumed,
+        ];
+    }
+}

@@ -1,0 +1,13 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Jacotaxis</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    <script>document.documentElement.dataset.theme = localStorage.getItem('theme') || 'light';</script>
+    @viteReactRefresh
+    @vite(['resources/js/main.tsx'])
+</head>
+<body><div id="root"></div></body>
+</html>

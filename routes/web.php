@@ -1,0 +1,39 @@
+<?php
+
+use App\Http\Controllers\CallController;
+use App\Http\Controllers\ClipController;
+use App\Http\Controllers\GradeController;
+use App\Http\Controllers\LookController;
+use App\Http\Controllers\PlayerController;
+use App\Http\Controllers\ProofController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\WordsController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api/v1')->group(function (): void {
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:20,1');
+
+    Route::middleware('auth')->group(function (): void {
+        Route::get('session', [SessionController::class, 'show']);
+        Route::delete('session', [SessionController::class, 'destroy']);
+
+        Route::get('vocabulary', [WordsController::class, 'vocabulary']);
+        Route::post('words', [WordsController::class, 'read']);
+        Route::post('descriptions', [WordsController::class, 'describe']);
+        Route::post('proofs', [ProofController::class, 'store']);
+
+        Route::apiResource('calls', CallController::class);
+        Route::apiResource('looks', LookController::class)->only(['index', 'show', 'store', 'update']);
+        Route::apiResource('clips', ClipController::class)->only(['index', 'show', 'store', 'update']);
+        Route::get('clips/{clip}/video', [ClipController::class, 'video']);
+        Route::post('measurements', [ClipController::class, 'measure']);
+        Route::post('calibrations', [ClipController::class, 'calibrate']);
+        Route::put('clips/{clip}/grades/{man}', [GradeController::class, 'update']);
+        Route::get('players', [PlayerController::class, 'index']);
+        Route::get('players/{player}', [PlayerController::class, 'show']);
+    });
+
+    Route::fallback(fn () => abort(404));
+});
+
+Route::view('/{any?}', 'app')->where('any', '.*');
