@@ -1,0 +1,123 @@
+import type { CallDocument, FilmDocument, LookDocument, ProofReport } from './schema';
+
+export type { Assignment, CallDocument, FilmDocument, KeyRow, LookDocument, ProofReport, ReadRow } from './schema';
+
+export type Session = { id: string; name: string; role: string; staff: boolean; playerId: string | null };
+
+export type SavedCall = { id: string; name: string; words: string; document: CallDocument; version: number };
+export type SavedLook = { id: string; name: string; words: string; document: LookDocument; opponent: string; shown: number; version: number };
+
+export type XY = { xYd: number; yYd: number };
+export type StageMan = XY & { letter: string; onLine: boolean; number: number | null; lineman: boolean };
+export type StageDefender = XY & {
+    letter: string;
+    role: string;
+    job: string;
+    group: string;
+    technique: string | null;
+    over: string | null;
+    cushionYd: number | null;
+    leverage: 'inside' | 'outside' | null;
+};
+export type StageRoute = {
+    man: string;
+    name: string;
+    depthYd: number;
+    minYd: number;
+    maxYd: number;
+    read: number | null;
+    flag: string | null;
+    line: [number, number][];
+    break: XY & { atS: number };
+};
+export type Stage = {
+    field: {
+        left: number;
+        right: number;
+        hashes: [number, number];
+        numbers: [number, number][];
+        ballOnYd: number;
+        toGoYd: number;
+    };
+    men: StageMan[];
+    defenders: StageDefender[];
+    routes: StageRoute[];
+    launch: [number, number];
+};
+export type Frames = { step: number; men: string[]; defenders: string[]; at: number[][]; ball: [number, number, number][] };
+export type ProofAnswer = { report: ProofReport; stage: Stage; frames?: Frames };
+export type Act = { defender: string; name: string; index: number };
+export type SheetCell = { verdict: ProofReport['verdict']; strength: number; man: string | null };
+
+export type Vocabulary = {
+    quarterbacks: string[];
+    sets: string[];
+    families: string[];
+    routes: { name: string; depthYd: number; minYd: number; maxYd: number }[];
+    fronts: string[];
+    shells: string[];
+};
+
+export type Grade = {
+    id: string;
+    clip_id: string;
+    man: string;
+    mark: number;
+    asked: string;
+    done: string;
+    decision: string | null;
+    reason: string;
+    faults: string[];
+    version: number;
+    updated_at: string;
+};
+export type Clip = {
+    id: string;
+    title: string;
+    reel: string;
+    week: number;
+    mime: string;
+    document: FilmDocument;
+    version: number;
+    grades: Grade[];
+    grades_count?: number;
+};
+export type MeasureRow = {
+    man: string;
+    measure: string;
+    unit: string;
+    planned: number | null;
+    done: number;
+    error: number | null;
+    sd: number;
+};
+export type Decision = {
+    defender: string | null;
+    choice: string | null;
+    rightRead: string | null;
+    decision: string | null;
+    why: string;
+};
+export type Planned = { man: string; number: number | null; breakAt: number; depthYd: number; slot: [number, number] | null; route: string };
+export type Measured = {
+    plots: { id: string; man: string; atS: number; xYd: number; yYd: number; sdYd: number }[];
+    assignments: MeasureRow[];
+    faults: { man: string; fault: string; label: string; error: number; unit: string }[];
+    decision: Decision;
+    planned: Planned[];
+    keys: string[];
+    defenders: string[];
+    labels: Record<string, string[]>;
+};
+export type Overlay = {
+    marks: Record<string, number>;
+    lines?: [number, number][][];
+    doubt?: { xPx: number; yPx: number; inches: number }[];
+    residualPx?: number;
+};
+export type Player = { id: string; name: string; letter: string; number: number; grades_count?: number };
+export type PlayerPage = {
+    player: Player;
+    assignments: { call: string; words: string; job: string }[];
+    grades: (Grade & { clip: { id: string; title: string; week: number; reel: string } })[];
+};

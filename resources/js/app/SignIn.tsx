@@ -1,0 +1,44 @@
+import { useState, type FormEvent } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { api, Problem } from '../api/client';
+import { Button } from '../ui/Button';
+
+export function SignIn() {
+    const client = useQueryClient();
+    const [problem, setProblem] = useState('');
+    const [busy, setBusy] = useState(false);
+    const submit = async (e: FormEvent<HTMLFormElement>) => {
+        e.preventDefault();
+        const form = new FormData(e.currentTarget);
+        setBusy(true);
+        try {
+            client.setQueryData(['session'], await api.post('session', Object.fromEntries(form)));
+        } catch (e) {
+            setProblem(e instanceof Problem ? e.message : 'The server does not answer.');
+        } finally {
+            setBusy(false);
+        }
+    };
+    return (
+        <main className="grid h-full place-items-center bg-card p-6">
+            <form onSubmit={submit} className="w-full max-w-sm rounded-lg border border-edge bg-paper p-8">
+                <h1 className="text-3xl font-extrabold">Jacotaxis</h1>
+                <p className="mt-1 mb-6 text-soft">Build the bind. Prove it, film it, grade it.</p>
+                <label className="label block" htmlFor="email">
+                    Address
+                </label>
+                <input id="email" name="email" type="email" autoComplete="username" required autoFocus className="mt-1 mb-4 w-full rounded-md border border-edge bg-paper px-3 py-2" />
+                <label className="label block" htmlFor="password">
+                    Password
+                </label>
+                <input id="password" name="password" type="password" autoComplete="current-password" required className="mt-1 mb-5 w-full rounded-md border border-edge bg-paper px-3 py-2" />
+                <div role="alert" className="mb-3 min-h-5 text-sm text-ball">
+                    {problem}
+                </div>
+                <Button kind="strong" type="submit" disabled={busy} className="w-full py-2">
+                    Sign in
+                </Button>
+            </form>
+        </main>
+    );
+}

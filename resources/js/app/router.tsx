@@ -1,0 +1,45 @@
+import { createRootRouteWithContext, createRoute, createRouter, lazyRouteComponent, redirect } from '@tanstack/react-router';
+import { Shell } from './Shell';
+
+const root = createRootRouteWithContext<{ staff: boolean }>()({ component: Shell });
+
+const home = createRoute({
+    getParentRoute: () => root,
+    path: '/',
+    beforeLoad: ({ context }) => {
+        throw redirect({ to: context.staff ? '/board' : '/grades' });
+    },
+});
+
+const board = createRoute({
+    getParentRoute: () => root,
+    path: '/board',
+    validateSearch: (s: Record<string, unknown>): { call?: string } => (typeof s.call === 'string' ? { call: s.call } : {}),
+    component: lazyRouteComponent(() => import('../board/Board'), 'Board'),
+});
+
+const film = createRoute({
+    getParentRoute: () => root,
+    path: '/film',
+    validateSearch: (s: Record<string, unknown>): { clip?: string } => (typeof s.clip === 'string' ? { clip: s.clip } : {}),
+    component: lazyRouteComponent(() => import('../film/FilmRoom'), 'FilmRoom'),
+});
+
+const grades = createRoute({
+    getParentRoute: () => root,
+    path: '/grades',
+    validateSearch: (s: Record<string, unknown>): { player?: string } => (typeof s.player === 'string' ? { player: s.player } : {}),
+    component: lazyRouteComponent(() => import('../grades/Grades'), 'Grades'),
+});
+
+export const router = createRouter({
+    routeTree: root.addChildren([home, board, film, grades]),
+    context: { staff: true },
+    defaultNotFoundComponent: () => <p className="p-8">There is no such page. Choose a place on the left.</p>,
+});
+
+declare module '@tanstack/react-router' {
+    interface Register {
+        router: typeof router;
+    }
+}

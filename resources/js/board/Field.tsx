@@ -1,0 +1,223 @@
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Assignment, CallDocument, Frames, ProofAnswer, StageMan, StageRoute } from '../api/types';
+import { plain } from '../ui/words';
+import { DefenderMark, FieldPaint, ManChip } from './pieces';
+import { KeyFork } from './KeyFork';
+import { scaleFor, type Scale } from './scale';
+import { endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
+
+type Props = {
+    proof: ProofAnswer;
+    document: CallDocument;
+    frames: Frames | null;
+    t: number;
+    chosen: string | null;
+    onChoose: (man: string | null) => void;
+    onProng: (index: number) => void;
+    prong: number | null;
+};
+
+const half = (yd: number) => Math.round(yd * 2) / 2;
+const quarter = (yd: number) => Math.round(yd * 4) / 4;
+
+/** The field: men, routes, defenders, forks. Breaks and men can be dragged or moved with the arrow keys. */
+export function Field({ proof, document, frames, t, chosen, onChoose, onProng, prong }: Props) {
+    const { stage, report } = proof;
+    const scale = scaleFor(stage.field.left, stage.field.right);
+    const svg = useRef<SVGSVGElement>(null);
+    const [drag, setDrag] = useState<{ kind: 'man' | 'break'; man: string; dx: number; dy: number } | null>(null);
+    const draw = useBoard((s) => s.draw);
+    const playing = frames !== null;
+    const at = playing ? positions(frames, t) : null;
+    const ball = report.ruleTrue.man;
+
+    const yards = (e: PointerEvent): [number, number] => {
+        const box = svg.current!.getBoundingClientRect();
+        const k = Math.max(scale.width / box.width, scale.height / box.height);
+        return scale.toYd((e.clientX - box.left - (box.width - scale.width / k) / 2) * k, (e.clientY - box.top - (box.height - scale.height / k) / 2) * k);
+    };
+    const grab = (kind: 'man' | 'break', man: string, xYd: number, yYd: number) => (e: PointerEvent) => {
+        if (playing) return;
+        e.preventDefault();
+        (e.currentTarget as Element).setPointerCapture(e.pointerId);
+        const [x, y] = yards(e);
+        onChoose(man);
+        startDrag();
+        setDrag({ kind, man, dx: xYd - x, dy: yYd - y });
+    };
+    const move = (e: PointerEvent) => {
+        if (!drag) return;
+        const [x, y] = yards(e);
+        const now = useBoard.getState().document;
+        if (!now) return;
+        if (drag.kind === 'man') draw(withSpot(now, drag.man as Assignment['man'], ...legalSpot(stage, x + drag.dx, y + drag.dy)));
+        else setDepth(drag.man, y + drag.dy);
+    };
+    const drop = () => {
+        if (!drag) return;
+        setDrag(null);
+        endDrag();
+    };
+    const setDepth = (man: string, depth: number) => {
+        const now = useBoard.getState().document;
+        const route = stage.routes.find((r) => r.man === man);
+        if (now && route) draw(withAssignment(now, man, { depthYd: Math.max(route.minYd, Math.min(route.maxYd, half(depth))) }));
+    };
+    const nudge = (man: StageMan) => (e: KeyboardEvent) => {
+        const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
+        if (!step || man.lineman || playing) return;
+        e.preventDefault();
+        e.stopPropagation();
+        draw(withSpot(document, man.letter as Assignment['man'], ...legalSpot(stage, man.xYd + step[0], man.yYd + step[1])));
+    };
+    const deepen = (route: StageRoute) => (e: KeyboardEvent) => {
+        const step = { ArrowUp: 0.5, ArrowDown: -0.5 }[e.key];
+        if (!step || playing) return;
+        e.preventDefault();
+        e.stopPropagation();
+        setDepth(route.man, route.depthYd + step);
+    };
+
+    return (
+        <svg
+            ref={svg}
+            viewBox={`0 0 ${scale.width} ${scale.height}`}
+            className="h-full w-full touch-none select-none"
+            role="group"
+            aria-label={`The field: ${report.verdict}. ${report.why}`}
+            onPointerMove={move}
+            onPointerUp={drop}
+            onPointerCancel={drop}
+        >
+            <FieldPaint stage={stage} scale={scale} />
+            {stage.routes.map((r) => (
+                <RouteLine key={r.man} route={r} scale={scale} man={stage.men.find((m) => m.letter === r.man)!} gets={r.man === ball} dim={playing} chosen={r.man === chosen} />
+            ))}
+            {!playing &&
+                stage.routes.map((r) => (
+                    <g key={r.man}>
+                        <circle
+                            tabIndex={0}
+                            role="slider"
+                            aria-label={`${r.man}, ${r.name}, break depth`}
+                            aria-valuenow={r.depthYd}
+                            aria-valuemin={r.minYd}
+                            aria-valuemax={r.maxYd}
+                            aria-valuetext={`${plain(r.depthYd)} yards`}
+                            cx={scale.x(r.break.xYd)}
+                            cy={scale.y(r.break.yYd)}
+                            r={9}
+                            fill="var(--paper)"
+                            fillOpacity={0.01}
+                            className="handle cursor-ns-resize"
+                            onPointerDown={grab('break', r.man, r.break.xYd, r.depthYd)}
+                            onKeyDown={deepen(r)}
+                            onFocus={() => onChoose(r.man)}
+                        />
+                        {(r.man === chosen || drag?.man === r.man) && (
+                            <text x={scale.x(r.break.xYd)} y={scale.y(r.break.yYd) - 14} textAnchor="middle" className="text-[12px] font-bold narrow" fill="var(--ink)">
+                                {r.name} {plain(r.depthYd)} yd
+                            </text>
+                        )}
+                    </g>
+                ))}
+            {stage.defenders.map((d) => (
+                <DefenderMark key={d.role} defender={d} scale={scale} xYd={at?.get(d.role)?.[0] ?? d.xYd} yYd={at?.get(d.role)?.[1] ?? d.yYd} moving={playing} />
+            ))}
+            {stage.men.map((m) => (
+                <ManChip
+                    key={m.letter}
+                    man={m}
+                    scale={scale}
+                    xYd={at?.get(m.letter)?.[0] ?? m.xYd}
+                    yYd={at?.get(m.letter)?.[1] ?? m.yYd}
+                    filled={m.letter === ball}
+                    chosen={m.letter === chosen}
+                    label={manLabel(m, proof)}
+                    onPointerDown={m.lineman ? undefined : grab('man', m.letter, m.xYd, m.yYd)}
+                    onKeyDown={nudge(m)}
+                    onFocus={() => onChoose(m.letter)}
+                />
+            ))}
+            {stage.routes.map((r) => r.read !== null && !playing && <ReadFlag key={r.man} route={r} scale={scale} gets={r.man === ball} />)}
+            {playing && <Ball frames={frames} t={t} scale={scale} />}
+            {report.keys.slice(0, 1).map((k) => {
+                const d = stage.defenders.find((one) => one.role === k.defender)!;
+                const spot = at?.get(d.role) ?? [d.xYd, d.yYd];
+                return <KeyFork key={k.defender} row={k} scale={scale} xYd={spot[0]} yYd={spot[1]} onProng={onProng} prong={prong} />;
+            })}
+        </svg>
+    );
+}
+
+function legalSpot(stage: ProofAnswer['stage'], x: number, y: number): [number, number] {
+    return [quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))), quarter(Math.max(-8, Math.min(-0.5, y)))];
+}
+
+function manLabel(m: StageMan, proof: ProofAnswer): string {
+    const job = proof.report.assignments.find((a) => a.man === m.letter)?.job ?? '';
+    const read = proof.report.reads.find((r) => r.man === m.letter)?.number;
+    return `${m.letter}, ${m.onLine ? 'on the line' : 'off the line'}; ${job}${read ? `; read ${read}` : ''}`;
+}
+
+/** Where everybody is at a moment, between two frames. */
+function positions(frames: Frames, t: number): Map<string, [number, number]> {
+    const f = Math.min(frames.at.length - 1.001, t / frames.step);
+    const i = Math.max(0, Math.floor(f));
+    const part = f - i;
+    const names = [...frames.men, ...frames.defenders];
+    return new Map(
+        names.map((name, n) => {
+            const mix = (k: number) => frames.at[i][2 * n + k] + part * (frames.at[i + 1][2 * n + k] - frames.at[i][2 * n + k]);
+            return [name, [mix(0), mix(1)]];
+        }),
+    );
+}
+
+function Ball({ frames, t, scale }: { frames: Frames; t: number; scale: Scale }) {
+    const [x, y, z] = frames.ball[Math.min(frames.ball.length - 1, Math.round(t / frames.step))];
+    return (
+        <g transform={`translate(${scale.x(x)} ${scale.y(y) - z * 3})`}>
+            <ellipse rx={4.5 + z * 0.4} ry={3.2 + z * 0.3} fill="var(--ball)" stroke="var(--paper)" />
+        </g>
+    );
+}
+
+function RouteLine({ route, man, scale, gets, dim, chosen }: { route: StageRoute; man: StageMan; scale: Scale; gets: boolean; dim: boolean; chosen: boolean }) {
+    const points = [[man.xYd, man.yYd] as [number, number], ...route.line];
+    const d = points.map(([x, y], i) => `${i ? 'L' : 'M'}${scale.x(x).toFixed(1)} ${scale.y(Math.min(y, 27)).toFixed(1)}`).join('');
+    const settles = route.name === 'hitch' || Math.hypot(points.at(-1)![0] - route.break.xYd, points.at(-1)![1] - route.break.yYd) < 0.3;
+    const width = gets ? 3.4 : route.read !== null ? 2.1 : 1.3;
+    const id = `tip-${route.man}`;
+    return (
+        <g opacity={dim ? 0.28 : 1}>
+            <marker id={id} viewBox="0 0 8 8" refX="6" refY="4" markerWidth={gets ? 4.2 : 6} markerHeight={gets ? 4.2 : 6} orient="auto">
+                {settles ? <path d="M6 0v8" stroke={gets ? 'var(--ball)' : 'var(--ink)'} strokeWidth="2" /> : <path d="M0 0.6 7 4 0 7.4Z" fill={gets ? 'var(--ball)' : 'var(--ink)'} />}
+            </marker>
+            <path
+                d={d}
+                fill="none"
+                stroke={gets ? 'var(--ball)' : 'var(--ink)'}
+                strokeWidth={chosen ? width + 0.8 : width}
+                strokeLinejoin="round"
+                strokeDasharray={route.flag === 'check-down' ? '5 4' : undefined}
+                opacity={route.read === null && !gets ? 0.62 : 1}
+                markerEnd={`url(#${id})`}
+            />
+        </g>
+    );
+}
+
+function ReadFlag({ route, scale, gets }: { route: StageRoute; scale: Scale; gets: boolean }) {
+    const out = route.break.xYd < 0 ? -1 : 1;
+    const x = scale.x(route.break.xYd) + out * 17;
+    const y = scale.y(route.break.yYd);
+    return (
+        <g pointerEvents="none">
+            <circle cx={x} cy={y} r={8.5} fill={gets ? 'var(--ball)' : 'var(--ink)'} />
+            <text x={x} y={y + 4.2} textAnchor="middle" className="text-[12px] font-bold" fill="var(--on-strong)">
+                {route.read}
+            </text>
+        </g>
+    );
+}

@@ -1,0 +1,49 @@
+import type { KeyRow } from '../api/types';
+import { margin } from '../ui/words';
+import type { Scale } from './scale';
+
+type Props = { row: KeyRow; scale: Scale; xYd: number; yYd: number; prong: number | null; onProng: (index: number) => void };
+
+const WIDE = 112;
+
+/** The fork on a key: each prong leads to a choice, what it gives, and runs the play when pressed. */
+export function KeyFork({ row, scale, xYd, yYd, prong, onProng }: Props) {
+    const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(xYd)));
+    const y = scale.y(yYd);
+    const at = y - 62 < 40 ? y + 34 : y - 62;
+    const from = at < y ? y - 12 : y + 14;
+    const tip = at < y ? at + 40 : at;
+    return (
+        <g>
+            {row.choices.slice(0, 2).map((c, i) => {
+                const out = i === 0 ? -1 : 1;
+                const left = i === 0 ? x - WIDE - 6 : x + 6;
+                const open = c.action === 'throw';
+                return (
+                    <g
+                        key={c.name + i}
+                        role="button"
+                        tabIndex={0}
+                        aria-pressed={prong === i}
+                        aria-label={`${row.defender} ${c.name}: ${open ? `${c.route} by ${c.man}, ${margin(c.margin)}` : c.action}. Key ${i + 1}`}
+                        className="prong cursor-pointer"
+                        onClick={() => onProng(i)}
+                        onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), e.stopPropagation(), onProng(i))}
+                    >
+                        <path d={`M${scale.x(xYd)} ${from}Q${scale.x(xYd)} ${(from + tip) / 2} ${left + WIDE / 2 - out * 20} ${tip}`} fill="none" stroke="var(--ball)" strokeWidth={prong === i ? 3 : 2} strokeLinecap="round" />
+                        <rect x={left} y={at} width={WIDE} height={40} rx={6} fill={prong === i ? 'var(--ball-wash)' : 'var(--paper)'} stroke={prong === i ? 'var(--ball)' : 'var(--edge)'} strokeWidth={1.4} />
+                        <text x={left + 8} y={at + 16} className="text-[13px] font-bold narrow" fill="var(--plum)">
+                            {c.name}
+                        </text>
+                        <text x={left + WIDE - 8} y={at + 16} textAnchor="end" className="text-[11px] narrow" fill="var(--soft)">
+                            {i + 1}
+                        </text>
+                        <text x={left + 8} y={at + 32} className="text-[12px] font-semibold narrow" fill={open ? 'var(--open)' : 'var(--ball)'}>
+                            {open ? `${c.man} ${c.route} ${margin(c.margin)}` : c.action}
+                        </text>
+                    </g>
+                );
+            })}
+        </g>
+    );
+}

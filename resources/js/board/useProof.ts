@@ -1,0 +1,75 @@
+import { useEffect, useRef, useState } from 'react';
+import { api, Problem } from '../api/client';
+import type { Act, CallDocument, Frames, ProofAnswer, SheetCell } from '../api/types';
+
+export type Situation = { hash: 'left' | 'middle' | 'right'; down: number; toGoYd: number; ballOnYd: number };
+
+/**
+ * The proof of the call as it is drawn now. While one answer is on its way only the newest change waits, so a drag is
+ * followed as fast as the server answers.
+ */
+export function useProof(document: CallDocument | null, look: string, situation: Situation) {
+    const [answer, setAnswer] = useState<ProofAnswer | null>(null);
+    const [problem, setProblem] = useState('');
+    const waiting = useRef<unknown>(null);
+    const busy = useRef(false);
+
+    useEffect(() => {
+        if (!document || !look) return;
+        waiting.current = { document, look, situation };
+        const next = async () => {
+            if (busy.current || waiting.current === null) return;
+            busy.current = true;
+            const body = waiting.current;
+            waiting.current = null;
+            try {
+                setAnswer(await api.post<ProofAnswer>('proofs', body));
+                setProblem('');
+            } catch (e) {
+                setProblem(e instanceof Problem ? e.message : 'The proof did not arrive.');
+            } finally {
+                busy.current = false;
+                void next();
+            }
+        };
+        void next();
+    }, [document, look, situation]);
+
+    return { answer, problem };
+}
+
+/** The verdict against every look on the shelf, asked for when the drawing rests. */
+export function useShelf(document: CallDocument | null, looks: string[], situation: Situation) {
+    const [cells, setCells] = useState<SheetCell[]>([]);
+    useEffect(() => {
+        if (!document || looks.length === 0) return;
+        const stop = new AbortController();
+        const timer = setTimeout(() => {
+            api.post<{ cells: SheetCell[] }>('proofs', { document, looks, situation }, stop.signal)
+                .then((a) => setCells(a.cells))
+                .catch(() => undefined);
+        }, 180);
+        return () => {
+            clearTimeout(timer);
+            stop.abort();
+        };
+    }, [document, looks, situation]);
+    return cells;
+}
+
+/** The play as frames, for the rule-true run or a key's act; fetched when it is to be seen. */
+export function useFrames(document: CallDocument | null, look: string, situation: Situation, act: Act | null, wanted: boolean) {
+    const [frames, setFrames] = useState<Frames | null>(null);
+    useEffect(() => {
+        if (!document || !wanted) {
+            setFrames(null);
+            return;
+        }
+        const stop = new AbortController();
+        api.post<ProofAnswer>('proofs', { document, look, situation, frames: true, ...(act ? { act } : {}) }, stop.signal)
+            .then((a) => setFrames(a.frames ?? null))
+            .catch(() => undefined);
+        return () => stop.abort();
+    }, [document, look, situation, act, wanted]);
+    return frames;
+}

@@ -1,0 +1,38 @@
+import '../css/app.css';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { RouterProvider } from '@tanstack/react-router';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Toaster } from 'sonner';
+import { api, Problem } from './api/client';
+import type { Session } from './api/types';
+import { router } from './app/router';
+import { SessionContext } from './app/session';
+import { SignIn } from './app/SignIn';
+
+const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 10_000, refetchOnWindowFocus: false } } });
+
+function Entry() {
+    const session = useQuery({
+        queryKey: ['session'],
+        queryFn: () => api.get<Session>('session').catch((e: unknown) => (e instanceof Problem && e.status === 401 ? null : Promise.reject(e))),
+        staleTime: Infinity,
+    });
+    if (session.isPending) return null;
+    if (session.isError) return <p className="p-8">{session.error.message}</p>;
+    if (!session.data) return <SignIn />;
+    return (
+        <SessionContext value={session.data}>
+            <RouterProvider router={router} context={{ staff: session.data.staff }} />
+        </SessionContext>
+    );
+}
+
+createRoot(document.getElementById('root')!).render(
+    <StrictMode>
+        <QueryClientProvider client={client}>
+            <Entry />
+            <Toaster position="bottom-center" toastOptions={{ className: '!bg-ink !text-paper !border-0' }} />
+        </QueryClientProvider>
+    </StrictMode>,
+);

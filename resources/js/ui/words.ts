@@ -1,0 +1,13 @@
+/** Seconds with a sign, as margins are told. */
+export const margin = (s: number): string => `${s >= 0 ? '+' : '−'}${Math.abs(s).toFixed(2)} s`;
+
+/** A signed error in its unit. */
+export const error = (value: number, unit: string): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(unit === 's' ? 2 : 1)} ${unit}`;
+
+/** A number without needless zeros. */
+export const plain = (value: number): string => String(Math.round(value * 100) / 100);
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The yard line a field Y is on, as coaches call it. */
+export const yardLine = (y: number): string => (y === 50 ? 'the 50' : y < 50 ? `own ${y}` : `their ${100 - y}`);
