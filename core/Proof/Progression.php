@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RunRoute;
 
 /**
@@ -34,13 +35,25 @@ final class Progression
             $readings[$letter] = self::reading($scene, $protection, $run, $n + 1, $eyes);
         }
         foreach ($scene->routes as $letter => $run) {
-            $readings[$letter] ??= self::reading($scene, $protection, $run, null, $scene->drop->firstPlant());
+            $readings[$letter] ??= self::unnumbered($scene, $protection, $run);
         }
 
         return $readings;
     }
 
-    private static function reading(Scene $scene, Protection $protection, RunRoute $run, ?int $number, float $eyes): Reading
+    /** A check-down comes after the last hitch, while the pocket holds; clear-outs, alerts and decoys have no slot. */
+    private static function unnumbered(Scene $scene, Protection $protection, RunRoute $run): Reading
+    {
+        if ($run->spec->flag !== Flag::CheckDown) {
+            return Reading::of($run, null, null, null, ($run->spec->flag->value ?? 'decoy').', never a read');
+        }
+        $from = max($run->break()->t, $scene->drop->lastAt());
+        $killed = $from >= $protection->arrivalAt ? sprintf('%s is there at %.1f s', $protection->free ?? 'the rush', $protection->arrivalAt) : null;
+
+        return Reading::of($run, null, $from, max($from, $protection->arrivalAt), $killed);
+    }
+
+    private static function reading(Scene $scene, Protection $protection, RunRoute $run, int $number, float $eyes): Reading
     {
         $drop = $scene->drop;
         $break = $run->break()->t;

@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Sketch;
 use Jacotaxis\Core\Words\Describer;
 
 class CallController extends Controller
@@ -19,7 +20,7 @@ class CallController extends Controller
         $this->authorize('viewAny', Call::class);
         $page = Call::query()->orderBy('id')->cursorPaginate(50);
 
-        return new JsonResponse(['calls' => $page->items(), 'next' => $page->nextCursor()?->encode()]);
+        return new JsonResponse(['calls' => array_map(fn (Call $call): array => $call->toArray() + ['sketch' => Sketch::of(CallDocument::read($call->document))], $page->items()), 'next' => $page->nextCursor()?->encode()]);
     }
 
     public function show(Call $call): JsonResponse

@@ -15,6 +15,7 @@ use Jacotaxis\Core\Film\FieldMarks;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Film\Measures;
 use Jacotaxis\Core\Film\Overlay;
+use Jacotaxis\Core\Grade\Faults;
 use Jacotaxis\Core\Grade\Grader;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -83,6 +84,7 @@ class ClipController extends Controller
             'decision' => $grader->decision()->toArray(),
             'planned' => array_map(fn ($r): array => ['man' => $r->letter, 'number' => $r->number, 'breakAt' => round($r->breakAt, 2), 'depthYd' => $r->depthYd,
                 'slot' => $r->from === null ? null : [round($r->from, 2), round($r->to, 2)], 'route' => $measures->proof->scene->routes[$r->letter]->spec->name], array_values($measures->proof->readings)),
+            'labels' => array_map(Faults::for(...), array_combine($men = array_keys($measures->proof->scene->men), $men)),
             'keys' => array_map(fn ($k): string => $k->role, $measures->proof->keys),
             'defenders' => array_map(fn ($d): string => $d->role, $measures->proof->scene->defenders),
         ]);

@@ -4,7 +4,8 @@ export type { Assignment, CallDocument, FilmDocument, KeyRow, LookDocument, Proo
 
 export type Session = { id: string; name: string; role: string; staff: boolean; playerId: string | null };
 
-export type SavedCall = { id: string; name: string; words: string; document: CallDocument; version: number };
+export type SketchLine = { man: string; read: number | null; points: [number, number][] };
+export type SavedCall = { id: string; name: string; words: string; document: CallDocument; version: number; sketch?: SketchLine[] };
 export type SavedLook = { id: string; name: string; words: string; document: LookDocument; opponent: string; shown: number; version: number };
 
 export type XY = { xYd: number; yYd: number };

@@ -143,15 +143,15 @@ export function Board() {
                         <div className="relative min-h-0 flex-1 px-3 pt-2">
                             <Field proof={answer} document={document} frames={watching ? frames : null} t={clock.t} chosen={chosen} onChoose={setChosen} onProng={takeProng} prong={prong} />
                         </div>
-                        <Verdict answer={answer} />
-                        <div className="border-t border-edge bg-card">
-                            <div className="no-print flex items-center gap-2 px-3 pt-1.5">
-                                <Button onClick={play} keys="Space">
+                        <div className="flex items-center gap-1 px-3 pb-1.5">
+                            <Verdict answer={answer} />
+                            <span className="no-print flex shrink-0 items-center">
+                                <Button onClick={play} keys="Space" className="mx-1.5">
                                     {clock.running ? 'Hold' : 'Run it'}
                                 </Button>
                                 {watching && (
                                     <Button kind="quiet" onClick={rest} keys="Esc">
-                                        Back to the drawing
+                                        Drawing
                                     </Button>
                                 )}
                                 <Button kind="quiet" onClick={() => undo()} keys="Ctrl Z">
@@ -160,11 +160,12 @@ export function Board() {
                                 <Button kind="quiet" onClick={() => redo()} keys="Ctrl Shift Z">
                                     Redo
                                 </Button>
-                                <Button kind="quiet" onClick={() => window.print()}>
+                                <Button kind="quiet" onClick={() => window.print()} keys="Ctrl P">
                                     Print
                                 </Button>
-                                <span className="ml-auto text-xs text-soft narrow">[ ] looks · 1 2 prongs · Space runs · , . step</span>
-                            </div>
+                            </span>
+                        </div>
+                        <div className="border-t border-edge bg-card">
                             <Tempo proof={answer} t={clock.t} until={until} running={clock.running} onScrub={(s) => (setWatching(true), clock.set(s))} />
                         </div>
                     </>
@@ -190,7 +191,7 @@ function Verdict({ answer }: { answer: { report: import('../api/types').ProofRep
     const { report } = answer;
     const key = report.keys[0];
     return (
-        <p className="mx-3 mb-1.5 flex items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1.5" aria-live="polite" data-testid="verdict">
+        <p className="flex min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1.5" aria-live="polite" data-testid="verdict">
             <Fork verdict={report.verdict} />
             <b className={report.verdict === 'covered' ? 'text-soft' : 'text-ball'}>{capital(report.verdict)}</b>
             <span className="min-w-0 truncate">{report.why}</span>

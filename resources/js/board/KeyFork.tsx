@@ -8,11 +8,13 @@ const WIDE = 112;
 
 /** The fork on a key: each prong leads to a choice, what it gives, and runs the play when pressed. */
 export function KeyFork({ row, scale, xYd, yYd, prong, onProng }: Props) {
-    const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(xYd)));
-    const y = scale.y(yYd);
-    const at = y - 62 < 40 ? y + 34 : y - 62;
-    const from = at < y ? y - 12 : y + 14;
-    const tip = at < y ? at + 40 : at;
+    // The cards stand where nobody does: over a deep key, behind the line under one who is near it.
+    const deep = yYd >= 9;
+    const clear = deep ? xYd : Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -11 : 11;
+    const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(clear)));
+    const at = deep ? Math.max(6, scale.y(yYd) - 96) : scale.y(-4.6);
+    const from = deep ? scale.y(yYd) - 12 : scale.y(yYd) + 11;
+    const tip = deep ? at + 42 : at;
     return (
         <g>
             {row.choices.slice(0, 2).map((c, i) => {
@@ -30,8 +32,8 @@ export function KeyFork({ row, scale, xYd, yYd, prong, onProng }: Props) {
                         onClick={() => onProng(i)}
                         onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), e.stopPropagation(), onProng(i))}
                     >
-                        <path d={`M${scale.x(xYd)} ${from}Q${scale.x(xYd)} ${(from + tip) / 2} ${left + WIDE / 2 - out * 20} ${tip}`} fill="none" stroke="var(--ball)" strokeWidth={prong === i ? 3 : 2} strokeLinecap="round" />
-                        <rect x={left} y={at} width={WIDE} height={40} rx={6} fill={prong === i ? 'var(--ball-wash)' : 'var(--paper)'} stroke={prong === i ? 'var(--ball)' : 'var(--edge)'} strokeWidth={1.4} />
+                        <path d={`M${scale.x(xYd)} ${from}C${scale.x(xYd)} ${from + (tip - from) * 0.75} ${left + WIDE / 2} ${from + (tip - from) * 0.55} ${left + WIDE / 2 - out * 10} ${tip}`} fill="none" stroke="var(--ball)" strokeWidth={prong === i ? 3 : 2} strokeLinecap="round" />
+                        <rect x={left} y={at} width={WIDE} height={42} rx={6} fill={prong === i ? 'var(--ball-wash)' : 'var(--paper)'} stroke={prong === i ? 'var(--ball)' : 'var(--edge)'} strokeWidth={1.4} />
                         <text x={left + 8} y={at + 16} className="text-[13px] font-bold narrow" fill="var(--plum)">
                             {c.name}
                         </text>

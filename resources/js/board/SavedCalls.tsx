@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { CallDocument, SavedCall } from '../api/types';
+import type { SavedCall, SketchLine } from '../api/types';
 
 type Props = { calls: SavedCall[]; current: string | null; onOpen: (call: SavedCall) => void };
 
@@ -17,7 +17,7 @@ export function SavedCalls({ calls, current, onOpen }: Props) {
                             aria-current={c.id === current}
                             className={clsx('block w-full rounded-md border bg-paper text-left', c.id === current ? 'border-2 border-ball' : 'border-edge hover:border-ink')}
                         >
-                            <Sketch document={c.document} />
+                            <Sketch lines={c.sketch ?? []} />
                             <span className="block truncate px-2 pb-1 text-[12.5px] font-semibold narrow">{c.name}</span>
                         </button>
                     </li>
@@ -27,26 +27,25 @@ export function SavedCalls({ calls, current, onOpen }: Props) {
     );
 }
 
-const LEFT_TO_RIGHT = ['X', 'Y', 'H', 'Z'];
-
-/** A thumbnail: who goes out, how deep, read or not. A reminder, not a diagram. */
-function Sketch({ document }: { document: CallDocument }) {
-    const order = document.set === 'trips' ? ['X', 'Y', 'H', 'Z'] : LEFT_TO_RIGHT;
-    const at = document.set === 'trips' ? [10, 62, 76, 92] : [10, 30, 70, 90];
-    const flip = document.side === 'left';
+/** A thumbnail of the routes, the first read in vermilion. */
+function Sketch({ lines }: { lines: SketchLine[] }) {
     return (
-        <svg viewBox="0 0 102 46" className="block w-full" aria-hidden="true">
-            <line x1="4" x2="98" y1="34" y2="34" stroke="var(--edge)" />
+        <svg viewBox="-27 -23 54 31" className="block w-full" aria-hidden="true">
+            <line x1="-26" x2="26" y1="0" y2="0" stroke="var(--edge)" strokeWidth="0.5" />
             {[-2, -1, 0, 1, 2].map((n) => (
-                <rect key={n} x={49 + n * 5} y={32} width="3.4" height="3.4" fill="var(--ink)" />
+                <rect key={n} x={n * 1.6 - 0.6} y="-0.2" width="1.2" height="1.2" fill="var(--ink)" />
             ))}
-            {order.map((man, i) => {
-                const a = document.assignments.find((one) => one.man === man);
-                const x = flip ? 102 - at[i] : at[i];
-                const deep = 34 - Math.min(28, (a?.depthYd ?? 9) * 1.6);
-                const first = document.reads[0] === man;
-                return <line key={man} x1={x} x2={x} y1="34" y2={deep} stroke={first ? 'var(--ball)' : 'var(--ink)'} strokeWidth={first ? 2.4 : 1.3} strokeLinecap="round" opacity={document.reads.includes(man as never) ? 1 : 0.4} />;
-            })}
+            {lines.map((l) => (
+                <polyline
+                    key={l.man}
+                    points={l.points.map(([x, y]) => `${x},${-Math.min(y, 22)}`).join(' ')}
+                    fill="none"
+                    stroke={l.read === 1 ? 'var(--ball)' : 'var(--ink)'}
+                    strokeWidth={l.read === 1 ? 1.1 : 0.6}
+                    strokeLinejoin="round"
+                    opacity={l.read === null ? 0.4 : 1}
+                />
+            ))}
         </svg>
     );
 }

@@ -12,8 +12,8 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
     const span = Math.max(4, Math.ceil(until * 2) / 2);
     const x = (s: number) => LEFT + ((WIDTH - LEFT - RIGHT) * s) / span;
     const reads = report.reads;
-    const lane = 24;
-    const height = 28 + (reads.length + 1) * lane + 6;
+    const lane = 18;
+    const height = 20 + (reads.length + 1) * lane + 14;
     const { tempo } = report;
     const seconds = Array.from({ length: span * 2 + 1 }, (_, i) => i / 2);
     return (
@@ -24,7 +24,7 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                 </text>
                 {seconds.map((s) => (
                     <g key={s}>
-                        <line x1={x(s)} x2={x(s)} y1={22} y2={height} stroke="var(--edge)" strokeWidth={s % 1 ? 0.5 : 1} />
+                        <line x1={x(s)} x2={x(s)} y1={18} y2={height - 10} stroke="var(--edge)" strokeWidth={s % 1 ? 0.5 : 1} />
                         <text x={x(s)} y={14} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
                             {s.toFixed(1)}
                         </text>
@@ -32,23 +32,23 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                 ))}
                 <Drop tempo={tempo} x={x} />
                 {reads.map((r, i) => {
-                    const y = 28 + (i + 1) * lane + lane / 2;
+                    const y = 20 + (i + 1) * lane + lane / 2;
                     const gets = r.man === report.ruleTrue.man;
                     return (
-                        <g key={r.man} opacity={r.state === 'live' ? 1 : 0.45}>
+                        <g key={r.man} opacity={r.number !== null && r.state === 'live' ? 1 : 0.6}>
                             <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} stroke="var(--faint)" />
                             <text x={LEFT - 10} y={y + 4} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
                                 {r.number !== null ? `${r.number} ` : ''}
                                 {r.man} {r.route}
                             </text>
                             {r.slot && r.state === 'live' && r.number !== null && (
-                                <rect x={x(r.slot[0])} y={y - 7} width={Math.max(2, x(r.slot[1]) - x(r.slot[0]))} height={14} rx={3} fill="url(#shut)" stroke="var(--shut)" strokeWidth={0.6} />
+                                <rect x={x(r.slot[0])} y={y - 6} width={Math.max(2, x(r.slot[1]) - x(r.slot[0]))} height={12} rx={3} fill="url(#shut)" stroke="var(--shut)" strokeWidth={0.6} />
                             )}
                             {r.windows.map((w, n) => (
-                                <rect key={n} x={x(w[0]) - 2} y={y - 7} width={x(w[1]) - x(w[0]) + 4} height={14} rx={3} fill="var(--open-wash)" stroke="var(--open)" strokeWidth={1} />
+                                <rect key={n} x={x(w[0]) - 2} y={y - 6} width={x(w[1]) - x(w[0]) + 4} height={12} rx={3} fill="var(--open-wash)" stroke="var(--open)" strokeWidth={1} />
                             ))}
-                            <path d={`M${x(r.breakAt) - 5} ${y + 6}L${x(r.breakAt)} ${y - 7}L${x(r.breakAt) + 5} ${y + 6}`} fill="none" stroke={gets ? 'var(--ball)' : 'var(--ink)'} strokeWidth={2} strokeLinejoin="round" />
-                            {r.killedBy && (
+                            <path d={`M${x(r.breakAt) - 4.5} ${y + 5}L${x(r.breakAt)} ${y - 6}L${x(r.breakAt) + 4.5} ${y + 5}`} fill="none" stroke={gets ? 'var(--ball)' : 'var(--ink)'} strokeWidth={2} strokeLinejoin="round" />
+                            {r.killedBy && r.number !== null && (
                                 <text x={x(r.breakAt) + 10} y={y + 4} className="text-[11px] narrow" fill="var(--soft)">
                                     dead: {r.killedBy}
                                 </text>
@@ -58,9 +58,9 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                 })}
                 {tempo.outAt !== null && tempo.caughtAt !== null && (
                     <g>
-                        <path d={`M${x(tempo.outAt)} ${28 + lane / 2}Q${(x(tempo.outAt) + x(tempo.caughtAt)) / 2} ${16} ${x(tempo.caughtAt)} ${28 + lane * (1.5 + Math.max(0, reads.findIndex((r) => r.man === report.ruleTrue.man)))}`} fill="none" stroke="var(--ball)" strokeWidth={1.6} strokeDasharray="5 3" />
-                        <text x={Math.min(x(tempo.outAt) + 8, WIDTH - 120)} y={28 + lane / 2 + 4} className="text-[12px] font-semibold narrow" fill="var(--ball)">
-                            ball out {tempo.outAt.toFixed(1)}, there {tempo.caughtAt.toFixed(1)}
+                        <path d={`M${x(tempo.outAt)} ${20 + lane / 2}Q${(x(tempo.outAt) + x(tempo.caughtAt)) / 2} ${16} ${x(tempo.caughtAt)} ${20 + lane * (1.5 + Math.max(0, reads.findIndex((r) => r.man === report.ruleTrue.man)))}`} fill="none" stroke="var(--ball)" strokeWidth={1.6} strokeDasharray="5 3" />
+                        <text x={Math.min(x(tempo.caughtAt) + 6, WIDTH - 96)} y={20 + lane / 2 + 4} className="text-[12px] font-semibold narrow" fill="var(--ball)">
+                            out {tempo.outAt.toFixed(1)}, there {tempo.caughtAt.toFixed(1)}
                         </text>
                     </g>
                 )}
@@ -91,13 +91,13 @@ function Drop({ tempo, x }: { tempo: ProofAnswer['report']['tempo']; x: (s: numb
     const parts = [{ from: 0, to: tempo.setAt, name: `${tempo.drop} step` }, ...tempo.hitches.map((h, i) => ({ from: i ? tempo.hitches[i - 1] : tempo.setAt, to: h, name: 'hitch' }))];
     return (
         <g>
-            <text x={LEFT - 10} y={44} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
+            <text x={LEFT - 10} y={33} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
                 Q
             </text>
             {parts.map((p, i) => (
                 <g key={i}>
-                    <rect x={x(p.from) + 1} y={33} width={x(p.to) - x(p.from) - 2} height={14} rx={2} fill="var(--faint)" />
-                    <text x={(x(p.from) + x(p.to)) / 2} y={44} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
+                    <rect x={x(p.from) + 1} y={23} width={x(p.to) - x(p.from) - 2} height={13} rx={2} fill="var(--faint)" />
+                    <text x={(x(p.from) + x(p.to)) / 2} y={33} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
                         {p.name}
                     </text>
                 </g>

@@ -1,7 +1,7 @@
 /** Yards to picture: the field upright, the offense going up. */
 export type Scale = { x: (yd: number) => number; y: (yd: number) => number; yd: number; width: number; height: number; toYd: (px: number, py: number) => [number, number] };
 
-export const TOP_YD = 26.5;
+export const TOP_YD = 25.5;
 export const BACK_YD = 9;
 
 export function scaleFor(left: number, right: number): Scale {

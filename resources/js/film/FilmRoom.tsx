@@ -1,1 +1,280 @@
-export function FilmRoom() { return null; }
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useNavigate, useSearch } from '@tanstack/react-router';
+import { clsx } from 'clsx';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { toast } from 'sonner';
+import { api, Problem } from '../api/client';
+import type { Clip, Grade } from '../api/types';
+import { Button } from '../ui/Button';
+import { yardLine } from '../ui/words';
+import { Calibrate, type Aim } from './Calibrate';
+import { FilmTempo } from './FilmTempo';
+import { openClip, useFilm, withMark, withoutMark, withPlot, withPoint, withPoints, type MarkKind, type Point } from './filmStore';
+import { Picture, type Mode } from './Picture';
+import { PlanDone } from './PlanDone';
+import { Upload } from './Upload';
+import { useMeasured, useOverlay } from './useFilmWork';
+
+const NONE: Point[] = [];
+
+export function FilmRoom() {
+    const { clip: wanted } = useSearch({ from: '/film' });
+    const navigate = useNavigate();
+    const client = useQueryClient();
+    const clips = useQuery({ queryKey: ['clips'], queryFn: () => api.get<{ clips: Clip[] }>('clips') });
+    const { clip, document } = useFilm();
+    const video = useRef<HTMLVideoElement | null>(null);
+    const [t, setT] = useState(0);
+    const [mode, setMode] = useState<Mode>('watch');
+    const [man, setMan] = useState('H');
+    const [who, setWho] = useState('H');
+    const [aim, setAim] = useState<Aim>({ across: 'left hash', yard: 35 });
+    const [faults, setFaults] = useState<string[]>([]);
+    const points = document?.calibrations?.at(-1)?.points ?? NONE;
+    const { measured, problem } = useMeasured(document);
+    const { overlay, problem: badPoints } = useOverlay(points, document);
+    const fps = document?.video?.fps ?? 30;
+    const duration = document?.video?.durationS ?? 5;
+
+    const id = wanted ?? clips.data?.clips[0]?.id;
+    useEffect(() => {
+        if (!id || useFilm.getState().clip?.id === id) return;
+        api.get<Clip>(`clips/${id}`)
+            .then((c) => (openClip(c), setMode('watch'), setT(0)))
+            .catch((e: unknown) => toast.error(e instanceof Problem ? e.message : 'The clip did not arrive.'));
+    }, [id]);
+    useEffect(() => {
+        const proposed = measured?.faults.filter((f) => f.man === man).map((f) => f.label) ?? [];
+        const late = man === 'Q' && measured?.decision.decision === 'right but late' ? ['late, held'] : man === 'Q' && measured?.decision.decision === 'forced' ? ['forced'] : [];
+        setFaults(clip?.grades.find((g) => g.man === man)?.faults ?? [...proposed, ...late]);
+    }, [man, measured, clip]);
+
+    const seek = useCallback((to: number) => {
+        const v = video.current;
+        if (!v) return;
+        v.pause();
+        v.currentTime = Math.max(0, Math.min(v.duration || 1e9, to));
+        setT(v.currentTime);
+    }, []);
+    const step = (frames: number) => seek(Math.round((video.current?.currentTime ?? 0) * fps + frames) / fps + 0.001);
+    const play = () => (video.current?.paused ? void video.current.play().catch(() => undefined) : video.current?.pause());
+    const work = useFilm.getState().work;
+    const mark = (kind: MarkKind) => {
+        const about = kind === 'snap' ? undefined : man === 'Q' ? undefined : man;
+        if (kind === 'break' && !about) return toast('Choose the receiver first, then mark his break.');
+        work((d) => withMark(d, kind, t, about));
+        toast(`${kind}${about ? ` ${about}` : ''} at ${t.toFixed(2)} s`);
+    };
+    const click = (xPx: number, yPx: number) => {
+        if (mode === 'plot') {
+            work((d) => withPlot(d, who, t, xPx, yPx));
+        } else if (mode === 'calibrate' && overlay) {
+            const name = `${aim.across} on ${yardLine(aim.yard)}`;
+            work((d) => withPoint(d, t, { xPx: round(xPx), yPx: round(yPx), fieldXYd: Math.round(overlay.marks[aim.across] * 1000) / 1000, fieldYYd: aim.yard, mark: name }));
+            setAim(nextAim(aim));
+        }
+    };
+    const save = async (): Promise<Clip | null> => {
+        const now = useFilm.getState();
+        if (!now.clip || !now.document) return null;
+        if (now.document === now.clip.document) return now.clip;
+        try {
+            const done = await api.put<Clip>(`clips/${now.clip.id}`, { document: now.document }, now.clip.version);
+            useFilm.setState({ clip: { ...done, document: now.document } });
+            void client.invalidateQueries({ queryKey: ['clips'] });
+            toast(`Saved, version ${done.version}`);
+            return done;
+        } catch (e) {
+            const message = e instanceof Problem ? e.message : 'Not saved.';
+            if (e instanceof Problem && e.status === 412) {
+                toast.error(message, {
+                    duration: Infinity,
+                    action: { label: 'Save mine over it', onClick: () => (useFilm.setState((s) => ({ clip: s.clip && { ...s.clip, version: Number(e.more.currentVersion) } })), void save()) },
+                    cancel: { label: 'Take theirs', onClick: () => openClip(e.more.theirs as Clip) },
+                });
+            } else toast.error(message);
+            return null;
+        }
+    };
+    const grade = async (about: string, value: number) => {
+        if (!measured || !(await save())) return;
+        const now = useFilm.getState().clip!;
+        const before = now.grades.find((g) => g.man === about);
+        const body = gradeOf(about, value, measured, faults);
+        try {
+            const done = await api.put<Grade>(`clips/${now.id}/grades/${about}`, body, before?.version ?? 0);
+            useFilm.setState({ clip: { ...now, grades: [...now.grades.filter((g) => g.man !== about), done] } });
+            void client.invalidateQueries({ queryKey: ['players'] });
+            void client.invalidateQueries({ queryKey: ['player'] });
+            toast(`${about} graded ${value > 0 ? 'plus' : value < 0 ? 'minus' : 'even'}; it is on his page`);
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not graded.');
+        }
+    };
+    const { undo, redo } = useFilm.temporal.getState();
+
+    useHotkeys('space', play, { preventDefault: true }, []);
+    useHotkeys('comma', () => step(-1), [fps]);
+    useHotkeys('period', () => step(1), [fps]);
+    useHotkeys('s', () => mark('snap'), [t, man]);
+    useHotkeys('b', () => mark('break'), [t, man]);
+    useHotkeys('o', () => mark('ball out'), [t, man]);
+    useHotkeys('c', () => mark('catch'), [t, man]);
+    useHotkeys('k', () => setMode((m) => (m === 'calibrate' ? 'watch' : 'calibrate')));
+    useHotkeys('p', () => setMode((m) => (m === 'plot' ? 'watch' : 'plot')));
+    useHotkeys('escape', () => setMode('watch'));
+    useHotkeys('backspace', () => mode === 'calibrate' && work((d) => withPoints(d, points.slice(0, -1))), [mode, points]);
+    useHotkeys('mod+z', () => undo(), { preventDefault: true });
+    useHotkeys('mod+shift+z, mod+y', () => redo(), { preventDefault: true });
+    useHotkeys('mod+s', () => void save(), { preventDefault: true, enableOnFormTags: true });
+    useHotkeys('equal, shift+equal, add', () => void grade(man, 1), [man, measured, faults]);
+    useHotkeys('0', () => void grade(man, 0), [man, measured, faults]);
+    useHotkeys('minus, subtract', () => void grade(man, -1), [man, measured, faults]);
+    useHotkeys('1,2,3,4,5,6,7,8', (e) => flip(measured?.labels[man]?.[Number(e.key) - 1]), [measured, man, faults]);
+    const flip = (label?: string) => label && setFaults((f) => (f.includes(label) ? f.filter((one) => one !== label) : [...f, label]));
+
+    const changed = clip !== null && document !== clip.document;
+    return (
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_330px] grid-rows-[56px_minmax(0,1fr)_84px]">
+            <header className="col-span-2 flex items-center gap-3 border-b border-edge px-4">
+                <div className="min-w-0 flex-1">
+                    <h1 className="truncate text-[17px] font-bold">{clip?.title ?? 'Film'}</h1>
+                    <p className="truncate text-xs text-soft">{document ? `${callWords(document.call)} against ${callWords(document.look)}` : ''}</p>
+                </div>
+                <Upload onDone={(c) => (void client.invalidateQueries({ queryKey: ['clips'] }), void navigate({ to: '/film', search: { clip: c.id } }))} />
+                <Button kind="quiet" onClick={() => undo()} keys="Ctrl Z">
+                    Undo
+                </Button>
+                <Button kind="strong" onClick={() => void save()} disabled={!changed} keys="Ctrl S">
+                    {changed ? 'Save' : clip ? `Saved, v${clip.version}` : 'Save'}
+                </Button>
+            </header>
+            <section className="flex min-h-0 min-w-0 flex-col">
+                {clip && document ? (
+                    <>
+                        <div className="min-h-0 flex-1 p-3 pb-2">
+                            <Picture src={`/api/v1/clips/${clip.id}/video`} video={video} document={document} overlay={overlay} mode={mode} t={t} onTime={setT} onClick={click} />
+                        </div>
+                        {problem && !badPoints && (
+                            <p role="alert" className="mx-3 mb-2 rounded-md border border-ball bg-ball-wash px-3 py-1.5 text-sm">
+                                {problem}
+                            </p>
+                        )}
+                        <div className="flex items-center gap-1.5 px-3 pb-2">
+                            <Button onClick={play} keys="Space">
+                                Play
+                            </Button>
+                            <Button kind="quiet" onClick={() => step(-1)} keys=",">
+                                Frame back
+                            </Button>
+                            <Button kind="quiet" onClick={() => step(1)} keys=".">
+                                Frame on
+                            </Button>
+                            <span className="mx-1 w-32 text-sm font-semibold narrow" data-testid="clock">
+                                {t.toFixed(2)} s, frame {Math.round(t * fps)}
+                            </span>
+                            {(['snap', 'break', 'ball out', 'catch'] as const).map((kind) => (
+                                <Button key={kind} onClick={() => mark(kind)} keys={kind[0] === 'b' && kind !== 'break' ? 'O' : kind[0].toUpperCase()}>
+                                    {kind === 'ball out' ? 'Ball out' : kind[0].toUpperCase() + kind.slice(1)}
+                                </Button>
+                            ))}
+                            <Button className="ml-auto" aria-pressed={mode === 'calibrate'} kind={mode === 'calibrate' ? 'strong' : 'plain'} onClick={() => setMode(mode === 'calibrate' ? 'watch' : 'calibrate')} keys="K">
+                                Calibrate
+                            </Button>
+                            <Button aria-pressed={mode === 'plot'} kind={mode === 'plot' ? 'strong' : 'plain'} onClick={() => setMode(mode === 'plot' ? 'watch' : 'plot')} keys="P">
+                                Plot
+                            </Button>
+                        </div>
+                        {mode === 'calibrate' && <Calibrate overlay={overlay} problem={badPoints} points={points} aim={aim} onAim={setAim} onPoints={(next) => work((d) => withPoints(d, next))} />}
+                        {mode === 'plot' && measured && (
+                            <div className="flex items-center gap-3 border-t border-edge bg-card px-3 py-2 text-sm">
+                                <label>
+                                    Whose feet{' '}
+                                    <select value={who} onChange={(e) => setWho(e.target.value)} className="rounded-md border border-edge bg-paper px-2 py-1">
+                                        {[...measured.planned.map((p) => p.man), 'Q', ...measured.defenders].map((m) => (
+                                            <option key={m}>{m}</option>
+                                        ))}
+                                    </select>
+                                </label>
+                                <span className="text-soft">Click where his feet are. Plot a receiver at his break and the key at ball out.</span>
+                            </div>
+                        )}
+                        {mode === 'watch' && <FilmTempo document={document} measured={measured} t={t} duration={duration} onSeek={seek} />}
+                        {mode === 'watch' && <Marks onSeek={seek} />}
+                    </>
+                ) : (
+                    <p className="p-8 text-soft">{clips.data?.clips.length === 0 ? 'Upload the first clip: an MP4 or WebM file of one snap.' : 'Opening the clip…'}</p>
+                )}
+            </section>
+            <aside className="min-h-0 border-l border-edge">
+                {measured && clip && (
+                    <PlanDone measured={measured} clip={clip} man={man} onMan={(m) => (setMan(m), m !== 'Q' && setWho(m))} onGrade={(m, v) => void grade(m, v)} faults={faults} onFault={flip} />
+                )}
+            </aside>
+            <nav aria-label="Clips" className="col-span-2 flex gap-2 overflow-x-auto border-t border-edge bg-card p-2">
+                {clips.data?.clips.map((c) => (
+                    <button
+                        key={c.id}
+                        type="button"
+                        aria-current={c.id === clip?.id}
+                        onClick={() => void navigate({ to: '/film', search: { clip: c.id } })}
+                        className={clsx('relative flex h-full w-48 shrink-0 gap-2 overflow-hidden rounded-md border bg-paper text-left', c.id === clip?.id ? 'border-2 border-ball' : 'border-edge hover:border-ink')}
+                    >
+                        <video src={`/api/v1/clips/${c.id}/video#t=1`} preload="metadata" muted tabIndex={-1} aria-hidden="true" className="h-full w-24 bg-rail object-cover" />
+                        <span className="min-w-0 py-1 pr-1">
+                            <span className="line-clamp-2 block text-xs leading-tight font-semibold narrow">{c.title}</span>
+                            <span className="block text-[11px] text-soft narrow">{c.grades_count ? `${c.grades_count} graded` : (c.document.marks ?? []).length > 0 ? 'worked' : 'not worked'}</span>
+                        </span>
+                    </button>
+                ))}
+            </nav>
+        </div>
+    );
+}
+
+function Marks({ onSeek }: { onSeek: (t: number) => void }) {
+    const { document, work } = useFilm();
+    return (
+        <ul aria-label="Marks" className="flex flex-wrap gap-1.5 bg-card px-3 pb-2">
+            {(document?.marks ?? []).map((m, i) => (
+                <li key={`${m.kind}${m.man ?? ''}`} className="flex items-center rounded border border-edge bg-paper text-xs narrow">
+                    <button type="button" onClick={() => onSeek(m.atS)} className="px-2 py-0.5">
+                        {m.kind} {m.man ?? ''} {m.atS.toFixed(2)} s
+                    </button>
+                    <button type="button" aria-label={`Take the ${m.kind} ${m.man ?? ''} mark away`} onClick={() => work((d) => withoutMark(d, i))} className="px-1.5 text-soft hover:text-ball">
+                        ×
+                    </button>
+                </li>
+            ))}
+        </ul>
+    );
+}
+
+const round = (v: number) => Math.round(v * 10) / 10;
+
+const callWords = (said: unknown): string => (typeof said === 'string' ? said : `${(said as { front?: string }).front ?? 'call'} ${(said as { shell?: string }).shell ?? ''}`);
+
+/** The next mark to click: the other hash, then the next fifteen yards. */
+function nextAim(a: Aim): Aim {
+    if (a.across === 'left hash') return { ...a, across: 'right hash' };
+    return { across: 'left hash', yard: Math.min(95, a.yard + 15) };
+}
+
+function gradeOf(man: string, mark: number, measured: import('../api/types').Measured, faults: string[]) {
+    const planned = measured.planned.find((p) => p.man === man);
+    const depth = measured.assignments.find((a) => a.man === man && a.measure === 'break depth');
+    const out = measured.assignments.find((a) => a.man === 'Q' && a.measure === 'ball out');
+    if (man === 'Q') {
+        const order = measured.planned.filter((p) => p.number !== null).map((p) => `${p.man} ${p.route}`);
+        return { mark, asked: order.join(', then '), done: out ? `Ball out at ${out.done.toFixed(2)} s` : '', decision: measured.decision.decision, reason: measured.decision.why, faults };
+    }
+    return {
+        mark,
+        asked: planned ? `${planned.route} at ${planned.depthYd} yd` : 'Protect',
+        done: depth ? `Broke at ${depth.done.toFixed(1)} yd` : '',
+        decision: null,
+        reason: depth && depth.error !== null ? `Planned ${depth.planned} yd, done ${depth.done.toFixed(1)} ± ${depth.sd.toFixed(1)} yd, error ${depth.error >= 0 ? '+' : ''}${depth.error.toFixed(1)} yd.` : '',
+        faults,
+    };
+}
