@@ -15,7 +15,11 @@ const inlined = (schema) =>
 
 let out = '/* Generated from schemas/ by `npm run types`. Do not edit. */\n\n';
 for (const name of names) {
-    out += await compile(inlined(read(name)), name, { bannerComment: '', additionalProperties: false, ignoreMinAndMaxItems: true });
+    out += await compile(inlined(read(name)), name, {
+        bannerComment: '',
+        additionalProperties: false,
+        ignoreMinAndMaxItems: true,
+    });
 }
 
 if (process.argv.includes('--check')) {

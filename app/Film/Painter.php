@@ -19,7 +19,9 @@ class Painter
 
     private const DEFENSE = [52, 66, 120];
 
-    public function __construct(private readonly Camera $camera, private readonly FilmedRun $run) {}
+    public function __construct(private readonly Camera $camera, private readonly FilmedRun $run)
+    {
+    }
 
     public function frame(float $t): GdImage
     {
@@ -33,7 +35,7 @@ class Painter
         return $image;
     }
 
-    /** @param array{float, float} $shake */
+    /** @param  array{float, float}  $shake */
     private function paint(GdImage $image, array $shake): void
     {
         $situation = $this->run->proof->scene->setting->situation;
@@ -77,7 +79,7 @@ class Painter
         }
     }
 
-    /** @param array{float, float} $shake */
+    /** @param  array{float, float}  $shake */
     private function numbers(GdImage $image, string $label, float $y, array $shake): void
     {
         [$bottom, $top] = $this->run->proof->scene->setting->situation->rules->numbersFromSidelineYd();
@@ -92,7 +94,7 @@ class Painter
         }
     }
 
-    /** @param array{float, float} $shake */
+    /** @param  array{float, float}  $shake */
     private function men(GdImage $image, float $t, array $shake): void
     {
         $frame = $this->run->proof->scene->frame;
@@ -139,7 +141,7 @@ class Painter
         }
     }
 
-    /** @param array{int, int, int} $rgb */
+    /** @param  array{int, int, int}  $rgb */
     private function colour(GdImage $image, array $rgb): int
     {
         return imagecolorallocate($image, ...$rgb);

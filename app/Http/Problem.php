@@ -7,7 +7,7 @@ use RuntimeException;
 /** A refusal with its cure, sent as a problem document (RFC 9457). */
 class Problem extends RuntimeException
 {
-    /** @param array<string, mixed> $more members besides title, status and detail */
+    /** @param  array<string, mixed>  $more members besides title, status and detail */
     public function __construct(public readonly int $status, public readonly string $title, string $detail, public readonly array $more = [])
     {
         parent::__construct($detail);

@@ -2,4 +2,6 @@
 
 namespace App\Policies;
 
-class CallPolicy extends StaffDocumentPolicy {}
+class CallPolicy extends StaffDocumentPolicy
+{
+}

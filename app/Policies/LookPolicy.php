@@ -2,4 +2,6 @@
 
 namespace App\Policies;
 
-class LookPolicy extends StaffDocumentPolicy {}
+class LookPolicy extends StaffDocumentPolicy
+{
+}

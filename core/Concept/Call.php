@@ -37,7 +37,8 @@ final readonly class Call
         public array $keys = [],
         public ?Situation $situation = null,
         public array $assumed = [],
-    ) {}
+    ) {
+    }
 
     /** @return array<string, Man> the eleven by letter */
     public function men(PlayFrame $frame): array

@@ -79,7 +79,7 @@ final class CallBuilder
         return $fronts === [] ? Recognition::all($this->routes, $this->count, $this->strong) : $fronts;
     }
 
-    /** @param list<array{family: Family, side: Side}> $families */
+    /** @param  list<array{family: Family, side: Side}>  $families */
     private function otherSides(array $families): void
     {
         $fronts = array_map(fn (array $f): string => $f['side']->value, $families);

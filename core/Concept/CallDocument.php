@@ -124,7 +124,7 @@ final class CallDocument
         return $routes;
     }
 
-    /** @param array<string, mixed> $spot */
+    /** @param  array<string, mixed>  $spot */
     private static function spot(array $spot, string $pointer, Situation $situation): void
     {
         $frame = $situation->frame();

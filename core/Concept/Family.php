@@ -21,5 +21,6 @@ final readonly class Family
         public bool $across = false,
         public array $optional = [],
         public string $alsoCalled = '',
-    ) {}
+    ) {
+    }
 }

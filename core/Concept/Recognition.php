@@ -117,7 +117,7 @@ final class Recognition
         return $wrong;
     }
 
-    /** @param array<string, RouteSpec> $routes */
+    /** @param  array<string, RouteSpec>  $routes */
     private static function distance(Family $family, Side $side, array $routes, ReceiverCount $count): float
     {
         $wrong = self::differences($family, $side, $routes, $count);
@@ -127,7 +127,7 @@ final class Recognition
         return count($wrong) - 0.5 * count($misplaced);
     }
 
-    /** @param array<string, RouteSpec> $routes */
+    /** @param  array<string, RouteSpec>  $routes */
     private static function words(Family $family, Side $side, array $routes, ReceiverCount $count): string
     {
         $parts = [];
@@ -137,7 +137,7 @@ final class Recognition
                 $runner = ($routes[$letter] ?? null)?->name === $route ? $n + 1 : $runner;
             }
             $letter = $count->letter($at, $number);
-            $has = $letter === null ? 'nobody' : (($routes[$letter] ?? null)?->name ?? 'no route');
+            $has = $letter === null ? 'nobody' : ($routes[$letter]->name ?? 'no route');
             $parts[] = $runner !== null ? "who runs the $route: #$runner, not #$number" : "#$number has $has, not $route";
         }
 

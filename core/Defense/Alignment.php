@@ -24,13 +24,14 @@ final class Alignment
 
     private const ROLES = ['SS' => 'strong safety', 'FS' => 'free safety', 'N' => 'nickel', 'M' => 'mike', 'W' => 'will'];
 
-    /** @param array<string, Man> $men */
+    /** @param  array<string, Man>  $men */
     private function __construct(
         private readonly array $men,
         private readonly ReceiverCount $count,
         private readonly PlayFrame $frame,
         private readonly Side $strong,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, Man>  $men

@@ -19,7 +19,8 @@ final readonly class Defender
         public string $group,
         public ?string $over = null,
         public ?string $technique = null,
-    ) {}
+    ) {
+    }
 
     public function at(float $xYd, float $yYd): self
     {

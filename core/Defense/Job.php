@@ -31,14 +31,15 @@ final readonly class Job
         public string $first = 'deep',
         public float $carryYd = 0.0,
         public bool $sinks = false,
-    ) {}
+    ) {
+    }
 
     public static function rush(string $words = 'Rush'): self
     {
         return new self(JobKind::Rush, $words);
     }
 
-    /** @param list<string> $takes */
+    /** @param  list<string>  $takes */
     public static function man(array $takes, string $words, string $leverage = 'inside'): self
     {
         return new self(JobKind::Man, $words, takes: $takes, leverage: $leverage);

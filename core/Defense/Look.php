@@ -7,8 +7,10 @@ namespace Jacotaxis\Core\Defense;
 /** A picture the defense shows: front, shell, and men moved by hand. */
 final readonly class Look
 {
-    /** @param array<string, array{float, float}> $spots defenders moved by hand, by role: width and depth in yards */
-    private function __construct(public string $front, public string $shell, public array $spots = []) {}
+    /** @param  array<string, array{float, float}>  $spots defenders moved by hand, by role: width and depth in yards */
+    private function __construct(public string $front, public string $shell, public array $spots = [])
+    {
+    }
 
     /**
      * @param  array<string, array{float, float}>  $spots

@@ -28,7 +28,7 @@ final class Shells
         return count(array_filter(self::jobs($name), fn (array $man): bool => $man['job']->kind === JobKind::Deep));
     }
 
-    /** @return array{left: string, right: string} support by role of who turns the run in, strong side given as right */
+    /** @return array{strong: string, weak: string} support by role: who turns the run in on each side */
     public static function support(string $name): array
     {
         return match ($name) {
@@ -49,6 +49,7 @@ final class Shells
             'cover 2' => self::coverTwo(),
             'cover 3' => self::coverThree(),
             'cover 4' => self::coverFour(),
+            default => throw UnknownLook::shell($name),
         };
     }
 

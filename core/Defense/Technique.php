@@ -38,8 +38,8 @@ final class Technique
     /** The lineman a technique covers. */
     public static function covers(string $technique, Side $side): string
     {
-        $lineman = self::MAP[$technique][0];
+        $place = ['', 'G', 'T'][self::MAP[$technique][0]];
 
-        return $lineman === 0 ? 'C' : ($side === Side::Left ? 'L' : 'R').['', 'G', 'T'][$lineman];
+        return $place === '' ? 'C' : ($side === Side::Left ? 'L' : 'R').$place;
     }
 }

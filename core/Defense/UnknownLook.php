@@ -19,7 +19,7 @@ final class UnknownLook extends DomainException
         return new self("No shell is called \"$name\". Known shells: ".implode(', ', Shells::names()).'.');
     }
 
-    /** @param list<string> $roles */
+    /** @param  list<string>  $roles */
     public static function role(string $role, array $roles): self
     {
         return new self("This look has no \"$role\" to move. Its men: ".implode(', ', $roles).'.');

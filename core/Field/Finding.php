@@ -13,7 +13,7 @@ final readonly class Finding
 
     public const FAULT = 'fault';
 
-    /** @param array{man: string, xYd: float, yYd: float}|null $move the spot that cures it */
+    /** @param  array{man: string, xYd: float, yYd: float}|null  $move the spot that cures it */
     public function __construct(
         public string $code,
         public string $severity,
@@ -22,7 +22,8 @@ final readonly class Finding
         public ?string $rule = null,
         public ?string $fix = null,
         public ?array $move = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

@@ -11,7 +11,9 @@ namespace Jacotaxis\Core\Field;
  */
 final readonly class PlayFrame
 {
-    private function __construct(public float $ballXYd, public float $ballYYd) {}
+    private function __construct(public float $ballXYd, public float $ballYYd)
+    {
+    }
 
     /** The frame of a ball on yard $ballOnYd (1 to 99 from the own goal line) on a hash of a rule set. */
     public static function of(RuleSet $rules, Hash $hash, float $ballOnYd): self

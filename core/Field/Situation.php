@@ -13,7 +13,8 @@ final readonly class Situation
         public int $down,
         public float $toGoYd,
         public float $ballOnYd,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $ballOnYd  yards from the own goal line, 1 to 99

@@ -31,7 +31,8 @@ final readonly class Calibration
         private array $field,
         private array $picture,
         public float $residualPx,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>  $points
@@ -121,7 +122,7 @@ final readonly class Calibration
         return $at;
     }
 
-    /** @param list<array<string, float>> $points */
+    /** @param  list<array<string, float>>  $points */
     private static function check(array $points): void
     {
         if (count($points) < 4) {

@@ -23,7 +23,8 @@ final readonly class FilmDocument
         public array $marks = [],
         public array $calibrations = [],
         public array $plots = [],
-    ) {}
+    ) {
+    }
 
     /** Seconds of the clip at which something happens, or null when it is not marked. */
     public function mark(string $kind, ?string $man = null): ?float

@@ -38,7 +38,7 @@ final class FilmReader
         return new FilmDocument($call, self::look($d['look']), new Setting($call->situation ?? $situation, $level), $marks, self::calibrations($d['calibrations'] ?? []), $plots);
     }
 
-    /** @param string|array<string, mixed> $look */
+    /** @param  string|array<string, mixed>  $look */
     public static function look(string|array $look): Look
     {
         try {

@@ -22,7 +22,9 @@ final readonly class FilmedRun
      * @param  array<string, mixed>  $frames  as Frames::of
      * @param  array<string, float>  $marks  seconds from the snap
      */
-    private function __construct(public Proof $proof, public array $frames, public array $marks, public ?string $thrownTo) {}
+    private function __construct(public Proof $proof, public array $frames, public array $marks, public ?string $thrownTo)
+    {
+    }
 
     /**
      * @param  string|null  $act  "right corner: sink"; null when everybody plays his rule

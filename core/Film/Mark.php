@@ -9,5 +9,7 @@ final readonly class Mark
 {
     public const KINDS = ['snap', 'break', 'ball out', 'catch'];
 
-    public function __construct(public string $kind, public float $atS, public ?string $man = null) {}
+    public function __construct(public string $kind, public float $atS, public ?string $man = null)
+    {
+    }
 }

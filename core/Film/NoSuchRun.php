@@ -9,7 +9,7 @@ use DomainException;
 /** An act or a throw that the filmed play does not have. */
 final class NoSuchRun extends DomainException
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function act(string $act, array $known): self
     {
         return new self("No key does \"$act\" here. ".($known === [] ? 'This call has no key against this look.' : 'Known: '.implode('; ', $known).'.'));

@@ -20,7 +20,8 @@ final readonly class Decision
         public ?string $rightRead,
         public ?string $grade,
         public string $why,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, string|null> */
     public function toArray(): array

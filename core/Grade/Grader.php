@@ -22,7 +22,9 @@ final class Grader
     /** Least error in yards or seconds that is a fault, whatever the doubt (product default). */
     private const TOLERANCE = ['yd' => 1.0, 's' => 0.25];
 
-    public function __construct(private readonly Measures $measures) {}
+    public function __construct(private readonly Measures $measures)
+    {
+    }
 
     public function decision(): Decision
     {

@@ -18,7 +18,9 @@ final class Arm
     /** @var array<int, list<array{float, float, float}>> throws by whole yard */
     private array $known = [];
 
-    public function __construct(public readonly float $releaseSpeed) {}
+    public function __construct(public readonly float $releaseSpeed)
+    {
+    }
 
     /**
      * The throws that reach a man $distanceYd away, flattest first.

@@ -14,5 +14,6 @@ final readonly class Cut
         public CutKind $kind,
         public float $fromDeg,
         public float $toDeg,
-    ) {}
+    ) {
+    }
 }

@@ -25,7 +25,8 @@ final readonly class Path
         public array $vx,
         public array $vy,
         public array $cuts = [],
-    ) {}
+    ) {
+    }
 
     public static function standing(float $xYd, float $yYd): self
     {

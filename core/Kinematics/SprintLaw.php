@@ -12,7 +12,9 @@ namespace Jacotaxis\Core\Kinematics;
  */
 final readonly class SprintLaw
 {
-    public function __construct(public float $vmax, public float $tau = 0.8) {}
+    public function __construct(public float $vmax, public float $tau = 0.8)
+    {
+    }
 
     /** The runner of this tau whose timed run over $distanceYd takes $seconds. */
     public static function tunedTo(float $distanceYd, float $seconds, float $tau = 0.8): self

@@ -31,7 +31,7 @@ final class Legality
         return [...$findings, ...self::covered($line, $releasing, $rules)];
     }
 
-    /** @param array<string, Man> $men */
+    /** @param  array<string, Man>  $men */
     private static function linemen(array $men, string $rule): array
     {
         $findings = [];

@@ -14,7 +14,9 @@ final readonly class Man
 
     public const LINEMEN = ['LT', 'LG', 'C', 'RG', 'RT'];
 
-    public function __construct(public string $letter, public float $xYd, public float $yYd) {}
+    public function __construct(public string $letter, public float $xYd, public float $yYd)
+    {
+    }
 
     public function onLine(): bool
     {

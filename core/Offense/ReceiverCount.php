@@ -15,9 +15,11 @@ final readonly class ReceiverCount
      * @param  list<string>  $right  letters, #1 first
      * @param  list<string>  $backs
      */
-    private function __construct(public array $left, public array $right, public array $backs) {}
+    private function __construct(public array $left, public array $right, public array $backs)
+    {
+    }
 
-    /** @param iterable<Man> $men */
+    /** @param  iterable<Man>  $men */
     public static function of(iterable $men): self
     {
         $sides = ['left' => [], 'right' => []];

@@ -14,5 +14,6 @@ final readonly class Act
         public float $yYd = 0.0,
         /** Letter of the receiver he goes to, or null for his rule and for standing between. */
         public ?string $toward = null,
-    ) {}
+    ) {
+    }
 }

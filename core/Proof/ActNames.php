@@ -13,7 +13,9 @@ final class ActNames
     /** A receiver moving sideways faster than this drags his man with him, yards a second. */
     private const MOVING = 3.0;
 
-    public function __construct(private readonly Scene $scene) {}
+    public function __construct(private readonly Scene $scene)
+    {
+    }
 
     /** @return array{string, string} the words for going to the first and to the second place */
     public function pair(int $d, Act $a, Act $b): array

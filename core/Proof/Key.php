@@ -22,5 +22,6 @@ final readonly class Key
         public string $verdict,
         public float $strength,
         public bool $conflict = true,
-    ) {}
+    ) {
+    }
 }

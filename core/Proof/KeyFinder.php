@@ -28,7 +28,8 @@ final class KeyFinder
         private readonly PlayOut $playOut,
         private readonly Windows $windows,
         private readonly ActNames $names,
-    ) {}
+    ) {
+    }
 
     /** @return list<Key> the main key first */
     public function keys(): array
@@ -168,7 +169,7 @@ final class KeyFinder
         return new Key($d, $role, [$a, $b], $this->names->question($d, $a, $b), $acts, $this->swing($acts, $a, $b), $verdict, $strength, $conflict);
     }
 
-    /** @param list<array{act: Act, outcome: Outcome}> $acts */
+    /** @param  list<array{act: Act, outcome: Outcome}>  $acts */
     private function swing(array $acts, string $a, string $b): float
     {
         $worth = ['' => 0.0];

@@ -21,7 +21,8 @@ final readonly class Outcome
         public string $why,
         public array $reads,
         public float $best,
-    ) {}
+    ) {
+    }
 
     public function open(): bool
     {

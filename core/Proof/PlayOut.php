@@ -96,7 +96,7 @@ final class PlayOut
         return array_keys($this->movers);
     }
 
-    /** @param array<int, Mover> $movers */
+    /** @param  array<int, Mover>  $movers */
     private function tracks(array $movers): Tracks
     {
         $x = $y = $vx = $vy = [];

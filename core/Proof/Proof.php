@@ -21,7 +21,8 @@ final readonly class Proof
         public Outcome $ruleTrue,
         public array $keys,
         public array $spoilers,
-    ) {}
+    ) {
+    }
 
     /** The key that decides, or null. */
     public function mainKey(): ?Key
@@ -34,12 +35,12 @@ final readonly class Proof
     /** bound, guess or covered. */
     public function verdict(): string
     {
-        return $this->mainKey()?->verdict ?? ($this->ruleTrue->open() ? 'bound' : 'covered');
+        return $this->mainKey()->verdict ?? ($this->ruleTrue->open() ? 'bound' : 'covered');
     }
 
     /** Least margin over the acts of the main key, else the rule-true margin; seconds. */
     public function strength(): float
     {
-        return $this->mainKey()?->strength ?? $this->ruleTrue->best;
+        return $this->mainKey()->strength ?? $this->ruleTrue->best;
     }
 }

@@ -16,7 +16,8 @@ final readonly class Protection
         /** Role of the first free rusher, or null. */
         public ?string $free,
         public float $arrivalAt,
-    ) {}
+    ) {
+    }
 
     public static function of(Scene $scene): self
     {
@@ -37,7 +38,7 @@ final readonly class Protection
         return new self(count($rush), $protectors, $free->role, $scene->setting->level->lineman()->time($way));
     }
 
-    /** @param array<string, Reading> $readings */
+    /** @param  array<string, Reading>  $readings */
     public function verdict(array $readings): string
     {
         if ($this->free === null) {

@@ -9,7 +9,7 @@ use Jacotaxis\Core\Route\RunRoute;
 /** A route in the progression: its read number, the slot the quarterback's feet and eyes give it, and whether it lives. Seconds. */
 final readonly class Reading
 {
-    /** @param float|null $from start of the slot; null when the read is dead before it starts */
+    /** @param  float|null  $from start of the slot; null when the read is dead before it starts */
     public function __construct(
         public string $letter,
         public ?int $number,
@@ -19,7 +19,8 @@ final readonly class Reading
         public ?float $from,
         public ?float $to,
         public ?string $killedBy = null,
-    ) {}
+    ) {
+    }
 
     public function live(): bool
     {
@@ -33,7 +34,7 @@ final readonly class Reading
 
     public static function of(RunRoute $run, ?int $number, ?float $from, ?float $to, ?string $killedBy): self
     {
-        $flag = $number === null ? ($run->spec->flag?->value ?? 'decoy') : 'read';
+        $flag = $number === null ? ($run->spec->flag->value ?? 'decoy') : 'read';
 
         return new self($run->letter, $number, $flag, $run->break()->t, $run->spec->depth(), $from, $to, $killedBy);
     }

@@ -16,7 +16,9 @@ final class Report
     /** Step at which a key's place is told: three seconds after the snap. */
     private const SETTLED = 60;
 
-    private function __construct(private readonly Proof $proof, private readonly Scene $scene) {}
+    private function __construct(private readonly Proof $proof, private readonly Scene $scene)
+    {
+    }
 
     /** @return array<string, mixed> */
     public static function of(Proof $proof): array

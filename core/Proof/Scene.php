@@ -35,7 +35,8 @@ final readonly class Scene
         public array $defenders,
         public array $routes,
         public Footwork $drop,
-    ) {}
+    ) {
+    }
 
     public static function of(Call $call, Look $look, Setting $setting): self
     {

@@ -23,9 +23,10 @@ final readonly class SeenRoute
         public array $vx,
         public array $vy,
         public float $brokenAt,
-    ) {}
+    ) {
+    }
 
-    /** @param float $breakDelay extra delay on sharp cuts, seconds */
+    /** @param  float  $breakDelay extra delay on sharp cuts, seconds */
     public static function of(Path $path, float $reaction, float $breakDelay): self
     {
         $x = $path->x;

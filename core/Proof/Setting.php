@@ -28,5 +28,6 @@ final readonly class Setting
         public float $pocket = 3.0,
         /** Angle in degrees the quarterback's eyes take in at once. */
         public float $visionDeg = 40.0,
-    ) {}
+    ) {
+    }
 }

@@ -19,7 +19,8 @@ final readonly class Sight
         public array $slow,
         public array $manned,
         public Scene $scene,
-    ) {}
+    ) {
+    }
 
     public function index(string $letter): ?int
     {

@@ -27,7 +27,8 @@ final readonly class ThrowLine
         public array $pt,
         public float $groundSpeed,
         public float $upSpeed,
-    ) {}
+    ) {
+    }
 
     public function outAt(): float
     {

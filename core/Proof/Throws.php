@@ -6,7 +6,6 @@ namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Arm;
-use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
 
 /**
@@ -87,7 +86,7 @@ final class Throws
         return $this->lay($letter, $i, $touch, $x, $y, $flight, $throw);
     }
 
-    /** @param array{float, float, float} $throw */
+    /** @param  array{float, float, float}  $throw */
     private function lay(string $letter, int $i, int $touch, float $x, float $y, float $flight, array $throw): ThrowLine
     {
         [$qx, $qy] = $this->scene->launch();

@@ -13,7 +13,9 @@ final readonly class Tracks
      * @param  array<int, list<float>>  $vx
      * @param  array<int, list<float>>  $vy
      */
-    public function __construct(public array $x, public array $y, public array $vx, public array $vy) {}
+    public function __construct(public array $x, public array $y, public array $vx, public array $vy)
+    {
+    }
 
     /** These tracks with one defender's replaced. */
     public function with(int $d, self $other): self

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
 
 /** Where the quarterback, his blockers and the rushers are in a drop-back pass: enough to show it. Yards and seconds. */
 final class Trenches

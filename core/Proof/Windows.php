@@ -29,7 +29,7 @@ final class Windows
 
     public readonly Throws $throws;
 
-    /** @param array<string, Reading> $readings */
+    /** @param  array<string, Reading>  $readings */
     public function __construct(
         private readonly Scene $scene,
         private readonly PlayOut $playOut,
@@ -214,7 +214,7 @@ final class Windows
         return $line->yYd + max(0.0, $end);
     }
 
-    /** @param array<string, array{margin: float, line: ThrowLine|null}> $reads */
+    /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
     private function thrown(string $letter, array $reads, Tracks $tracks, float $best): Outcome
     {
         ['margin' => $margin, 'line' => $line] = $reads[$letter];
@@ -224,7 +224,7 @@ final class Windows
             $this->gain($line, $tracks), $why, $reads, $best);
     }
 
-    /** @param array<string, array{margin: float, line: ThrowLine|null}> $reads */
+    /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
     private function leftover(array $reads, Tracks $tracks, float $best): Outcome
     {
         foreach ($this->readings as $letter => $reading) {
@@ -239,7 +239,7 @@ final class Windows
         return new Outcome('throwaway', null, null, $best, 0.0, 0.0, $this->covered($reads, $tracks), $reads, $best);
     }
 
-    /** @param array<string, array{margin: float, line: ThrowLine|null}> $reads */
+    /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
     private function covered(array $reads, Tracks $tracks): string
     {
         $parts = [];

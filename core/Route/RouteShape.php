@@ -25,5 +25,6 @@ final readonly class RouteShape
         public float $backYd = 0.0,
         public float $minDepthYd = 1.0,
         public float $maxDepthYd = 30.0,
-    ) {}
+    ) {
+    }
 }

@@ -15,7 +15,8 @@ final readonly class RouteSpec
         public ?Side $side = null,
         public ?Flag $flag = null,
         public bool $checks = false,
-    ) {}
+    ) {
+    }
 
     /** @throws UnknownRoute when the name is not in the catalogue or the depth is out of its range */
     public static function of(string $name, ?float $depthYd = null, ?Side $side = null, ?Flag $flag = null, bool $checks = false): self

@@ -6,7 +6,6 @@ namespace Jacotaxis\Core\Route;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Cut;
-use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Path;
 
 /** A called route as it is run: the timed path and which of its cuts is the break. */
@@ -24,7 +23,8 @@ final readonly class RunRoute
         public Path $path,
         private int $break,
         public Side $to,
-    ) {}
+    ) {
+    }
 
     public function break(): Cut
     {

@@ -9,7 +9,7 @@ use DomainException;
 /** A route the catalogue does not hold, or one drawn where it cannot be run. */
 final class UnknownRoute extends DomainException
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $name, array $known): self
     {
         return new self("No route is called \"$name\". Known routes: ".implode(', ', $known).'.');

@@ -27,7 +27,7 @@ final class Describer
         $this->strong = $this->count->strength($situation->hash, $call->side);
     }
 
-    /** @param Situation|null $context where the call is made, when it does not say */
+    /** @param  Situation|null  $context where the call is made, when it does not say */
     public static function words(Call $call, ?Situation $context = null): string
     {
         return (new self($call, $context))->write();

@@ -31,7 +31,7 @@ final class Description
             'why' => $main === null ? 'no family has these routes on one side' : Recognition::why($main['family']),
             'nearest' => Recognition::nearest($side, $call->routes, $count, $main['family'] ?? null),
             'families' => array_map(fn (array $f): array => ['family' => $f['family']->name, 'side' => $f['side']->value, 'why' => Recognition::why($f['family'])], $found),
-            'otherSide' => count($found) > 1 || ($main['family']->across ?? false) ? [] : $back,
+            'otherSide' => count($found) > 1 || ($main !== null && $main['family']->across) ? [] : $back,
             'assumed' => $call->assumed,
         ];
     }

@@ -9,13 +9,13 @@ use DomainException;
 /** A word the language does not know here, with the nearest words it does. */
 final class NotUnderstood extends DomainException
 {
-    /** @param list<string> $suggestions */
+    /** @param  list<string>  $suggestions */
     private function __construct(string $message, public readonly string $word, public readonly array $suggestions = [])
     {
         parent::__construct($message);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function word(string $word, string $what, array $known): self
     {
         $near = self::nearest($word, $known);

@@ -78,7 +78,7 @@ class DatabaseSeeder extends Seeder
         }
     }
 
-    /** @param array<string, mixed> $clip */
+    /** @param  array<string, mixed>  $clip */
     private function clip(array $clip): void
     {
         $folder = storage_path('app/private/'.config('film.folder'));
@@ -92,7 +92,7 @@ class DatabaseSeeder extends Seeder
         }
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     private function grade(Clip $clip, array $document): void
     {
         $grader = new Grader($measures = new Measures(FilmReader::read($document)));

@@ -10,12 +10,17 @@ import { router } from './app/router';
 import { SessionContext } from './app/session';
 import { SignIn } from './app/SignIn';
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 10_000, refetchOnWindowFocus: false } } });
+const client = new QueryClient({
+    defaultOptions: { queries: { retry: 1, staleTime: 10_000, refetchOnWindowFocus: false } },
+});
 
 function Entry() {
     const session = useQuery({
         queryKey: ['session'],
-        queryFn: () => api.get<Session>('session').catch((e: unknown) => (e instanceof Problem && e.status === 401 ? null : Promise.reject(e))),
+        queryFn: () =>
+            api
+                .get<Session>('session')
+                .catch((e: unknown) => (e instanceof Problem && e.status === 401 ? null : Promise.reject(e))),
         staleTime: Infinity,
     });
     if (session.isPending) return null;

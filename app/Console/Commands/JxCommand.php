@@ -51,7 +51,7 @@ abstract class JxCommand extends Command
         return self::NOT_UNDERSTOOD;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     protected function json(array $data): void
     {
         $this->output->writeln(json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
@@ -109,7 +109,7 @@ abstract class JxCommand extends Command
         return $text === false ? throw NotUnderstood::because("There is no file \"$file\" to read.", $file) : $text;
     }
 
-    /** @param list<array<string, mixed>> $findings */
+    /** @param  list<array<string, mixed>>  $findings */
     protected function hasFaults(array $findings): bool
     {
         return array_filter($findings, fn (array $f): bool => $f['severity'] === 'fault') !== [];

@@ -25,7 +25,7 @@ class Prove extends JxCommand
         return $this->hasFaults($report['findings']) ? self::FAULTS : self::DONE;
     }
 
-    /** @param array<string, mixed> $report */
+    /** @param  array<string, mixed>  $report */
     private function tell(array $report): void
     {
         $this->line(ucfirst($report['verdict'])." ({$report['strength']} s), {$report['protection']}. {$report['why']}");

@@ -13,7 +13,9 @@ use Jacotaxis\Core\Words\Describer;
 
 class CallController extends Controller
 {
-    public function __construct(private readonly Schemas $schemas) {}
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
 
     public function index(Request $request): JsonResponse
     {

@@ -21,7 +21,9 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 class ClipController extends Controller
 {
-    public function __construct(private readonly Schemas $schemas) {}
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
 
     public function index(): JsonResponse
     {

@@ -10,7 +10,9 @@ use Jacotaxis\Core\Film\FilmReader;
 
 class LookController extends Controller
 {
-    public function __construct(private readonly Schemas $schemas) {}
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
 
     public function index(): JsonResponse
     {

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Models\Call;
 use App\Models\Grade;
 use App\Models\Player;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\CallDocument;
@@ -16,21 +17,24 @@ class PlayerController extends Controller
     public function index(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Player::class);
-        $players = Player::query()->withCount('grades')->orderBy('number')
-            ->when(! $request->user()->role->isStaff(), fn ($q) => $q->whereKey($request->user()->player_id));
+        $players = Player::query()->withCount('grades')->orderBy('number')->get();
+        $visible = $players->filter(fn (Player $player): bool => $request->user()->can('view', $player));
 
-        return new JsonResponse(['players' => $players->get()]);
+        return new JsonResponse(['players' => $visible->values()]);
     }
 
     /** A man's page: what he is asked in each call, and his grades with their clips. */
     public function show(Player $player): JsonResponse
     {
         $this->authorize('view', $player);
+        /** @var Collection<int, Grade> $grades */
         $grades = $player->grades()->with('clip')->orderByDesc('updated_at')->get();
+        /** @var Collection<int, Call> $calls */
+        $calls = Call::query()->orderBy('id')->get();
 
         return new JsonResponse([
             'player' => $player,
-            'assignments' => Call::query()->orderBy('id')->get()->map(fn (Call $call): array => ['call' => $call->name, 'words' => $call->words, 'job' => $this->job($call, $player->letter)])->values(),
+            'assignments' => $calls->map(fn (Call $call): array => ['call' => $call->name, 'words' => $call->words, 'job' => $this->job($call, $player->letter)])->values(),
             'grades' => $grades->map(fn (Grade $g): array => $g->withoutRelations()->toArray() + ['clip' => ['id' => $g->clip->id, 'title' => $g->clip->title, 'week' => $g->clip->week, 'reel' => $g->clip->reel]])->values(),
         ]);
     }

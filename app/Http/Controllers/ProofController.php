@@ -21,7 +21,9 @@ use Jacotaxis\Core\Words\CallParser;
 /** Proves an unsaved call against one or several looks: what the board draws. */
 class ProofController extends Controller
 {
-    public function __construct(private readonly Schemas $schemas) {}
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
 
     public function store(Request $request): JsonResponse
     {

@@ -24,12 +24,12 @@ class SessionController extends Controller
         }
         $request->session()->regenerate();
 
-        return new JsonResponse($this->user(Auth::user()));
+        return new JsonResponse($this->user($request->user()));
     }
 
     public function destroy(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

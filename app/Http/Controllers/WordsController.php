@@ -18,7 +18,9 @@ use Jacotaxis\Core\Words\Description;
 
 class WordsController extends Controller
 {
-    public function __construct(private readonly Schemas $schemas) {}
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
 
     public function vocabulary(): JsonResponse
     {

@@ -93,7 +93,7 @@ final class Deep extends Mover
             if ($weight > 0.02) {
                 $sum += $weight;
                 $mean += $weight * ($seen->x[$i] + $seen->vx[$i] * self::AHEAD);
-                if ($seen->y[$i] * min(1.0, $weight * 4.0) > $deepest) {
+                if ($deepest < $seen->y[$i] * min(1.0, $weight * 4.0)) {
                     $deepest = $seen->y[$i] * min(1.0, $weight * 4.0);
                     $top = $seen->y[$i];
                     $topVy = $seen->vy[$i];

@@ -42,7 +42,10 @@ async function send<T>(method: string, path: string, sent: Sent = {}): Promise<T
         throw new Problem(
             answer.status,
             String(data?.title ?? 'Not possible'),
-            String(data?.detail ?? (answer.status === 413 ? 'The file is too large for this server.' : 'The server refused this.')),
+            String(
+                data?.detail ??
+                    (answer.status === 413 ? 'The file is too large for this server.' : 'The server refused this.'),
+            ),
             data ?? {},
         );
     }

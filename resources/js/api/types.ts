@@ -5,8 +5,23 @@ export type { Assignment, CallDocument, FilmDocument, KeyRow, LookDocument, Proo
 export type Session = { id: string; name: string; role: string; staff: boolean; playerId: string | null };
 
 export type SketchLine = { man: string; read: number | null; points: [number, number][] };
-export type SavedCall = { id: string; name: string; words: string; document: CallDocument; version: number; sketch?: SketchLine[] };
-export type SavedLook = { id: string; name: string; words: string; document: LookDocument; opponent: string; shown: number; version: number };
+export type SavedCall = {
+    id: string;
+    name: string;
+    words: string;
+    document: CallDocument;
+    version: number;
+    sketch?: SketchLine[];
+};
+export type SavedLook = {
+    id: string;
+    name: string;
+    words: string;
+    document: LookDocument;
+    opponent: string;
+    shown: number;
+    version: number;
+};
 
 export type XY = { xYd: number; yYd: number };
 export type StageMan = XY & { letter: string; onLine: boolean; number: number | null; lineman: boolean };
@@ -45,7 +60,13 @@ export type Stage = {
     routes: StageRoute[];
     launch: [number, number];
 };
-export type Frames = { step: number; men: string[]; defenders: string[]; at: number[][]; ball: [number, number, number][] };
+export type Frames = {
+    step: number;
+    men: string[];
+    defenders: string[];
+    at: number[][];
+    ball: [number, number, number][];
+};
 export type ProofAnswer = { report: ProofReport; stage: Stage; frames?: Frames };
 export type Act = { defender: string; name: string; index: number };
 export type SheetCell = { verdict: ProofReport['verdict']; strength: number; man: string | null };
@@ -99,7 +120,14 @@ export type Decision = {
     decision: string | null;
     why: string;
 };
-export type Planned = { man: string; number: number | null; breakAt: number; depthYd: number; slot: [number, number] | null; route: string };
+export type Planned = {
+    man: string;
+    number: number | null;
+    breakAt: number;
+    depthYd: number;
+    slot: [number, number] | null;
+    route: string;
+};
 export type Measured = {
     plots: { id: string; man: string; atS: number; xYd: number; yYd: number; sdYd: number }[];
     assignments: MeasureRow[];

@@ -27,7 +27,9 @@ export function Shell() {
                         aria-current={path.startsWith(p.to) ? 'page' : undefined}
                         className={clsx(
                             'border-l-4 py-2.5 pl-3 text-sm narrow',
-                            path.startsWith(p.to) ? 'border-ball font-bold' : 'border-transparent opacity-80 hover:opacity-100',
+                            path.startsWith(p.to)
+                                ? 'border-ball font-bold'
+                                : 'border-transparent opacity-80 hover:opacity-100',
                         )}
                     >
                         {session.staff ? p.name : 'My page'}
@@ -48,7 +50,13 @@ export function Shell() {
 function Mark() {
     return (
         <svg viewBox="0 0 32 32" className="m-4 mb-5 size-11" role="img" aria-label="Jacotaxis">
-            <path d="M16 29V18M16 18C16 12 7 13 7 5M16 18c0-6 9-5 9-13" fill="none" stroke="currentColor" strokeWidth="2.4" strokeLinecap="round" />
+            <path
+                d="M16 29V18M16 18C16 12 7 13 7 5M16 18c0-6 9-5 9-13"
+                fill="none"
+                stroke="currentColor"
+                strokeWidth="2.4"
+                strokeLinecap="round"
+            />
             <circle cx="7" cy="4.5" r="2.8" fill="var(--ball)" />
             <circle cx="25" cy="4.5" r="2.8" fill="var(--ball)" />
         </svg>
@@ -78,7 +86,12 @@ function SignOut({ name }: { name: string }) {
         location.assign('/');
     };
     return (
-        <button type="button" onClick={out} title={`Signed in as ${name}`} className="rounded py-1 text-left opacity-85 hover:opacity-100">
+        <button
+            type="button"
+            onClick={out}
+            title={`Signed in as ${name}`}
+            className="rounded py-1 text-left opacity-85 hover:opacity-100"
+        >
             Sign out
         </button>
     );

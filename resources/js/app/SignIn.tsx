@@ -27,11 +27,26 @@ export function SignIn() {
                 <label className="label block" htmlFor="email">
                     Address
                 </label>
-                <input id="email" name="email" type="email" autoComplete="username" required autoFocus className="mt-1 mb-4 w-full rounded-md border border-edge bg-paper px-3 py-2" />
+                <input
+                    id="email"
+                    name="email"
+                    type="email"
+                    autoComplete="username"
+                    required
+                    autoFocus
+                    className="mt-1 mb-4 w-full rounded-md border border-edge bg-paper px-3 py-2"
+                />
                 <label className="label block" htmlFor="password">
                     Password
                 </label>
-                <input id="password" name="password" type="password" autoComplete="current-password" required className="mt-1 mb-5 w-full rounded-md border border-edge bg-paper px-3 py-2" />
+                <input
+                    id="password"
+                    name="password"
+                    type="password"
+                    autoComplete="current-password"
+                    required
+                    className="mt-1 mb-5 w-full rounded-md border border-edge bg-paper px-3 py-2"
+                />
                 <div role="alert" className="mb-3 min-h-5 text-sm text-ball">
                     {problem}
                 </div>

@@ -1,4 +1,10 @@
-import { createRootRouteWithContext, createRoute, createRouter, lazyRouteComponent, redirect } from '@tanstack/react-router';
+import {
+    createRootRouteWithContext,
+    createRoute,
+    createRouter,
+    lazyRouteComponent,
+    redirect,
+} from '@tanstack/react-router';
 import { Shell } from './Shell';
 
 const root = createRootRouteWithContext<{ staff: boolean }>()({ component: Shell });
@@ -14,21 +20,24 @@ const home = createRoute({
 const board = createRoute({
     getParentRoute: () => root,
     path: '/board',
-    validateSearch: (s: Record<string, unknown>): { call?: string } => (typeof s.call === 'string' ? { call: s.call } : {}),
+    validateSearch: (s: Record<string, unknown>): { call?: string } =>
+        typeof s.call === 'string' ? { call: s.call } : {},
     component: lazyRouteComponent(() => import('../board/Board'), 'Board'),
 });
 
 const film = createRoute({
     getParentRoute: () => root,
     path: '/film',
-    validateSearch: (s: Record<string, unknown>): { clip?: string } => (typeof s.clip === 'string' ? { clip: s.clip } : {}),
+    validateSearch: (s: Record<string, unknown>): { clip?: string } =>
+        typeof s.clip === 'string' ? { clip: s.clip } : {},
     component: lazyRouteComponent(() => import('../film/FilmRoom'), 'FilmRoom'),
 });
 
 const grades = createRoute({
     getParentRoute: () => root,
     path: '/grades',
-    validateSearch: (s: Record<string, unknown>): { player?: string } => (typeof s.player === 'string' ? { player: s.player } : {}),
+    validateSearch: (s: Record<string, unknown>): { player?: string } =>
+        typeof s.player === 'string' ? { player: s.player } : {},
     component: lazyRouteComponent(() => import('../grades/Grades'), 'Grades'),
 });
 

@@ -40,7 +40,14 @@ export function Board() {
     const key = answer?.report.keys[0];
     const choice = prong === null ? undefined : key?.choices[prong];
     const act = useMemo<Act | null>(
-        () => (key && choice ? { defender: key.defender, name: choice.name, index: key.acts.findIndex((a) => a.name === choice.name) } : null),
+        () =>
+            key && choice
+                ? {
+                      defender: key.defender,
+                      name: choice.name,
+                      index: key.acts.findIndex((a) => a.name === choice.name),
+                  }
+                : null,
         [key?.defender, choice?.name], // eslint-disable-line
     );
     const frames = useFrames(document, look, situation, act, watching);
@@ -95,13 +102,21 @@ export function Board() {
     const stale = (e: Problem) => {
         toast.error(e.message, {
             duration: Infinity,
-            action: { label: 'Keep mine as a new call', onClick: () => (useBoard.getState().fresh(useBoard.getState().document!, `${name} (mine)`), toast('Press Save to keep it as a new call')) },
+            action: {
+                label: 'Keep mine as a new call',
+                onClick: () => (
+                    useBoard.getState().fresh(useBoard.getState().document!, `${name} (mine)`),
+                    toast('Press Save to keep it as a new call')
+                ),
+            },
             cancel: { label: 'Show theirs', onClick: () => openCall(e.more.theirs as SavedCall) },
         });
     };
     const { undo, redo } = useBoard.temporal.getState();
 
-    useHotkeys('bracketleft', () => setLookAt((n) => (n + looks.length - 1) % Math.max(1, looks.length)), [looks.length]);
+    useHotkeys('bracketleft', () => setLookAt((n) => (n + looks.length - 1) % Math.max(1, looks.length)), [
+        looks.length,
+    ]);
     useHotkeys('bracketright', () => setLookAt((n) => (n + 1) % Math.max(1, looks.length)), [looks.length]);
     useHotkeys('space', (e) => (e.preventDefault(), play()), { preventDefault: true }, [clock.running, until]);
     useHotkeys('1', () => takeProng(0), [key]);
@@ -110,7 +125,12 @@ export function Board() {
     useHotkeys('slash', (e) => (e.preventDefault(), line.current?.focus(), line.current?.select()));
     useHotkeys('mod+z', () => undo(), { preventDefault: true });
     useHotkeys('mod+shift+z, mod+y', () => redo(), { preventDefault: true });
-    useHotkeys('mod+s', () => void save(), { preventDefault: true, enableOnFormTags: true }, [document, id, version, name]);
+    useHotkeys('mod+s', () => void save(), { preventDefault: true, enableOnFormTags: true }, [
+        document,
+        id,
+        version,
+        name,
+    ]);
     useHotkeys('comma', () => (setWatching(true), clock.set(clock.t - 0.05)), [clock.t, until]);
     useHotkeys('period', () => (setWatching(true), clock.set(clock.t + 0.05)), [clock.t, until]);
 
@@ -118,7 +138,12 @@ export function Board() {
     return (
         <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[64px_minmax(0,1fr)]">
             <header className="col-span-3 flex items-center gap-4 border-b border-edge px-4">
-                <CallLine ref={line} document={document} situation={situation} onCall={(d) => useBoard.getState().draw(d)} />
+                <CallLine
+                    ref={line}
+                    document={document}
+                    situation={situation}
+                    onCall={(d) => useBoard.getState().draw(d)}
+                />
                 <SituationBar situation={situation} onChange={setSituation} />
                 <input
                     aria-label="Name of the call"
@@ -126,11 +151,21 @@ export function Board() {
                     onChange={(e) => useBoard.getState().rename(e.target.value)}
                     className="no-print w-32 rounded-md border border-edge bg-paper px-2 py-1 text-sm"
                 />
-                <Button kind="strong" className="no-print" onClick={() => void save()} keys="Ctrl S" disabled={!document || (!changed && id !== null)}>
+                <Button
+                    kind="strong"
+                    className="no-print"
+                    onClick={() => void save()}
+                    keys="Ctrl S"
+                    disabled={!document || (!changed && id !== null)}
+                >
                     {changed || id === null ? 'Save' : `Saved, v${version}`}
                 </Button>
             </header>
-            <SavedCalls calls={calls.data?.calls ?? []} current={id} onOpen={(c) => void navigate({ to: '/board', search: { call: c.id } })} />
+            <SavedCalls
+                calls={calls.data?.calls ?? []}
+                current={id}
+                onOpen={(c) => void navigate({ to: '/board', search: { call: c.id } })}
+            />
             <section className="flex min-w-0 flex-col overflow-hidden">
                 <Shelf looks={shelf.data?.looks ?? []} cells={cells} current={lookAt} onPick={setLookAt} />
                 {problem && (
@@ -141,7 +176,16 @@ export function Board() {
                 {answer && document ? (
                     <>
                         <div className="relative min-h-0 flex-1 px-3 pt-2">
-                            <Field proof={answer} document={document} frames={watching ? frames : null} t={clock.t} chosen={chosen} onChoose={setChosen} onProng={takeProng} prong={prong} />
+                            <Field
+                                proof={answer}
+                                document={document}
+                                frames={watching ? frames : null}
+                                t={clock.t}
+                                chosen={chosen}
+                                onChoose={setChosen}
+                                onProng={takeProng}
+                                prong={prong}
+                            />
                         </div>
                         <div className="flex items-center gap-1 px-3 pb-1.5">
                             <Verdict answer={answer} />
@@ -166,11 +210,21 @@ export function Board() {
                             </span>
                         </div>
                         <div className="border-t border-edge bg-card">
-                            <Tempo proof={answer} t={clock.t} until={until} running={clock.running} onScrub={(s) => (setWatching(true), clock.set(s))} />
+                            <Tempo
+                                proof={answer}
+                                t={clock.t}
+                                until={until}
+                                running={clock.running}
+                                onScrub={(s) => (setWatching(true), clock.set(s))}
+                            />
                         </div>
                     </>
                 ) : (
-                    <p className="p-8 text-soft">{calls.data?.calls.length === 0 ? 'Say the first call in the line above, for example gun 2x2: smash right.' : 'Proving…'}</p>
+                    <p className="p-8 text-soft">
+                        {calls.data?.calls.length === 0
+                            ? 'Say the first call in the line above, for example gun 2x2: smash right.'
+                            : 'Proving…'}
+                    </p>
                 )}
             </section>
             <aside className="min-h-0 border-l border-edge">
@@ -179,7 +233,11 @@ export function Board() {
                         proof={answer}
                         chosen={chosen}
                         onChoose={setChosen}
-                        onFix={(m) => useBoard.getState().draw(withSpot(document as CallDocument, m.man as Assignment['man'], m.xYd, m.yYd))}
+                        onFix={(m) =>
+                            useBoard
+                                .getState()
+                                .draw(withSpot(document as CallDocument, m.man as Assignment['man'], m.xYd, m.yYd))
+                        }
                     />
                 )}
             </aside>
@@ -191,11 +249,18 @@ function Verdict({ answer }: { answer: { report: import('../api/types').ProofRep
     const { report } = answer;
     const key = report.keys[0];
     return (
-        <p className="flex min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1.5" aria-live="polite" data-testid="verdict">
+        <p
+            className="flex min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1.5"
+            aria-live="polite"
+            data-testid="verdict"
+        >
             <Fork verdict={report.verdict} />
             <b className={report.verdict === 'covered' ? 'text-soft' : 'text-ball'}>{capital(report.verdict)}</b>
             <span className="min-w-0 truncate">{report.why}</span>
-            <span className="ml-auto font-semibold whitespace-nowrap narrow" title={key ? `Least margin over everything the ${key.defender} may do` : 'Margin of the best read'}>
+            <span
+                className="ml-auto font-semibold whitespace-nowrap narrow"
+                title={key ? `Least margin over everything the ${key.defender} may do` : 'Margin of the best read'}
+            >
                 strength {margin(report.strength)}
             </span>
         </p>

@@ -13,7 +13,11 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
     const [editing, setEditing] = useState(false);
     const [problem, setProblem] = useState('');
     const [assumed, setAssumed] = useState<string[]>([]);
-    const words = useQuery({ queryKey: ['vocabulary'], queryFn: () => api.get<Vocabulary>('vocabulary'), staleTime: Infinity });
+    const words = useQuery({
+        queryKey: ['vocabulary'],
+        queryFn: () => api.get<Vocabulary>('vocabulary'),
+        staleTime: Infinity,
+    });
     const [pick, setPick] = useState(0);
 
     useEffect(() => {
@@ -92,18 +96,29 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
                 ) : assumed.length > 0 ? (
                     <span className="text-soft">Assumed: {assumed.join('; ')}</span>
                 ) : (
-                    <span className="text-soft">{editing ? 'Enter shows it, Tab completes' : 'Say a call here (key /), or drag on the field'}</span>
+                    <span className="text-soft">
+                        {editing ? 'Enter shows it, Tab completes' : 'Say a call here (key /), or drag on the field'}
+                    </span>
                 )}
             </div>
             {options.length > 0 && (
-                <ul id="completions" role="listbox" aria-label="Completions" className="absolute top-11 left-0 z-20 flex gap-1 rounded-md border border-edge bg-paper p-1 shadow-lg">
+                <ul
+                    id="completions"
+                    role="listbox"
+                    aria-label="Completions"
+                    className="absolute top-11 left-0 z-20 flex gap-1 rounded-md border border-edge bg-paper p-1 shadow-lg"
+                >
                     {options.map((o, i) => (
                         <li
                             key={o}
                             role="option"
                             aria-selected={i === pick}
                             onMouseDown={(e) => (e.preventDefault(), take(o))}
-                            className={i === pick ? 'cursor-pointer rounded bg-ink px-2 py-0.5 text-paper' : 'cursor-pointer rounded px-2 py-0.5'}
+                            className={
+                                i === pick
+                                    ? 'cursor-pointer rounded bg-ink px-2 py-0.5 text-paper'
+                                    : 'cursor-pointer rounded px-2 py-0.5'
+                            }
                         >
                             {o}
                         </li>

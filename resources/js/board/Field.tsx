@@ -34,7 +34,10 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
     const yards = (e: PointerEvent): [number, number] => {
         const box = svg.current!.getBoundingClientRect();
         const k = Math.max(scale.width / box.width, scale.height / box.height);
-        return scale.toYd((e.clientX - box.left - (box.width - scale.width / k) / 2) * k, (e.clientY - box.top - (box.height - scale.height / k) / 2) * k);
+        return scale.toYd(
+            (e.clientX - box.left - (box.width - scale.width / k) / 2) * k,
+            (e.clientY - box.top - (box.height - scale.height / k) / 2) * k,
+        );
     };
     const grab = (kind: 'man' | 'break', man: string, xYd: number, yYd: number) => (e: PointerEvent) => {
         if (playing) return;
@@ -50,7 +53,8 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         const [x, y] = yards(e);
         const now = useBoard.getState().document;
         if (!now) return;
-        if (drag.kind === 'man') draw(withSpot(now, drag.man as Assignment['man'], ...legalSpot(stage, x + drag.dx, y + drag.dy)));
+        if (drag.kind === 'man')
+            draw(withSpot(now, drag.man as Assignment['man'], ...legalSpot(stage, x + drag.dx, y + drag.dy)));
         else setDepth(drag.man, y + drag.dy);
     };
     const drop = () => {
@@ -61,14 +65,21 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
     const setDepth = (man: string, depth: number) => {
         const now = useBoard.getState().document;
         const route = stage.routes.find((r) => r.man === man);
-        if (now && route) draw(withAssignment(now, man, { depthYd: Math.max(route.minYd, Math.min(route.maxYd, half(depth))) }));
+        if (now && route)
+            draw(withAssignment(now, man, { depthYd: Math.max(route.minYd, Math.min(route.maxYd, half(depth))) }));
     };
     const nudge = (man: StageMan) => (e: KeyboardEvent) => {
         const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
         if (!step || man.lineman || playing) return;
         e.preventDefault();
         e.stopPropagation();
-        draw(withSpot(document, man.letter as Assignment['man'], ...legalSpot(stage, man.xYd + step[0], man.yYd + step[1])));
+        draw(
+            withSpot(
+                document,
+                man.letter as Assignment['man'],
+                ...legalSpot(stage, man.xYd + step[0], man.yYd + step[1]),
+            ),
+        );
     };
     const deepen = (route: StageRoute) => (e: KeyboardEvent) => {
         const step = { ArrowUp: 0.5, ArrowDown: -0.5 }[e.key];
@@ -91,7 +102,15 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         >
             <FieldPaint stage={stage} scale={scale} />
             {stage.routes.map((r) => (
-                <RouteLine key={r.man} route={r} scale={scale} man={stage.men.find((m) => m.letter === r.man)!} gets={r.man === ball} dim={playing} chosen={r.man === chosen} />
+                <RouteLine
+                    key={r.man}
+                    route={r}
+                    scale={scale}
+                    man={stage.men.find((m) => m.letter === r.man)!}
+                    gets={r.man === ball}
+                    dim={playing}
+                    chosen={r.man === chosen}
+                />
             ))}
             {!playing &&
                 stage.routes.map((r) => (
@@ -115,14 +134,27 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
                             onFocus={() => onChoose(r.man)}
                         />
                         {(r.man === chosen || drag?.man === r.man) && (
-                            <text x={scale.x(r.break.xYd)} y={scale.y(r.break.yYd) - 14} textAnchor="middle" className="text-[12px] font-bold narrow" fill="var(--ink)">
+                            <text
+                                x={scale.x(r.break.xYd)}
+                                y={scale.y(r.break.yYd) - 14}
+                                textAnchor="middle"
+                                className="text-[12px] font-bold narrow"
+                                fill="var(--ink)"
+                            >
                                 {r.name} {plain(r.depthYd)} yd
                             </text>
                         )}
                     </g>
                 ))}
             {stage.defenders.map((d) => (
-                <DefenderMark key={d.role} defender={d} scale={scale} xYd={at?.get(d.role)?.[0] ?? d.xYd} yYd={at?.get(d.role)?.[1] ?? d.yYd} moving={playing} />
+                <DefenderMark
+                    key={d.role}
+                    defender={d}
+                    scale={scale}
+                    xYd={at?.get(d.role)?.[0] ?? d.xYd}
+                    yYd={at?.get(d.role)?.[1] ?? d.yYd}
+                    moving={playing}
+                />
             ))}
             {stage.men.map((m) => (
                 <ManChip
@@ -139,19 +171,36 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
                     onFocus={() => onChoose(m.letter)}
                 />
             ))}
-            {stage.routes.map((r) => r.read !== null && !playing && <ReadFlag key={r.man} route={r} scale={scale} gets={r.man === ball} />)}
+            {stage.routes.map(
+                (r) =>
+                    r.read !== null &&
+                    !playing && <ReadFlag key={r.man} route={r} scale={scale} gets={r.man === ball} />,
+            )}
             {playing && <Ball frames={frames} t={t} scale={scale} />}
             {report.keys.slice(0, 1).map((k) => {
                 const d = stage.defenders.find((one) => one.role === k.defender)!;
                 const spot = at?.get(d.role) ?? [d.xYd, d.yYd];
-                return <KeyFork key={k.defender} row={k} scale={scale} xYd={spot[0]} yYd={spot[1]} onProng={onProng} prong={prong} />;
+                return (
+                    <KeyFork
+                        key={k.defender}
+                        row={k}
+                        scale={scale}
+                        xYd={spot[0]}
+                        yYd={spot[1]}
+                        onProng={onProng}
+                        prong={prong}
+                    />
+                );
             })}
         </svg>
     );
 }
 
 function legalSpot(stage: ProofAnswer['stage'], x: number, y: number): [number, number] {
-    return [quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))), quarter(Math.max(-8, Math.min(-0.5, y)))];
+    return [
+        quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))),
+        quarter(Math.max(-8, Math.min(-0.5, y))),
+    ];
 }
 
 function manLabel(m: StageMan, proof: ProofAnswer): string {
@@ -168,7 +217,8 @@ function positions(frames: Frames, t: number): Map<string, [number, number]> {
     const names = [...frames.men, ...frames.defenders];
     return new Map(
         names.map((name, n) => {
-            const mix = (k: number) => frames.at[i][2 * n + k] + part * (frames.at[i + 1][2 * n + k] - frames.at[i][2 * n + k]);
+            const mix = (k: number) =>
+                frames.at[i][2 * n + k] + part * (frames.at[i + 1][2 * n + k] - frames.at[i][2 * n + k]);
             return [name, [mix(0), mix(1)]];
         }),
     );
@@ -183,16 +233,46 @@ function Ball({ frames, t, scale }: { frames: Frames; t: number; scale: Scale })
     );
 }
 
-function RouteLine({ route, man, scale, gets, dim, chosen }: { route: StageRoute; man: StageMan; scale: Scale; gets: boolean; dim: boolean; chosen: boolean }) {
+function RouteLine({
+    route,
+    man,
+    scale,
+    gets,
+    dim,
+    chosen,
+}: {
+    route: StageRoute;
+    man: StageMan;
+    scale: Scale;
+    gets: boolean;
+    dim: boolean;
+    chosen: boolean;
+}) {
     const points = [[man.xYd, man.yYd] as [number, number], ...route.line];
-    const d = points.map(([x, y], i) => `${i ? 'L' : 'M'}${scale.x(x).toFixed(1)} ${scale.y(Math.min(y, 27)).toFixed(1)}`).join('');
-    const settles = route.name === 'hitch' || Math.hypot(points.at(-1)![0] - route.break.xYd, points.at(-1)![1] - route.break.yYd) < 0.3;
+    const d = points
+        .map(([x, y], i) => `${i ? 'L' : 'M'}${scale.x(x).toFixed(1)} ${scale.y(Math.min(y, 27)).toFixed(1)}`)
+        .join('');
+    const settles =
+        route.name === 'hitch' ||
+        Math.hypot(points.at(-1)![0] - route.break.xYd, points.at(-1)![1] - route.break.yYd) < 0.3;
     const width = gets ? 3.4 : route.read !== null ? 2.1 : 1.3;
     const id = `tip-${route.man}`;
     return (
         <g opacity={dim ? 0.28 : 1}>
-            <marker id={id} viewBox="0 0 8 8" refX="6" refY="4" markerWidth={gets ? 4.2 : 6} markerHeight={gets ? 4.2 : 6} orient="auto">
-                {settles ? <path d="M6 0v8" stroke={gets ? 'var(--ball)' : 'var(--ink)'} strokeWidth="2" /> : <path d="M0 0.6 7 4 0 7.4Z" fill={gets ? 'var(--ball)' : 'var(--ink)'} />}
+            <marker
+                id={id}
+                viewBox="0 0 8 8"
+                refX="6"
+                refY="4"
+                markerWidth={gets ? 4.2 : 6}
+                markerHeight={gets ? 4.2 : 6}
+                orient="auto"
+            >
+                {settles ? (
+                    <path d="M6 0v8" stroke={gets ? 'var(--ball)' : 'var(--ink)'} strokeWidth="2" />
+                ) : (
+                    <path d="M0 0.6 7 4 0 7.4Z" fill={gets ? 'var(--ball)' : 'var(--ink)'} />
+                )}
             </marker>
             <path
                 d={d}

@@ -2,7 +2,14 @@ import type { KeyRow } from '../api/types';
 import { margin } from '../ui/words';
 import type { Scale } from './scale';
 
-type Props = { row: KeyRow; scale: Scale; xYd: number; yYd: number; prong: number | null; onProng: (index: number) => void };
+type Props = {
+    row: KeyRow;
+    scale: Scale;
+    xYd: number;
+    yYd: number;
+    prong: number | null;
+    onProng: (index: number) => void;
+};
 
 const WIDE = 112;
 
@@ -30,17 +37,46 @@ export function KeyFork({ row, scale, xYd, yYd, prong, onProng }: Props) {
                         aria-label={`${row.defender} ${c.name}: ${open ? `${c.route} by ${c.man}, ${margin(c.margin)}` : c.action}. Key ${i + 1}`}
                         className="prong cursor-pointer"
                         onClick={() => onProng(i)}
-                        onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), e.stopPropagation(), onProng(i))}
+                        onKeyDown={(e) =>
+                            (e.key === 'Enter' || e.key === ' ') &&
+                            (e.preventDefault(), e.stopPropagation(), onProng(i))
+                        }
                     >
-                        <path d={`M${scale.x(xYd)} ${from}C${scale.x(xYd)} ${from + (tip - from) * 0.75} ${left + WIDE / 2} ${from + (tip - from) * 0.55} ${left + WIDE / 2 - out * 10} ${tip}`} fill="none" stroke="var(--ball)" strokeWidth={prong === i ? 3 : 2} strokeLinecap="round" />
-                        <rect x={left} y={at} width={WIDE} height={42} rx={6} fill={prong === i ? 'var(--ball-wash)' : 'var(--paper)'} stroke={prong === i ? 'var(--ball)' : 'var(--edge)'} strokeWidth={1.4} />
+                        <path
+                            d={`M${scale.x(xYd)} ${from}C${scale.x(xYd)} ${from + (tip - from) * 0.75} ${left + WIDE / 2} ${from + (tip - from) * 0.55} ${left + WIDE / 2 - out * 10} ${tip}`}
+                            fill="none"
+                            stroke="var(--ball)"
+                            strokeWidth={prong === i ? 3 : 2}
+                            strokeLinecap="round"
+                        />
+                        <rect
+                            x={left}
+                            y={at}
+                            width={WIDE}
+                            height={42}
+                            rx={6}
+                            fill={prong === i ? 'var(--ball-wash)' : 'var(--paper)'}
+                            stroke={prong === i ? 'var(--ball)' : 'var(--edge)'}
+                            strokeWidth={1.4}
+                        />
                         <text x={left + 8} y={at + 16} className="text-[13px] font-bold narrow" fill="var(--plum)">
                             {c.name}
                         </text>
-                        <text x={left + WIDE - 8} y={at + 16} textAnchor="end" className="text-[11px] narrow" fill="var(--soft)">
+                        <text
+                            x={left + WIDE - 8}
+                            y={at + 16}
+                            textAnchor="end"
+                            className="text-[11px] narrow"
+                            fill="var(--soft)"
+                        >
                             {i + 1}
                         </text>
-                        <text x={left + 8} y={at + 32} className="text-[12px] font-semibold narrow" fill={open ? 'var(--open)' : 'var(--ball)'}>
+                        <text
+                            x={left + 8}
+                            y={at + 32}
+                            className="text-[12px] font-semibold narrow"
+                            fill={open ? 'var(--open)' : 'var(--ball)'}
+                        >
                             {open ? `${c.man} ${c.route} ${margin(c.margin)}` : c.action}
                         </text>
                     </g>

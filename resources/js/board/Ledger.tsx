@@ -2,7 +2,12 @@ import { clsx } from 'clsx';
 import type { ProofAnswer } from '../api/types';
 import { capital, plain } from '../ui/words';
 
-type Props = { proof: ProofAnswer; chosen: string | null; onChoose: (man: string) => void; onFix: (move: { man: string; xYd: number; yYd: number }) => void };
+type Props = {
+    proof: ProofAnswer;
+    chosen: string | null;
+    onChoose: (man: string) => void;
+    onFix: (move: { man: string; xYd: number; yYd: number }) => void;
+};
 
 /** Eleven rows, one a man, then what the look says and what a coach would want to be told. */
 export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
@@ -33,7 +38,13 @@ export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
                                 <span className="min-w-0 flex-1 text-[13px]">
                                     {jobOf(a.job)}
                                     {findings.map((f) => (
-                                        <span key={f.text} className={clsx('block text-xs', f.severity === 'info' ? 'text-soft' : 'text-amber')}>
+                                        <span
+                                            key={f.text}
+                                            className={clsx(
+                                                'block text-xs',
+                                                f.severity === 'info' ? 'text-soft' : 'text-amber',
+                                            )}
+                                        >
                                             {f.text}
                                         </span>
                                     ))}
@@ -67,7 +78,11 @@ function Findings({ proof, onFix }: { proof: ProofAnswer; onFix: Props['onFix'] 
                 <div key={f.text} className="rounded-md border border-amber bg-amber-wash px-3 py-2 text-[13px]">
                     {f.text}
                     {f.move && (
-                        <button type="button" onClick={() => onFix(f.move!)} className="mt-1 block font-bold text-amber">
+                        <button
+                            type="button"
+                            onClick={() => onFix(f.move!)}
+                            className="mt-1 block font-bold text-amber"
+                        >
                             {f.fix}
                         </button>
                     )}

@@ -15,10 +15,15 @@ export function SavedCalls({ calls, current, onOpen }: Props) {
                             type="button"
                             onClick={() => onOpen(c)}
                             aria-current={c.id === current}
-                            className={clsx('block w-full rounded-md border bg-paper text-left', c.id === current ? 'border-2 border-ball' : 'border-edge hover:border-ink')}
+                            className={clsx(
+                                'block w-full rounded-md border bg-paper text-left',
+                                c.id === current ? 'border-2 border-ball' : 'border-edge hover:border-ink',
+                            )}
                         >
                             <Sketch lines={c.sketch ?? []} />
-                            <span className="block truncate px-2 pb-1 text-[12.5px] font-semibold narrow">{c.name}</span>
+                            <span className="block truncate px-2 pb-1 text-[12.5px] font-semibold narrow">
+                                {c.name}
+                            </span>
                         </button>
                     </li>
                 ))}

@@ -19,7 +19,10 @@ export function Shelf({ looks, cells, current, onPick }: Props) {
                         aria-selected={i === current}
                         title={`${l.opponent}: shown ${l.shown} times`}
                         onClick={() => onPick(i)}
-                        className={clsx('flex min-w-0 flex-1 items-center gap-2 rounded-md border px-2.5 py-1 text-left', i === current ? 'border-ink bg-card' : 'border-edge bg-paper hover:border-soft')}
+                        className={clsx(
+                            'flex min-w-0 flex-1 items-center gap-2 rounded-md border px-2.5 py-1 text-left',
+                            i === current ? 'border-ink bg-card' : 'border-edge bg-paper hover:border-soft',
+                        )}
                     >
                         {cell ? <Fork verdict={cell.verdict} size={20} /> : <span className="size-5" />}
                         <span className="min-w-0 leading-tight">

@@ -17,13 +17,34 @@ export function SituationBar({ situation: s, onChange }: Props) {
                 {spot}, {s.hash === 'middle' ? 'middle' : `${s.hash} hash`}
             </Popover.Trigger>
             <Popover.Portal>
-                <Popover.Content sideOffset={6} className="z-30 grid w-56 grid-cols-2 gap-3 rounded-md border border-edge bg-paper p-4 shadow-lg">
+                <Popover.Content
+                    sideOffset={6}
+                    className="z-30 grid w-56 grid-cols-2 gap-3 rounded-md border border-edge bg-paper p-4 shadow-lg"
+                >
                     <Number name="Down" value={s.down} min={1} max={4} onChange={(down) => onChange({ ...s, down })} />
-                    <Number name="To go, yd" value={s.toGoYd} min={1} max={Math.min(40, 100 - s.ballOnYd)} onChange={(toGoYd) => onChange({ ...s, toGoYd })} />
-                    <Number name="Ball on, yd" value={s.ballOnYd} min={1} max={99} onChange={(ballOnYd) => onChange({ ...s, ballOnYd, toGoYd: Math.min(s.toGoYd, 100 - ballOnYd) })} />
+                    <Number
+                        name="To go, yd"
+                        value={s.toGoYd}
+                        min={1}
+                        max={Math.min(40, 100 - s.ballOnYd)}
+                        onChange={(toGoYd) => onChange({ ...s, toGoYd })}
+                    />
+                    <Number
+                        name="Ball on, yd"
+                        value={s.ballOnYd}
+                        min={1}
+                        max={99}
+                        onChange={(ballOnYd) =>
+                            onChange({ ...s, ballOnYd, toGoYd: Math.min(s.toGoYd, 100 - ballOnYd) })
+                        }
+                    />
                     <label className="text-xs text-soft">
                         Hash
-                        <select value={s.hash} onChange={(e) => onChange({ ...s, hash: e.target.value as Situation['hash'] })} className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink">
+                        <select
+                            value={s.hash}
+                            onChange={(e) => onChange({ ...s, hash: e.target.value as Situation['hash'] })}
+                            className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                        >
                             <option value="left">left</option>
                             <option value="middle">middle</option>
                             <option value="right">right</option>
@@ -35,7 +56,19 @@ export function SituationBar({ situation: s, onChange }: Props) {
     );
 }
 
-function Number({ name, value, min, max, onChange }: { name: string; value: number; min: number; max: number; onChange: (n: number) => void }) {
+function Number({
+    name,
+    value,
+    min,
+    max,
+    onChange,
+}: {
+    name: string;
+    value: number;
+    min: number;
+    max: number;
+    onChange: (n: number) => void;
+}) {
     return (
         <label className="text-xs text-soft">
             {name}
@@ -44,7 +77,9 @@ function Number({ name, value, min, max, onChange }: { name: string; value: numb
                 value={value}
                 min={min}
                 max={max}
-                onChange={(e) => e.target.value !== '' && onChange(Math.max(min, Math.min(max, e.target.valueAsNumber)))}
+                onChange={(e) =>
+                    e.target.value !== '' && onChange(Math.max(min, Math.min(max, e.target.valueAsNumber)))
+                }
                 className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
             />
         </label>

@@ -24,7 +24,14 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                 </text>
                 {seconds.map((s) => (
                     <g key={s}>
-                        <line x1={x(s)} x2={x(s)} y1={18} y2={height - 10} stroke="var(--edge)" strokeWidth={s % 1 ? 0.5 : 1} />
+                        <line
+                            x1={x(s)}
+                            x2={x(s)}
+                            y1={18}
+                            y2={height - 10}
+                            stroke="var(--edge)"
+                            strokeWidth={s % 1 ? 0.5 : 1}
+                        />
                         <text x={x(s)} y={14} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
                             {s.toFixed(1)}
                         </text>
@@ -37,17 +44,48 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                     return (
                         <g key={r.man} opacity={r.number !== null && r.state === 'live' ? 1 : 0.6}>
                             <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} stroke="var(--faint)" />
-                            <text x={LEFT - 10} y={y + 4} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
+                            <text
+                                x={LEFT - 10}
+                                y={y + 4}
+                                textAnchor="end"
+                                className="text-[13px] font-semibold narrow"
+                                fill="var(--ink)"
+                            >
                                 {r.number !== null ? `${r.number} ` : ''}
                                 {r.man} {r.route}
                             </text>
                             {r.slot && r.state === 'live' && r.number !== null && (
-                                <rect x={x(r.slot[0])} y={y - 6} width={Math.max(2, x(r.slot[1]) - x(r.slot[0]))} height={12} rx={3} fill="url(#shut)" stroke="var(--shut)" strokeWidth={0.6} />
+                                <rect
+                                    x={x(r.slot[0])}
+                                    y={y - 6}
+                                    width={Math.max(2, x(r.slot[1]) - x(r.slot[0]))}
+                                    height={12}
+                                    rx={3}
+                                    fill="url(#shut)"
+                                    stroke="var(--shut)"
+                                    strokeWidth={0.6}
+                                />
                             )}
                             {r.windows.map((w, n) => (
-                                <rect key={n} x={x(w[0]) - 2} y={y - 6} width={x(w[1]) - x(w[0]) + 4} height={12} rx={3} fill="var(--open-wash)" stroke="var(--open)" strokeWidth={1} />
+                                <rect
+                                    key={n}
+                                    x={x(w[0]) - 2}
+                                    y={y - 6}
+                                    width={x(w[1]) - x(w[0]) + 4}
+                                    height={12}
+                                    rx={3}
+                                    fill="var(--open-wash)"
+                                    stroke="var(--open)"
+                                    strokeWidth={1}
+                                />
                             ))}
-                            <path d={`M${x(r.breakAt) - 4.5} ${y + 5}L${x(r.breakAt)} ${y - 6}L${x(r.breakAt) + 4.5} ${y + 5}`} fill="none" stroke={gets ? 'var(--ball)' : 'var(--ink)'} strokeWidth={2} strokeLinejoin="round" />
+                            <path
+                                d={`M${x(r.breakAt) - 4.5} ${y + 5}L${x(r.breakAt)} ${y - 6}L${x(r.breakAt) + 4.5} ${y + 5}`}
+                                fill="none"
+                                stroke={gets ? 'var(--ball)' : 'var(--ink)'}
+                                strokeWidth={2}
+                                strokeLinejoin="round"
+                            />
                             {r.killedBy && r.number !== null && (
                                 <text x={x(r.breakAt) + 10} y={y + 4} className="text-[11px] narrow" fill="var(--soft)">
                                     dead: {r.killedBy}
@@ -58,8 +96,27 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                 })}
                 {tempo.outAt !== null && tempo.caughtAt !== null && (
                     <g>
-                        <path d={`M${x(tempo.outAt)} ${20 + lane / 2}Q${(x(tempo.outAt) + x(tempo.caughtAt)) / 2} ${16} ${x(tempo.caughtAt)} ${20 + lane * (1.5 + Math.max(0, reads.findIndex((r) => r.man === report.ruleTrue.man)))}`} fill="none" stroke="var(--ball)" strokeWidth={1.6} strokeDasharray="5 3" />
-                        <text x={Math.min(x(tempo.caughtAt) + 6, WIDTH - 96)} y={20 + lane / 2 + 4} className="text-[12px] font-semibold narrow" fill="var(--ball)">
+                        <path
+                            d={`M${x(tempo.outAt)} ${20 + lane / 2}Q${(x(tempo.outAt) + x(tempo.caughtAt)) / 2} ${16} ${x(tempo.caughtAt)} ${
+                                20 +
+                                lane *
+                                    (1.5 +
+                                        Math.max(
+                                            0,
+                                            reads.findIndex((r) => r.man === report.ruleTrue.man),
+                                        ))
+                            }`}
+                            fill="none"
+                            stroke="var(--ball)"
+                            strokeWidth={1.6}
+                            strokeDasharray="5 3"
+                        />
+                        <text
+                            x={Math.min(x(tempo.caughtAt) + 6, WIDTH - 96)}
+                            y={20 + lane / 2 + 4}
+                            className="text-[12px] font-semibold narrow"
+                            fill="var(--ball)"
+                        >
                             out {tempo.outAt.toFixed(1)}, there {tempo.caughtAt.toFixed(1)}
                         </text>
                     </g>
@@ -70,7 +127,9 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                         <line x1="0" x2="0" y1="0" y2="5" stroke="var(--shut)" strokeWidth="1.4" />
                     </pattern>
                 </defs>
-                {(t > 0 || running) && <line x1={x(t)} x2={x(t)} y1={20} y2={height} stroke="var(--ball)" strokeWidth={1.8} />}
+                {(t > 0 || running) && (
+                    <line x1={x(t)} x2={x(t)} y1={20} y2={height} stroke="var(--ball)" strokeWidth={1.8} />
+                )}
             </svg>
             <input
                 type="range"
@@ -81,14 +140,20 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                 aria-label="Moment of the play, seconds"
                 onChange={(e) => onScrub(Number(e.target.value))}
                 className="no-print absolute bottom-0 h-3 accent-ball"
-                style={{ left: `${((LEFT - 8) / WIDTH) * 100}%`, width: `${(((WIDTH - LEFT - RIGHT) * until) / span / WIDTH) * 100 + 2.2}%` }}
+                style={{
+                    left: `${((LEFT - 8) / WIDTH) * 100}%`,
+                    width: `${(((WIDTH - LEFT - RIGHT) * until) / span / WIDTH) * 100 + 2.2}%`,
+                }}
             />
         </div>
     );
 }
 
 function Drop({ tempo, x }: { tempo: ProofAnswer['report']['tempo']; x: (s: number) => number }) {
-    const parts = [{ from: 0, to: tempo.setAt, name: `${tempo.drop} step` }, ...tempo.hitches.map((h, i) => ({ from: i ? tempo.hitches[i - 1] : tempo.setAt, to: h, name: 'hitch' }))];
+    const parts = [
+        { from: 0, to: tempo.setAt, name: `${tempo.drop} step` },
+        ...tempo.hitches.map((h, i) => ({ from: i ? tempo.hitches[i - 1] : tempo.setAt, to: h, name: 'hitch' })),
+    ];
     return (
         <g>
             <text x={LEFT - 10} y={33} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
@@ -96,8 +161,21 @@ function Drop({ tempo, x }: { tempo: ProofAnswer['report']['tempo']; x: (s: numb
             </text>
             {parts.map((p, i) => (
                 <g key={i}>
-                    <rect x={x(p.from) + 1} y={23} width={x(p.to) - x(p.from) - 2} height={13} rx={2} fill="var(--faint)" />
-                    <text x={(x(p.from) + x(p.to)) / 2} y={33} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
+                    <rect
+                        x={x(p.from) + 1}
+                        y={23}
+                        width={x(p.to) - x(p.from) - 2}
+                        height={13}
+                        rx={2}
+                        fill="var(--faint)"
+                    />
+                    <text
+                        x={(x(p.from) + x(p.to)) / 2}
+                        y={33}
+                        textAnchor="middle"
+                        className="text-[11px] narrow"
+                        fill="var(--soft)"
+                    >
                         {p.name}
                     </text>
                 </g>

@@ -7,18 +7,39 @@ import { BACK_YD, TOP_YD, type Scale } from './scale';
 export function FieldPaint({ stage, scale }: { stage: Stage; scale: Scale }) {
     const { ballOnYd, toGoYd, hashes, numbers } = stage.field;
     const lines: number[] = [];
-    for (let yard = Math.ceil((ballOnYd - BACK_YD) / 5) * 5; yard <= Math.min(100, ballOnYd + TOP_YD); yard += 5) lines.push(yard);
+    for (let yard = Math.ceil((ballOnYd - BACK_YD) / 5) * 5; yard <= Math.min(100, ballOnYd + TOP_YD); yard += 5)
+        lines.push(yard);
     const ticks: number[] = [];
-    for (let yard = Math.ceil(ballOnYd - BACK_YD); yard <= Math.min(100, ballOnYd + TOP_YD); yard += 1) ticks.push(yard);
+    for (let yard = Math.ceil(ballOnYd - BACK_YD); yard <= Math.min(100, ballOnYd + TOP_YD); yard += 1)
+        ticks.push(yard);
     const y = (yard: number) => scale.y(yard - ballOnYd);
     return (
         <g aria-hidden="true">
             <rect width={scale.width} height={scale.height} fill="var(--paper)" stroke="var(--edge)" />
             {ballOnYd + TOP_YD > 100 && <rect width={scale.width} height={y(100)} fill="var(--card)" />}
             {lines.map((yard) => (
-                <line key={yard} x1={0} x2={scale.width} y1={y(yard)} y2={y(yard)} stroke="var(--faint)" strokeWidth={yard % 10 === 0 ? 1.6 : 1} />
+                <line
+                    key={yard}
+                    x1={0}
+                    x2={scale.width}
+                    y1={y(yard)}
+                    y2={y(yard)}
+                    stroke="var(--faint)"
+                    strokeWidth={yard % 10 === 0 ? 1.6 : 1}
+                />
             ))}
-            {ticks.map((yard) => hashes.map((x) => <line key={`${yard}${x}`} x1={scale.x(x) - 4} x2={scale.x(x) + 4} y1={y(yard)} y2={y(yard)} stroke="var(--edge)" />))}
+            {ticks.map((yard) =>
+                hashes.map((x) => (
+                    <line
+                        key={`${yard}${x}`}
+                        x1={scale.x(x) - 4}
+                        x2={scale.x(x) + 4}
+                        y1={y(yard)}
+                        y2={y(yard)}
+                        stroke="var(--edge)"
+                    />
+                )),
+            )}
             {lines
                 .filter((yard) => yard % 10 === 0 && yard > 0 && yard < 100)
                 .map((yard) =>
@@ -36,8 +57,22 @@ export function FieldPaint({ stage, scale }: { stage: Stage; scale: Scale }) {
                     )),
                 )}
             <line x1={0} x2={scale.width} y1={scale.y(0)} y2={scale.y(0)} stroke="var(--soft)" strokeWidth={1.6} />
-            <line x1={0} x2={scale.width} y1={scale.y(toGoYd)} y2={scale.y(toGoYd)} stroke="var(--amber)" strokeWidth={1.3} strokeDasharray="2 5" />
-            <text x={scale.width - 6} y={scale.y(toGoYd) - 5} textAnchor="end" className="text-[12px] narrow" fill="var(--amber)">
+            <line
+                x1={0}
+                x2={scale.width}
+                y1={scale.y(toGoYd)}
+                y2={scale.y(toGoYd)}
+                stroke="var(--amber)"
+                strokeWidth={1.3}
+                strokeDasharray="2 5"
+            />
+            <text
+                x={scale.width - 6}
+                y={scale.y(toGoYd) - 5}
+                textAnchor="end"
+                className="text-[12px] narrow"
+                fill="var(--amber)"
+            >
                 sticks, {plain(toGoYd)} to go
             </text>
         </g>
@@ -72,8 +107,19 @@ export function ManChip({ man, scale, xYd, yYd, filled, chosen, label, onPointer
             onFocus={onFocus}
             className={man.lineman ? 'chip' : 'chip cursor-grab'}
         >
-            <path d={`M${-w} -8H${w}${edge}Z`} fill={filled ? 'var(--ball)' : 'var(--paper)'} stroke={filled ? 'var(--ball)' : 'var(--ink)'} strokeWidth={chosen ? 2.6 : 1.5} strokeLinejoin="round" />
-            <text y={man.onLine ? 4.5 : 3} textAnchor="middle" className={man.lineman ? 'text-[9.5px] font-bold narrow' : 'text-[12.5px] font-bold'} fill={filled ? 'var(--on-strong)' : 'var(--ink)'}>
+            <path
+                d={`M${-w} -8H${w}${edge}Z`}
+                fill={filled ? 'var(--ball)' : 'var(--paper)'}
+                stroke={filled ? 'var(--ball)' : 'var(--ink)'}
+                strokeWidth={chosen ? 2.6 : 1.5}
+                strokeLinejoin="round"
+            />
+            <text
+                y={man.onLine ? 4.5 : 3}
+                textAnchor="middle"
+                className={man.lineman ? 'text-[9.5px] font-bold narrow' : 'text-[12.5px] font-bold'}
+                fill={filled ? 'var(--on-strong)' : 'var(--ink)'}
+            >
                 {man.lineman ? man.letter.slice(-1) : man.letter}
             </text>
         </g>
@@ -81,7 +127,19 @@ export function ManChip({ man, scale, xYd, yYd, filled, chosen, label, onPointer
 }
 
 /** A defender: a letter, a tick on the side of his leverage, his cushion in yards. */
-export function DefenderMark({ defender: d, scale, xYd, yYd, moving }: { defender: StageDefender; scale: Scale; xYd: number; yYd: number; moving: boolean }) {
+export function DefenderMark({
+    defender: d,
+    scale,
+    xYd,
+    yYd,
+    moving,
+}: {
+    defender: StageDefender;
+    scale: Scale;
+    xYd: number;
+    yYd: number;
+    moving: boolean;
+}) {
     const inward = d.xYd < 0 ? 1 : -1;
     const tick = d.leverage === null ? 0 : d.leverage === 'inside' ? inward : -inward;
     return (
@@ -91,7 +149,17 @@ export function DefenderMark({ defender: d, scale, xYd, yYd, moving }: { defende
             <text y={5} textAnchor="middle" className="text-[15px] font-bold" fill="var(--plum)">
                 {d.letter}
             </text>
-            {!moving && tick !== 0 && <line x1={tick * 10} x2={tick * 10} y1={-6} y2={6} stroke="var(--plum)" strokeWidth={2.4} strokeLinecap="round" />}
+            {!moving && tick !== 0 && (
+                <line
+                    x1={tick * 10}
+                    x2={tick * 10}
+                    y1={-6}
+                    y2={6}
+                    stroke="var(--plum)"
+                    strokeWidth={2.4}
+                    strokeLinecap="round"
+                />
+            )}
             {!moving && d.cushionYd !== null && (
                 <text x={-tick * 9} y={17} textAnchor="middle" className="text-[10.5px] narrow" fill="var(--plum)">
                     {plain(d.cushionYd)} yd

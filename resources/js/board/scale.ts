@@ -1,5 +1,12 @@
 /** Yards to picture: the field upright, the offense going up. */
-export type Scale = { x: (yd: number) => number; y: (yd: number) => number; yd: number; width: number; height: number; toYd: (px: number, py: number) => [number, number] };
+export type Scale = {
+    x: (yd: number) => number;
+    y: (yd: number) => number;
+    yd: number;
+    width: number;
+    height: number;
+    toYd: (px: number, py: number) => [number, number];
+};
 
 export const TOP_YD = 25.5;
 export const BACK_YD = 9;

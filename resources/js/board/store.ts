@@ -23,7 +23,14 @@ export const useBoard = create<Board>()(
             version: 0,
             saved: null,
             document: null,
-            open: (call) => set({ id: call.id, name: call.name, version: call.version, saved: call.document, document: call.document }),
+            open: (call) =>
+                set({
+                    id: call.id,
+                    name: call.name,
+                    version: call.version,
+                    saved: call.document,
+                    document: call.document,
+                }),
             draw: (document) => set({ document }),
             rename: (name) => set({ name }),
             fresh: (document, name) => set({ id: null, name, version: 0, saved: null, document }),

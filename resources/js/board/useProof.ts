@@ -58,7 +58,13 @@ export function useShelf(document: CallDocument | null, looks: string[], situati
 }
 
 /** The play as frames, for the rule-true run or a key's act; fetched when it is to be seen. */
-export function useFrames(document: CallDocument | null, look: string, situation: Situation, act: Act | null, wanted: boolean) {
+export function useFrames(
+    document: CallDocument | null,
+    look: string,
+    situation: Situation,
+    act: Act | null,
+    wanted: boolean,
+) {
     const [frames, setFrames] = useState<Frames | null>(null);
     useEffect(() => {
         if (!document || !wanted) {
@@ -66,7 +72,11 @@ export function useFrames(document: CallDocument | null, look: string, situation
             return;
         }
         const stop = new AbortController();
-        api.post<ProofAnswer>('proofs', { document, look, situation, frames: true, ...(act ? { act } : {}) }, stop.signal)
+        api.post<ProofAnswer>(
+            'proofs',
+            { document, look, situation, frames: true, ...(act ? { act } : {}) },
+            stop.signal,
+        )
             .then((a) => setFrames(a.frames ?? null))
             .catch(() => undefined);
         return () => stop.abort();

@@ -5,7 +5,14 @@ import type { Point } from './filmStore';
 
 export type Aim = { across: string; yard: number };
 
-type Props = { overlay: Overlay | null; problem: string; points: Point[]; aim: Aim; onAim: (a: Aim) => void; onPoints: (p: Point[]) => void };
+type Props = {
+    overlay: Overlay | null;
+    problem: string;
+    points: Point[];
+    aim: Aim;
+    onAim: (a: Aim) => void;
+    onPoints: (p: Point[]) => void;
+};
 
 const YARDS = Array.from({ length: 19 }, (_, i) => 5 + i * 5);
 
@@ -15,7 +22,11 @@ export function Calibrate({ overlay, problem, points, aim, onAim, onPoints }: Pr
         <div className="flex flex-wrap items-end gap-3 border-t border-edge bg-card px-3 py-2 text-sm">
             <label className="text-xs text-soft">
                 Yard line
-                <select value={aim.yard} onChange={(e) => onAim({ ...aim, yard: Number(e.target.value) })} className="mt-0.5 block rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink">
+                <select
+                    value={aim.yard}
+                    onChange={(e) => onAim({ ...aim, yard: Number(e.target.value) })}
+                    className="mt-0.5 block rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                >
                     {YARDS.map((y) => (
                         <option key={y} value={y}>
                             {yardLine(y)}
@@ -25,7 +36,11 @@ export function Calibrate({ overlay, problem, points, aim, onAim, onPoints }: Pr
             </label>
             <label className="text-xs text-soft">
                 Mark on it
-                <select value={aim.across} onChange={(e) => onAim({ ...aim, across: e.target.value })} className="mt-0.5 block rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink">
+                <select
+                    value={aim.across}
+                    onChange={(e) => onAim({ ...aim, across: e.target.value })}
+                    className="mt-0.5 block rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                >
                     {Object.keys(overlay?.marks ?? {}).map((name) => (
                         <option key={name}>{name}</option>
                     ))}

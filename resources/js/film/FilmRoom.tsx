@@ -10,7 +10,17 @@ import { Button } from '../ui/Button';
 import { yardLine } from '../ui/words';
 import { Calibrate, type Aim } from './Calibrate';
 import { FilmTempo } from './FilmTempo';
-import { openClip, useFilm, withMark, withoutMark, withPlot, withPoint, withPoints, type MarkKind, type Point } from './filmStore';
+import {
+    openClip,
+    useFilm,
+    withMark,
+    withoutMark,
+    withPlot,
+    withPoint,
+    withPoints,
+    type MarkKind,
+    type Point,
+} from './filmStore';
 import { Picture, type Mode } from './Picture';
 import { PlanDone } from './PlanDone';
 import { Upload } from './Upload';
@@ -46,7 +56,12 @@ export function FilmRoom() {
     }, [id]);
     useEffect(() => {
         const proposed = measured?.faults.filter((f) => f.man === man).map((f) => f.label) ?? [];
-        const late = man === 'Q' && measured?.decision.decision === 'right but late' ? ['late, held'] : man === 'Q' && measured?.decision.decision === 'forced' ? ['forced'] : [];
+        const late =
+            man === 'Q' && measured?.decision.decision === 'right but late'
+                ? ['late, held']
+                : man === 'Q' && measured?.decision.decision === 'forced'
+                  ? ['forced']
+                  : [];
         setFaults(clip?.grades.find((g) => g.man === man)?.faults ?? [...proposed, ...late]);
     }, [man, measured, clip]);
 
@@ -58,7 +73,8 @@ export function FilmRoom() {
         setT(v.currentTime);
     }, []);
     const step = (frames: number) => seek(Math.round((video.current?.currentTime ?? 0) * fps + frames) / fps + 0.001);
-    const play = () => (video.current?.paused ? void video.current.play().catch(() => undefined) : video.current?.pause());
+    const play = () =>
+        video.current?.paused ? void video.current.play().catch(() => undefined) : video.current?.pause();
     const work = useFilm.getState().work;
     const mark = (kind: MarkKind) => {
         const about = kind === 'snap' ? undefined : man === 'Q' ? undefined : man;
@@ -71,7 +87,15 @@ export function FilmRoom() {
             work((d) => withPlot(d, who, t, xPx, yPx));
         } else if (mode === 'calibrate' && overlay) {
             const name = `${aim.across} on ${yardLine(aim.yard)}`;
-            work((d) => withPoint(d, t, { xPx: round(xPx), yPx: round(yPx), fieldXYd: Math.round(overlay.marks[aim.across] * 1000) / 1000, fieldYYd: aim.yard, mark: name }));
+            work((d) =>
+                withPoint(d, t, {
+                    xPx: round(xPx),
+                    yPx: round(yPx),
+                    fieldXYd: Math.round(overlay.marks[aim.across] * 1000) / 1000,
+                    fieldYYd: aim.yard,
+                    mark: name,
+                }),
+            );
             setAim(nextAim(aim));
         }
     };
@@ -90,7 +114,15 @@ export function FilmRoom() {
             if (e instanceof Problem && e.status === 412) {
                 toast.error(message, {
                     duration: Infinity,
-                    action: { label: 'Save mine over it', onClick: () => (useFilm.setState((s) => ({ clip: s.clip && { ...s.clip, version: Number(e.more.currentVersion) } })), void save()) },
+                    action: {
+                        label: 'Save mine over it',
+                        onClick: () => (
+                            useFilm.setState((s) => ({
+                                clip: s.clip && { ...s.clip, version: Number(e.more.currentVersion) },
+                            })),
+                            void save()
+                        ),
+                    },
                     cancel: { label: 'Take theirs', onClick: () => openClip(e.more.theirs as Clip) },
                 });
             } else toast.error(message);
@@ -124,7 +156,10 @@ export function FilmRoom() {
     useHotkeys('k', () => setMode((m) => (m === 'calibrate' ? 'watch' : 'calibrate')));
     useHotkeys('p', () => setMode((m) => (m === 'plot' ? 'watch' : 'plot')));
     useHotkeys('escape', () => setMode('watch'));
-    useHotkeys('backspace', () => mode === 'calibrate' && work((d) => withPoints(d, points.slice(0, -1))), [mode, points]);
+    useHotkeys('backspace', () => mode === 'calibrate' && work((d) => withPoints(d, points.slice(0, -1))), [
+        mode,
+        points,
+    ]);
     useHotkeys('mod+z', () => undo(), { preventDefault: true });
     useHotkeys('mod+shift+z, mod+y', () => redo(), { preventDefault: true });
     useHotkeys('mod+s', () => void save(), { preventDefault: true, enableOnFormTags: true });
@@ -132,7 +167,8 @@ export function FilmRoom() {
     useHotkeys('0', () => void grade(man, 0), [man, measured, faults]);
     useHotkeys('minus, subtract', () => void grade(man, -1), [man, measured, faults]);
     useHotkeys('1,2,3,4,5,6,7,8', (e) => flip(measured?.labels[man]?.[Number(e.key) - 1]), [measured, man, faults]);
-    const flip = (label?: string) => label && setFaults((f) => (f.includes(label) ? f.filter((one) => one !== label) : [...f, label]));
+    const flip = (label?: string) =>
+        label && setFaults((f) => (f.includes(label) ? f.filter((one) => one !== label) : [...f, label]));
 
     const changed = clip !== null && document !== clip.document;
     return (
@@ -140,9 +176,16 @@ export function FilmRoom() {
             <header className="col-span-2 flex items-center gap-3 border-b border-edge px-4">
                 <div className="min-w-0 flex-1">
                     <h1 className="truncate text-[17px] font-bold">{clip?.title ?? 'Film'}</h1>
-                    <p className="truncate text-xs text-soft">{document ? `${callWords(document.call)} against ${callWords(document.look)}` : ''}</p>
+                    <p className="truncate text-xs text-soft">
+                        {document ? `${callWords(document.call)} against ${callWords(document.look)}` : ''}
+                    </p>
                 </div>
-                <Upload onDone={(c) => (void client.invalidateQueries({ queryKey: ['clips'] }), void navigate({ to: '/film', search: { clip: c.id } }))} />
+                <Upload
+                    onDone={(c) => (
+                        void client.invalidateQueries({ queryKey: ['clips'] }),
+                        void navigate({ to: '/film', search: { clip: c.id } })
+                    )}
+                />
                 <Button kind="quiet" onClick={() => undo()} keys="Ctrl Z">
                     Undo
                 </Button>
@@ -154,10 +197,22 @@ export function FilmRoom() {
                 {clip && document ? (
                     <>
                         <div className="min-h-0 flex-1 p-3 pb-2">
-                            <Picture src={`/api/v1/clips/${clip.id}/video`} video={video} document={document} overlay={overlay} mode={mode} t={t} onTime={setT} onClick={click} />
+                            <Picture
+                                src={`/api/v1/clips/${clip.id}/video`}
+                                video={video}
+                                document={document}
+                                overlay={overlay}
+                                mode={mode}
+                                t={t}
+                                onTime={setT}
+                                onClick={click}
+                            />
                         </div>
                         {problem && !badPoints && (
-                            <p role="alert" className="mx-3 mb-2 rounded-md border border-ball bg-ball-wash px-3 py-1.5 text-sm">
+                            <p
+                                role="alert"
+                                className="mx-3 mb-2 rounded-md border border-ball bg-ball-wash px-3 py-1.5 text-sm"
+                            >
                                 {problem}
                             </p>
                         )}
@@ -175,41 +230,93 @@ export function FilmRoom() {
                                 {t.toFixed(2)} s, frame {Math.round(t * fps)}
                             </span>
                             {(['snap', 'break', 'ball out', 'catch'] as const).map((kind) => (
-                                <Button key={kind} onClick={() => mark(kind)} keys={kind[0] === 'b' && kind !== 'break' ? 'O' : kind[0].toUpperCase()}>
+                                <Button
+                                    key={kind}
+                                    onClick={() => mark(kind)}
+                                    keys={kind[0] === 'b' && kind !== 'break' ? 'O' : kind[0].toUpperCase()}
+                                >
                                     {kind === 'ball out' ? 'Ball out' : kind[0].toUpperCase() + kind.slice(1)}
                                 </Button>
                             ))}
-                            <Button className="ml-auto" aria-pressed={mode === 'calibrate'} kind={mode === 'calibrate' ? 'strong' : 'plain'} onClick={() => setMode(mode === 'calibrate' ? 'watch' : 'calibrate')} keys="K">
+                            <Button
+                                className="ml-auto"
+                                aria-pressed={mode === 'calibrate'}
+                                kind={mode === 'calibrate' ? 'strong' : 'plain'}
+                                onClick={() => setMode(mode === 'calibrate' ? 'watch' : 'calibrate')}
+                                keys="K"
+                            >
                                 Calibrate
                             </Button>
-                            <Button aria-pressed={mode === 'plot'} kind={mode === 'plot' ? 'strong' : 'plain'} onClick={() => setMode(mode === 'plot' ? 'watch' : 'plot')} keys="P">
+                            <Button
+                                aria-pressed={mode === 'plot'}
+                                kind={mode === 'plot' ? 'strong' : 'plain'}
+                                onClick={() => setMode(mode === 'plot' ? 'watch' : 'plot')}
+                                keys="P"
+                            >
                                 Plot
                             </Button>
                         </div>
-                        {mode === 'calibrate' && <Calibrate overlay={overlay} problem={badPoints} points={points} aim={aim} onAim={setAim} onPoints={(next) => work((d) => withPoints(d, next))} />}
+                        {mode === 'calibrate' && (
+                            <Calibrate
+                                overlay={overlay}
+                                problem={badPoints}
+                                points={points}
+                                aim={aim}
+                                onAim={setAim}
+                                onPoints={(next) => work((d) => withPoints(d, next))}
+                            />
+                        )}
                         {mode === 'plot' && measured && (
                             <div className="flex items-center gap-3 border-t border-edge bg-card px-3 py-2 text-sm">
                                 <label>
                                     Whose feet{' '}
-                                    <select value={who} onChange={(e) => setWho(e.target.value)} className="rounded-md border border-edge bg-paper px-2 py-1">
-                                        {[...measured.planned.map((p) => p.man), 'Q', ...measured.defenders].map((m) => (
-                                            <option key={m}>{m}</option>
-                                        ))}
+                                    <select
+                                        value={who}
+                                        onChange={(e) => setWho(e.target.value)}
+                                        className="rounded-md border border-edge bg-paper px-2 py-1"
+                                    >
+                                        {[...measured.planned.map((p) => p.man), 'Q', ...measured.defenders].map(
+                                            (m) => (
+                                                <option key={m}>{m}</option>
+                                            ),
+                                        )}
                                     </select>
                                 </label>
-                                <span className="text-soft">Click where his feet are. Plot a receiver at his break and the key at ball out.</span>
+                                <span className="text-soft">
+                                    Click where his feet are. Plot a receiver at his break and the key at ball out.
+                                </span>
                             </div>
                         )}
-                        {mode === 'watch' && <FilmTempo document={document} measured={measured} t={t} duration={duration} onSeek={seek} />}
+                        {mode === 'watch' && (
+                            <FilmTempo
+                                document={document}
+                                measured={measured}
+                                t={t}
+                                duration={duration}
+                                onSeek={seek}
+                            />
+                        )}
                         {mode === 'watch' && <Marks onSeek={seek} />}
                     </>
                 ) : (
-                    <p className="p-8 text-soft">{clips.data?.clips.length === 0 ? 'Upload the first clip: an MP4 or WebM file of one snap.' : 'Opening the clip…'}</p>
+                    <p className="p-8 text-soft">
+                        {clips.data?.clips.length === 0
+                            ? 'Upload the first clip: an MP4 or WebM file of one snap.'
+                            : 'Opening the clip…'}
+                    </p>
                 )}
             </section>
             <aside className="min-h-0 border-l border-edge">
                 {measured && clip && (
-                    <PlanDone measured={measured} clip={clip} man={man} onMan={(m) => (setMan(m), m !== 'Q' && setWho(m))} onGrade={(m, v) => void grade(m, v)} faults={faults} onFault={flip} />
+                    <PlanDone
+                        measured={measured}
+                        clip={clip}
+                        man={man}
+                        onMan={(m) => (setMan(m), m !== 'Q' && setWho(m))}
+                        onGrade={(m, v) => void grade(m, v)}
+                        faults={faults}
+                        onFault={flip}
+                    />
                 )}
             </aside>
             <nav aria-label="Clips" className="col-span-2 flex gap-2 overflow-x-auto border-t border-edge bg-card p-2">
@@ -219,12 +326,30 @@ export function FilmRoom() {
                         type="button"
                         aria-current={c.id === clip?.id}
                         onClick={() => void navigate({ to: '/film', search: { clip: c.id } })}
-                        className={clsx('relative flex h-full w-48 shrink-0 gap-2 overflow-hidden rounded-md border bg-paper text-left', c.id === clip?.id ? 'border-2 border-ball' : 'border-edge hover:border-ink')}
+                        className={clsx(
+                            'relative flex h-full w-48 shrink-0 gap-2 overflow-hidden rounded-md border bg-paper text-left',
+                            c.id === clip?.id ? 'border-2 border-ball' : 'border-edge hover:border-ink',
+                        )}
                     >
-                        <video src={`/api/v1/clips/${c.id}/video#t=1`} preload="metadata" muted tabIndex={-1} aria-hidden="true" className="h-full w-24 bg-rail object-cover" />
+                        <video
+                            src={`/api/v1/clips/${c.id}/video#t=1`}
+                            preload="metadata"
+                            muted
+                            tabIndex={-1}
+                            aria-hidden="true"
+                            className="h-full w-24 bg-rail object-cover"
+                        />
                         <span className="min-w-0 py-1 pr-1">
-                            <span className="line-clamp-2 block text-xs leading-tight font-semibold narrow">{c.title}</span>
-                            <span className="block text-[11px] text-soft narrow">{c.grades_count ? `${c.grades_count} graded` : (c.document.marks ?? []).length > 0 ? 'worked' : 'not worked'}</span>
+                            <span className="line-clamp-2 block text-xs leading-tight font-semibold narrow">
+                                {c.title}
+                            </span>
+                            <span className="block text-[11px] text-soft narrow">
+                                {c.grades_count
+                                    ? `${c.grades_count} graded`
+                                    : (c.document.marks ?? []).length > 0
+                                      ? 'worked'
+                                      : 'not worked'}
+                            </span>
                         </span>
                     </button>
                 ))}
@@ -238,11 +363,19 @@ function Marks({ onSeek }: { onSeek: (t: number) => void }) {
     return (
         <ul aria-label="Marks" className="flex flex-wrap gap-1.5 bg-card px-3 pb-2">
             {(document?.marks ?? []).map((m, i) => (
-                <li key={`${m.kind}${m.man ?? ''}`} className="flex items-center rounded border border-edge bg-paper text-xs narrow">
+                <li
+                    key={`${m.kind}${m.man ?? ''}`}
+                    className="flex items-center rounded border border-edge bg-paper text-xs narrow"
+                >
                     <button type="button" onClick={() => onSeek(m.atS)} className="px-2 py-0.5">
                         {m.kind} {m.man ?? ''} {m.atS.toFixed(2)} s
                     </button>
-                    <button type="button" aria-label={`Take the ${m.kind} ${m.man ?? ''} mark away`} onClick={() => work((d) => withoutMark(d, i))} className="px-1.5 text-soft hover:text-ball">
+                    <button
+                        type="button"
+                        aria-label={`Take the ${m.kind} ${m.man ?? ''} mark away`}
+                        onClick={() => work((d) => withoutMark(d, i))}
+                        className="px-1.5 text-soft hover:text-ball"
+                    >
                         ×
                     </button>
                 </li>
@@ -253,7 +386,10 @@ function Marks({ onSeek }: { onSeek: (t: number) => void }) {
 
 const round = (v: number) => Math.round(v * 10) / 10;
 
-const callWords = (said: unknown): string => (typeof said === 'string' ? said : `${(said as { front?: string }).front ?? 'call'} ${(said as { shell?: string }).shell ?? ''}`);
+const callWords = (said: unknown): string =>
+    typeof said === 'string'
+        ? said
+        : `${(said as { front?: string }).front ?? 'call'} ${(said as { shell?: string }).shell ?? ''}`;
 
 /** The next mark to click: the other hash, then the next fifteen yards. */
 function nextAim(a: Aim): Aim {
@@ -267,14 +403,24 @@ function gradeOf(man: string, mark: number, measured: import('../api/types').Mea
     const out = measured.assignments.find((a) => a.man === 'Q' && a.measure === 'ball out');
     if (man === 'Q') {
         const order = measured.planned.filter((p) => p.number !== null).map((p) => `${p.man} ${p.route}`);
-        return { mark, asked: order.join(', then '), done: out ? `Ball out at ${out.done.toFixed(2)} s` : '', decision: measured.decision.decision, reason: measured.decision.why, faults };
+        return {
+            mark,
+            asked: order.join(', then '),
+            done: out ? `Ball out at ${out.done.toFixed(2)} s` : '',
+            decision: measured.decision.decision,
+            reason: measured.decision.why,
+            faults,
+        };
     }
     return {
         mark,
         asked: planned ? `${planned.route} at ${planned.depthYd} yd` : 'Protect',
         done: depth ? `Broke at ${depth.done.toFixed(1)} yd` : '',
         decision: null,
-        reason: depth && depth.error !== null ? `Planned ${depth.planned} yd, done ${depth.done.toFixed(1)} ± ${depth.sd.toFixed(1)} yd, error ${depth.error >= 0 ? '+' : ''}${depth.error.toFixed(1)} yd.` : '',
+        reason:
+            depth && depth.error !== null
+                ? `Planned ${depth.planned} yd, done ${depth.done.toFixed(1)} ± ${depth.sd.toFixed(1)} yd, error ${depth.error >= 0 ? '+' : ''}${depth.error.toFixed(1)} yd.`
+                : '',
         faults,
     };
 }

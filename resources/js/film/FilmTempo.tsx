@@ -1,6 +1,12 @@
 import type { FilmDocument, Measured } from '../api/types';
 
-type Props = { document: FilmDocument; measured: Measured | null; t: number; duration: number; onSeek: (t: number) => void };
+type Props = {
+    document: FilmDocument;
+    measured: Measured | null;
+    t: number;
+    duration: number;
+    onSeek: (t: number) => void;
+};
 
 const LEFT = 96;
 const WIDTH = 760;
@@ -18,7 +24,12 @@ export function FilmTempo({ document, measured, t, duration, onSeek }: Props) {
     const height = 22 + (reads.length + 1) * lane + 8;
     return (
         <div className="bg-card px-2 pt-1">
-            <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label="Tempo: planned above, done below">
+            <svg
+                viewBox={`0 0 ${WIDTH} ${height}`}
+                className="w-full"
+                role="img"
+                aria-label="Tempo: planned above, done below"
+            >
                 <text x={8} y={14} className="text-[12px] font-bold narrow" fill="var(--soft)">
                     Tempo, s
                 </text>
@@ -35,13 +46,31 @@ export function FilmTempo({ document, measured, t, duration, onSeek }: Props) {
                         )}
                     </g>
                 ))}
-                <text x={LEFT - 8} y={20 + lane / 2 + 4} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
+                <text
+                    x={LEFT - 8}
+                    y={20 + lane / 2 + 4}
+                    textAnchor="end"
+                    className="text-[13px] font-semibold narrow"
+                    fill="var(--ink)"
+                >
                     Q
                 </text>
                 {out && (
                     <g>
-                        <line x1={x(out.atS - snap)} x2={x(out.atS - snap)} y1={20 + lane / 2} y2={20 + lane} stroke="var(--ball)" strokeWidth={3} />
-                        <text x={x(out.atS - snap) + 6} y={20 + lane - 3} className="text-[12px] narrow" fill="var(--ball)">
+                        <line
+                            x1={x(out.atS - snap)}
+                            x2={x(out.atS - snap)}
+                            y1={20 + lane / 2}
+                            y2={20 + lane}
+                            stroke="var(--ball)"
+                            strokeWidth={3}
+                        />
+                        <text
+                            x={x(out.atS - snap) + 6}
+                            y={20 + lane - 3}
+                            className="text-[12px] narrow"
+                            fill="var(--ball)"
+                        >
                             out {(out.atS - snap).toFixed(2)}
                             {out.man ? ` to ${out.man}` : ''}
                         </text>
@@ -54,23 +83,72 @@ export function FilmTempo({ document, measured, t, duration, onSeek }: Props) {
                     return (
                         <g key={r.man}>
                             <line x1={LEFT} x2={WIDTH - 16} y1={y} y2={y} stroke="var(--faint)" />
-                            <text x={LEFT - 8} y={y + 4} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
+                            <text
+                                x={LEFT - 8}
+                                y={y + 4}
+                                textAnchor="end"
+                                className="text-[13px] font-semibold narrow"
+                                fill="var(--ink)"
+                            >
                                 {r.number} {r.man} {r.route}
                             </text>
-                            {r.slot && <rect x={x(r.slot[0])} y={y - 10} width={x(r.slot[1]) - x(r.slot[0])} height={8} fill="var(--open-wash)" />}
-                            <path d={`M${x(r.breakAt) - 5} ${y - 1}l5 -10l5 10`} fill="none" stroke="var(--ink)" strokeWidth={2} />
-                            {done && <path d={`M${x(done.atS - snap) - 5} ${y + 2}l5 10l5 -10`} fill="none" stroke="var(--ball)" strokeWidth={2} />}
+                            {r.slot && (
+                                <rect
+                                    x={x(r.slot[0])}
+                                    y={y - 10}
+                                    width={x(r.slot[1]) - x(r.slot[0])}
+                                    height={8}
+                                    fill="var(--open-wash)"
+                                />
+                            )}
+                            <path
+                                d={`M${x(r.breakAt) - 5} ${y - 1}l5 -10l5 10`}
+                                fill="none"
+                                stroke="var(--ink)"
+                                strokeWidth={2}
+                            />
+                            {done && (
+                                <path
+                                    d={`M${x(done.atS - snap) - 5} ${y + 2}l5 10l5 -10`}
+                                    fill="none"
+                                    stroke="var(--ball)"
+                                    strokeWidth={2}
+                                />
+                            )}
                             {done && row && (
-                                <text x={x(done.atS - snap) + 9} y={y + 11} className="text-[12px] narrow" fill="var(--ball)">
+                                <text
+                                    x={x(done.atS - snap) + 9}
+                                    y={y + 11}
+                                    className="text-[12px] narrow"
+                                    fill="var(--ball)"
+                                >
                                     {row.done.toFixed(1)} yd
                                 </text>
                             )}
                         </g>
                     );
                 })}
-                {t - snap >= 0 && t - snap <= span && <line x1={x(t - snap)} x2={x(t - snap)} y1={18} y2={height} stroke="var(--ball)" strokeWidth={1.6} />}
+                {t - snap >= 0 && t - snap <= span && (
+                    <line
+                        x1={x(t - snap)}
+                        x2={x(t - snap)}
+                        y1={18}
+                        y2={height}
+                        stroke="var(--ball)"
+                        strokeWidth={1.6}
+                    />
+                )}
             </svg>
-            <input type="range" min={0} max={duration} step={0.01} value={t} aria-label="Moment of the film, seconds" onChange={(e) => onSeek(Number(e.target.value))} className="h-3 w-full accent-ball" />
+            <input
+                type="range"
+                min={0}
+                max={duration}
+                step={0.01}
+                value={t}
+                aria-label="Moment of the film, seconds"
+                onChange={(e) => onSeek(Number(e.target.value))}
+                className="h-3 w-full accent-ball"
+            />
         </div>
     );
 }

@@ -42,17 +42,26 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
             e.stopPropagation();
             const k = e.shiftKey ? 10 : 1;
             setKeys(true);
-            setCross(([x, y]) => [Math.max(0, Math.min(width, x + k * step[0])), Math.max(0, Math.min(height, y + k * step[1]))]);
+            setCross(([x, y]) => [
+                Math.max(0, Math.min(width, x + k * step[0])),
+                Math.max(0, Math.min(height, y + k * step[1])),
+            ]);
         } else if (mode !== 'watch' && e.key === 'Enter') {
             e.preventDefault();
             onClick(...cross);
         }
     };
     const points = document.calibrations?.at(-1)?.points ?? [];
-    const doubt = overlay?.doubt?.reduce((best, d) => (dist(d.xPx, d.yPx, cross) < dist(best.xPx, best.yPx, cross) ? d : best), overlay.doubt[0]);
+    const doubt = overlay?.doubt?.reduce(
+        (best, d) => (dist(d.xPx, d.yPx, cross) < dist(best.xPx, best.yPx, cross) ? d : best),
+        overlay.doubt[0],
+    );
 
     return (
-        <div className="relative mx-auto max-h-full overflow-hidden rounded-md bg-rail" style={{ aspectRatio: `${width} / ${height}` }}>
+        <div
+            className="relative mx-auto max-h-full overflow-hidden rounded-md bg-rail"
+            style={{ aspectRatio: `${width} / ${height}` }}
+        >
             <video
                 ref={video}
                 src={src}
@@ -67,10 +76,18 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
             <svg
                 ref={area}
                 viewBox={`0 0 ${width} ${height}`}
-                className={mode === 'watch' ? 'absolute inset-0 h-full w-full' : 'absolute inset-0 h-full w-full cursor-crosshair'}
+                className={
+                    mode === 'watch'
+                        ? 'absolute inset-0 h-full w-full'
+                        : 'absolute inset-0 h-full w-full cursor-crosshair'
+                }
                 tabIndex={0}
                 role="application"
-                aria-label={mode === 'watch' ? 'The picture' : 'The picture. Arrow keys move the crosshair, Shift moves it faster, Enter places the point'}
+                aria-label={
+                    mode === 'watch'
+                        ? 'The picture'
+                        : 'The picture. Arrow keys move the crosshair, Shift moves it faster, Enter places the point'
+                }
                 onPointerMove={(e) => {
                     if (mode === 'watch') return;
                     setKeys(false);
@@ -80,7 +97,14 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
                 onKeyDown={steer}
             >
                 {overlay?.lines?.map((line, i) => (
-                    <polyline key={i} points={line.map((p) => p.join(',')).join(' ')} fill="none" stroke="#ffb45c" strokeWidth={1} strokeOpacity={mode === 'calibrate' ? 0.95 : 0.28} />
+                    <polyline
+                        key={i}
+                        points={line.map((p) => p.join(',')).join(' ')}
+                        fill="none"
+                        stroke="#ffb45c"
+                        strokeWidth={1}
+                        strokeOpacity={mode === 'calibrate' ? 0.95 : 0.28}
+                    />
                 ))}
                 {mode === 'calibrate' &&
                     points.map((p, i) => (
@@ -95,9 +119,25 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
                     const near = Math.abs(p.atS - t) < 0.15;
                     return (
                         <g key={p.id} opacity={near ? 1 : 0.4}>
-                            <ellipse cx={p.xPx} cy={p.yPx} rx={near ? 9 : 5} ry={near ? 4 : 2.4} fill="none" stroke={p.man.length > 2 ? '#e3b6e6' : '#ff9a78'} strokeWidth={1.8} />
+                            <ellipse
+                                cx={p.xPx}
+                                cy={p.yPx}
+                                rx={near ? 9 : 5}
+                                ry={near ? 4 : 2.4}
+                                fill="none"
+                                stroke={p.man.length > 2 ? '#e3b6e6' : '#ff9a78'}
+                                strokeWidth={1.8}
+                            />
                             {near && (
-                                <text x={p.xPx + 11} y={p.yPx + 4} fill="#fff" stroke="#000" strokeWidth={2.4} paintOrder="stroke" className="text-[11px] font-bold">
+                                <text
+                                    x={p.xPx + 11}
+                                    y={p.yPx + 4}
+                                    fill="#fff"
+                                    stroke="#000"
+                                    strokeWidth={2.4}
+                                    paintOrder="stroke"
+                                    className="text-[11px] font-bold"
+                                >
                                     {p.man}
                                 </text>
                             )}
@@ -106,14 +146,27 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
                 })}
                 {mode !== 'watch' && (
                     <g pointerEvents="none" stroke="#fff" strokeWidth={keys ? 1.4 : 0.8} strokeOpacity={0.9}>
-                        <path d={`M${cross[0] - 12} ${cross[1]}h9M${cross[0] + 3} ${cross[1]}h9M${cross[0]} ${cross[1] - 12}v9M${cross[0]} ${cross[1] + 3}v9`} fill="none" />
+                        <path
+                            d={`M${cross[0] - 12} ${cross[1]}h9M${cross[0] + 3} ${cross[1]}h9M${cross[0]} ${cross[1] - 12}v9M${cross[0]} ${cross[1] + 3}v9`}
+                            fill="none"
+                        />
                     </g>
                 )}
             </svg>
-            {failed && <p className="absolute inset-0 grid place-items-center p-8 text-center text-white">This film cannot be shown. Reload the page, or upload the clip again.</p>}
+            {failed && (
+                <p className="absolute inset-0 grid place-items-center p-8 text-center text-white">
+                    This film cannot be shown. Reload the page, or upload the clip again.
+                </p>
+            )}
             {overlay?.lines && (
-                <p className="absolute top-2 left-2 rounded-full bg-black/75 px-3 py-1 text-xs text-white" data-testid="doubt">
-                    On the paint, {doubt ? `${Math.round(doubt.inches)} in of doubt ${mode === 'watch' ? 'in the middle' : 'here'}` : ''}
+                <p
+                    className="absolute top-2 left-2 rounded-full bg-black/75 px-3 py-1 text-xs text-white"
+                    data-testid="doubt"
+                >
+                    On the paint,{' '}
+                    {doubt
+                        ? `${Math.round(doubt.inches)} in of doubt ${mode === 'watch' ? 'in the middle' : 'here'}`
+                        : ''}
                 </p>
             )}
         </div>

@@ -31,23 +31,45 @@ export function Upload({ onDone }: { onDone: (clip: Clip) => void }) {
                 <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
                 <Dialog.Content className="fixed top-1/2 left-1/2 z-50 w-[440px] -translate-x-1/2 -translate-y-1/2 rounded-lg border border-edge bg-paper p-6">
                     <Dialog.Title className="text-lg font-bold">Upload a clip</Dialog.Title>
-                    <Dialog.Description className="mt-1 mb-4 text-sm text-soft">One snap as an MP4 (H.264) or WebM file. Say what was called and what it was called against.</Dialog.Description>
+                    <Dialog.Description className="mt-1 mb-4 text-sm text-soft">
+                        One snap as an MP4 (H.264) or WebM file. Say what was called and what it was called against.
+                    </Dialog.Description>
                     <form onSubmit={submit} className="space-y-3">
                         <label className="block text-xs text-soft">
                             Film
-                            <input type="file" name="film" required accept="video/mp4,video/webm,.mp4,.webm" className="mt-1 block w-full text-sm text-ink" />
+                            <input
+                                type="file"
+                                name="film"
+                                required
+                                accept="video/mp4,video/webm,.mp4,.webm"
+                                className="mt-1 block w-full text-sm text-ink"
+                            />
                         </label>
                         <label className="block text-xs text-soft">
                             Title
-                            <input name="title" maxLength={160} className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1.5 text-sm text-ink" />
+                            <input
+                                name="title"
+                                maxLength={160}
+                                className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1.5 text-sm text-ink"
+                            />
                         </label>
                         <label className="block text-xs text-soft">
                             Call
-                            <input name="call" required defaultValue="gun 2x2 right: smash right" className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1.5 text-sm text-ink" />
+                            <input
+                                name="call"
+                                required
+                                defaultValue="gun 2x2 right: smash right"
+                                className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1.5 text-sm text-ink"
+                            />
                         </label>
                         <label className="block text-xs text-soft">
                             Look
-                            <input name="look" required defaultValue="4-2 nickel, cover 2" className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1.5 text-sm text-ink" />
+                            <input
+                                name="look"
+                                required
+                                defaultValue="4-2 nickel, cover 2"
+                                className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1.5 text-sm text-ink"
+                            />
                         </label>
                         <p role="alert" className="min-h-5 text-sm font-semibold text-ball">
                             {problem}

@@ -62,7 +62,11 @@ export function withPoint(d: FilmDocument, atS: number, point: Point): FilmDocum
 
 export function withPoints(d: FilmDocument, points: Point[]): FilmDocument {
     const all = d.calibrations ?? [];
-    return { ...d, calibrations: points.length === 0 ? all.slice(0, -1) : [...all.slice(0, -1), { ...all[all.length - 1], points }] };
+    return {
+        ...d,
+        calibrations:
+            points.length === 0 ? all.slice(0, -1) : [...all.slice(0, -1), { ...all[all.length - 1], points }],
+    };
 }
 
 const round = (v: number, digits: number) => Math.round(v * 10 ** digits) / 10 ** digits;

@@ -14,7 +14,9 @@ export function Grades() {
     const { player: wanted } = useSearch({ from: '/grades' });
     const players = useQuery({ queryKey: ['players'], queryFn: () => api.get<{ players: Player[] }>('players') });
     const list = players.data?.players ?? [];
-    const id = session.staff ? (wanted ?? list.find((p) => (p.grades_count ?? 0) > 0)?.id ?? list[0]?.id) : session.playerId;
+    const id = session.staff
+        ? (wanted ?? list.find((p) => (p.grades_count ?? 0) > 0)?.id ?? list[0]?.id)
+        : session.playerId;
     return (
         <div className={clsx('grid h-full', session.staff && 'grid-cols-[210px_minmax(0,1fr)]')}>
             {session.staff && (
@@ -27,7 +29,10 @@ export function Grades() {
                                     to="/grades"
                                     search={{ player: p.id }}
                                     aria-current={p.id === id ? 'page' : undefined}
-                                    className={clsx('flex items-baseline gap-2 rounded px-2 py-1.5', p.id === id ? 'bg-ink text-paper' : 'hover:bg-faint')}
+                                    className={clsx(
+                                        'flex items-baseline gap-2 rounded px-2 py-1.5',
+                                        p.id === id ? 'bg-ink text-paper' : 'hover:bg-faint',
+                                    )}
                                 >
                                     <b className="w-6">{p.letter}</b>
                                     <span className="min-w-0 flex-1 truncate narrow">{p.name}</span>
@@ -38,7 +43,13 @@ export function Grades() {
                     </ul>
                 </nav>
             )}
-            {id ? <Page id={id} /> : <p className="p-8 text-soft">No page belongs to this sign-in. Ask the coordinator to tie it to a player.</p>}
+            {id ? (
+                <Page id={id} />
+            ) : (
+                <p className="p-8 text-soft">
+                    No page belongs to this sign-in. Ask the coordinator to tie it to a player.
+                </p>
+            )}
         </div>
     );
 }
@@ -57,7 +68,8 @@ function Page({ id }: { id: string }) {
                 <div>
                     <h1 className="text-3xl font-extrabold">{player.name}</h1>
                     <p className="text-soft">
-                        {player.letter}, number {player.number}. {grades.length === 0 ? 'Nothing graded yet.' : `${plus} of ${grades.length} plays plus.`}
+                        {player.letter}, number {player.number}.{' '}
+                        {grades.length === 0 ? 'Nothing graded yet.' : `${plus} of ${grades.length} plays plus.`}
                         {faults.length > 0 && ` To rep: ${faults.join(', ')}.`}
                     </p>
                 </div>
@@ -68,7 +80,9 @@ function Page({ id }: { id: string }) {
             <div className="grid gap-10 pt-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
                 <section>
                     <h2 className="mb-3 text-lg font-bold">What you did</h2>
-                    {grades.length === 0 && <p className="text-soft">When a coach grades a play of yours, it stands here with its clip.</p>}
+                    {grades.length === 0 && (
+                        <p className="text-soft">When a coach grades a play of yours, it stands here with its clip.</p>
+                    )}
                     <ul className="space-y-5">
                         {grades.map((g) => (
                             <Played key={g.id} grade={g} />
@@ -99,14 +113,32 @@ function Played({ grade: g }: { grade: PlayerPage['grades'][number] }) {
             <div className="min-w-0 flex-1">
                 <p className="font-semibold">
                     {capital(g.asked)}. <span className="font-normal">{g.done}.</span>
-                    {g.decision && <span className={g.decision === 'right' ? 'text-open' : 'text-ball'}> Decision {g.decision}.</span>}
+                    {g.decision && (
+                        <span className={g.decision === 'right' ? 'text-open' : 'text-ball'}>
+                            {' '}
+                            Decision {g.decision}.
+                        </span>
+                    )}
                 </p>
                 <p className="text-[13px] text-soft">{g.reason}</p>
                 {g.faults.length > 0 && <p className="text-[13px] font-semibold text-ball">{g.faults.join(', ')}</p>}
-                <button type="button" className="no-print mt-1 text-[13px] font-semibold underline underline-offset-2" onClick={() => setWatch(!watch)} aria-expanded={watch}>
+                <button
+                    type="button"
+                    className="no-print mt-1 text-[13px] font-semibold underline underline-offset-2"
+                    onClick={() => setWatch(!watch)}
+                    aria-expanded={watch}
+                >
                     {watch ? 'Put the clip away' : 'Watch'}: {g.clip.title}, {g.clip.reel}
                 </button>
-                {watch && <video src={`/api/v1/clips/${g.clip.id}/video`} controls muted playsInline className="mt-2 w-full max-w-xl rounded-md bg-rail" />}
+                {watch && (
+                    <video
+                        src={`/api/v1/clips/${g.clip.id}/video`}
+                        controls
+                        muted
+                        playsInline
+                        className="mt-2 w-full max-w-xl rounded-md bg-rail"
+                    />
+                )}
             </div>
         </li>
     );
@@ -115,7 +147,14 @@ function Played({ grade: g }: { grade: PlayerPage['grades'][number] }) {
 function MarkDot({ grade }: { grade: Grade }) {
     const [sign, name] = grade.mark > 0 ? ['+', 'plus'] : grade.mark < 0 ? ['−', 'minus'] : ['0', 'even'];
     return (
-        <span aria-label={name} role="img" className={clsx('grid size-8 shrink-0 place-items-center rounded-full border-2 text-lg font-bold', grade.mark > 0 ? 'border-open text-open' : grade.mark < 0 ? 'border-ball text-ball' : 'border-ink')}>
+        <span
+            aria-label={name}
+            role="img"
+            className={clsx(
+                'grid size-8 shrink-0 place-items-center rounded-full border-2 text-lg font-bold',
+                grade.mark > 0 ? 'border-open text-open' : grade.mark < 0 ? 'border-ball text-ball' : 'border-ink',
+            )}
+        >
             {sign}
         </span>
     );

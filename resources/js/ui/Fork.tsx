@@ -21,7 +21,14 @@ export function Fork({ verdict, size = 18 }: Props) {
                         strokeDasharray={half ? '3 2' : undefined}
                     />
                     <circle cx="4" cy="3.2" r="2.3" fill="var(--ball)" />
-                    <circle cx="14" cy="3.2" r="2.1" fill={strong ? 'var(--ball)' : 'var(--paper)'} stroke="var(--ball)" strokeWidth="1.1" />
+                    <circle
+                        cx="14"
+                        cy="3.2"
+                        r="2.1"
+                        fill={strong ? 'var(--ball)' : 'var(--paper)'}
+                        stroke="var(--ball)"
+                        strokeWidth="1.1"
+                    />
                 </>
             )}
         </svg>

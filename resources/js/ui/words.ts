@@ -2,7 +2,11 @@
 export const margin = (s: number): string => `${s >= 0 ? '+' : '−'}${Math.abs(s).toFixed(2)} s`;
 
 /** A signed error in its unit. */
-export const error = (value: number, unit: string): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(unit === 's' ? 2 : 1)} ${unit}`;
+export const error = (value: number, unit: string): string => {
+    const size = Math.abs(value).toFixed(unit === 's' ? 2 : 1);
+    const sign = Number(size) === 0 ? '' : value > 0 ? '+' : '−';
+    return `${sign}${size} ${unit}`;
+};
 
 /** A number without needless zeros. */
 export const plain = (value: number): string => String(Math.round(value * 100) / 100);

@@ -1,0 +1,8 @@
+<?php
+
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\TestCase;
+
+require_once __DIR__.'/Core/words.php';
+
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
