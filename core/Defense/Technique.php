@@ -15,7 +15,7 @@ final class Technique
 {
     private const SHADE_YD = 0.4;
 
-    /** technique => [lineman counted from the center outward, shade: -1 inside, 0 head-up, 1 outside] */
+    /** @var array<int|string, array{int, int}> technique => lineman counted from the center outward, shade: -1 inside, 0 head-up, 1 outside */
     private const MAP = [
         '0' => [0, 0], '1' => [0, 1], '2i' => [1, -1], '2' => [1, 0], '3' => [1, 1],
         '4i' => [2, -1], '4' => [2, 0], '5' => [2, 1],
@@ -38,8 +38,14 @@ final class Technique
     /** The lineman a technique covers. */
     public static function covers(string $technique, Side $side): string
     {
-        $place = ['', 'G', 'T'][self::MAP[$technique][0]];
+        $lineman = self::lineman($technique);
 
-        return $place === '' ? 'C' : ($side === Side::Left ? 'L' : 'R').$place;
+        return $lineman === 0 ? 'C' : ($side === Side::Left ? 'L' : 'R').['', 'G', 'T'][$lineman];
+    }
+
+    /** 0 the center, 1 a guard, 2 a tackle. */
+    private static function lineman(string $technique): int
+    {
+        return self::MAP[$technique][0];
     }
 }

@@ -17,6 +17,7 @@ class PlayerController extends Controller
     public function index(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Player::class);
+        /** @var Collection<int, Player> $players */
         $players = Player::query()->withCount('grades')->orderBy('number')->get();
         $visible = $players->filter(fn (Player $player): bool => $request->user()->can('view', $player));
 

@@ -1,0 +1,96 @@
+<?php
+
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Proof\Frames;
+use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Report;
+use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Throws;
+use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\LookParser;
+
+it('is deterministic', function (): void {
+    expect(Report::of(proof('gun 2x2 right: post-dig right', 'quarters')))->toBe(Report::of(proof('gun 2x2 right: post-dig right', 'quarters')));
+});
+
+it('calls bad calls bad', function (string $call, string $shell): void {
+    expect(proof($call, $shell)->verdict())->not->toBe('bound');
+})->with([
+    'four gos into quarters' => ['gun 2x2 right: X go, Y go, H go, Z go; read Z, H, Y, X', 'quarters'],
+    'a lone hitch under a hard corner' => ['gun 2x2 right: Z hitch; read Z', 'cover 2'],
+    'a lone flat under a hard corner' => ['gun 2x2 right: H flat, Z go clear; read H', 'cover 2'],
+    'a lone post into the middle safety' => ['gun 2x2 right: Z post; read Z', 'cover 3'],
+]);
+
+it('knows cases nobody listed', function (string $call, string $shell, string $gets): void {
+    expect(proof($call, $shell)->ruleTrue->letter)->toBe($gets);
+})->with([
+    'hitch in front of an off third corner' => ['gun 2x2 right: X hitch, Z go clear, H seam clear; read X', 'cover 3', 'X'],
+    'slot corner away from inside leverage' => ['gun 2x2 left: Y corner; read Y', 'cover 1', 'Y'],
+    'out by the slot away from inside leverage' => ['gun 2x2 right: H out 8; read H', 'cover 1', 'H'],
+]);
+
+it('flags two men in one window', function (): void {
+    $report = Report::of(proof('gun 2x2 right: Z curl 12, H corner 6; read Z, H', 'cover 3'));
+    $call = CallParser::parse('gun 2x2 right: Z hitch 6, H flat 5; read Z, H');
+    $near = new Call($call->quarterback, $call->set, $call->side, $call->routes, $call->reads, ['Z' => [15.0, -0.5], 'H' => [11.0, -1.5]]);
+    $crowded = Report::of(Prover::prove($near, LookParser::parse('4-2 nickel, cover 3'), new Setting(Jacotaxis\Core\Field\Situation::of())));
+    expect(array_column($report['findings'], 'code'))->not->toContain('one-window')
+        ->and(array_column($crowded['findings'], 'code'))->toContain('one-window');
+});
+
+it('flags a route short of the sticks on third down', function (): void {
+    $codes = fn (int $down): array => array_column(Report::of(proof('gun 2x2 right: smash right', 'cover 2', down: $down, toGo: 8.0))['findings'], 'code');
+    expect($codes(3))->toContain('short-of-sticks')->and($codes(1))->not->toContain('short-of-sticks');
+});
+
+it('shows a named key that is not in conflict, with that finding, and lets it decide nothing', function (): void {
+    $proof = proof('gun 2x2 right: smash right; key mike', 'cover 2');
+    expect($proof->mainKey()->role)->toBe('right corner')
+        ->and(array_map(fn ($k) => $k->role, $proof->keys))->toContain('mike')
+        ->and(array_column(Report::of($proof)['findings'], 'code'))->toContain('no-conflict');
+});
+
+it('shows the nickel who carries the corner route as what beats the call', function (): void {
+    $spoilers = proof('gun 2x2 right: smash right', 'cover 2')->spoilers;
+    expect($spoilers)->not->toBe([])->and($spoilers[0]['act']->name)->toBe('take the corner');
+});
+
+it('never lets a clear-out, an alert or a check-down bind a call', function (): void {
+    foreach (Report::of(proof('gun 2x2 right: smash right; Y seam alert', 'cover 2'))['reads'] as $read) {
+        expect($read['number'] === null || in_array($read['man'], ['H', 'Z'], true))->toBeTrue();
+    }
+});
+
+it('draws twenty frames a second of twenty-two men who move no faster than they can', function (string $shell): void {
+    $proof = proof('gun 2x2 right: post-dig right', $shell);
+    $frames = Frames::of($proof);
+    expect($frames['step'])->toBe(0.05)->and($frames['men'])->toHaveCount(11)->and($frames['defenders'])->toHaveCount(11);
+    foreach ($frames['at'] as $i => $row) {
+        expect($row)->toHaveCount(44);
+        foreach ($i === 0 ? [] : range(0, 21) as $n) {
+            $step = hypot($row[2 * $n] - $frames['at'][$i - 1][2 * $n], $row[2 * $n + 1] - $frames['at'][$i - 1][2 * $n + 1]);
+            expect($step)->toBeLessThan(0.52, ([...$frames['men'], ...$frames['defenders']])[$n]." at frame $i");
+        }
+    }
+})->with(['cover 1', 'cover 2', 'cover 3', 'cover 4']);
+
+it('lets the quarterback reach only what his arm and the field allow', function (): void {
+    foreach (proof('gun 2x2 right: smash right', 'cover 2')->windows->lines('H') as $line) {
+        expect($line->distanceYd)->toBeLessThan(60.0)->and($line->xYd)->toBeLessThan(160.0 / 6.0 - 0.69);
+    }
+});
+
+it('times a man to a point: standing, toward it, away from it', function (): void {
+    $standing = Throws::timeTo(5.0, 0.0, 0.0, 0.0, 8.0, 1.0);
+    expect(Throws::timeTo(5.0, 0.0, 6.0, 0.0, 8.0, 1.0))->toBeLessThan($standing)
+        ->and(Throws::timeTo(5.0, 0.0, -6.0, 0.0, 8.0, 1.0))->toBeGreaterThan($standing)
+        ->and(Throws::timeTo(0.5, 0.0, 0.0, 0.0, 8.0, 1.0))->toBe(0.0);
+});
+
+it('names the free rusher when one is left over and drops the reads he kills', function (): void {
+    $call = CallParser::parse('gun 2x2 right: smash right; R flat');
+    $look = LookParser::parse('4-2 nickel, cover 2');
+    expect(Prover::prove($call, $look, new Setting(Jacotaxis\Core\Field\Situation::of()))->protection->free)->toBeNull()
+        ->and(Prover::prove($call, $look, new Setting(Jacotaxis\Core\Field\Situation::of(), pocket: 1.9))->readings['H']->live())->toBeFalse();
+});
