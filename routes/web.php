@@ -33,7 +33,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::get('players/{player}', [PlayerController::class, 'show']);
     });
 
-    Route::fallback(fn () => abort(404));
+    Route::any('{any}', fn () => abort(404))->where('any', '.*');
 });
 
-Route::view('/{any?}', 'app')->where('any', '.*');
+Route::view('/{any?}', 'app')->where('any', '^(?!api/).*$');

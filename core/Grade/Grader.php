@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Grade;
 
 use Jacotaxis\Core\Film\Measures;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Act;
 use Jacotaxis\Core\Proof\Key;
 use Jacotaxis\Core\Proof\Outcome;
 
@@ -21,6 +22,12 @@ final class Grader
 
     /** Least error in yards or seconds that is a fault, whatever the doubt (product default). */
     private const TOLERANCE = ['yd' => 1.0, 's' => 0.25];
+
+    /** A choice can be told once the two runs are this far apart where he was plotted, yards (product default). */
+    private const PARTED_YD = 0.4;
+
+    /** Seconds after the ball is out in which a plot still tells his choice. */
+    private const AFTER_OUT = 0.5;
 
     public function __construct(private readonly Measures $measures)
     {
@@ -70,37 +77,55 @@ final class Grader
     }
 
     /**
-     * What the key chose: the act whose run is nearest to where he was plotted.
+     * What the key chose: the act whose run is nearest to where he was plotted; null while his choices have not parted there.
      *
-     * @return array{act: \Jacotaxis\Core\Proof\Act, outcome: Outcome}|null
+     * @return array{act: Act, outcome: Outcome}|null
      */
     private function choice(Key $key): ?array
     {
-        $out = $this->measures->film->mark('ball out');
-        $snap = $this->measures->film->mark('snap');
-        if ($snap === null) {
+        $plots = $this->telling($key);
+        $misses = [];
+        foreach ($plots === [] ? [] : $key->acts as $n => $row) {
+            if ($row['act']->toward !== null) {
+                $misses[$n] = $this->miss($key, $row['act'], $plots);
+            }
+        }
+        if (count($misses) < 2 || max($misses) - min($misses) < self::PARTED_YD) {
             return null;
         }
-        $until = $out === null ? INF : $out - $snap + 0.35;
-        $plots = array_filter($this->measures->track($key->role), fn (array $p): bool => $p['t'] > 1.0 && $p['t'] <= $until);
-        $best = null;
-        $least = INF;
-        foreach ($plots === [] ? [] : $key->acts as $row) {
-            if ($row['act']->toward === null) {
-                continue;
-            }
-            $track = $this->measures->proof->playOut->withAct($key->defender, $row['act']);
-            $sum = 0.0;
-            foreach ($plots as $plot) {
-                $i = min(Path::STEPS - 1, (int) round($plot['t'] / Path::STEP));
-                $sum += ($track->x[$key->defender][$i] - $plot['xYd']) ** 2 + ($track->y[$key->defender][$i] - $plot['yYd']) ** 2;
-            }
-            if ($sum < $least) {
-                [$least, $best] = [$sum, $row];
-            }
+
+        return $key->acts[array_search(min($misses), $misses, true)];
+    }
+
+    /**
+     * Plots of the key after the threats show and until just after the ball is out.
+     *
+     * @return list<array{t: float, xYd: float, yYd: float, sdYd: float}>
+     */
+    private function telling(Key $key): array
+    {
+        $out = $this->measures->film->mark('ball out');
+        $snap = $this->measures->film->mark('snap');
+        $until = $out === null || $snap === null ? INF : $out - $snap + self::AFTER_OUT;
+
+        return array_values(array_filter($this->measures->track($key->role), fn (array $p): bool => $p['t'] > 1.0 && $p['t'] <= $until));
+    }
+
+    /**
+     * Mean distance in yards between an act's run and the plots.
+     *
+     * @param  list<array{t: float, xYd: float, yYd: float, sdYd: float}>  $plots
+     */
+    private function miss(Key $key, Act $act, array $plots): float
+    {
+        $track = $this->measures->proof->playOut->withAct($key->defender, $act);
+        $sum = 0.0;
+        foreach ($plots as $plot) {
+            $i = min(Path::STEPS - 1, (int) round($plot['t'] / Path::STEP));
+            $sum += hypot($track->x[$key->defender][$i] - $plot['xYd'], $track->y[$key->defender][$i] - $plot['yYd']);
         }
 
-        return $best;
+        return $sum / count($plots);
     }
 
     /** @return array{string, string} */

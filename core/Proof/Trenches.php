@@ -19,7 +19,7 @@ final class Trenches
         $share = min(1.0, max(0.0, ($t - 0.3) / max(0.1, $scene->drop->setAt() - 0.3)));
         $up = min(0.8, max(0.0, $t - $scene->drop->setAt()) * 0.8);
 
-        return [$q->xYd, $q->yYd - $scene->drop->depthYd() * sqrt($share) + ($scene->drop->depthYd() > 1.0 ? $up : 0.0)];
+        return [$q->xYd, $q->yYd - $scene->drop->depthYd() * sin($share * M_PI / 2.0) + ($scene->drop->depthYd() > 1.0 ? $up : 0.0)];
     }
 
     /** @return array{float, float} a man who stays in to block */

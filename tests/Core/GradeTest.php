@@ -35,10 +35,11 @@ function worked(string $run, ?string $act, ?string $throw, array $leaveOut = [])
         new Mark('snap', $at('snap')), new Mark('break', $at('break H'), 'H'), new Mark('break', $at('break Z'), 'Z'), new Mark('ball out', $at('ball out'), $film->thrownTo),
     ], fn (Mark $m): bool => ! in_array($m->kind, $leaveOut, true));
     $plots = [];
-    foreach ([['H', 'break H'], ['Z', 'break Z'], ['right corner', 'ball out']] as [$man, $mark]) {
-        [$px, $py] = $camera->project(...$frame->toField(...$film->at($at($mark))[$man]));
+    $late = in_array('early', $leaveOut, true) ? -0.9 : 0.3;
+    foreach ([['H', $at('break H')], ['Z', $at('break Z')], ['right corner', $at('ball out') + $late]] as [$man, $when]) {
+        [$px, $py] = $camera->project(...$frame->toField(...$film->at($when)[$man]));
         if (! in_array($man, $leaveOut, true)) {
-            $plots[] = new Plot($man, $man, $at($mark), $px, $py);
+            $plots[] = new Plot($man, $man, $when, $px, $py);
         }
     }
 
@@ -55,7 +56,7 @@ it('grades the decision by what the key chose', function (string $run, ?string $
     'sinks, covered corner route late' => ['gun 2x2 right: smash right', 'right corner: sink', 'H@2.8', 'sink', 'Z', 'forced'],
     'sits, corner route on time at the edge of the slot' => ['gun 2x2 right: smash right', 'right corner: sit', 'H@2.1', 'sit', 'H', 'right'],
     'sits, held' => ['gun 2x2 right: smash right', 'right corner: sit', 'H@3.0', 'sit', 'H', 'right but late'],
-    'sits, hitch into him' => ['gun 2x2 right: smash right', 'right corner: sit', 'Z@1.7', 'sit', 'H', 'forced'],
+    'sits, hitch into him' => ['gun 2x2 right: smash right', 'right corner: sit', 'Z@1.9', 'sit', 'H', 'forced'],
     'sits, corner route breaks at 15' => ['gun 2x2 right: smash right; H corner 15', null, 'H@2.95', 'sit', 'H', 'right but late'],
 ]);
 
@@ -67,7 +68,7 @@ it('says whose the wait is when the break came late', function (): void {
 it('asks for what is missing instead of guessing', function (array $leaveOut, string $message): void {
     $decision = worked('gun 2x2 right: smash right', 'right corner: sit', null, $leaveOut)->decision();
     expect($decision->grade)->toBeNull()->and($decision->why)->toContain($message);
-})->with([[['right corner'], 'Plot the right corner'], [['ball out'], 'Mark the snap and the ball out'], [['snap'], 'Plot the right corner']]);
+})->with([[['right corner'], 'Plot the right corner'], [['ball out'], 'Mark the snap and the ball out'], [['snap'], 'Plot the right corner'], [['early'], 'Plot the right corner']]);
 
 it('W-12: a corner planned at 10', function (float $done, float $sd, bool $fault): void {
     expect(Grader::isFault($done - 10.0, $sd, 'yd'))->toBe($fault);
