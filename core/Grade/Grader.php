@@ -39,7 +39,9 @@ final class Grader
         $key = $proof->mainKey();
         $choice = $key === null ? null : $this->choice($key);
         if ($key !== null && $choice === null) {
-            return new Decision($key->role, null, null, null, "Plot the {$key->role} between the break and the ball out to see what he chose.");
+            return new Decision($key->role, null, null, null, $this->telling($key) === []
+                ? "Plot the {$key->role} between the break and the ball out to see what he chose."
+                : "Plot the {$key->role} once more, later: where he was plotted his choices had not parted yet.");
         }
         $outcome = $choice['outcome'] ?? $proof->ruleTrue;
         $name = isset($choice) ? $choice['act']->name : null;

@@ -68,7 +68,7 @@ it('says whose the wait is when the break came late', function (): void {
 it('asks for what is missing instead of guessing', function (array $leaveOut, string $message): void {
     $decision = worked('gun 2x2 right: smash right', 'right corner: sit', null, $leaveOut)->decision();
     expect($decision->grade)->toBeNull()->and($decision->why)->toContain($message);
-})->with([[['right corner'], 'Plot the right corner'], [['ball out'], 'Mark the snap and the ball out'], [['snap'], 'Plot the right corner'], [['early'], 'Plot the right corner']]);
+})->with([[['right corner'], 'Plot the right corner'], [['ball out'], 'Mark the snap and the ball out'], [['snap'], 'Plot the right corner'], [['early'], 'his choices had not parted yet']]);
 
 it('W-12: a corner planned at 10', function (float $done, float $sd, bool $fault): void {
     expect(Grader::isFault($done - 10.0, $sd, 'yd'))->toBe($fault);

@@ -6,6 +6,7 @@ import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
 import type { Act, Assignment, CallDocument, SavedCall, SavedLook } from '../api/types';
 import { Button } from '../ui/Button';
+import { useKeys } from '../ui/useKeys';
 import { Fork } from '../ui/Fork';
 import { capital, margin } from '../ui/words';
 import { CallLine } from './CallLine';
@@ -114,25 +115,23 @@ export function Board() {
     };
     const { undo, redo } = useBoard.temporal.getState();
 
-    useHotkeys('bracketleft', () => setLookAt((n) => (n + looks.length - 1) % Math.max(1, looks.length)), [
-        looks.length,
-    ]);
-    useHotkeys('bracketright', () => setLookAt((n) => (n + 1) % Math.max(1, looks.length)), [looks.length]);
-    useHotkeys('space', (e) => (e.preventDefault(), play()), { preventDefault: true }, [clock.running, until]);
-    useHotkeys('1', () => takeProng(0), [key]);
-    useHotkeys('2', () => takeProng(1), [key]);
-    useHotkeys('escape', rest);
-    useHotkeys('slash', (e) => (e.preventDefault(), line.current?.focus(), line.current?.select()));
-    useHotkeys('mod+z', () => undo(), { preventDefault: true });
-    useHotkeys('mod+shift+z, mod+y', () => redo(), { preventDefault: true });
+    useKeys('bracketleft', () => setLookAt((n) => (n + looks.length - 1) % Math.max(1, looks.length)), [looks.length]);
+    useKeys('bracketright', () => setLookAt((n) => (n + 1) % Math.max(1, looks.length)), [looks.length]);
+    useKeys('space', (e) => (e.preventDefault(), play()), [clock.running, until]);
+    useKeys('1', () => takeProng(0), [key]);
+    useKeys('2', () => takeProng(1), [key]);
+    useKeys('escape', rest);
+    useKeys('slash', (e) => (e.preventDefault(), line.current?.focus(), line.current?.select()));
+    useKeys('mod+z', () => undo());
+    useKeys('mod+shift+z, mod+y', () => redo());
     useHotkeys('mod+s', () => void save(), { preventDefault: true, enableOnFormTags: true }, [
         document,
         id,
         version,
         name,
     ]);
-    useHotkeys('comma', () => (setWatching(true), clock.set(clock.t - 0.05)), [clock.t, until]);
-    useHotkeys('period', () => (setWatching(true), clock.set(clock.t + 0.05)), [clock.t, until]);
+    useKeys('comma', () => (setWatching(true), clock.set(clock.t - 0.05)), [clock.t, until]);
+    useKeys('period', () => (setWatching(true), clock.set(clock.t + 0.05)), [clock.t, until]);
 
     const changed = document !== saved;
     return (

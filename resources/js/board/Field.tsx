@@ -73,12 +73,11 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         if (!step || man.lineman || playing) return;
         e.preventDefault();
         e.stopPropagation();
+        // The drawing may be ahead of the proof: the next step starts from where he was just put.
+        const now = useBoard.getState().document ?? document;
+        const spot = now.spots?.find((one) => one.man === man.letter) ?? man;
         draw(
-            withSpot(
-                document,
-                man.letter as Assignment['man'],
-                ...legalSpot(stage, man.xYd + step[0], man.yYd + step[1]),
-            ),
+            withSpot(now, man.letter as Assignment['man'], ...legalSpot(stage, spot.xYd + step[0], spot.yYd + step[1])),
         );
     };
     const deepen = (route: StageRoute) => (e: KeyboardEvent) => {
@@ -86,7 +85,9 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         if (!step || playing) return;
         e.preventDefault();
         e.stopPropagation();
-        setDepth(route.man, route.depthYd + step);
+        const now =
+            useBoard.getState().document?.assignments.find((a) => a.man === route.man)?.depthYd ?? route.depthYd;
+        setDepth(route.man, now + step);
     };
 
     return (

@@ -34,7 +34,7 @@ export function KeyFork({ row, scale, xYd, yYd, prong, onProng }: Props) {
                         role="button"
                         tabIndex={0}
                         aria-pressed={prong === i}
-                        aria-label={`${row.defender} ${c.name}: ${open ? `${c.route} by ${c.man}, ${margin(c.margin)}` : c.action}. Key ${i + 1}`}
+                        aria-description={`Runs the play with the ${row.defender} choosing this`}
                         className="prong cursor-pointer"
                         onClick={() => onProng(i)}
                         onKeyDown={(e) =>

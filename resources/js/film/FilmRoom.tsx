@@ -7,6 +7,7 @@ import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
 import type { Clip, Grade } from '../api/types';
 import { Button } from '../ui/Button';
+import { useKeys } from '../ui/useKeys';
 import { yardLine } from '../ui/words';
 import { Calibrate, type Aim } from './Calibrate';
 import { FilmTempo } from './FilmTempo';
@@ -146,27 +147,24 @@ export function FilmRoom() {
     };
     const { undo, redo } = useFilm.temporal.getState();
 
-    useHotkeys('space', play, { preventDefault: true }, []);
-    useHotkeys('comma', () => step(-1), [fps]);
-    useHotkeys('period', () => step(1), [fps]);
-    useHotkeys('s', () => mark('snap'), [t, man]);
-    useHotkeys('b', () => mark('break'), [t, man]);
-    useHotkeys('o', () => mark('ball out'), [t, man]);
-    useHotkeys('c', () => mark('catch'), [t, man]);
-    useHotkeys('k', () => setMode((m) => (m === 'calibrate' ? 'watch' : 'calibrate')));
-    useHotkeys('p', () => setMode((m) => (m === 'plot' ? 'watch' : 'plot')));
-    useHotkeys('escape', () => setMode('watch'));
-    useHotkeys('backspace', () => mode === 'calibrate' && work((d) => withPoints(d, points.slice(0, -1))), [
-        mode,
-        points,
-    ]);
-    useHotkeys('mod+z', () => undo(), { preventDefault: true });
-    useHotkeys('mod+shift+z, mod+y', () => redo(), { preventDefault: true });
+    useKeys('space', play, []);
+    useKeys('comma', () => step(-1), [fps]);
+    useKeys('period', () => step(1), [fps]);
+    useKeys('s', () => mark('snap'), [t, man]);
+    useKeys('b', () => mark('break'), [t, man]);
+    useKeys('o', () => mark('ball out'), [t, man]);
+    useKeys('c', () => mark('catch'), [t, man]);
+    useKeys('k', () => setMode((m) => (m === 'calibrate' ? 'watch' : 'calibrate')));
+    useKeys('p', () => setMode((m) => (m === 'plot' ? 'watch' : 'plot')));
+    useKeys('escape', () => setMode('watch'));
+    useKeys('backspace', () => mode === 'calibrate' && work((d) => withPoints(d, points.slice(0, -1))), [mode, points]);
+    useKeys('mod+z', () => undo());
+    useKeys('mod+shift+z, mod+y', () => redo());
     useHotkeys('mod+s', () => void save(), { preventDefault: true, enableOnFormTags: true });
-    useHotkeys('equal, shift+equal, add', () => void grade(man, 1), [man, measured, faults]);
-    useHotkeys('0', () => void grade(man, 0), [man, measured, faults]);
-    useHotkeys('minus, subtract', () => void grade(man, -1), [man, measured, faults]);
-    useHotkeys('1,2,3,4,5,6,7,8', (e) => flip(measured?.labels[man]?.[Number(e.key) - 1]), [measured, man, faults]);
+    useKeys('equal, shift+equal, add', () => void grade(man, 1), [man, measured, faults]);
+    useKeys('0', () => void grade(man, 0), [man, measured, faults]);
+    useKeys('minus, subtract', () => void grade(man, -1), [man, measured, faults]);
+    useKeys('1,2,3,4,5,6,7,8', (e) => flip(measured?.labels[man]?.[Number(e.key) - 1]), [measured, man, faults]);
     const flip = (label?: string) =>
         label && setFaults((f) => (f.includes(label) ? f.filter((one) => one !== label) : [...f, label]));
 

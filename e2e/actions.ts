@@ -1,0 +1,43 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, type Page } from '@playwright/test';
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** Signs in through the form. */
+export async function signIn(page: Page, who = 'coordinator') {
+    await page.goto('/');
+    await page.getByLabel('Address').fill(`${who}@cedarfork.example`);
+    await page.getByLabel('Password').fill('four-verticals');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
+}
+
+/** No serious or critical accessibility fault on the page as it stands, in both themes. */
+export async function accessible(page: Page) {
+    for (const theme of ['light', 'dark']) {
+        await page.evaluate((t) => (document.documentElement.dataset.theme = t), theme);
+        await page.evaluate(axe);
+        const found = await page.evaluate(async () => {
+            const result = await (
+                window as unknown as {
+                    axe: {
+                        run: () => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }>;
+                    };
+                }
+            ).axe.run();
+            return result.violations
+                .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+                .map((v) => `${v.id}: ${v.nodes[0].html.slice(0, 160)}`);
+        });
+        expect(found, theme).toEqual([]);
+    }
+    await page.evaluate(() => (document.documentElement.dataset.theme = 'light'));
+}
+
+/** Opens a saved call on the board and waits for its proof. */
+export async function openCall(page: Page, name: string) {
+    await page.getByRole('navigation', { name: 'Saved calls' }).getByRole('button', { name }).click();
+    await expect(page.getByLabel('Name of the call')).toHaveValue(name);
+    await expect(page.getByTestId('verdict')).toBeVisible();
+}

@@ -1,0 +1,121 @@
+import { expect, test } from '@playwright/test';
+import { accessible, openCall, signIn } from './actions';
+
+test.beforeEach(async ({ page }) => {
+    await signIn(page);
+    await openCall(page, 'Smash right');
+});
+
+test('says a call in the call line, with help for a wrong word', async ({ page }) => {
+    const line = page.getByRole('combobox', { name: 'Call line' });
+    await expect(line).toHaveValue('gun 2x2 right: smash right');
+    await page.keyboard.press('/');
+    await line.fill('gun 2x2: smsh right');
+    await line.press('Enter');
+    await expect(page.getByText('Did you mean smash?')).toBeVisible();
+    await line.fill('gun trips left: post-dig lef');
+    await line.press('Tab');
+    await expect(line).toHaveValue('gun trips left: post-dig left ');
+    await line.press('Enter');
+    await expect(line).toHaveValue('gun trips left: post-dig left');
+    await expect(page.getByText(/Assumed:.*Y seam clears out/)).toBeVisible();
+    await expect(page.getByRole('slider', { name: 'H, dig, break depth' })).toBeVisible();
+});
+
+test('drags a break and everything follows; undo, redo, save, reload', async ({ page }) => {
+    const handle = page.getByRole('slider', { name: 'H, corner, break depth' });
+    const before = await handle.boundingBox();
+    await page.mouse.move(before!.x + before!.width / 2, before!.y + before!.height / 2);
+    await page.mouse.down();
+    for (let i = 1; i <= 6; i++)
+        await page.mouse.move(before!.x + before!.width / 2, before!.y + before!.height / 2 - 5 * i);
+    await page.mouse.up();
+    await expect(handle).not.toHaveAttribute('aria-valuenow', '10');
+    const depth = await handle.getAttribute('aria-valuenow');
+    await expect(page.getByRole('complementary').getByRole('button', { name: /^H Corner/ })).toContainText(
+        `${depth} yd`,
+    );
+    await expect(page.getByRole('combobox', { name: 'Call line' })).toHaveValue(
+        `gun 2x2 right: smash right; H corner ${depth}`,
+    );
+    await page.keyboard.press('Control+z');
+    await expect(handle).toHaveAttribute('aria-valuenow', '10');
+    await page.keyboard.press('Control+Shift+z');
+    await expect(handle).toHaveAttribute('aria-valuenow', depth!);
+    await page.keyboard.press('Control+s');
+    await expect(page.getByText('Saved Smash right, version 2')).toBeVisible();
+    await page.reload();
+    await expect(handle).toHaveAttribute('aria-valuenow', depth!);
+});
+
+test('moves men and breaks with the keyboard alone', async ({ page }) => {
+    const chip = page.getByRole('button', { name: /^Z, on the line/ });
+    const before = await chip.boundingBox();
+    await chip.focus();
+    for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowLeft');
+    await expect.poll(async () => (await chip.boundingBox())!.x).toBeLessThan(before!.x - 20);
+    const handle = page.getByRole('slider', { name: 'Z, hitch, break depth' });
+    await handle.focus();
+    await page.keyboard.press('ArrowUp');
+    await expect(handle).toHaveAttribute('aria-valuenow', '6.5');
+});
+
+test('drags a man with the mouse', async ({ page }) => {
+    const chip = page.getByRole('button', { name: /^H, off the line/ });
+    const box = (await chip.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 5 });
+    await page.mouse.up();
+    await expect.poll(async () => (await chip.boundingBox())!.x).toBeGreaterThan(box.x + 20);
+    await page.keyboard.press('Control+z');
+    await expect.poll(async () => Math.abs((await chip.boundingBox())!.x - box.x)).toBeLessThan(2);
+});
+
+test('flips looks and prongs by key and runs the play', async ({ page }) => {
+    await expect(page.getByRole('tab', { selected: true })).toContainText('cover 2');
+    await page.keyboard.press(']');
+    await expect(page.getByRole('tab', { selected: true })).toContainText('cover 3');
+    await page.keyboard.press('[');
+    await expect(page.getByRole('tab', { selected: true })).toContainText('cover 2');
+    await expect(page.getByTestId('verdict')).toContainText('Bound');
+    const sink = page.getByRole('button', { name: /^sink/ });
+    await expect(sink).toContainText('Z hitch');
+    await page.keyboard.press('1');
+    await expect(sink).toHaveAttribute('aria-pressed', 'true');
+    const scrub = page.getByLabel('Moment of the play, seconds');
+    await expect.poll(async () => Number(await scrub.inputValue())).toBeGreaterThan(1);
+    await page.keyboard.press('Space');
+    const held = Number(await scrub.inputValue());
+    await page.waitForTimeout(300);
+    expect(Number(await scrub.inputValue())).toBe(held);
+    await scrub.fill('0.5');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('slider', { name: 'H, corner, break depth' })).toBeVisible();
+});
+
+test('refuses a stale save and loses nothing', async ({ page, context }) => {
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await openCall(other, 'Four verticals');
+    await openCall(page, 'Four verticals');
+    const deepen = async (p: typeof page) => {
+        const handle = p.getByRole('slider', { name: 'H, seam, break depth' });
+        await handle.focus();
+        await p.keyboard.press('ArrowUp');
+        await expect(handle).toHaveAttribute('aria-valuenow', '10.5');
+        await p.keyboard.press('Control+s');
+    };
+    await deepen(other);
+    await expect(other.getByText('Saved Four verticals, version 2')).toBeVisible();
+    await deepen(page);
+    await expect(page.getByText('The saved version is 2 now')).toBeVisible();
+    await page.getByRole('button', { name: 'Keep mine as a new call' }).click();
+    await expect(page.getByLabel('Name of the call')).toHaveValue('Four verticals (mine)');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('Saved Four verticals (mine), version 1')).toBeVisible();
+});
+
+test('is accessible in both themes', async ({ page }) => {
+    await accessible(page);
+});
