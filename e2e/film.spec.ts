@@ -97,6 +97,7 @@ test('works a fresh clip from the first mark to the grade on the player page', a
     await openClip(page, /Snap 19/);
     await expect(page.getByRole('list', { name: 'Marks' })).toContainText('snap 1.00 s');
     await page.getByRole('button', { name: 'Sign out' }).click();
+    await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
     await signIn(page, 'q');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Theo Brandvold');
     await page.getByRole('button', { name: /Watch: Snap 19/ }).click();

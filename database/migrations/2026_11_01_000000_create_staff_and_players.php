@@ -26,20 +26,10 @@ return new class extends Migration
             $table->rememberToken();
             $table->timestamps();
         });
-
-        Schema::create('sessions', function (Blueprint $table): void {
-            $table->string('id')->primary();
-            $table->string('user_id', 26)->nullable()->index();
-            $table->string('ip_address', 45)->nullable();
-            $table->text('user_agent')->nullable();
-            $table->longText('payload');
-            $table->integer('last_activity')->index();
-        });
     }
 
     public function down(): void
     {
-        Schema::dropIfExists('sessions');
         Schema::dropIfExists('users');
         Schema::dropIfExists('players');
     }

@@ -89,7 +89,7 @@ final class Deep extends Mover
         $sum = $mean = 0.0;
         $top = $topVy = $deepest = -99.0;
         foreach ($this->views as $seen) {
-            $weight = $this->threat($seen, $i, $from, $to);
+            $weight = $seen->y[$i] <= 2.0 ? 0.0 : $this->threat($seen, $i, $from, $to);
             if ($weight > 0.02) {
                 $sum += $weight;
                 $mean += $weight * ($seen->x[$i] + $seen->vx[$i] * self::AHEAD);

@@ -46,8 +46,17 @@ abstract class Mover
 
     private readonly float $lag;
 
-    /** @var array{list<float>, list<float>, list<float>, list<float>} */
-    private array $track = [[], [], [], []];
+    /** @var list<float> */
+    private array $xs = [];
+
+    /** @var list<float> */
+    private array $ys = [];
+
+    /** @var list<float> */
+    private array $vxs = [];
+
+    /** @var list<float> */
+    private array $vys = [];
 
     public function __construct(protected readonly Defender $defender, SprintLaw $law, protected readonly Sight $sight)
     {
@@ -70,16 +79,16 @@ abstract class Mover
         $this->x = $this->defender->xYd;
         $this->y = $this->defender->yYd;
         $this->vx = $this->vy = 0.0;
-        $this->track = [[], [], [], []];
+        $this->xs = $this->ys = $this->vxs = $this->vys = [];
     }
 
     /** Takes up a recorded track at step $from. */
     public function resume(Tracks $rule, int $d, int $from): void
     {
-        $this->track = [
-            array_slice($rule->x[$d], 0, $from), array_slice($rule->y[$d], 0, $from),
-            array_slice($rule->vx[$d], 0, $from), array_slice($rule->vy[$d], 0, $from),
-        ];
+        $this->xs = array_slice($rule->x[$d], 0, $from);
+        $this->ys = array_slice($rule->y[$d], 0, $from);
+        $this->vxs = array_slice($rule->vx[$d], 0, $from);
+        $this->vys = array_slice($rule->vy[$d], 0, $from);
         $this->arrived = false;
         $this->x = $rule->x[$d][$from];
         $this->y = $rule->y[$d][$from];
@@ -102,10 +111,10 @@ abstract class Mover
 
     public function record(): void
     {
-        $this->track[0][] = $this->x;
-        $this->track[1][] = $this->y;
-        $this->track[2][] = $this->vx;
-        $this->track[3][] = $this->vy;
+        $this->xs[] = $this->x;
+        $this->ys[] = $this->y;
+        $this->vxs[] = $this->vx;
+        $this->vys[] = $this->vy;
     }
 
     public function move(): void
@@ -119,7 +128,7 @@ abstract class Mover
     /** @return array{list<float>, list<float>, list<float>, list<float>} x, y, vx, vy by step */
     public function taken(): array
     {
-        return $this->track;
+        return [$this->xs, $this->ys, $this->vxs, $this->vys];
     }
 
     /** Wants the spot, at most at $limit yards a second, on top of a velocity to match; brakes in time to stop there. */

@@ -24,13 +24,31 @@ final class Under extends Mover
     /** Share of the way from his landmark to a threat that he gives. */
     private const SHADE = 0.5;
 
+    /** Steps between two looks around: a man does not change his mind every twentieth of a second. */
+    private const LOOKS_EVERY = 2;
+
+    /** @var array{float, float, bool}|null the spot he wants, and whether he runs there at full speed */
+    private ?array $spot = null;
+
+    private ?SeenRoute $carrying = null;
+
     /** @var list<SeenRoute> the routes as a man on the inside hip sees them */
     private readonly array $inside;
+
+    /** @var list<SeenRoute> the routes nobody has man to man */
+    private readonly array $unmanned;
 
     public function __construct(Defender $defender, SprintLaw $law, Sight $sight)
     {
         parent::__construct($defender, $law, $sight);
-        $this->inside = array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
+        $this->unmanned = array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
+        $this->inside = $defender->job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
+    }
+
+    public function start(): void
+    {
+        parent::start();
+        $this->spot = $this->carrying = null;
     }
 
     public function steer(int $i): void
@@ -40,15 +58,18 @@ final class Under extends Mover
 
             return;
         }
-        $job = $this->defender->job;
-        $carried = $this->carried($i);
+        if ($i % self::LOOKS_EVERY === 0 || $this->spot === null) {
+            $this->carrying = $this->inside === [] ? null : $this->carried($i);
+            $this->spot = $this->carrying === null ? $this->spot($i) : [$this->x, $this->y, false];
+        }
+        $carried = $this->carrying;
         if ($carried !== null) {
             $inside = $carried->x[$i] > 0.0 ? -1.0 : 1.0;
-            $this->close($carried->x[$i] + $inside, min($job->carryYd, $carried->y[$i] + 1.0), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
+            $this->close($carried->x[$i] + $inside, min($this->defender->job->carryYd, $carried->y[$i] + 1.0), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
 
             return;
         }
-        [$x, $y, $fast] = $this->spot($i);
+        [$x, $y, $fast] = $this->spot;
         $this->close($x, $y, $fast ? $this->vmax : $this->drop);
     }
 
@@ -56,9 +77,6 @@ final class Under extends Mover
     private function carried(int $i): ?SeenRoute
     {
         $job = $this->defender->job;
-        if ($job->carryYd <= 0.0) {
-            return null;
-        }
         $best = null;
         $near = 6.0;
         foreach ($this->inside as $seen) {
@@ -79,10 +97,7 @@ final class Under extends Mover
         $job = $this->defender->job;
         $pull = 0.0;
         $tx = $ty = 0.0;
-        foreach ($this->sight->quick as $r => $seen) {
-            if ($this->sight->manned[$r] !== null) {
-                continue;
-            }
+        foreach ($this->unmanned as $seen) {
             $weight = $this->interest($seen, $i);
             if ($weight > $pull) {
                 $pull = $weight;
@@ -102,10 +117,13 @@ final class Under extends Mover
     /** How much a receiver is in his zone: near his landmark, not vertical, not over his head. Short comes first for flat men. */
     private function interest(SeenRoute $seen, int $i): float
     {
-        $job = $this->defender->job;
         $y = $seen->y[$i];
+        if ($y < -0.5) {
+            return 0.0;
+        }
+        $job = $this->defender->job;
         $vy = $seen->vy[$i];
-        if ($y < -0.5 || $y > $job->deepYd + 5.0 || ($vy > 2.0 && $vy > abs($seen->vx[$i]))) {
+        if ($y > $job->deepYd + 5.0 || ($vy > 2.0 && $vy > abs($seen->vx[$i]))) {
             return 0.0;
         }
         if ($i * 0.05 < $seen->brokenAt && $y < 1.0) {

@@ -1,0 +1,120 @@
+<?php
+
+namespace App\Console\Commands;
+
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\PlayOut;
+use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Report;
+use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\Describer;
+use Jacotaxis\Core\Words\LookParser;
+
+class Bench extends JxCommand
+{
+    protected $signature = 'jx:bench {--bare : without starting again under the just-in-time compiler}';
+
+    protected $description = 'Time a proof, an agent-step, the call line, and weigh the first load';
+
+    protected function answer(): int
+    {
+        if (! $this->option('bare') && ! (opcache_get_status(false)['jit']['on'] ?? false)) {
+            passthru(escapeshellarg(PHP_BINARY).' -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M '.escapeshellarg(base_path('artisan')).' jx:bench --bare', $code);
+
+            return $code;
+        }
+        $setting = new Setting(Situation::of());
+        $this->line('Just-in-time compiler: '.((opcache_get_status(false)['jit']['on'] ?? false) ? 'on' : 'off'));
+        foreach (['gun 2x2: smash right' => 'cover 2', 'gun 2x2: four verticals' => 'cover 3', 'gun 2x2: post-dig right' => 'cover 4'] as $words => $shell) {
+            $call = CallParser::parse($words);
+            $look = LookParser::parse("4-2 nickel, $shell");
+            $ms = $this->milliseconds(40, fn () => Report::of(Prover::prove($call, $look, $setting)));
+            $this->line(sprintf('One proof, %s against %s: %.1f ms (goal 10)', $words, $shell, $ms));
+        }
+        $this->steps($setting);
+        $this->line(sprintf('Call line, words to call and back: %.1f ms', $this->milliseconds(40, fn () => Describer::words(CallParser::parse('gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow')))));
+        $this->weight();
+
+        return self::DONE;
+    }
+
+    /** An agent-step in the play-out against a bare loop of the same arithmetic. */
+    private function steps(Setting $setting): void
+    {
+        $call = CallParser::parse('gun 2x2: smash right');
+        $look = LookParser::parse('4-2 nickel, cover 2');
+        $scene = Scene::of($call, $look, $setting);
+        $agents = count((new PlayOut($scene))->coverage());
+        $setUp = $this->milliseconds(200, fn () => new PlayOut($scene), true);
+        $step = ($this->milliseconds(200, fn () => (new PlayOut($scene))->byRule(), true) - $setUp) * 1e6 / ($agents * Path::STEPS);
+        $bare = $this->bare();
+        $this->line(sprintf('One agent-step: %.0f ns, a bare loop of the same arithmetic %.0f ns, %.1f times (goal under 8)', $step, $bare, $step / $bare));
+    }
+
+    /** Nanoseconds of the arithmetic of one step of one man who closes on a moving spot, in a plain loop. */
+    private function bare(): float
+    {
+        $n = 2_000_000;
+        $best = INF;
+        for ($run = 0; $run < 3; $run++) {
+            $from = hrtime(true);
+            $x = $y = $vx = $vy = 0.0;
+            for ($i = 0; $i < $n; $i++) {
+                $tx = 5.0 + 0.00001 * $i;
+                $ty = 8.0 + 0.00002 * $i;
+                $speed = sqrt($vx * $vx + $vy * $vy);
+                $stop = $speed > 0.1 ? 0.8 * (1.0 - 8.0 * log(1.0 + $speed / 8.0) / $speed) : 0.0;
+                $wx = ($tx - $x - $vx * $stop) * 3.5;
+                $wy = ($ty - $y - $vy * $stop) * 3.5;
+                $w = sqrt($wx * $wx + $wy * $wy);
+                if ($w > 8.0) {
+                    $wx *= 8.0 / $w;
+                    $wy *= 8.0 / $w;
+                }
+                $vx += ($wx - $vx) * 0.06;
+                $vy += ($wy - $vy) * 0.06;
+                $x += $vx * 0.05;
+                $y += $vy * 0.05;
+            }
+            $best = min($best, (hrtime(true) - $from) / $n);
+        }
+
+        return $best;
+    }
+
+    /** Compressed script of the first load of the board. */
+    private function weight(): void
+    {
+        $manifest = is_file(public_path('build/manifest.json')) ? json_decode(file_get_contents(public_path('build/manifest.json')), true) : [];
+        $files = [];
+        $visit = function (string $key) use (&$visit, &$files, $manifest): void {
+            if (isset($manifest[$key]) && ! isset($files[$manifest[$key]['file']])) {
+                $files[$manifest[$key]['file']] = true;
+                array_map($visit, $manifest[$key]['imports'] ?? []);
+            }
+        };
+        array_map($visit, ['resources/js/main.tsx', 'resources/js/board/Board.tsx']);
+        $bytes = array_sum(array_map(fn (string $f): int => strlen(gzencode(file_get_contents(public_path("build/$f")))), array_keys($files)));
+        $this->line(sprintf('First load of the board: %.0f kB of compressed script (goal under 250)', $bytes / 1000));
+    }
+
+    /** The median time, or the best one where the machine's own noise must not count. */
+    private function milliseconds(int $runs, callable $do, bool $best = false): float
+    {
+        for ($i = 0; $i < 10; $i++) {
+            $do();
+        }
+        $times = [];
+        for ($i = 0; $i < $runs; $i++) {
+            $from = hrtime(true);
+            $do();
+            $times[] = (hrtime(true) - $from) / 1e6;
+        }
+        sort($times);
+
+        return $times[$best ? 0 : intdiv($runs, 2)];
+    }
+}
