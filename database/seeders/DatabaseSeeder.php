@@ -101,7 +101,7 @@ class DatabaseSeeder extends Seeder
         $faults = array_column($grader->faults(), 'label');
         foreach ([
             'Q' => ['asked' => 'H corner, then Z hitch', 'done' => "Threw to {$measures->film->thrownTo()}", 'mark' => $decision->grade === 'right' ? 1 : -1, 'decision' => $decision->grade, 'reason' => $decision->why, 'faults' => $decision->grade === 'right but late' ? ['late, held'] : []],
-            'H' => ['asked' => 'Corner at 10 yd', 'done' => sprintf('Broke at %.1f yd', $depth['done']), 'mark' => $faults === [] ? 1 : -1, 'decision' => null, 'reason' => sprintf('Planned 10 yd, done %.1f yd, error %+.1f yd.', $depth['done'], $depth['error']), 'faults' => $faults],
+            'H' => ['asked' => 'Corner at 10 yd', 'done' => sprintf('Broke at %.1f yd', $depth['done']), 'mark' => $faults === [] ? 1 : -1, 'decision' => null, 'reason' => sprintf('Planned 10 yd, done %.1f ± %.1f yd.', $depth['done'], $depth['sd']), 'faults' => $faults],
         ] as $man => $grade) {
             Grade::query()->create($grade + ['clip_id' => $clip->id, 'player_id' => Player::query()->where('letter', $man)->value('id'), 'man' => $man, 'version' => 1]);
         }

@@ -1,6 +1,15 @@
 import type { CallDocument, FilmDocument, LookDocument, ProofReport } from './schema';
 
-export type { Assignment, CallDocument, FilmDocument, KeyRow, LookDocument, ProofReport, ReadRow } from './schema';
+export type {
+    Assignment,
+    CallDocument,
+    FilmDocument,
+    KeyRow,
+    LookDocument,
+    OutcomeRow,
+    ProofReport,
+    ReadRow,
+} from './schema';
 
 export type Session = { id: string; name: string; role: string; staff: boolean; playerId: string | null };
 

@@ -210,6 +210,7 @@ export function Board() {
                         </div>
                         <div className="border-t border-edge bg-card">
                             <Tempo
+                                outcome={choice ?? answer.report.ruleTrue}
                                 proof={answer}
                                 t={clock.t}
                                 until={until}

@@ -29,7 +29,7 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
     const draw = useBoard((s) => s.draw);
     const playing = frames !== null;
     const at = playing ? positions(frames, t) : null;
-    const ball = report.ruleTrue.man;
+    const ball = (prong === null ? undefined : report.keys[0]?.choices[prong]?.man) ?? report.ruleTrue.man;
 
     const yards = (e: PointerEvent): [number, number] => {
         const box = svg.current!.getBoundingClientRect();
@@ -180,14 +180,15 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
             {playing && <Ball frames={frames} t={t} scale={scale} />}
             {report.keys.slice(0, 1).map((k) => {
                 const d = stage.defenders.find((one) => one.role === k.defender)!;
-                const spot = at?.get(d.role) ?? [d.xYd, d.yYd];
+                const now = at?.get(d.role) ?? ([d.xYd, d.yYd] as [number, number]);
                 return (
                     <KeyFork
                         key={k.defender}
                         row={k}
                         scale={scale}
-                        xYd={spot[0]}
-                        yYd={spot[1]}
+                        xYd={d.xYd}
+                        yYd={d.yYd}
+                        now={now}
                         onProng={onProng}
                         prong={prong}
                     />

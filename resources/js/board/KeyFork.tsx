@@ -5,8 +5,10 @@ import type { Scale } from './scale';
 type Props = {
     row: KeyRow;
     scale: Scale;
+    /** His spot before the snap, where the cards belong, and where he is now, where the fork is held. */
     xYd: number;
     yYd: number;
+    now: [number, number];
     prong: number | null;
     onProng: (index: number) => void;
 };
@@ -14,13 +16,13 @@ type Props = {
 const WIDE = 112;
 
 /** The fork on a key: each prong leads to a choice, what it gives, and runs the play when pressed. */
-export function KeyFork({ row, scale, xYd, yYd, prong, onProng }: Props) {
+export function KeyFork({ row, scale, xYd, yYd, now, prong, onProng }: Props) {
     // The cards stand where nobody does: over a deep key, behind the line under one who is near it.
     const deep = yYd >= 9;
     const clear = deep ? xYd : Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -11 : 11;
     const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(clear)));
     const at = deep ? Math.max(6, scale.y(yYd) - 96) : scale.y(-4.6);
-    const from = deep ? scale.y(yYd) - 12 : scale.y(yYd) + 11;
+    const from = deep ? scale.y(now[1]) - 12 : scale.y(now[1]) + 11;
     const tip = deep ? at + 42 : at;
     return (
         <g>
@@ -43,7 +45,7 @@ export function KeyFork({ row, scale, xYd, yYd, prong, onProng }: Props) {
                         }
                     >
                         <path
-                            d={`M${scale.x(xYd)} ${from}C${scale.x(xYd)} ${from + (tip - from) * 0.75} ${left + WIDE / 2} ${from + (tip - from) * 0.55} ${left + WIDE / 2 - out * 10} ${tip}`}
+                            d={`M${scale.x(now[0])} ${from}C${scale.x(now[0])} ${from + (tip - from) * 0.75} ${left + WIDE / 2} ${from + (tip - from) * 0.55} ${left + WIDE / 2 - out * 10} ${tip}`}
                             fill="none"
                             stroke="var(--ball)"
                             strokeWidth={prong === i ? 3 : 2}

@@ -1,13 +1,20 @@
-import type { ProofAnswer } from '../api/types';
+import type { OutcomeRow, ProofAnswer } from '../api/types';
 
-type Props = { proof: ProofAnswer; t: number; until: number; onScrub: (t: number) => void; running: boolean };
+type Props = {
+    proof: ProofAnswer;
+    outcome: OutcomeRow;
+    t: number;
+    until: number;
+    onScrub: (t: number) => void;
+    running: boolean;
+};
 
 const LEFT = 92;
 const WIDTH = 686;
 const RIGHT = 14;
 
 /** The tempo: one lane a man, when each route breaks, when its window is open, when the ball leaves and lands. */
-export function Tempo({ proof, t, until, onScrub, running }: Props) {
+export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
     const { report } = proof;
     const span = Math.max(4, Math.ceil(until * 2) / 2);
     const x = (s: number) => LEFT + ((WIDTH - LEFT - RIGHT) * s) / span;
@@ -40,7 +47,7 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                 <Drop tempo={tempo} x={x} />
                 {reads.map((r, i) => {
                     const y = 20 + (i + 1) * lane + lane / 2;
-                    const gets = r.man === report.ruleTrue.man;
+                    const gets = r.man === outcome.man;
                     return (
                         <g key={r.man} opacity={r.number !== null && r.state === 'live' ? 1 : 0.6}>
                             <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} stroke="var(--faint)" />
@@ -94,16 +101,16 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                         </g>
                     );
                 })}
-                {tempo.outAt !== null && tempo.caughtAt !== null && (
+                {outcome.outAt !== null && outcome.caughtAt !== null && (
                     <g>
                         <path
-                            d={`M${x(tempo.outAt)} ${20 + lane / 2}Q${(x(tempo.outAt) + x(tempo.caughtAt)) / 2} ${16} ${x(tempo.caughtAt)} ${
+                            d={`M${x(outcome.outAt)} ${20 + lane / 2}Q${(x(outcome.outAt) + x(outcome.caughtAt)) / 2} ${16} ${x(outcome.caughtAt)} ${
                                 20 +
                                 lane *
                                     (1.5 +
                                         Math.max(
                                             0,
-                                            reads.findIndex((r) => r.man === report.ruleTrue.man),
+                                            reads.findIndex((r) => r.man === outcome.man),
                                         ))
                             }`}
                             fill="none"
@@ -112,12 +119,12 @@ export function Tempo({ proof, t, until, onScrub, running }: Props) {
                             strokeDasharray="5 3"
                         />
                         <text
-                            x={Math.min(x(tempo.caughtAt) + 6, WIDTH - 96)}
+                            x={Math.min(x(outcome.caughtAt) + 6, WIDTH - 96)}
                             y={20 + lane / 2 + 4}
                             className="text-[12px] font-semibold narrow"
                             fill="var(--ball)"
                         >
-                            out {tempo.outAt.toFixed(1)}, there {tempo.caughtAt.toFixed(1)}
+                            out {outcome.outAt.toFixed(1)}, there {outcome.caughtAt.toFixed(1)}
                         </text>
                     </g>
                 )}

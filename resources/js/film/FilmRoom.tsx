@@ -415,10 +415,7 @@ function gradeOf(man: string, mark: number, measured: import('../api/types').Mea
         asked: planned ? `${planned.route} at ${planned.depthYd} yd` : 'Protect',
         done: depth ? `Broke at ${depth.done.toFixed(1)} yd` : '',
         decision: null,
-        reason:
-            depth && depth.error !== null
-                ? `Planned ${depth.planned} yd, done ${depth.done.toFixed(1)} ± ${depth.sd.toFixed(1)} yd, error ${depth.error >= 0 ? '+' : ''}${depth.error.toFixed(1)} yd.`
-                : '',
+        reason: depth ? `Planned ${depth.planned} yd, done ${depth.done.toFixed(1)} ± ${depth.sd.toFixed(1)} yd.` : '',
         faults,
     };
 }

@@ -101,6 +101,9 @@ function Page({ id }: { id: string }) {
                     </ul>
                 </section>
             </div>
+            <p className="mt-10 text-xs text-soft">
+                This page is for {player.name.split(' ')[0]} and the staff. Nobody else sees it.
+            </p>
         </article>
     );
 }
