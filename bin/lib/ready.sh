@@ -43,7 +43,8 @@ need_libraries() {
     fi
     if [ ! -d node_modules ] || ! cmp -s package-lock.json node_modules/.installed-from; then
         say "Installing front-end libraries"
-        npm ci --silent --no-audit --no-fund
+        # Not npm ci: the registry lacks builds of optional packages for other machines, which npm ci calls a stale lock.
+        npm install --no-save --silent --no-audit --no-fund
         cp package-lock.json node_modules/.installed-from
     fi
 }

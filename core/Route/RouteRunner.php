@@ -30,6 +30,9 @@ final class RouteRunner
     /** Most width he gains, yards. */
     private const FLAT_GAIN_YD = 9.0;
 
+    /** Most a seam runner leaves his release line for the landmark, yards. */
+    private const BEND_YD = 5.0;
+
     /** Nearest a runner comes to the sideline, yards. */
     private const EDGE_YD = 0.3;
 
@@ -83,7 +86,7 @@ final class RouteRunner
     {
         $landmark = self::SEAM_MIDDLE * $frame->middleX() + $out * self::SEAM_YD;
         $home = $man->side()->sign();
-        $x = $out === $home ? $home * max(0.5, $home * $landmark) : $landmark;
+        $x = $out === $home ? $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD)) : $landmark;
 
         return $build->to($x, $depth)->cut(CutKind::Bend)->run(0.0);
     }
