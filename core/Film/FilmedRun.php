@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Film;
 
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Frames;
-use Jacotaxis\Core\Proof\Key;
-use Jacotaxis\Core\Proof\Outcome;
+use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\ThrowLine;
-use Jacotaxis\Core\Proof\Throws;
+use Jacotaxis\Core\Proof\Telling\Frames;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Proof\Throwing\ThrowLine;
+use Jacotaxis\Core\Proof\Throwing\Throws;
 
 /** One run of a play as the simulated camera films it: what every man does, when the ball goes, and what is true about it. */
 final readonly class FilmedRun
@@ -85,7 +85,7 @@ final readonly class FilmedRun
         return $this->frames['ball'][$i];
     }
 
-    /** @return array{int, \Jacotaxis\Core\Proof\Tracks, Outcome} */
+    /** @return array{int, \Jacotaxis\Core\Proof\Play\Tracks, Outcome} */
     private static function act(Proof $proof, string $act): array
     {
         [$role, $name] = array_map(trim(...), explode(':', $act, 2) + [1 => '']);

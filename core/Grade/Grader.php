@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Grade;
 
 use Jacotaxis\Core\Film\Measures;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Act;
-use Jacotaxis\Core\Proof\Key;
-use Jacotaxis\Core\Proof\Outcome;
+use Jacotaxis\Core\Proof\Keys\Act;
+use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
 
 /**
  * Grades a measured clip: what the key chose, which read was right against that, what the quarterback did.

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof;
 
+use Jacotaxis\Core\Proof\Keys\Act;
+use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Play\PlayOut;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Proof\Throwing\Windows;
+
 /** The whole answer to "what does this call do to this look". */
 final readonly class Proof
 {

@@ -6,6 +6,11 @@ namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Proof\Keys\ActNames;
+use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Keys\KeyFinder;
+use Jacotaxis\Core\Proof\Play\PlayOut;
+use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /** Proves what a call does to a look. Deterministic. */
 final class Prover

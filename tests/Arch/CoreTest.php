@@ -11,7 +11,7 @@ arch('the core uses no framework')->expect('Jacotaxis\Core')->not->toUse(['Illum
 arch('the core reads no clock, file, database or random source')->expect('Jacotaxis\Core')
     ->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'file_get_contents', 'fopen', 'file_put_contents', 'getenv', 'PDO']);
 
-arch('values are final')->expect('Jacotaxis\Core')->classes()->toBeFinal()->ignoring('Jacotaxis\Core\Proof\Behaviour\Mover');
+arch('values are final')->expect('Jacotaxis\Core')->classes()->toBeFinal()->ignoring('Jacotaxis\Core\Proof\Play\Behaviour\Mover');
 
 arch('nothing is left for debugging')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 
@@ -41,7 +41,7 @@ it('points its arrows inward', function (string $folder, array $allowed): void {
 
 it('names no concept in the simulator', function (): void {
     $names = array_keys(Jacotaxis\Core\Concept\Families::all());
-    foreach (glob(dirname(__DIR__, 2).'/core/Proof/{*.php,Behaviour/*.php}', GLOB_BRACE) as $file) {
+    foreach (glob(dirname(__DIR__, 2).'/core/Proof/{*.php,*/*.php,*/*/*.php}', GLOB_BRACE) as $file) {
         foreach ($names as $name) {
             expect(stripos(file_get_contents($file), $name))->toBeFalse(basename($file)." names $name");
         }

@@ -1,11 +1,11 @@
 <?php
 
 use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Proof\Frames;
 use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Report;
 use Jacotaxis\Core\Proof\Setting;
-use Jacotaxis\Core\Proof\Throws;
+use Jacotaxis\Core\Proof\Telling\Frames;
+use Jacotaxis\Core\Proof\Telling\Report;
+use Jacotaxis\Core\Proof\Throwing\Throws;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 

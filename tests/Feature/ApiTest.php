@@ -32,7 +32,7 @@ it('signs in with the right password and says so when it is wrong', function ():
 });
 
 it('keeps each role to what is its', function (string $email, string $method, string $path, int $status): void {
-    $path = strtr($path, ['{call}' => Call::query()->value('id'), '{clip}' => Clip::query()->orderBy('id')->value('id'), '{fresh}' => Clip::query()->orderBy('id')->skip(1)->value('id'),
+    $path = strtr($path, ['{call}' => Call::query()->value('id'), '{clip}' => Clip::query()->orderBy('id')->value('id'), '{fresh}' => Clip::query()->orderBy('id')->offset(1)->limit(1)->value('id'),
         '{H}' => Player::query()->where('letter', 'H')->value('id'), '{Z}' => Player::query()->where('letter', 'Z')->value('id')]);
     $this->actingAs(coach($email))->json($method, "/api/v1/$path", headers: ['If-Match' => '"1"'])->assertStatus($status);
 })->with([

@@ -4,11 +4,11 @@ namespace App\Console\Commands;
 
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\PlayOut;
+use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Report;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;

@@ -3,8 +3,8 @@
 namespace App\Console\Commands;
 
 use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Report;
-use Jacotaxis\Core\Proof\Stage;
+use Jacotaxis\Core\Proof\Telling\Report;
+use Jacotaxis\Core\Proof\Telling\Stage;
 
 class Prove extends JxCommand
 {

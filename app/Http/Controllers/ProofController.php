@@ -13,9 +13,9 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Report;
 use Jacotaxis\Core\Proof\Setting;
-use Jacotaxis\Core\Proof\Stage;
+use Jacotaxis\Core\Proof\Telling\Report;
+use Jacotaxis\Core\Proof\Telling\Stage;
 use Jacotaxis\Core\Words\CallParser;
 
 /** Proves an unsaved call against one or several looks: what the board draws. */

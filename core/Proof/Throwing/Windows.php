@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Throwing;
 
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Play\PlayOut;
+use Jacotaxis\Core\Proof\Play\Tracks;
+use Jacotaxis\Core\Proof\Reading;
+use Jacotaxis\Core\Proof\Scene;
 
 /** Margins of every throw of the progression against every defender, and what the quarterback gets from them. */
 final class Windows

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Play;
+
+use Jacotaxis\Core\Proof\Scene;
 
 /** What the defense sees of the routes: with the common reaction, and late across a man's leverage. */
 final readonly class Sight

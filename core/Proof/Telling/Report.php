@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Reading;
+use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Words\Describer;
 
 /** A proof as plain arrays under the stable output keys. Yards and seconds. */

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Proof\Scene;
 
 /** What the picture says before the snap: receivers by number, strength, middle, box, covered linemen, support, numbers. */
 final class Picture

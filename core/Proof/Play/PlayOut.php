@@ -2,16 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Play;
 
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Behaviour\Deep;
-use Jacotaxis\Core\Proof\Behaviour\Mover;
-use Jacotaxis\Core\Proof\Behaviour\OverTop;
-use Jacotaxis\Core\Proof\Behaviour\Under;
+use Jacotaxis\Core\Proof\Keys\Act;
+use Jacotaxis\Core\Proof\Play\Behaviour\Deep;
+use Jacotaxis\Core\Proof\Play\Behaviour\Mover;
+use Jacotaxis\Core\Proof\Play\Behaviour\OverTop;
+use Jacotaxis\Core\Proof\Play\Behaviour\Under;
+use Jacotaxis\Core\Proof\Scene;
 
 /**
  * Runs the coverage by rule against the routes, step by step.

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Keys;
 
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Scene;
 
 /** Coaches' words for what a key does, from the direction in which he goes. */
 final class ActNames

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Behaviour;
+namespace Jacotaxis\Core\Proof\Play\Behaviour;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\SprintLaw;
-use Jacotaxis\Core\Proof\SeenRoute;
-use Jacotaxis\Core\Proof\Sight;
+use Jacotaxis\Core\Proof\Play\SeenRoute;
+use Jacotaxis\Core\Proof\Play\Sight;
 
 /**
  * A deep zone: on top of whatever runs vertically in his lane, between two of them when there are two.

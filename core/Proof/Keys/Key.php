@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Keys;
+
+use Jacotaxis\Core\Proof\Throwing\Outcome;
 
 /** A defender with two threats: his acts and what each gives. */
 final readonly class Key

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Behaviour;
+namespace Jacotaxis\Core\Proof\Play\Behaviour;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
-use Jacotaxis\Core\Proof\Sight;
-use Jacotaxis\Core\Proof\Tracks;
+use Jacotaxis\Core\Proof\Play\Sight;
+use Jacotaxis\Core\Proof\Play\Tracks;
 
 /** A defender in motion. Subclasses say where he wants to go; he gets there with the sprint law's lag. */
 abstract class Mover

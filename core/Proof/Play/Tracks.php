@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Play;
 
 /** Where the coverage defenders are at every step: [defender][step], yards and yards a second. */
 final readonly class Tracks

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Legality;
+use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Scene;
 
 /** What a coach would want to be told about a proof. */
 final class Findings

@@ -2,10 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Keys;
 
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Play\Behaviour\Deep;
+use Jacotaxis\Core\Proof\Play\PlayOut;
+use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Proof\Throwing\Throws;
+use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /**
  * Finds the keys of a call against a look without knowing the concept.

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Proof\Protection;
+use Jacotaxis\Core\Proof\Scene;
 
 /** Where the quarterback, his blockers and the rushers are in a drop-back pass: enough to show it. Yards and seconds. */
 final class Trenches

@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Play\Tracks;
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 
 /** The play as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
 final class Frames

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Throwing;
 
 /** What the ball does against one act of the defense: the throw that is open first, or what is left. */
 final readonly class Outcome

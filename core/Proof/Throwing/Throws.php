@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Throwing;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Play\Behaviour\Under;
+use Jacotaxis\Core\Proof\Play\Tracks;
+use Jacotaxis\Core\Proof\Scene;
 
 /**
  * The throws a quarterback may make to each read inside its slot, and how long each defender is too late for each.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Play;
 
 use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Path;

@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Route\RunRoute;
 
 /** What a board draws of a proof: field, spots, routes as lines, the place of every break. Yards in the play frame. */

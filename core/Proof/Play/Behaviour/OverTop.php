@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Behaviour;
+namespace Jacotaxis\Core\Proof\Play\Behaviour;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
-use Jacotaxis\Core\Proof\SeenRoute;
-use Jacotaxis\Core\Proof\Sight;
+use Jacotaxis\Core\Proof\Play\SeenRoute;
+use Jacotaxis\Core\Proof\Play\Sight;
 
 /** Man to man from off: keeps his leverage and stays on top while the man runs upfield, then runs with the break. */
 final class OverTop extends Mover

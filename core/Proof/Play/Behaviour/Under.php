@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Behaviour;
+namespace Jacotaxis\Core\Proof\Play\Behaviour;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\SprintLaw;
-use Jacotaxis\Core\Proof\SeenRoute;
-use Jacotaxis\Core\Proof\Sight;
+use Jacotaxis\Core\Proof\Play\SeenRoute;
+use Jacotaxis\Core\Proof\Play\Sight;
 
 /**
  * An under zone: drops to his landmark, carries a vertical release as far as his rule says, shades to who is in his zone,
