@@ -1,6 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate, useSearch } from '@tanstack/react-router';
-import { clsx } from 'clsx';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
@@ -10,18 +9,11 @@ import { Button } from '../ui/Button';
 import { useKeys } from '../ui/useKeys';
 import { yardLine } from '../ui/words';
 import { Calibrate, type Aim } from './Calibrate';
+import { ClipStrip } from './ClipStrip';
 import { FilmTempo } from './FilmTempo';
-import {
-    openClip,
-    useFilm,
-    withMark,
-    withoutMark,
-    withPlot,
-    withPoint,
-    withPoints,
-    type MarkKind,
-    type Point,
-} from './filmStore';
+import { openClip, useFilm, withMark, withPlot, withPoint, withPoints, type MarkKind, type Point } from './filmStore';
+import { gradeOf } from './gradeOf';
+import { Marks } from './Marks';
 import { Picture, type Mode } from './Picture';
 import { PlanDone } from './PlanDone';
 import { Upload } from './Upload';
@@ -317,68 +309,12 @@ export function FilmRoom() {
                     />
                 )}
             </aside>
-            <nav aria-label="Clips" className="col-span-2 flex gap-2 overflow-x-auto border-t border-edge bg-card p-2">
-                {clips.data?.clips.map((c) => (
-                    <button
-                        key={c.id}
-                        type="button"
-                        aria-current={c.id === clip?.id}
-                        onClick={() => void navigate({ to: '/film', search: { clip: c.id } })}
-                        className={clsx(
-                            'relative flex h-full w-48 shrink-0 gap-2 overflow-hidden rounded-md border bg-paper text-left',
-                            c.id === clip?.id ? 'border-2 border-ball' : 'border-edge hover:border-ink',
-                        )}
-                    >
-                        <video
-                            src={`/api/v1/clips/${c.id}/video#t=1`}
-                            preload="metadata"
-                            muted
-                            tabIndex={-1}
-                            aria-hidden="true"
-                            className="h-full w-24 bg-rail object-cover"
-                        />
-                        <span className="min-w-0 py-1 pr-1">
-                            <span className="line-clamp-2 block text-xs leading-tight font-semibold narrow">
-                                {c.title}
-                            </span>
-                            <span className="block text-[11px] text-soft narrow">
-                                {c.grades_count
-                                    ? `${c.grades_count} graded`
-                                    : (c.document.marks ?? []).length > 0
-                                      ? 'worked'
-                                      : 'not worked'}
-                            </span>
-                        </span>
-                    </button>
-                ))}
-            </nav>
+            <ClipStrip
+                clips={clips.data?.clips ?? []}
+                current={clip?.id ?? null}
+                onOpen={(c) => void navigate({ to: '/film', search: { clip: c.id } })}
+            />
         </div>
-    );
-}
-
-function Marks({ onSeek }: { onSeek: (t: number) => void }) {
-    const { document, work } = useFilm();
-    return (
-        <ul aria-label="Marks" className="flex flex-wrap gap-1.5 bg-card px-3 pb-2">
-            {(document?.marks ?? []).map((m, i) => (
-                <li
-                    key={`${m.kind}${m.man ?? ''}`}
-                    className="flex items-center rounded border border-edge bg-paper text-xs narrow"
-                >
-                    <button type="button" onClick={() => onSeek(m.atS)} className="px-2 py-0.5">
-                        {m.kind} {m.man ?? ''} {m.atS.toFixed(2)} s
-                    </button>
-                    <button
-                        type="button"
-                        aria-label={`Take the ${m.kind} ${m.man ?? ''} mark away`}
-                        onClick={() => work((d) => withoutMark(d, i))}
-                        className="px-1.5 text-soft hover:text-ball"
-                    >
-                        ×
-                    </button>
-                </li>
-            ))}
-        </ul>
     );
 }
 
@@ -393,29 +329,4 @@ const callWords = (said: unknown): string =>
 function nextAim(a: Aim): Aim {
     if (a.across === 'left hash') return { ...a, across: 'right hash' };
     return { across: 'left hash', yard: Math.min(95, a.yard + 15) };
-}
-
-function gradeOf(man: string, mark: number, measured: import('../api/types').Measured, faults: string[]) {
-    const planned = measured.planned.find((p) => p.man === man);
-    const depth = measured.assignments.find((a) => a.man === man && a.measure === 'break depth');
-    const out = measured.assignments.find((a) => a.man === 'Q' && a.measure === 'ball out');
-    if (man === 'Q') {
-        const order = measured.planned.filter((p) => p.number !== null).map((p) => `${p.man} ${p.route}`);
-        return {
-            mark,
-            asked: order.join(', then '),
-            done: out ? `Ball out at ${out.done.toFixed(2)} s` : '',
-            decision: measured.decision.decision,
-            reason: measured.decision.why,
-            faults,
-        };
-    }
-    return {
-        mark,
-        asked: planned ? `${planned.route} at ${planned.depthYd} yd` : 'Protect',
-        done: depth ? `Broke at ${depth.done.toFixed(1)} yd` : '',
-        decision: null,
-        reason: depth ? `Planned ${depth.planned} yd, done ${depth.done.toFixed(1)} ± ${depth.sd.toFixed(1)} yd.` : '',
-        faults,
-    };
 }
