@@ -108,11 +108,7 @@ final class Deep extends Mover
         $busy = $deepest > -90.0 ? $this->onTop($top, $topVy, $this->sight->scene->setting->overYd) : 0.0;
         $share = min(1.0, $sum);
         $this->wy = $share * max($busy, $idle * (1.0 - $share)) + (1.0 - $share) * $idle;
-        $w = sqrt($this->wx * $this->wx + $this->wy * $this->wy);
-        if ($w > $this->vmax) {
-            $this->wx *= $this->vmax / $w;
-            $this->wy *= $this->vmax / $w;
-        }
+        $this->limit();
     }
 
     /** How much a receiver is this man's business, 0 to 1: vertical or already deep, and in the lane. */

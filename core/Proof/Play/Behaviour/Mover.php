@@ -149,6 +149,16 @@ abstract class Mover
         $this->wy = $wy;
     }
 
+    /** Cuts what he wants to what he can run. */
+    protected function limit(): void
+    {
+        $w = sqrt($this->wx * $this->wx + $this->wy * $this->wy);
+        if ($w > $this->vmax) {
+            $this->wx *= $this->vmax / $w;
+            $this->wy *= $this->vmax / $w;
+        }
+    }
+
     /**
      * Speed upfield that keeps a man on top of a runner: he pedals while the cushion lasts and runs in time.
      *

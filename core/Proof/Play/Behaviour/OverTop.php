@@ -56,7 +56,8 @@ final class OverTop extends Mover
         }
         if ($upfield && $this->y > $ry) {
             $this->wy = $this->onTop($ry, $rvy, self::OVER_YD);
-            $this->wx = max(-$this->vmax, min($this->vmax, $rvx + ($rx + $this->shade - $this->x) * self::CLOSE));
+            $this->wx = $rvx + ($rx + $this->shade - $this->x) * self::CLOSE;
+            $this->limit();
 
             return;
         }

@@ -1,0 +1,87 @@
+<?php
+
+/* Defenders act by their shell's rules on what they see; no test here names a concept. */
+
+use Jacotaxis\Core\Kinematics\CutKind;
+use Jacotaxis\Core\Kinematics\PathBuilder;
+use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Play\SeenRoute;
+use Jacotaxis\Core\Proof\Proof;
+
+/** Where a defender is at a moment when everybody plays his rule. @return array{float, float} */
+function spotOf(Proof $proof, string $role, float $t): array
+{
+    foreach ($proof->scene->defenders as $d => $defender) {
+        if ($defender->role === $role) {
+            $track = $proof->playOut->byRule();
+
+            return [$track->x[$d][(int) round($t / 0.05)], $track->y[$d][(int) round($t / 0.05)]];
+        }
+    }
+    throw new RuntimeException("No $role.");
+}
+
+/** Where a receiver is at a moment. @return array{float, float} */
+function runnerOf(Proof $proof, string $letter, float $t): array
+{
+    return $proof->scene->routes[$letter]->path->at($t);
+}
+
+it('notices a break only after the reaction, and goes on as before until then', function (): void {
+    $path = (new PathBuilder(new SprintLaw(9.0), 0.0, 0.0))->to(0.0, 10.0)->cut(CutKind::Drop)->run(90.0);
+    $seen = SeenRoute::of($path, 0.25, 0.0);
+    $break = $path->cuts[0]->t;
+    $during = (int) floor(($break + 0.2) / 0.05);
+    $after = (int) ceil(($break + 0.3) / 0.05);
+    expect($seen->x[$during])->toEqualWithDelta(0.0, 1e-9)->and($seen->y[$during])->toBeGreaterThan(10.5)
+        ->and($seen->x[$after])->toBe($path->x[$after])->and($seen->brokenAt)->toEqualWithDelta($break + 0.25, 1e-9);
+});
+
+it('keeps deep men over what runs at them', function (string $shell, string $role, string $letter): void {
+    $proof = proof('gun 2x2 right: X go, Y seam, H seam, Z go; read H, Y, Z, X', $shell);
+    foreach ([1.5, 2.0, 2.5] as $t) {
+        expect(spotOf($proof, $role, $t)[1] - runnerOf($proof, $letter, $t)[1])->toBeGreaterThan(0.5, "at $t s");
+    }
+})->with([['cover 3', 'right corner', 'Z'], ['cover 3', 'free safety', 'H'], ['cover 4', 'right corner', 'Z'], ['cover 4', 'strong safety', 'H'], ['cover 2', 'strong safety', 'H'], ['cover 1', 'right corner', 'Z']]);
+
+it('has man defenders run with their man once they have seen him break', function (string $role, string $letter, string $route): void {
+    $proof = proof("gun 2x2 right: $letter $route; read $letter", 'cover 1');
+    $d = array_search($role, array_map(fn ($one) => $one->role, $proof->scene->defenders), true);
+    $track = $proof->playOut->byRule();
+    [$x, $y] = runnerOf($proof, $letter, 4.0);
+    $gap = hypot($x - $track->x[$d][80], $y - $track->y[$d][80]);
+    $toward = (($x - $track->x[$d][80]) * $track->vx[$d][80] + ($y - $track->y[$d][80]) * $track->vy[$d][80]) / max(0.1, $gap);
+    expect($gap < 1.5 || $toward > 2.5)->toBeTrue("gap $gap, closing at $toward");
+})->with([['right corner', 'Z', 'dig 12'], ['left corner', 'X', 'shallow'], ['nickel', 'H', 'dig 10'], ['strong safety', 'Y', 'out 8'], ['right corner', 'Z', 'post']]);
+
+it('keeps the middle safety between two seams and turns him to one alone', function (): void {
+    $both = proof('gun 2x2 right: H seam, Y seam, Z go clear, X go clear; read H, Y', 'cover 3');
+    $one = proof('gun 2x2 right: H seam, Y flat, Z go clear, X go clear; read H', 'cover 3');
+    expect(abs(spotOf($both, 'free safety', 2.4)[0]))->toBeLessThan(1.0)->and(spotOf($one, 'free safety', 2.4)[0])->toBeGreaterThan(2.0);
+});
+
+it('has the flat corner sit on a threat in the flat and sink without one', function (): void {
+    $sits = proof('gun 2x2 right: Z hitch, H seam clear; read Z', 'cover 2');
+    $sinks = proof('gun 2x2 right: Z go, H seam clear; read Z', 'cover 2');
+    expect(spotOf($sits, 'right corner', 2.4)[1])->toBeLessThan(7.5)->and(spotOf($sinks, 'right corner', 2.4)[1])->toBeGreaterThan(8.5);
+});
+
+it('has the quarters safety drive a dig by his man and stay deep over a vertical', function (): void {
+    $dig = proof('gun 2x2 right: H dig 12, Z go clear; read H', 'cover 4');
+    $seam = proof('gun 2x2 right: H seam, Z go clear; read H', 'cover 4');
+    expect(spotOf($dig, 'strong safety', 3.6)[1])->toBeLessThan(spotOf($seam, 'strong safety', 3.6)[1] - 6.0);
+});
+
+it('draws a hook man toward the side a crosser comes from', function (): void {
+    $from = fn (string $crosser): float => spotOf(proof("gun 2x2 right: $crosser shallow, Y seam clear, H seam clear; read $crosser", 'cover 2'), 'mike', 2.8)[0];
+    expect($from('X'))->toBeLessThan($from('Z') - 0.5);
+});
+
+it('lets no cover man outrun his speed', function (string $shell): void {
+    $proof = proof('gun trips right: four verticals', $shell);
+    $track = $proof->playOut->byRule();
+    foreach ($proof->playOut->coverage() as $d) {
+        $most = max(array_map(fn (float $vx, float $vy): float => hypot($vx, $vy), $track->vx[$d], $track->vy[$d]));
+        expect($most)->toBeLessThan(8.8 * 0.95 + 0.05, $proof->scene->defenders[$d]->role);
+    }
+})->with(['cover 1', 'cover 2', 'cover 3', 'cover 4']);
