@@ -20,6 +20,15 @@ function coach(string $email = 'coordinator@cedarfork.example'): User
     return User::query()->where('email', $email)->firstOrFail();
 }
 
+/** A short film of one's own, as a phone would make it. */
+function mp4(): string
+{
+    $path = sys_get_temp_dir().'/jx-own.mp4';
+    (new Symfony\Component\Process\Process(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i', 'testsrc=size=320x180:rate=30:duration=1', '-pix_fmt', 'yuv420p', '-c:v', 'libx264', $path]))->mustRun();
+
+    return $path;
+}
+
 function smash(): array
 {
     return CallDocument::write(CallParser::parse('gun 2x2 right: smash right'));
@@ -111,6 +120,7 @@ it('takes a film and refuses what is none, keeping nothing', function (Closure $
     Illuminate\Support\Facades\File::deleteDirectory(storage_path('app/private/film-test'));
 })->with([
     'a film' => [fn () => new UploadedFile(database_path('demo/film/snap-12.webm'), '../..\\<script>hostile name.webm', null, null, true), 201, 'hostile'],
+    'an MP4' => [fn () => new UploadedFile(mp4(), 'own.mp4', null, null, true), 201, 'own'],
     'empty' => [fn () => UploadedFile::fake()->createWithContent('a.webm', ''), 422, 'MP4'],
     'text renamed' => [fn () => UploadedFile::fake()->createWithContent('a.mp4', 'this is no film at all'), 422, 'no moving picture'],
     'cut off' => [fn () => UploadedFile::fake()->createWithContent('a.webm', substr(file_get_contents(database_path('demo/film/snap-12.webm')), 0, 300)), 422, 'MP4'],
