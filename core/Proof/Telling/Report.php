@@ -57,7 +57,7 @@ final class Report
         $key = $this->proof->mainKey();
         if ($key === null) {
             return $this->proof->ruleTrue->open()
-                ? "No defender for the {$this->route($this->proof->ruleTrue->letter)}: {$this->proof->ruleTrue->why}."
+                ? sprintf('No defender for the %s: the nearest is %.2f s late.', $this->route($this->proof->ruleTrue->letter), $this->proof->ruleTrue->margin)
                 : "{$this->proof->ruleTrue->why}.";
         }
         $lost = array_filter($key->acts, fn (array $a): bool => ! $a['outcome']->open());

@@ -222,7 +222,7 @@ final class Windows
     private function thrown(string $letter, array $reads, Tracks $tracks, float $best): Outcome
     {
         ['margin' => $margin, 'line' => $line] = $reads[$letter];
-        $why = sprintf('%s is %.2f s late for the %s', ucfirst($this->nearest($line, $tracks)), $margin, $this->scene->routes[$letter]->spec->name);
+        $why = sprintf('The %s is %.2f s late for the %s', $this->nearest($line, $tracks), $margin, $this->scene->routes[$letter]->spec->name);
 
         return new Outcome('throw', $letter, $line, $margin, Throws::completion($line->distanceYd, $margin),
             $this->gain($line, $tracks), $why, $reads, $best);
@@ -236,7 +236,7 @@ final class Windows
             if ($reading->flag === 'check-down' && $line !== null && $reads[$letter]['margin'] >= $this->scene->setting->openAt) {
                 return new Outcome('check-down', $letter, $line, $reads[$letter]['margin'],
                     Throws::completion($line->distanceYd, $reads[$letter]['margin']), $this->gain($line, $tracks),
-                    'No read that counts is open; the check-down is', $reads, $best);
+                    $this->covered($reads, $tracks).'; the check-down is open', $reads, $best);
             }
         }
 

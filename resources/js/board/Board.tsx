@@ -256,7 +256,9 @@ function Verdict({ answer }: { answer: { report: import('../api/types').ProofRep
         >
             <Fork verdict={report.verdict} />
             <b className={report.verdict === 'covered' ? 'text-soft' : 'text-ball'}>{capital(report.verdict)}</b>
-            <span className="min-w-0 truncate">{report.why}</span>
+            <span className="line-clamp-2 min-w-0 text-[13px] leading-tight" title={report.why}>
+                {report.why}
+            </span>
             <span
                 className="ml-auto font-semibold whitespace-nowrap narrow"
                 title={key ? `Least margin over everything the ${key.defender} may do` : 'Margin of the best read'}
