@@ -8,6 +8,7 @@ export default defineConfig({
     expect: { timeout: 10_000 },
     fullyParallel: false,
     workers: 1,
+    retries: process.env.CI ? 1 : 0,
     reporter: [['list']],
     use: {
         baseURL: `http://127.0.0.1:${port}`,

