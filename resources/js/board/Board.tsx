@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
-import type { Act, Assignment, CallDocument, SavedCall, SavedLook } from '../api/types';
+import type { Act, Assignment, CallDocument, ProofReport, SavedCall, SavedLook } from '../api/types';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/useKeys';
 import { Fork } from '../ui/Fork';
@@ -36,7 +36,7 @@ export function Board() {
 
     const looks = useMemo(() => (shelf.data?.looks ?? []).map((l) => l.words), [shelf.data]);
     const look = looks[lookAt] ?? '';
-    const { answer, problem } = useProof(document, look, situation);
+    const { answer, problem, current } = useProof(document, look, situation);
     const cells = useShelf(document, looks, situation);
     const key = answer?.report.keys[0];
     const choice = prong === null ? undefined : key?.choices[prong];
@@ -187,7 +187,7 @@ export function Board() {
                             />
                         </div>
                         <div className="flex items-center gap-1 px-3 pb-1.5">
-                            <Verdict answer={answer} />
+                            <Verdict answer={answer} busy={!current} />
                             <span className="no-print flex shrink-0 items-center">
                                 <Button onClick={play} keys="Space" className="mx-1.5">
                                     {clock.running ? 'Hold' : 'Run it'}
@@ -245,13 +245,14 @@ export function Board() {
     );
 }
 
-function Verdict({ answer }: { answer: { report: import('../api/types').ProofReport } }) {
+function Verdict({ answer, busy }: { answer: { report: ProofReport }; busy: boolean }) {
     const { report } = answer;
     const key = report.keys[0];
     return (
         <p
             className="flex min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1.5"
             aria-live="polite"
+            aria-busy={busy}
             data-testid="verdict"
         >
             <Fork verdict={report.verdict} />

@@ -11,7 +11,8 @@ export type Situation = { hash: 'left' | 'middle' | 'right'; down: number; toGoY
 export function useProof(document: CallDocument | null, look: string, situation: Situation) {
     const [answer, setAnswer] = useState<ProofAnswer | null>(null);
     const [problem, setProblem] = useState('');
-    const waiting = useRef<unknown>(null);
+    const [proved, setProved] = useState('');
+    const waiting = useRef<{ document: CallDocument; look: string; situation: Situation } | null>(null);
     const busy = useRef(false);
 
     useEffect(() => {
@@ -24,6 +25,7 @@ export function useProof(document: CallDocument | null, look: string, situation:
             waiting.current = null;
             try {
                 setAnswer(await api.post<ProofAnswer>('proofs', body));
+                setProved(body.look);
                 setProblem('');
             } catch (e) {
                 setProblem(e instanceof Problem ? e.message : 'The proof did not arrive.');
@@ -35,7 +37,7 @@ export function useProof(document: CallDocument | null, look: string, situation:
         void next();
     }, [document, look, situation]);
 
-    return { answer, problem };
+    return { answer, problem, current: proved === look };
 }
 
 /** The verdict against every look on the shelf, asked for when the drawing rests. */
