@@ -15,7 +15,6 @@ final class Fronts
         '4-2 nickel' => [
             'down' => [['E', 'strong', '5'], ['T', 'strong', '3'], ['T', 'weak', '1'], ['E', 'weak', '5']],
             'backers' => ['M' => ['mike', 'strong', 1.9], 'W' => ['will', 'weak', 1.9]],
-            'extra' => ['N'],
         ],
     ];
 

@@ -72,6 +72,23 @@ final class Grader
         return $faults;
     }
 
+    /**
+     * The faults to propose for a man, as labels of the fault library: from his numbers, and for the quarterback from his decision.
+     *
+     * @return list<string>
+     */
+    public function proposed(string $man): array
+    {
+        $labels = array_column(array_filter($this->faults(), fn (array $f): bool => $f['man'] === $man), 'label');
+        $decided = $man !== 'Q' ? null : match ($this->decision()->grade) {
+            'right but late' => 'late, held',
+            'forced' => 'forced',
+            default => null,
+        };
+
+        return $decided === null ? $labels : [...$labels, $decided];
+    }
+
     /** Whether an error is beyond both twice its doubt and the tolerance of its unit. */
     public static function isFault(float $error, float $sd, string $unit): bool
     {

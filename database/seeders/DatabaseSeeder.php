@@ -98,9 +98,9 @@ class DatabaseSeeder extends Seeder
         $grader = new Grader($measures = new Measures(FilmReader::read($document)));
         $decision = $grader->decision();
         $depth = collect($measures->assignments())->first(fn (array $r): bool => $r['man'] === 'H' && $r['measure'] === 'break depth');
-        $faults = array_column($grader->faults(), 'label');
+        $faults = $grader->proposed('H');
         foreach ([
-            'Q' => ['asked' => 'H corner, then Z hitch', 'done' => "Threw to {$measures->film->thrownTo()}", 'mark' => $decision->grade === 'right' ? 1 : -1, 'decision' => $decision->grade, 'reason' => $decision->why, 'faults' => $decision->grade === 'right but late' ? ['late, held'] : []],
+            'Q' => ['asked' => 'H corner, then Z hitch', 'done' => "Threw to {$measures->film->thrownTo()}", 'mark' => $decision->grade === 'right' ? 1 : -1, 'decision' => $decision->grade, 'reason' => $decision->why, 'faults' => $grader->proposed('Q')],
             'H' => ['asked' => 'Corner at 10 yd', 'done' => sprintf('Broke at %.1f yd', $depth['done']), 'mark' => $faults === [] ? 1 : -1, 'decision' => null, 'reason' => sprintf('Planned 10 yd, done %.1f ± %.1f yd.', $depth['done'], $depth['sd']), 'faults' => $faults],
         ] as $man => $grade) {
             Grade::query()->create($grade + ['clip_id' => $clip->id, 'player_id' => Player::query()->where('letter', $man)->value('id'), 'man' => $man, 'version' => 1]);

@@ -132,7 +132,7 @@ it('measures and grades a worked clip, and the grade is on the player\'s page', 
     $this->actingAs(coach());
     $clip = Clip::query()->where('title', 'like', 'Snap 27%')->firstOrFail();
     $measured = $this->postJson('/api/v1/measurements', ['document' => $clip->document])->assertOk();
-    expect($measured->json('decision.decision'))->toBe('forced')->and($measured->json('decision.choice'))->toBe('sink')->and($measured->json('decision.rightRead'))->toBe('Z');
+    expect($measured->json('proposed.Q'))->toBe(['forced'])->and($measured->json('decision.decision'))->toBe('forced')->and($measured->json('decision.choice'))->toBe('sink')->and($measured->json('decision.rightRead'))->toBe('Z');
     $body = ['mark' => -1, 'asked' => 'H corner, then Z hitch', 'done' => 'Threw to H', 'decision' => 'forced', 'reason' => $measured->json('decision.why'), 'faults' => ['forced']];
     $path = "/api/v1/clips/{$clip->id}/grades/Q";
     $this->putJson($path, $body, ['If-Match' => '"0"'])->assertCreated();

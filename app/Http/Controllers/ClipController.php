@@ -86,6 +86,7 @@ class ClipController extends Controller
             'decision' => $grader->decision()->toArray(),
             'planned' => array_map(fn ($r): array => ['man' => $r->letter, 'number' => $r->number, 'breakAt' => round($r->breakAt, 2), 'depthYd' => $r->depthYd,
                 'slot' => $r->from === null ? null : [round($r->from, 2), round($r->to, 2)], 'route' => $measures->proof->scene->routes[$r->letter]->spec->name], array_values($measures->proof->readings)),
+            'proposed' => array_map($grader->proposed(...), array_combine($all = array_keys($measures->proof->scene->men), $all)),
             'labels' => array_map(Faults::for(...), array_combine($men = array_keys($measures->proof->scene->men), $men)),
             'keys' => array_map(fn ($k): string => $k->role, $measures->proof->keys),
             'defenders' => array_map(fn ($d): string => $d->role, $measures->proof->scene->defenders),

@@ -156,9 +156,8 @@ final class KeyFinder
         foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
             $byName[$act->toward ?? $act->name] = $outcome;
         }
-        $worth = fn (?string $letter): bool => $letter !== null;
 
-        return $worth($byName[$a]->letter) && $worth($byName[$b]->letter) ? $key : null;
+        return $byName[$a]->letter !== null && $byName[$b]->letter !== null ? $key : null;
     }
 
     private function weigh(int $d, string $a, string $b, bool $conflict): Key

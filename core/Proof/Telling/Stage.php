@@ -11,6 +11,7 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Route\Finish;
 use Jacotaxis\Core\Route\RunRoute;
 
 /** What a board draws of a proof: field, spots, routes as lines, the place of every break. Yards in the play frame. */
@@ -92,7 +93,7 @@ final class Stage
             'man' => $run->letter, 'name' => $run->spec->name, 'depthYd' => $run->spec->depth(),
             'minYd' => $run->spec->shape()->minDepthYd, 'maxYd' => $run->spec->shape()->maxDepthYd,
             'read' => $reading->number, 'flag' => $reading->flag,
-            'line' => $line, 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
+            'settles' => $run->spec->shape()->finish !== Finish::Run, 'line' => $line, 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
         ];
     }
 }

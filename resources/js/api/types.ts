@@ -52,6 +52,7 @@ export type StageRoute = {
     maxYd: number;
     read: number | null;
     flag: string | null;
+    settles: boolean;
     line: [number, number][];
     break: XY & { atS: number };
 };
@@ -146,6 +147,7 @@ export type Measured = {
     keys: string[];
     defenders: string[];
     labels: Record<string, string[]>;
+    proposed: Record<string, string[]>;
 };
 export type Overlay = {
     marks: Record<string, number>;

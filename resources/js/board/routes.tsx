@@ -21,9 +21,6 @@ export function RouteLine({
     const d = points
         .map(([x, y], i) => `${i ? 'L' : 'M'}${scale.x(x).toFixed(1)} ${scale.y(Math.min(y, 27)).toFixed(1)}`)
         .join('');
-    const settles =
-        route.name === 'hitch' ||
-        Math.hypot(points.at(-1)![0] - route.break.xYd, points.at(-1)![1] - route.break.yYd) < 0.3;
     const width = gets ? 3.4 : route.read !== null ? 2.1 : 1.3;
     const id = `tip-${route.man}`;
     return (
@@ -37,7 +34,7 @@ export function RouteLine({
                 markerHeight={gets ? 4.2 : 6}
                 orient="auto"
             >
-                {settles ? (
+                {route.settles ? (
                     <path d="M6 0v8" stroke={gets ? 'var(--ball)' : 'var(--ink)'} strokeWidth="2" />
                 ) : (
                     <path d="M0 0.6 7 4 0 7.4Z" fill={gets ? 'var(--ball)' : 'var(--ink)'} />

@@ -48,14 +48,7 @@ export function FilmRoom() {
             .catch((e: unknown) => toast.error(e instanceof Problem ? e.message : 'The clip did not arrive.'));
     }, [id]);
     useEffect(() => {
-        const proposed = measured?.faults.filter((f) => f.man === man).map((f) => f.label) ?? [];
-        const late =
-            man === 'Q' && measured?.decision.decision === 'right but late'
-                ? ['late, held']
-                : man === 'Q' && measured?.decision.decision === 'forced'
-                  ? ['forced']
-                  : [];
-        setFaults(clip?.grades.find((g) => g.man === man)?.faults ?? [...proposed, ...late]);
+        setFaults(clip?.grades.find((g) => g.man === man)?.faults ?? measured?.proposed[man] ?? []);
     }, [man, measured, clip]);
 
     const seek = useCallback((to: number) => {
