@@ -5,34 +5,35 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Concept;
 
 use Jacotaxis\Core\Field\PlayFrame;
-use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
-use Jacotaxis\Core\Offense\Formations;
+use Jacotaxis\Core\Offense\Formation;
+use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\Clock;
+use Jacotaxis\Core\Offense\Motion\Motion;
+use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Route\RouteSpec;
 
 /**
- * A pass call: formation, a route for every eligible man who goes out, the order of the reads.
+ * A pass call: formation, motions, a route for every eligible man who goes out, the order of the reads.
  *
  * Men without a route protect. Families are not stored: they are recognised from the routes.
  */
 final readonly class Call
 {
     /**
-     * @param  array<string, array{float, float}>  $spots  men moved by hand, width and depth in yards
      * @param  array<string, RouteSpec>  $routes  by letter
      * @param  list<string>  $reads  letters, first read first
+     * @param  list<Motion>  $motions  in the order in which they happen
      * @param  list<string>  $keys  roles of defenders the call names as keys
      * @param  list<string>  $assumed  what was filled in, in words
      */
     public function __construct(
-        public string $quarterback,
-        public string $set,
-        public Side $side,
+        public Formation $formation,
         public array $routes,
         public array $reads,
-        public array $spots = [],
+        public array $motions = [],
         public ?Footwork $drop = null,
         public array $keys = [],
         public ?Situation $situation = null,
@@ -40,10 +41,22 @@ final readonly class Call
     ) {
     }
 
-    /** @return array<string, Man> the eleven by letter */
-    public function men(PlayFrame $frame): array
+    /** The men before and at the snap. */
+    public function snap(PlayFrame $frame, ?Clock $clock = null): Snap
     {
-        return Formations::men($this->quarterback, $this->set, $this->side, $frame, $this->spots);
+        return Snap::of($this->formation->men($frame), $this->motions, $this->formation->splits(), $clock ?? Clock::usual());
+    }
+
+    /** @return array<string, Man> the eleven at the snap, by letter */
+    public function men(PlayFrame $frame, ?Clock $clock = null): array
+    {
+        return $this->snap($frame, $clock)->men;
+    }
+
+    /** The eleven at the snap, counted. */
+    public function lineup(Situation $situation, ?Clock $clock = null): Lineup
+    {
+        return Lineup::of($this->men($situation->frame(), $clock), $situation->frame(), $situation->hash, $this->formation->side);
     }
 
     /** Number of the read of a man, from 1, or null when he has none. */
@@ -54,12 +67,20 @@ final readonly class Call
         return $at === false ? null : $at + 1;
     }
 
+    /** @param  array<string, mixed>  $change by property name */
+    public function with(array $change): self
+    {
+        return new self(...[...get_object_vars($this), ...$change]);
+    }
+
     public function mirrored(): self
     {
-        return new self($this->quarterback, $this->set, $this->side->opposite(),
-            array_map(fn (RouteSpec $r): RouteSpec => $r->mirrored(), $this->routes), $this->reads,
-            array_map(fn (array $s): array => [-$s[0], $s[1]], $this->spots), $this->drop,
-            array_map(fn (string $k): string => strtr($k, ['left' => 'right', 'right' => 'left']), $this->keys),
-            $this->situation?->withHash($this->situation->hash->mirrored()), $this->assumed);
+        return $this->with([
+            'formation' => $this->formation->mirrored(),
+            'routes' => array_map(fn (RouteSpec $r): RouteSpec => $r->mirrored(), $this->routes),
+            'motions' => array_map(fn (Motion $m): Motion => $m->mirrored(), $this->motions),
+            'keys' => array_map(fn (string $k): string => strtr($k, ['left' => 'right', 'right' => 'left']), $this->keys),
+            'situation' => $this->situation?->withHash($this->situation->hash->mirrored()),
+        ]);
     }
 }

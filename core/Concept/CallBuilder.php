@@ -6,8 +6,11 @@ namespace Jacotaxis\Core\Concept;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Offense\Formations;
+use Jacotaxis\Core\Offense\Lineup;
+use Jacotaxis\Core\Offense\Motion\Clock;
+use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
+use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
 
@@ -23,8 +26,6 @@ final class CallBuilder
     /** @var list<string> */
     private array $assumed;
 
-    private readonly Side $side;
-
     private readonly ReceiverCount $count;
 
     private readonly Side $strong;
@@ -33,13 +34,14 @@ final class CallBuilder
     {
         $this->routes = $draft->routes;
         $this->assumed = $draft->assumed;
-        $this->side = $draft->side ?? Side::Right;
         $situation = $draft->situation ?? $draft->context ?? Situation::of();
-        $men = Formations::men($draft->quarterback, $draft->set, $this->side, $situation->frame(), $draft->spots);
-        $this->count = ReceiverCount::of($men);
-        $this->strong = $this->count->strength($situation->hash, $this->side);
-        if ($draft->side === null) {
-            $this->assumed[] = Formations::isBalanced($draft->set) ? 'strength right' : "{$draft->set} right";
+        $formation = $draft->formation;
+        $men = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), Clock::usual())->men;
+        $lineup = Lineup::of($men, $situation->frame(), $situation->hash, $formation->side);
+        $this->count = $lineup->count;
+        $this->strong = $lineup->strong;
+        if (! $draft->sided) {
+            $this->assumed[] = Sets::isBalanced($formation->set) ? 'strength right' : "{$formation->set} right";
         }
     }
 
@@ -54,8 +56,8 @@ final class CallBuilder
             $build->routes[$letter] = $build->routes[$letter]->withFlag(null);
         }
 
-        return new Call($draft->quarterback, $draft->set, $build->side, $build->routes, $reads, $draft->spots,
-            $draft->drop, $draft->keys, $draft->situation, $build->assumed);
+        return new Call($draft->formation, $build->routes, $reads, $draft->motions, $draft->drop,
+            $draft->keys, $draft->situation, $build->assumed);
     }
 
     /**

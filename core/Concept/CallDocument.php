@@ -10,7 +10,7 @@ use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
-use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\UnknownRoute;
@@ -34,10 +34,10 @@ final class CallDocument
 
         return [
             'kind' => self::KIND, 'version' => 1,
-            'quarterback' => $call->quarterback, 'set' => $call->set, 'side' => $call->side->value,
+            ...FormationDocument::write($call->formation),
+            'motions' => array_map(FormationDocument::motion(...), $call->motions),
             'drop' => $call->drop?->value,
             'assignments' => $assignments, 'reads' => $call->reads, 'keys' => $call->keys,
-            'spots' => array_map(fn (string $l): array => ['man' => $l, 'xYd' => $call->spots[$l][0], 'yYd' => $call->spots[$l][1]], array_keys($call->spots)),
             'situation' => $call->situation === null ? null : self::situation($call->situation),
         ];
     }
@@ -50,14 +50,10 @@ final class CallDocument
     public static function read(array $document): Call
     {
         $situation = isset($document['situation']) ? self::readSituation($document['situation'], '/situation') : null;
-        $spots = [];
-        foreach ($document['spots'] ?? [] as $i => $spot) {
-            self::spot($spot, "/spots/$i", $situation ?? Situation::of());
-            $spots[$spot['man']] = [(float) $spot['xYd'], (float) $spot['yYd']];
-        }
-        $routes = self::routes($document['assignments']);
-        $call = new Call($document['quarterback'], $document['set'], Side::from($document['side']), $routes,
-            $document['reads'], $spots, Footwork::tryFrom($document['drop'] ?? ''), $document['keys'] ?? [], $situation);
+        $formation = FormationDocument::read($document, $situation ?? Situation::of());
+        $motions = array_map(fn (array $m, int $i): Motion => FormationDocument::readMotion($m, $formation, "/motions/$i"), $document['motions'] ?? [], array_keys($document['motions'] ?? []));
+        $call = new Call($formation, self::routes($document['assignments']), $document['reads'], $motions,
+            Footwork::tryFrom($document['drop'] ?? ''), $document['keys'] ?? [], $situation);
         self::check($call, $situation ?? Situation::of());
 
         return $call;
@@ -110,8 +106,8 @@ final class CallDocument
             if ($a['job'] !== 'route') {
                 continue;
             }
-            if ($man === 'Q' || in_array($man, Man::LINEMEN, true)) {
-                throw new BadDocument("/assignments/$i", "$man cannot go out on a route.");
+            if ($man === 'Q') {
+                throw new BadDocument("/assignments/$i", 'Q throws; he cannot go out on a route.');
             }
             try {
                 $routes[$man] = RouteSpec::of($a['route'], isset($a['depthYd']) ? (float) $a['depthYd'] : null,
@@ -124,22 +120,9 @@ final class CallDocument
         return $routes;
     }
 
-    /** @param  array<string, mixed>  $spot */
-    private static function spot(array $spot, string $pointer, Situation $situation): void
-    {
-        $frame = $situation->frame();
-        $room = $frame->toField((float) $spot['xYd'], 0.0)[0];
-        if ($room < 0.5 || $room > RuleSet::WIDTH_YD - 0.5) {
-            throw new BadDocument($pointer, "{$spot['man']} would stand out of bounds: bring him inside the sideline.");
-        }
-        if ($spot['yYd'] > -0.3 || $spot['yYd'] < -12.0) {
-            throw new BadDocument($pointer, "{$spot['man']} must stand behind the ball, 0.3 to 12 yards.");
-        }
-    }
-
     private static function check(Call $call, Situation $situation): void
     {
-        $men = $call->men($situation->frame());
+        $men = $call->formation->men($situation->frame());
         foreach (array_diff(array_keys($call->routes), array_keys($men)) as $letter) {
             throw new BadDocument('/assignments', "There is no $letter in this formation: the eleven are ".implode(', ', array_keys($men)).'.');
         }

@@ -7,16 +7,20 @@ namespace Jacotaxis\Core\Concept;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Offense\Formation;
+use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Route\RouteSpec;
 
 /** What was said of a call, before anything is filled in. */
 final class CallDraft
 {
-    public string $quarterback = 'gun';
+    public Formation $formation;
 
-    public string $set = '2x2';
+    /** Whether the words name the side of the set. */
+    public bool $sided = false;
 
-    public ?Side $side = null;
+    /** @var list<Motion> */
+    public array $motions = [];
 
     public ?Footwork $drop = null;
 
@@ -38,9 +42,11 @@ final class CallDraft
     /** @var list<string> roles */
     public array $keys = [];
 
-    /** @var array<string, array{float, float}> */
-    public array $spots = [];
-
     /** @var list<string> */
     public array $assumed = [];
+
+    public function __construct()
+    {
+        $this->formation = new Formation;
+    }
 }

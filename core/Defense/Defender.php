@@ -9,6 +9,14 @@ use Jacotaxis\Core\Field\Side;
 /** One of the eleven on defense: letter on the board, role in this look, spot before the snap in the play frame, job. */
 final readonly class Defender
 {
+    /**
+     * @param  string  $group  line, edge, backer, safety or corner
+     * @param  string  $slot  his place in the front's and the shell's data: L on the line, else CS, CW, SS, FS, N, M, W
+     * @param  string|null  $over  offensive man he stands on
+     * @param  string|null  $takes  receiver he has man to man
+     * @param  Movement|null  $movement  what he does at the snap before his job
+     * @param  float|null  $reaction  his own reaction in seconds, else the setting's
+     */
     public function __construct(
         public string $letter,
         public string $role,
@@ -19,11 +27,31 @@ final readonly class Defender
         public string $group,
         public ?string $over = null,
         public ?string $technique = null,
+        public string $slot = 'L',
+        public ?string $takes = null,
+        public ?Movement $movement = null,
+        public ?float $reaction = null,
     ) {
+    }
+
+    /** @param  array<string, mixed>  $change by property name */
+    public function with(array $change): self
+    {
+        return new self(...[...get_object_vars($this), ...$change]);
     }
 
     public function at(float $xYd, float $yYd): self
     {
-        return new self($this->letter, $this->role, $xYd, $yYd, $this->side, $this->job, $this->group, $this->over, $this->technique);
+        return $this->with(['xYd' => $xYd, 'yYd' => $yYd]);
+    }
+
+    public function rushes(): bool
+    {
+        return $this->job->kind === JobKind::Rush;
+    }
+
+    public function isDeep(): bool
+    {
+        return $this->job->kind === JobKind::Deep;
     }
 }

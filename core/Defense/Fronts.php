@@ -5,23 +5,55 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense;
 
 /**
- * The catalogue of fronts (common practice): down men by technique and side of strength, second level by gap.
+ * The catalogue of fronts (common practice), strong side of the front first.
  *
- * Roles: letter => [name, side of strength or weakness, technique or null, width over the line and depth in yards].
+ * `line`: men who rush from the line as [letter, name, side, technique, technique outside a tight end if another].
+ * Second level by slot, the slots that shells give jobs to: M and W in the box, N the overhang or edge of the strong side,
+ * SS when the front has an overhang in the second safety's place. Places: `box` [side, yards from the middle, depth],
+ * `edge` [technique, yards wider, depth], `apex` over the slot, `over` between the line and the slot, `overhang` outside the surface.
  */
 final class Fronts
 {
     private const ALL = [
-        '4-2 nickel' => [
-            'down' => [['E', 'strong', '5'], ['T', 'strong', '3'], ['T', 'weak', '1'], ['E', 'weak', '5']],
-            'backers' => ['M' => ['mike', 'strong', 1.9], 'W' => ['will', 'weak', 1.9]],
-        ],
+        '4-3 over' => ['line' => [['E', 'end', 'strong', '5', '9'], ['T', 'tackle', 'strong', '3'], ['T', 'tackle', 'weak', '1'], ['E', 'end', 'weak', '5']],
+            'N' => ['S', 'sam', 'front', ['over']], 'M' => ['M', 'mike', 'strong', ['box', 0.9, 4.5]], 'W' => ['W', 'will', 'weak', ['box', 1.8, 4.5]],
+            'words' => 'three-technique to the strength, Sam over the tight end or slot'],
+        '4-2 nickel' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'tackle', 'strong', '3'], ['T', 'tackle', 'weak', '1'], ['E', 'end', 'weak', '5']],
+            'N' => ['N', 'nickel', 'pass', ['apex']], 'M' => ['M', 'mike', 'strong', ['box', 1.9, 4.5]], 'W' => ['W', 'will', 'weak', ['box', 1.9, 4.5]],
+            'words' => 'four down, two backers, a fifth back over the slot'],
+        '4-4' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'tackle', 'strong', '2'], ['T', 'tackle', 'weak', '2'], ['E', 'end', 'weak', '5']],
+            'N' => ['S', 'sam', 'front', ['overhang']], 'M' => ['M', 'mike', 'strong', ['box', 1.17, 4.0]], 'W' => ['W', 'will', 'weak', ['box', 1.17, 4.0]],
+            'SS' => ['V', 'rover', ['overhang']], 'words' => 'four down, inside backers over the guards, two overhangs'],
+        '3-4' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '0'], ['E', 'end', 'weak', '5'], ['J', 'jack', 'weak', ['9', 0.5, 1.6]]],
+            'N' => ['S', 'sam', 'front', ['edge', '9', 0.5, 1.6, true]], 'M' => ['M', 'mike', 'strong', ['box', 1.17, 4.75]], 'W' => ['W', 'will', 'weak', ['box', 1.17, 4.75]],
+            'words' => 'three down, backers over the guards, outside backers on the edge or walked out'],
+        '5-2' => ['line' => [['T', 'tackle', 'strong', '5'], ['T', 'nose', 'strong', '0'], ['T', 'tackle', 'weak', '5'], ['E', 'end', 'weak', '9']],
+            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]], 'M' => ['M', 'mike', 'strong', ['box', 1.17, 3.75]], 'W' => ['W', 'will', 'weak', ['box', 1.17, 3.75]],
+            'words' => 'five on the line, two backers over the guards'],
+        '3-3 stack' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '0'], ['E', 'end', 'weak', '5'], ['S', 'sam', 'strong', ['5', 0.0, 4.5]]],
+            'N' => ['N', 'nickel', 'pass', ['overhang']], 'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.5]], 'W' => ['W', 'will', 'weak', ['box', 2.7, 4.5]],
+            'SS' => ['V', 'rover', ['overhang']], 'words' => 'three backers stacked behind three down men; the strong one is the fourth rusher'],
+        'tite' => ['line' => [['E', 'end', 'strong', '4i'], ['T', 'nose', 'strong', '0'], ['E', 'end', 'weak', '4i'], ['J', 'jack', 'weak', ['9', 1.0, 1.4]]],
+            'N' => ['S', 'sam', 'front', ['edge', '9', 1.0, 1.4, true]], 'M' => ['M', 'mike', 'strong', ['box', 1.17, 5.2]], 'W' => ['W', 'will', 'weak', ['box', 1.17, 5.2]],
+            'words' => 'ends inside the tackles, a nose, edge men outside'],
+        'bear' => ['line' => [['T', 'tackle', 'strong', '3'], ['T', 'nose', 'strong', '0'], ['T', 'tackle', 'weak', '3'], ['E', 'end', 'weak', '9']],
+            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]], 'M' => ['M', 'mike', 'strong', ['box', 1.3, 3.0]], 'W' => ['W', 'will', 'weak', ['box', 1.3, 3.0]],
+            'words' => 'all three inside men covered, ends outside, backers close'],
+        '4-3 under' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '1'], ['T', 'tackle', 'weak', '3'], ['E', 'end', 'weak', '5']],
+            'N' => ['S', 'sam', 'front', ['edge', '9', 0.0, 1.0, false]], 'M' => ['M', 'mike', 'strong', ['box', 1.8, 4.5]], 'W' => ['W', 'will', 'weak', ['box', 0.9, 4.5]],
+            'words' => 'nose to the strength, three-technique away, Sam on the line'],
+        '6-1' => ['line' => [['G', 'guard', 'strong', '2'], ['G', 'guard', 'weak', '2'], ['T', 'tackle', 'strong', '4i'], ['T', 'tackle', 'weak', '4i']],
+            'N' => ['E', 'end', 'front', ['edge', '7', 0.0, 1.0, false]], 'W' => ['E', 'end', 'weak', ['edge', '7', 0.0, 1.0, false]], 'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.0]],
+            'words' => 'six on the line, one backer'],
+        '6-2' => ['line' => [['G', 'guard', 'strong', '1'], ['G', 'guard', 'weak', '1'], ['T', 'tackle', 'strong', '4'], ['T', 'tackle', 'weak', '4']],
+            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]], 'M' => ['M', 'mike', 'strong', ['box', 1.6, 4.0]], 'W' => ['W', 'will', 'weak', ['box', 1.6, 4.0]],
+            'SS' => ['E', 'end', ['edge', '9', 0.0, 1.0, false]], 'words' => 'six on the line, two backers'],
     ];
 
     /** @return list<string> */
     public static function names(): array
     {
-        return array_keys(self::ALL);
+        return array_map(strval(...), array_keys(self::ALL));
     }
 
     public static function has(string $name): bool
@@ -29,15 +61,14 @@ final class Fronts
         return isset(self::ALL[$name]);
     }
 
-    /** @return list<array{string, string, string}> letter, strong or weak, technique */
-    public static function down(string $name): array
+    /** @return array<string, mixed> the front's own data */
+    public static function get(string $name): array
     {
-        return self::ALL[$name]['down'];
+        return self::ALL[$name] ?? throw UnknownLook::front($name);
     }
 
-    /** @return array<string, array{string, string, float}> role, strong or weak, width in yards */
-    public static function backers(string $name): array
+    public static function words(string $name): string
     {
-        return self::ALL[$name]['backers'];
+        return self::get($name)['words'];
     }
 }

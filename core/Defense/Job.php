@@ -12,25 +12,26 @@ namespace Jacotaxis\Core\Defense;
 final readonly class Job
 {
     /**
-     * @param  list<string>  $takes  receivers a man defender takes, first that exists ("#2 strong", "#3 strong", "back")
      * @param  string|null  $match  receiver whose vertical release a zone man takes over ("#1", "#2" on his side)
      * @param  float  $matchYd  depth past which the release counts as vertical
      * @param  string  $leverage  side he keeps of his man: inside, outside or none
      * @param  string  $first  which threat an under man answers first: short or deep
      * @param  float  $carryYd  depth to which an under man carries a vertical release in his zone
+     * @param  bool  $sinks  whether a flat man goes back with the outside man when nothing threatens the flat
+     * @param  bool  $trails  whether a man defender plays under his man's hip, with help on top
      */
     public function __construct(
         public JobKind $kind,
         public string $words,
         public float $wideYd = 0.0,
         public float $deepYd = 0.0,
-        public array $takes = [],
         public ?string $match = null,
         public float $matchYd = 8.0,
         public string $leverage = 'none',
         public string $first = 'deep',
         public float $carryYd = 0.0,
         public bool $sinks = false,
+        public bool $trails = false,
     ) {
     }
 
@@ -39,10 +40,9 @@ final readonly class Job
         return new self(JobKind::Rush, $words);
     }
 
-    /** @param  list<string>  $takes */
-    public static function man(array $takes, string $words, string $leverage = 'inside'): self
+    public static function man(string $words = 'Man to man, inside leverage', string $leverage = 'inside', bool $trails = false): self
     {
-        return new self(JobKind::Man, $words, takes: $takes, leverage: $leverage);
+        return new self(JobKind::Man, $words, leverage: $leverage, trails: $trails);
     }
 
     public static function deep(float $wideYd, float $deepYd, string $words, ?string $match = null, float $matchYd = 8.0, string $leverage = 'none'): self
@@ -53,5 +53,21 @@ final readonly class Job
     public static function under(float $wideYd, float $deepYd, string $words, string $first = 'deep', float $carryYd = 0.0, bool $sinks = false): self
     {
         return new self(JobKind::Under, $words, $wideYd, $deepYd, first: $first, carryYd: $carryYd, sinks: $sinks);
+    }
+
+    /** The same job with another landmark width, yards, signed in the play frame. */
+    public function atWidth(float $wideYd): self
+    {
+        return new self($this->kind, $this->words, $wideYd, $this->deepYd, $this->match, $this->matchYd, $this->leverage, $this->first, $this->carryYd, $this->sinks, $this->trails);
+    }
+
+    public function saying(string $words): self
+    {
+        return new self($this->kind, $words, $this->wideYd, $this->deepYd, $this->match, $this->matchYd, $this->leverage, $this->first, $this->carryYd, $this->sinks, $this->trails);
+    }
+
+    public function leaning(string $leverage): self
+    {
+        return new self($this->kind, $this->words, $this->wideYd, $this->deepYd, $this->match, $this->matchYd, $leverage, $this->first, $this->carryYd, $this->sinks, $this->trails);
     }
 }

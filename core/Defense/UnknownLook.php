@@ -29,4 +29,19 @@ final class UnknownLook extends DomainException
     {
         return new self("The $a and the $b stand on one spot: move one of them at least half a yard.");
     }
+
+    public static function rushers(int $count): self
+    {
+        return new self("$count rushers cannot be: give three to eight.");
+    }
+
+    public static function technique(string $technique, string $lineman): self
+    {
+        return new self("There is no $technique technique on $lineman. Known techniques: ".implode(', ', Technique::known()).'.');
+    }
+
+    public static function job(string $job): self
+    {
+        return new self("No job is called \"$job\". Known jobs: ".implode(', ', array_keys(JobWords::all())).'.');
+    }
 }

@@ -13,7 +13,10 @@ final readonly class Finding
 
     public const FAULT = 'fault';
 
-    /** @param  array{man: string, xYd: float, yYd: float}|null  $move the spot that cures it */
+    /**
+     * @param  array{man: string, xYd: float, yYd: float}|null  $move  the spot that cures it
+     * @param  array<string, mixed>|null  $apply  the fix as a change of the call: `do` is move, sound, to, still, unroute or number
+     */
     public function __construct(
         public string $code,
         public string $severity,
@@ -22,6 +25,7 @@ final readonly class Finding
         public ?string $rule = null,
         public ?string $fix = null,
         public ?array $move = null,
+        public ?array $apply = null,
     ) {
     }
 
@@ -29,7 +33,7 @@ final readonly class Finding
     public function toArray(): array
     {
         $out = ['code' => $this->code, 'severity' => $this->severity, 'man' => $this->man, 'text' => $this->text];
-        foreach (['rule', 'fix', 'move'] as $key) {
+        foreach (['rule', 'fix', 'move', 'apply'] as $key) {
             if ($this->$key !== null) {
                 $out[$key] = $this->$key;
             }

@@ -6,8 +6,8 @@ namespace Jacotaxis\Core\Film;
 
 use Jacotaxis\Core\Concept\BadDocument;
 use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\LookDocument;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Setting;
@@ -42,13 +42,8 @@ final class FilmReader
     public static function look(string|array $look): Look
     {
         try {
-            $spots = [];
-            foreach (is_array($look) ? ($look['spots'] ?? []) : [] as $spot) {
-                $spots[$spot['defender']] = [(float) $spot['xYd'], (float) $spot['yYd']];
-            }
-
-            return is_string($look) ? LookParser::parse($look) : Look::of($look['front'], $look['shell'], $spots);
-        } catch (NotUnderstood|UnknownLook $e) {
+            return is_string($look) ? LookParser::parse($look) : LookDocument::read($look);
+        } catch (NotUnderstood $e) {
             throw new BadDocument('/look', $e->getMessage());
         }
     }

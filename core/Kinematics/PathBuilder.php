@@ -29,7 +29,7 @@ final class PathBuilder
 
     private ?float $maxX = null;
 
-    public function __construct(private readonly SprintLaw $law, float $xYd, float $yYd, private readonly float $v0 = 0.0)
+    public function __construct(private readonly SprintLaw $law, float $xYd, float $yYd, private readonly float $vxYd = 0.0, private readonly float $vyYd = 0.0)
     {
         $this->x = $xYd;
         $this->y = $yYd;
@@ -100,7 +100,8 @@ final class PathBuilder
     private function build(): Path
     {
         $x = $y = $vx = $vy = $cuts = [];
-        $v0 = $this->v0;
+        // Of a speed at the snap only what points along the first leg is kept.
+        $v0 = $this->legs === [] ? 0.0 : max(0.0, $this->vxYd * sin($this->legs[0][3]) + $this->vyYd * cos($this->legs[0][3]));
         $start = 0.0;
         $i = 0;
         foreach ($this->legs as $n => [$lx, $ly, $length, $heading]) {

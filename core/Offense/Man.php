@@ -6,7 +6,7 @@ namespace Jacotaxis\Core\Offense;
 
 use Jacotaxis\Core\Field\Side;
 
-/** One of the eleven on offense at his spot in the play frame, yards. */
+/** One of the eleven on offense at his spot in the play frame, yards, with his speed at the snap when he is in motion, yards a second. */
 final readonly class Man
 {
     /** A man is on the line when his spot is at most this far behind the ball (product default). */
@@ -14,8 +14,16 @@ final readonly class Man
 
     public const LINEMEN = ['LT', 'LG', 'C', 'RG', 'RT'];
 
-    public function __construct(public string $letter, public float $xYd, public float $yYd)
-    {
+    /** The letters a set is drawn with; a staff says its own for them. */
+    public const SKILL = ['X', 'Z', 'H', 'Y', 'R', 'F'];
+
+    public function __construct(
+        public string $letter,
+        public float $xYd,
+        public float $yYd,
+        public float $vxYd = 0.0,
+        public float $vyYd = 0.0,
+    ) {
     }
 
     public function onLine(): bool
@@ -39,15 +47,25 @@ final readonly class Man
         return ! $this->isLineman() && ! $this->isQuarterback() && abs($this->xYd) < 3.0 && $this->yYd < -2.5;
     }
 
+    public function inMotion(): bool
+    {
+        return abs($this->vxYd) + abs($this->vyYd) > 0.1;
+    }
+
     public function side(): Side
     {
         return Side::ofX($this->xYd);
+    }
+
+    public function at(float $xYd, float $yYd): self
+    {
+        return new self($this->letter, $xYd, $yYd);
     }
 
     public function mirrored(): self
     {
         $letter = strtr($this->letter, ['LT' => 'RT', 'RT' => 'LT', 'LG' => 'RG', 'RG' => 'LG']);
 
-        return new self($letter, -$this->xYd, $this->yYd);
+        return new self($letter, -$this->xYd, $this->yYd, -$this->vxYd, $this->vyYd);
     }
 }

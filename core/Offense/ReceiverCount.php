@@ -31,13 +31,25 @@ final readonly class ReceiverCount
             if ($man->isBack()) {
                 $backs[] = $man->letter;
             } else {
-                $sides[$man->side()->value][$man->letter] = abs($man->xYd);
+                // Of two in a stack the one in front counts first.
+                $sides[$man->side()->value][$man->letter] = abs($man->xYd) + 0.001 * $man->yYd;
             }
         }
         arsort($sides['left']);
         arsort($sides['right']);
 
         return new self(array_keys($sides['left']), array_keys($sides['right']), $backs);
+    }
+
+    /** The count after the release: everybody by where he is when the routes have parted, a back who swings out among them. @param  array<string, float>  $x  width by letter, yards */
+    public static function afterRelease(array $x): self
+    {
+        $left = array_filter($x, fn (float $at): bool => $at < 0.0);
+        $right = array_filter($x, fn (float $at): bool => $at >= 0.0);
+        asort($left);
+        arsort($right);
+
+        return new self(array_keys($left), array_keys($right), []);
     }
 
     /** @return list<string> */

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RunRoute;
@@ -20,8 +23,8 @@ use Jacotaxis\Core\Route\RunRoute;
 final readonly class Scene
 {
     /**
-     * @param  array<string, Man>  $men
-     * @param  list<Defender>  $defenders
+     * @param  array<string, Man>  $men  at the snap
+     * @param  list<Defender>  $defenders  at the snap
      * @param  array<string, RunRoute>  $routes
      */
     private function __construct(
@@ -29,9 +32,13 @@ final readonly class Scene
         public Look $look,
         public Setting $setting,
         public PlayFrame $frame,
+        public Snap $snap,
+        public Lineup $before,
+        public Lineup $lineup,
         public array $men,
         public ReceiverCount $count,
         public Side $strong,
+        public Aligned $aligned,
         public array $defenders,
         public array $routes,
         public Footwork $drop,
@@ -40,18 +47,19 @@ final readonly class Scene
 
     public static function of(Call $call, Look $look, Setting $setting): self
     {
-        $frame = $setting->situation->frame();
-        $men = $call->men($frame);
-        $count = ReceiverCount::of($men);
-        $strong = $count->strength($setting->situation->hash, $call->side);
-        $law = $setting->level->receiver();
+        $situation = $setting->situation;
+        $frame = $situation->frame();
+        $snap = $call->snap($frame, $setting->clock());
+        $lineup = Lineup::of($snap->men, $frame, $situation->hash, $call->formation->side);
+        $before = $call->motions === [] ? $lineup : Lineup::of($snap->before, $frame, $situation->hash, $call->formation->side);
         $routes = [];
         foreach ($call->routes as $letter => $spec) {
-            $routes[$letter] = RouteRunner::path($men[$letter], $spec, $frame, $law);
+            $routes[$letter] = RouteRunner::path($snap->men[$letter], $spec, $frame, $setting->law($letter));
         }
+        $aligned = Alignment::of($look, $lineup, $before);
 
-        return new self($call, $look, $setting, $frame, $men, $count, $strong,
-            Alignment::of($look, $men, $count, $frame, $strong), $routes, $call->drop ?? self::drop($call, $routes));
+        return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
+            $aligned, $aligned->defenders, $routes, $call->drop ?? self::drop($call, $routes));
     }
 
     /** Where the quarterback throws from. @return array{float, float} */

@@ -6,10 +6,15 @@ namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
+use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Offense\Athlete;
+use Jacotaxis\Core\Offense\Motion\Cadence;
+use Jacotaxis\Core\Offense\Motion\Clock;
 
 /** What a proof is run under: situation, level and thresholds. Yards and seconds; all numbers are product defaults. */
 final readonly class Setting
 {
+    /** @param  array<string, Athlete>  $men */
     public function __construct(
         public Situation $situation,
         public Level $level = Level::HighSchool,
@@ -28,6 +33,23 @@ final readonly class Setting
         public float $pocket = 3.0,
         /** Angle in degrees the quarterback's eyes take in at once. */
         public float $visionDeg = 40.0,
+        /** Named men by letter; the others run with the level's speed. */
+        public array $men = [],
+        public ?Cadence $cadence = null,
     ) {
+    }
+
+    /** The speed of a receiver: his own where he has a time. */
+    public function law(string $letter): SprintLaw
+    {
+        return ($this->men[$letter] ?? null)?->law() ?? $this->level->receiver();
+    }
+
+    /** What motions are timed with. */
+    public function clock(): Clock
+    {
+        $named = fn (callable $of): array => array_filter(array_map($of, $this->men), fn (mixed $v): bool => $v !== null);
+
+        return new Clock($this->cadence ?? Cadence::of(), $this->level->receiver(), $named(fn (Athlete $a) => $a->law()), $named(fn (Athlete $a) => $a->strideYd));
     }
 }

@@ -48,7 +48,7 @@ final class RouteRunner
         if ($shape->stem === Stem::Landmark) {
             $to = $route->side ?? $home;
         }
-        $build = (new PathBuilder($law, $man->xYd, $man->yYd))
+        $build = (new PathBuilder($law, $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
             ->inside($frame->sidelineX(Side::Left) + self::EDGE_YD, $frame->sidelineX(Side::Right) - self::EDGE_YD);
         $out = $to->sign();
         $depth = $route->depth();

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use DomainException;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Kinematics\Footwork;
-use Jacotaxis\Core\Offense\Formations;
+use Jacotaxis\Core\Kinematics\Level;
+use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\Cadence;
+use Jacotaxis\Core\Offense\Motion\Clock;
+use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\Routes;
@@ -35,12 +39,12 @@ final class CallParser
      *
      * @throws NotUnderstood
      */
-    public static function parse(string $words, ?Situation $situation = null): Call
+    public static function parse(string $words, ?Situation $situation = null, ?Cadence $cadence = null): Call
     {
-        return (new self)->read($words, $situation);
+        return (new self)->read($words, $situation, $cadence);
     }
 
-    private function read(string $words, ?Situation $situation): Call
+    private function read(string $words, ?Situation $situation, ?Cadence $cadence): Call
     {
         $this->draft = new CallDraft;
         if (str_contains($words, '|')) {
@@ -53,37 +57,20 @@ final class CallParser
             throw NotUnderstood::missing('colon between the formation and the routes', 'gun 2x2: smash right');
         }
         [$head, $body] = explode(':', $words, 2);
-        $this->formation(new Tokens($head));
+        FormationParser::read($head, $words, $this->draft, $cadence);
         $now = $situation ?? Situation::of();
-        $men = Formations::men($this->draft->quarterback, $this->draft->set, $this->draft->side ?? Side::Right, $now->frame());
-        $this->count = ReceiverCount::of($men);
-        $this->strong = $this->count->strength($now->hash, $this->draft->side ?? Side::Right);
+        $formation = $this->draft->formation;
+        try {
+            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), new Clock($cadence ?? Cadence::of(), Level::HighSchool->receiver()));
+        } catch (DomainException $e) {
+            throw NotUnderstood::because($e->getMessage(), $head);
+        }
+        $lineup = Lineup::of($snap->men, $now->frame(), $now->hash, $formation->side);
+        $this->count = $lineup->count;
+        $this->strong = $lineup->strong;
         $this->body($body);
 
         return CallBuilder::build($this->draft);
-    }
-
-    private function formation(Tokens $tokens): void
-    {
-        $quarterback = $tokens->phrase(Formations::quarterbacks());
-        if ($quarterback === null) {
-            $this->draft->assumed[] = 'gun';
-        }
-        $this->draft->quarterback = $quarterback ?? 'gun';
-        $set = $tokens->phrase(Formations::sets());
-        if ($set === null) {
-            throw NotUnderstood::word($tokens->peek() ?? '', 'set', [...($quarterback === null ? Formations::quarterbacks() : []), ...Formations::sets()]);
-        }
-        $this->draft->set = $set;
-        $side = $tokens->take('left', 'right');
-        $this->draft->side = $side === null ? null : Side::from($side);
-        $tokens->skip(',');
-        while (! $tokens->done()) {
-            $word = $tokens->next();
-            $this->draft->drop = Footwork::tryFrom($word)
-                ?? throw NotUnderstood::word($word, 'side or drop', ['left', 'right', ...array_column(Footwork::cases(), 'value')]);
-            $tokens->skip(',', 'step', 'steps', 'drop');
-        }
     }
 
     private function body(string $body): void
@@ -197,7 +184,7 @@ final class CallParser
 
     private function key(): void
     {
-        $roles = ['nickel', 'mike', 'will', 'strong safety', 'free safety', 'left corner', 'right corner'];
+        $roles = DefenderWords::roles();
         $this->draft->keys[] = $this->tokens->phrase($roles)
             ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'defender', $roles);
     }
@@ -221,10 +208,10 @@ final class CallParser
             return $this->count->letter($side, (int) $m[1]) ?? throw NotUnderstood::nobody("$word {$side->value}");
         }
         $letter = strtoupper($word);
-        if (in_array($letter, Man::LINEMEN, true) || $letter === 'Q') {
-            throw NotUnderstood::because("$letter cannot go out on a route.", $word);
+        if ($letter === 'Q') {
+            throw NotUnderstood::because('Q throws; he cannot go out on a route.', $word);
         }
-        if (in_array($letter, $this->letters(), true)) {
+        if (in_array($letter, [...$this->letters(), ...Man::LINEMEN], true)) {
             $this->tokens->next();
 
             return $letter;

@@ -8,6 +8,7 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Recognition;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Route\RouteSpec;
 
@@ -23,8 +24,9 @@ final class Describer
     private function __construct(private readonly Call $call, ?Situation $context)
     {
         $situation = $this->situation = $call->situation ?? $context ?? Situation::of();
-        $this->count = ReceiverCount::of($call->men($situation->frame()));
-        $this->strong = $this->count->strength($situation->hash, $call->side);
+        $lineup = $call->lineup($situation);
+        $this->count = $lineup->count;
+        $this->strong = $lineup->strong;
     }
 
     /** @param  Situation|null  $context where the call is made, when it does not say */
@@ -94,7 +96,9 @@ final class Describer
         $drop = $this->call->drop === null ? '' : ", {$this->call->drop->value}";
         $keys = implode('', array_map(fn (string $k): string => "; key $k", $this->call->keys));
 
-        return "$situation{$this->call->quarterback} {$this->call->set} {$this->call->side->value}$drop: $body$keys";
+        $motions = implode('', array_map(fn (Motion $m): string => ", {$m->words()}", $this->call->motions));
+
+        return "$situation{$this->call->formation->words()}$motions$drop: $body$keys";
     }
 
     private function back(string $body): ?Call

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Words;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Recognition;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\ReceiverCount;
 
 /** What a call is: its words, its family with the reason, and the nearest other families with what differs. */
@@ -16,8 +17,9 @@ final class Description
     public static function of(Call $call, ?Situation $context = null): array
     {
         $situation = $call->situation ?? $context ?? Situation::of();
-        $count = ReceiverCount::of($call->men($situation->frame()));
-        $strong = $count->strength($situation->hash, $call->side);
+        $lineup = $call->lineup($situation);
+        $count = $lineup->count;
+        $strong = $lineup->strong;
         $found = Recognition::all($call->routes, $count, $strong);
         $main = $found[0] ?? null;
         $side = $main['side'] ?? $strong;
@@ -32,7 +34,18 @@ final class Description
             'nearest' => Recognition::nearest($side, $call->routes, $count, $main['family'] ?? null),
             'families' => array_map(fn (array $f): array => ['family' => $f['family']->name, 'side' => $f['side']->value, 'why' => Recognition::why($f['family'])], $found),
             'otherSide' => count($found) > 1 || ($main !== null && $main['family']->across) ? [] : $back,
+            'before' => $call->motions === [] ? null : self::before($call, $situation),
             'assumed' => $call->assumed,
         ];
+    }
+
+    /** The count and the family as they were before the motion (FRM-07). @return array{family: string|null, receivers: array{left: list<string>, right: list<string>}} */
+    private static function before(Call $call, Situation $situation): array
+    {
+        $count = ReceiverCount::of($call->formation->men($situation->frame()));
+        $strong = $count->strength($situation->hash, $call->formation->side);
+        $found = Recognition::all($call->routes, $count, $strong)[0] ?? null;
+
+        return ['family' => $found === null ? null : $found['family']->name, 'receivers' => ['left' => $count->on(Side::Left), 'right' => $count->on(Side::Right)]];
     }
 }

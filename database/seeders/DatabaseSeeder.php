@@ -56,7 +56,7 @@ class DatabaseSeeder extends Seeder
                 $call = CallParser::parse($words);
                 Call::query()->create(['name' => $name, 'words' => Describer::words($call), 'document' => CallDocument::write($call), 'version' => 1]);
             }
-            foreach (Shells::names() as $shell) {
+            foreach (array_keys(self::SHOWN) as $shell) {
                 Look::query()->create(['name' => "4-2 nickel, $shell", 'words' => "4-2 nickel, $shell", 'opponent' => 'Granite Pass', 'shown' => self::SHOWN[$shell], 'version' => 1,
                     'document' => ['kind' => 'jacotaxis.look', 'version' => 1, 'front' => '4-2 nickel', 'shell' => $shell, 'spots' => []]]);
             }

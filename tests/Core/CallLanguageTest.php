@@ -70,12 +70,17 @@ it('names what it does not understand and the nearest words', function (string $
     ['gun 2x2', 'no colon'],
     ['gun 2x2:', 'no routes'],
     ['gun 2x2: #3 right seam', 'There is no #3 right'],
-    ['gun 2x2: LT go', 'LT cannot go out'],
+    ['gun 2x2: Q go', 'Q throws'],
     ['gun 2x2: Z hitch; Z go', 'Z has two jobs'],
     ['gun 2x2: Z corner 99', 'cannot break at 99 yd'],
     ['5th & 2 | gun 2x2: smash', 'Down 5 does not exist'],
     ['2nd & 80, ball on 30 | gun 2x2: smash', '80 to go does not fit'],
-    ['gun 2x2 right, jet: smash', '"jet" is not a side or drop'],
+    ['gun 2x2 right, jet: smash', '"jet" is not a side, motion or drop'],
+    ['gun 2x2, H jit left: smash right', '"jit" is not a motion for H. Did you mean jet'],
+    ['gun 2x2, H jet left on hut: smash right', '"hut" is not a word of the cadence'],
+    ['gun 2x2, splits 9 ft: smash right', 'A line split of 9 ft cannot be'],
+    ['gun 2x3: smash right', 'Did you mean 2x2'],
+    ['gun trips sideways: smash right', '"sideways" is not a side, motion or drop'],
 ]);
 
 it('reads looks', function (string $words, string $look): void {
@@ -84,7 +89,11 @@ it('reads looks', function (string $words, string $look): void {
 
 it('refuses looks it does not know', function (string $words, string $message): void {
     expect(fn () => LookParser::parse($words))->toThrow(NotUnderstood::class, $message);
-})->with([['5-9 heap, cover 3', 'is not a front'], ['4-2 nickel, cover 9', 'Did you mean cover 1'], ['4-2 nickel, cover 2, zzz', '"zzz" is not a word']]);
+})->with([['5-9 heap, cover 3', 'is not a front'], ['4-2 nickel, cover 9', 'Did you mean cover 0 or cover 1'], ['4-2 nickel, cover 2, zzz', '"zzz" is not a word'],
+    ['4-2 nickel, cover 3, corners prss', '"prss" is not a word for the corners. Did you mean press'], ['4-2 nickel, cover 3, 8 on RG', '"8" is not a word'],
+    ['4-2 nickel, cover 3, nine rush', '"nine" is not a word'], ['4-2 nickel, cover 3, mike plays guitar', '"guitar" is not a job'],
+    ['4-2 nickel, cover 3, mike reacts in 4 s', 'give 0 to 1 seconds'], ['4-2 nickel, cover 3, safety rotates up', '"up" is not a side'],
+    ['4-2 nickel, cover 3, nickel plays man on Q', '"q" is not a receiver']]);
 
 it('W-01: names the family, why, and what differs when the routes swap', function (): void {
     $a = Description::of(CallParser::parse('gun trips right: #1 post, #2 dig 13, #3 flat; X shallow'));

@@ -21,7 +21,7 @@ it('refuses what cannot be, and says where', function (Closure $spoil, string $p
     $this->fail('It was taken.');
 })->with([
     'two jobs' => [fn (array $d): array => array_replace_recursive($d, ['assignments' => [10 => ['man' => 'X', 'job' => 'protect']]]), '/assignments/10/man', 'two jobs'],
-    'lineman on a route' => [fn (array $d): array => array_replace_recursive($d, ['assignments' => [0 => ['job' => 'route', 'route' => 'go']]]), '/assignments/0', 'cannot go out'],
+    'quarterback on a route' => [fn (array $d): array => array_replace_recursive($d, ['assignments' => [5 => ['job' => 'route', 'route' => 'go']]]), '/assignments/5', 'cannot go out'],
     'depth no route has' => [fn (array $d): array => array_replace_recursive($d, ['assignments' => [9 => ['depthYd' => 29.0, 'route' => 'hitch', 'job' => 'route']]]), '/assignments/9', 'cannot break at 29'],
     'two on a spot' => [fn (array $d): array => ['spots' => [['man' => 'H', 'xYd' => 18.0, 'yYd' => -0.6]]] + $d, '/spots', 'stand on one spot'],
     'out of bounds' => [fn (array $d): array => ['spots' => [['man' => 'Z', 'xYd' => 40.0, 'yYd' => -0.5]]] + $d, '/spots/0', 'out of bounds'],

@@ -33,7 +33,7 @@ it('knows cases nobody listed', function (string $call, string $shell, string $g
 it('flags two men in one window', function (): void {
     $report = Report::of(proof('gun 2x2 right: Z curl 12, H corner 6; read Z, H', 'cover 3'));
     $call = CallParser::parse('gun 2x2 right: Z hitch 6, H hitch 6; read Z, H');
-    $near = new Call($call->quarterback, $call->set, $call->side, $call->routes, $call->reads, ['Z' => [15.0, -0.5], 'H' => [13.5, -1.5]]);
+    $near = $call->with(['formation' => $call->formation->withSpots(['Z' => [15.0, -0.5], 'H' => [13.5, -1.5]])]);
     $crowded = Report::of(Prover::prove($near, LookParser::parse('4-2 nickel, cover 3'), new Setting(Jacotaxis\Core\Field\Situation::of())));
     expect(array_column($report['findings'], 'code'))->not->toContain('one-window')
         ->and(array_column($crowded['findings'], 'code'))->toContain('one-window');

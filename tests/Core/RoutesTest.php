@@ -9,7 +9,7 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Offense\Formations;
+use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;
@@ -21,7 +21,7 @@ function ran(string $letter, RouteSpec $spec, Hash $hash = Hash::Middle): RunRou
 {
     $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
 
-    return RouteRunner::path(Formations::men('gun', '2x2', Side::Right, $frame)[$letter], $spec, $frame, Level::HighSchool->receiver());
+    return RouteRunner::path((new Formation)->men($frame)[$letter], $spec, $frame, Level::HighSchool->receiver());
 }
 
 it('breaks where the catalogue says, the way it says', function (string $name, float $depth, CutKind $kind): void {

@@ -1,12 +1,22 @@
 <?php
 
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Aligning\Aligned;
+use Jacotaxis\Core\Defense\Alignment;
+use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Field\Hash;
+use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
+use Jacotaxis\Core\Offense\Legal\Legality;
+use Jacotaxis\Core\Offense\Lineup;
+use Jacotaxis\Core\Offense\Motion\Clock;
+use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 
 /** The proof of a call in words against a 4-2 nickel shell. */
@@ -27,4 +37,35 @@ function answer(Proof $proof, string $choice): ?string
     }
 
     return null;
+}
+
+/** A formation in words standing on the field, counted. */
+function lineup(string $words, Hash $hash = Hash::Middle, RuleSet $rules = RuleSet::Nfhs): Lineup
+{
+    $situation = Situation::of(rules: $rules, hash: $hash);
+    $draft = FormationParser::parse($words, $situation);
+    $formation = $draft->formation;
+    $snap = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), Clock::usual());
+
+    return Lineup::of($snap->men, $situation->frame(), $hash, $formation->side);
+}
+
+/** A look in words lined up against a formation in words. */
+function aligned(string $look, string $formation, Hash $hash = Hash::Middle): Aligned
+{
+    return Alignment::of(LookParser::parse($look), lineup($formation, $hash));
+}
+
+/** Findings of a call under a rule book, infos left out, as "code man". @return list<string> */
+function faults(string $call, RuleSet $rules = RuleSet::Nfhs): array
+{
+    $call = CallParser::parse($call, Situation::of(rules: $rules));
+
+    return array_values(array_map(fn ($f): string => trim("{$f->code} {$f->man}"), array_filter(legality($call, $rules), fn ($f): bool => $f->severity !== 'info')));
+}
+
+/** @return list<Finding> */
+function legality(Call $call, RuleSet $rules): array
+{
+    return Legality::check($call->snap(Situation::of(rules: $rules)->frame()), $rules, array_keys($call->routes));
 }

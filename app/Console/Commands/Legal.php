@@ -3,7 +3,7 @@
 namespace App\Console\Commands;
 
 use Jacotaxis\Core\Field\Finding;
-use Jacotaxis\Core\Offense\Legality;
+use Jacotaxis\Core\Offense\Legal\Legality;
 
 class Legal extends JxCommand
 {
@@ -14,8 +14,8 @@ class Legal extends JxCommand
     protected function answer(): int
     {
         $call = $this->theCall();
-        $men = $call->men(($call->situation ?? $this->situation())->frame());
-        $findings = array_map(fn (Finding $f): array => $f->toArray(), Legality::check($men, $this->rules(), array_keys($call->routes)));
+        $snap = $call->snap(($call->situation ?? $this->situation())->frame(), $this->setting($call)->clock());
+        $findings = array_map(fn (Finding $f): array => $f->toArray(), Legality::check($snap, $this->rules(), array_keys($call->routes)));
         if ($this->option('json')) {
             $this->json(['findings' => $findings]);
         } else {

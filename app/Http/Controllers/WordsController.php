@@ -10,7 +10,7 @@ use Jacotaxis\Core\Concept\CallDocument;
 use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Shells;
-use Jacotaxis\Core\Offense\Formations;
+use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
@@ -25,7 +25,7 @@ class WordsController extends Controller
     public function vocabulary(): JsonResponse
     {
         return new JsonResponse([
-            'quarterbacks' => Formations::quarterbacks(), 'sets' => Formations::sets(),
+            'quarterbacks' => Sets::quarterbacks(), 'sets' => Sets::names(),
             'families' => array_keys(Families::all()),
             'routes' => array_map(fn ($r): array => ['name' => $r->name, 'depthYd' => $r->depthYd, 'minYd' => $r->minDepthYd, 'maxYd' => $r->maxDepthYd], array_values(Routes::all())),
             'fronts' => Fronts::names(), 'shells' => Shells::names(),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Play;
 
-use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
@@ -34,15 +33,13 @@ final class PlayOut
     {
         $setting = $scene->setting;
         $letters = array_keys($scene->routes);
-        $quick = $slow = [];
-        foreach ($scene->routes as $route) {
-            $quick[] = SeenRoute::of($route->path, $setting->reaction, 0.0);
-            $slow[] = SeenRoute::of($route->path, $setting->reaction, $setting->hips);
-        }
-        $sight = $this->sight = new Sight($letters, $quick, $slow, $this->targets($letters), $scene);
+        $targets = $this->targets($letters);
+        $sights = [];
+        $this->sight = $sights[(string) $setting->reaction] = Sight::of($scene, $setting->reaction, $targets);
         foreach ($scene->defenders as $d => $defender) {
             if ($defender->job->kind !== JobKind::Rush) {
-                $this->movers[$d] = $this->mover($defender, $sight);
+                $reaction = $defender->reaction ?? $setting->reaction;
+                $this->movers[$d] = $this->mover($defender, $sights[(string) $reaction] ??= Sight::of($scene, $reaction, $targets));
             }
         }
         $this->neighbours();
@@ -62,7 +59,7 @@ final class PlayOut
                 $mover->record();
             }
             foreach ($this->movers as $mover) {
-                $mover->steer($i);
+                $mover->play($i);
             }
             foreach ($this->movers as $mover) {
                 $mover->move();
@@ -112,10 +109,8 @@ final class PlayOut
     private function mover(Defender $defender, Sight $sight): Mover
     {
         $level = $this->scene->setting->level;
-        $law = $defender->group === 'backer' ? $level->backer() : $level->safety();
-        $target = $defender->job->kind === JobKind::Man
-            ? Alignment::takes($defender->job, $this->scene->count, $this->scene->strong)
-            : $this->matched($defender);
+        $law = in_array($defender->group, ['backer', 'edge'], true) ? $level->backer() : $level->safety();
+        $target = $defender->takes ?? $this->matched($defender);
         $mine = $target === null ? null : $sight->index($target);
 
         return match ($defender->job->kind) {
@@ -141,7 +136,7 @@ final class PlayOut
     {
         $targets = array_fill(0, count($letters), null);
         foreach ($this->scene->defenders as $d => $defender) {
-            $taken = $defender->job->kind === JobKind::Man ? Alignment::takes($defender->job, $this->scene->count, $this->scene->strong) : null;
+            $taken = $defender->job->kind === JobKind::Man ? $defender->takes : null;
             $r = $taken === null ? false : array_search($taken, $letters, true);
             if ($r !== false) {
                 $targets[$r] = $d;

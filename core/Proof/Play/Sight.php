@@ -21,7 +21,20 @@ final readonly class Sight
         public array $slow,
         public array $manned,
         public Scene $scene,
+        public float $reaction,
     ) {
+    }
+
+    /** The routes as seen with a reaction, seconds. @param  list<int|null>  $manned */
+    public static function of(Scene $scene, float $reaction, array $manned): self
+    {
+        $quick = $slow = [];
+        foreach ($scene->routes as $route) {
+            $quick[] = SeenRoute::of($route->path, $reaction, 0.0);
+            $slow[] = SeenRoute::of($route->path, $reaction, $scene->setting->hips);
+        }
+
+        return new self(array_keys($scene->routes), $quick, $slow, $manned, $scene, $reaction);
     }
 
     public function index(string $letter): ?int

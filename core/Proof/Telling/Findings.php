@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
+use Jacotaxis\Core\Defense\Count\Accounted;
+use Jacotaxis\Core\Defense\Count\Gaps;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Offense\Legality;
+use Jacotaxis\Core\Offense\Legal\Legality;
+use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Scene;
@@ -23,12 +26,60 @@ final class Findings
         $scene = $proof->scene;
 
         return [
-            ...Legality::check($scene->men, $scene->setting->situation->rules, array_keys($scene->routes)),
+            ...Legality::check($scene->snap, $scene->setting->situation->rules, array_keys($scene->routes), self::numbers($scene)),
+            ...self::motions($scene),
+            ...self::defense($scene),
             ...self::late($proof),
             ...self::sticks($proof),
             ...self::shared($scene),
             ...self::named($proof),
         ];
+    }
+
+    /** @return array<string, int> */
+    private static function numbers(Scene $scene): array
+    {
+        return array_filter(array_map(fn ($athlete): ?int => $athlete->number, $scene->setting->men), fn (?int $n): bool => $n !== null);
+    }
+
+    /** @return list<Finding> */
+    private static function motions(Scene $scene): array
+    {
+        $late = array_filter($scene->snap->arrivals, fn (Arrival $a): bool => $a->isLate() || $a->isEarly());
+
+        return array_values(array_map(fn (Arrival $a): Finding => new Finding($a->isLate() ? 'motion-late' : 'motion-early', Finding::CAUTION,
+            $a->motion->who, ucfirst($a->words()), 'MOT-03', "Start {$a->motion->who} on the {$a->best->words()}.",
+            apply: ['do' => 'sound', 'man' => $a->motion->who, 'word' => $a->best->word, 'last' => $a->best->last]), $late));
+    }
+
+    /** What the defense leaves open, what it changed, and who was changed by hand. @return list<Finding> */
+    private static function defense(Scene $scene): array
+    {
+        $findings = [];
+        foreach (Accounted::of($scene->defenders, $scene->lineup) as $letter => $roles) {
+            if ($roles === []) {
+                $findings[] = new Finding('uncovered', Finding::INFO, $letter, "Nobody in this look has $letter.");
+            }
+        }
+        foreach (Accounted::mismatches($scene->defenders, $scene->lineup) as $mismatch) {
+            $findings[] = new Finding('mismatch', Finding::INFO, $mismatch['man'], $mismatch['why']);
+        }
+        foreach (array_keys(Gaps::of($scene->defenders, $scene->lineup, $scene->look), null, true) as $gap) {
+            $findings[] = new Finding('open-gap', Finding::INFO, null, "Nobody has the $gap gap.");
+        }
+        foreach ($scene->aligned->notes as $note) {
+            $findings[] = new Finding('defense-adjusts', Finding::INFO, null, "$note.");
+        }
+        foreach ($scene->defenders as $d) {
+            if ($d->movement !== null) {
+                $findings[] = new Finding('by-hand', Finding::INFO, null, 'The '.$d->role.' was given a movement: '.$d->movement->words().'. The proof runs it.');
+            }
+            if ($d->reaction !== null) {
+                $findings[] = new Finding('by-hand', Finding::INFO, null, sprintf('The %s reacts in %.2f s, set by hand.', $d->role, $d->reaction));
+            }
+        }
+
+        return $findings;
     }
 
     /** @return list<Finding> */

@@ -4,57 +4,129 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
+use Jacotaxis\Core\Defense\Count\Accounted;
+use Jacotaxis\Core\Defense\Count\Box;
+use Jacotaxis\Core\Defense\Count\Edges;
+use Jacotaxis\Core\Defense\Count\Gaps;
+use Jacotaxis\Core\Defense\Count\Outside;
+use Jacotaxis\Core\Defense\Count\Tells;
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Offense\Lineup;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\Arrival;
+use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Proof\Scene;
 
-/** What the picture says before the snap: receivers by number, strength, middle, box, covered linemen, support, numbers. */
+/** What the picture says before the snap and at it: receivers by number, middle, box, gaps, edges, numbers, grass and leverage, tells. */
 final class Picture
 {
-    /** A defender this near the ball is in the box, yards wide and deep (product default). */
-    private const BOX_YD = [4.6, 6.5];
+    /** A man this deep or deeper is a deep safety, yards. */
+    private const DEEP_YD = 9.5;
+
+    /** Seconds after which the routes have parted and the final count is taken. */
+    private const RELEASED_S = 2.0;
 
     /** @return array<string, mixed> */
     public static function of(Scene $scene): array
     {
-        $box = array_filter($scene->defenders, self::inBox(...));
-        $deepBefore = count(array_filter($scene->defenders, fn (Defender $d): bool => $d->yYd >= 10.0));
-        $blockers = 5;
+        $picture = self::standing($scene->aligned->defenders, $scene->lineup, $scene->look);
+        $released = array_map(fn ($run): float => $run->path->x[(int) (self::RELEASED_S / Path::STEP)], $scene->routes);
+        $final = ReceiverCount::afterRelease($released);
 
-        return [
-            'middle' => $deepBefore === 2 ? 'open' : 'closed',
-            'middleAfterSnap' => Shells::deepMen($scene->look->shell) % 2 === 0 ? 'open' : 'closed',
-            'box' => count($box),
-            'boxEffective' => count($box),
-            'boxBlockers' => $blockers,
-            'receivers' => ['left' => $scene->count->left, 'right' => $scene->count->right],
-            'strength' => $scene->strong->value,
-            'support' => ['left' => self::support($scene, Side::Left), 'right' => self::support($scene, Side::Right)],
-            'covered' => array_values(array_unique(array_filter(array_map(
-                fn (Defender $d): ?string => $d->job->kind === JobKind::Rush ? $d->over : null, $scene->defenders)))),
-            'numbers' => ['left' => self::numbers($scene, Side::Left), 'right' => self::numbers($scene, Side::Right)],
+        return [...$picture,
+            'middle' => self::middle($scene->aligned->before),
+            'receivers' => ['left' => $scene->count->left, 'right' => $scene->count->right, 'final' => ['left' => $final->left, 'right' => $final->right]],
+            'before' => $scene->call->motions === [] ? null : self::before($scene),
+            'motions' => array_map(fn (Arrival $a): array => self::motion($a, $scene), $scene->snap->arrivals),
+            'tells' => Tells::of($scene->aligned->before, $scene->aligned->defenders, $scene->before, $scene->lineup),
+            'personnel' => $scene->call->formation->personnel(),
         ];
     }
 
-    private static function inBox(Defender $d): bool
+    /**
+     * What eleven defenders on the field say to a lineup.
+     *
+     * @param  list<Defender>  $defenders
+     * @return array<string, mixed>
+     */
+    public static function standing(array $defenders, Lineup $lineup, Look $look): array
     {
-        return abs($d->xYd) <= self::BOX_YD[0] && $d->yYd <= self::BOX_YD[1];
+        $box = Box::of($defenders, $lineup);
+        $outside = fn (Side $side): Outside => Outside::of($side, $defenders, $lineup, $box->in);
+        $left = $outside(Side::Left);
+        $right = $outside(Side::Right);
+        $covered = self::covered($defenders);
+
+        return [
+            'middle' => self::middle($defenders),
+            'middleAfterSnap' => Shells::middle($look->shell),
+            'deep' => count(array_filter($defenders, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD)),
+            'box' => $box->raw(), 'boxEffective' => $box->effective(), 'boxBlockers' => $box->blockerCount,
+            'boxWords' => $box->words(), 'boxHalf' => $box->half, 'within10' => $box->nearCount,
+            'receivers' => ['left' => $lineup->count->left, 'right' => $lineup->count->right],
+            'strength' => $lineup->strong->value, 'frontStrength' => $lineup->front->value,
+            'support' => ['left' => Edges::support($defenders, $look, $lineup, Side::Left), 'right' => Edges::support($defenders, $look, $lineup, Side::Right)],
+            'emol' => ['left' => Edges::last($defenders, Side::Left), 'right' => Edges::last($defenders, Side::Right)],
+            'overhang' => ['left' => Edges::overhang($defenders, Side::Left, $box->in), 'right' => Edges::overhang($defenders, Side::Right, $box->in)],
+            'covered' => $covered,
+            'uncovered' => array_values(array_diff(array_map(fn (Man $m): string => $m->letter, $lineup->line()), $covered)),
+            'point' => self::point($defenders, $lineup),
+            'gaps' => Gaps::of($defenders, $lineup, $look),
+            'numbers' => ['left' => "{$left->ours} on {$left->theirs}", 'right' => "{$right->ours} on {$right->theirs}"],
+            'outside' => ['left' => $left->toArray(), 'right' => $right->toArray()],
+            'accounted' => Accounted::of($defenders, $lineup),
+            'mismatches' => Accounted::mismatches($defenders, $lineup),
+        ];
     }
 
-    private static function support(Scene $scene, Side $side): string
+    /** @param  list<Defender>  $defenders @return list<string> linemen and tight ends with a man head-up or shaded on them */
+    private static function covered(array $defenders): array
     {
-        $role = Shells::support($scene->look->shell)[$side === $scene->strong ? 'strong' : 'weak'];
-
-        return $role === 'corner' ? "{$side->value} corner" : $role;
+        return array_values(array_unique(array_filter(array_map(
+            fn (Defender $d): ?string => $d->yYd < 2.0 && $d->technique !== null && ($d->group === 'line' || $d->group === 'edge') ? $d->over : null, $defenders))));
     }
 
-    private static function numbers(Scene $scene, Side $side): string
+    /** Two deep men open the middle; one or three close it. @param  list<Defender>  $defenders */
+    private static function middle(array $defenders): string
     {
-        $ours = count($scene->count->on($side));
-        $theirs = count(array_filter($scene->defenders, fn (Defender $d): bool => $d->yYd < 10.0 && ! self::inBox($d) && Side::ofX($d->xYd) === $side));
+        $deep = array_filter($defenders, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== 'corner');
 
-        return "$ours on $theirs";
+        return count($deep) === 2 || $deep === [] ? 'open' : 'closed';
+    }
+
+    /** The man the center points out: the backer nearest the middle, of two the one to the strength. @param  list<Defender>  $defenders */
+    private static function point(array $defenders, Lineup $lineup): ?string
+    {
+        $middle = $lineup->line()[2]->xYd;
+        $backers = array_values(array_filter($defenders, fn (Defender $d): bool => $d->group === 'backer' && $d->yYd >= 1.5 && $d->yYd <= 7.0));
+        usort($backers, fn (Defender $a, Defender $b): int => [round(abs($a->xYd - $middle), 1), -$a->xYd * $lineup->front->sign()] <=> [round(abs($b->xYd - $middle), 1), -$b->xYd * $lineup->front->sign()]);
+
+        return ($backers[0] ?? null)?->role;
+    }
+
+    /** The count before the motion. @return array<string, mixed> */
+    private static function before(Scene $scene): array
+    {
+        $was = self::standing($scene->aligned->before, $scene->before, $scene->look);
+
+        return array_intersect_key($was, array_flip(['receivers', 'strength', 'frontStrength', 'box', 'boxBlockers', 'boxWords', 'numbers', 'outside', 'support']));
+    }
+
+    /** @return array<string, mixed> */
+    private static function motion(Arrival $a, Scene $scene): array
+    {
+        return [
+            'man' => $a->motion->who, 'kind' => $a->motion->kind->value, 'words' => $a->words(),
+            'startS' => round($a->needS, 2), 'bestSound' => $a->best->words(), 'set' => $a->setForS !== null,
+            'at' => ['xYd' => round($a->atSnap->xYd, 2), 'yYd' => round($a->atSnap->yYd, 2)],
+            'needed' => ['xYd' => round($a->needed()[0], 2), 'yYd' => round($a->needed()[1], 2)],
+            'lateYd' => round($a->lateYd, 1), 'lateSteps' => round($a->lateSteps, 1), 'sounds' => $a->bySound(),
+            'purpose' => $a->motion->purpose, 'purposeMet' => Purpose::met($a, $scene),
+            'path' => array_map(fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $a->course->points),
+        ];
     }
 }

@@ -42,7 +42,7 @@ final class Windows
         $this->throws = new Throws($scene);
         $level = $scene->setting->level;
         foreach ($playOut->coverage() as $d) {
-            $this->vmax[$d] = ($scene->defenders[$d]->group === 'backer' ? $level->backer() : $level->safety())->vmax;
+            $this->vmax[$d] = (in_array($scene->defenders[$d]->group, ['backer', 'edge'], true) ? $level->backer() : $level->safety())->vmax;
         }
         $rule = $playOut->byRule();
         foreach ($readings as $letter => $reading) {

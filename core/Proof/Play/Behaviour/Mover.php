@@ -65,7 +65,7 @@ abstract class Mover
         $this->tau = $law->tau;
         $this->pedal = $setting->level->backpedal();
         $this->drop = $setting->level->zoneDrop();
-        $this->reaction = $setting->reaction;
+        $this->reaction = $sight->reaction;
         $this->lag = 1.0 - exp(-Path::STEP / $law->tau);
         $this->x = $defender->xYd;
         $this->y = $defender->yYd;
@@ -73,6 +73,18 @@ abstract class Mover
 
     /** Sets wx and wy for step $i by the man's rule. */
     abstract public function steer(int $i): void;
+
+    /** His movement at the snap first, then his rule. */
+    public function play(int $i): void
+    {
+        $movement = $this->defender->movement;
+        if ($movement === null || $i * Path::STEP >= $movement->kind->lasts()) {
+            $this->steer($i);
+
+            return;
+        }
+        $this->close(...[...$movement->to($this->defender->xYd, $this->defender->yYd), $this->vmax]);
+    }
 
     public function start(): void
     {

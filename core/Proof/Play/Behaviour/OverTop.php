@@ -19,6 +19,9 @@ final class OverTop extends Mover
     /** Yards he stays over a vertical man of his own. */
     private const OVER_YD = 2.0;
 
+    /** Yards a trailing man plays under his man's hip, with help on top. */
+    private const TRAIL_YD = 1.0;
+
     private readonly SeenRoute $seen;
 
     private readonly float $shade;
@@ -54,6 +57,12 @@ final class OverTop extends Mover
 
             return;
         }
+        if ($this->defender->job->trails) {
+            $under = $this->unbrokenUnder($ry, $upfield);
+            $this->close($rx + 0.5 * $this->shade, $ry - $under, $this->vmax, self::CLOSE, $rvx, $rvy);
+
+            return;
+        }
         if ($upfield && $this->y > $ry) {
             $this->wy = $this->onTop($ry, $rvy, self::OVER_YD);
             $this->wx = $rvx + ($rx + $this->shade - $this->x) * self::CLOSE;
@@ -62,5 +71,11 @@ final class OverTop extends Mover
             return;
         }
         $this->close($rx, $ry, $this->vmax, self::CLOSE, $rvx, $rvy);
+    }
+
+    /** How far under his man a trailing defender plays: on the hip while he runs upfield, level once he breaks. */
+    private function unbrokenUnder(float $ry, bool $upfield): float
+    {
+        return $upfield && $ry > 2.0 ? self::TRAIL_YD : 0.0;
     }
 }

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Defense\Aligning;
+
+use Jacotaxis\Core\Defense\Change;
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\JobWords;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Offense\Lineup;
+
+/** What a coach changed of single men: leverage and cushion, walked up, movement, job, reaction, spot. */
+final class ByHand
+{
+    private const GROUPS = ['corners' => 'corner', 'safeties' => 'safety', 'backers' => 'backer'];
+
+    /** Leverage a word stands for, yards inside his man. */
+    private const INSIDE_YD = 1.0;
+
+    /** Nearer than this two men stand on one spot, yards. */
+    private const CROWDED_YD = 0.4;
+
+    /**
+     * @param  list<Defender>  $men
+     * @return list<Defender>
+     *
+     * @throws UnknownLook when a name is not in the look, or two stand on one spot
+     */
+    public static function apply(array $men, Look $look, Lineup $lineup): array
+    {
+        foreach ($look->changes as $who => $change) {
+            $hit = array_keys(array_filter($men, fn (Defender $d): bool => self::means((string) $who, $d)));
+            if ($hit === []) {
+                throw UnknownLook::role((string) $who, array_map(fn (Defender $d): string => $d->role, $men));
+            }
+            foreach ($hit as $n) {
+                $men[$n] = self::changed($men[$n], $change, $lineup);
+            }
+        }
+        foreach ($men as $i => $a) {
+            foreach (array_slice($men, $i + 1) as $b) {
+                if (hypot($a->xYd - $b->xYd, $a->yYd - $b->yYd) < self::CROWDED_YD) {
+                    throw UnknownLook::crowded($a->role, $b->role);
+                }
+            }
+        }
+
+        return $men;
+    }
+
+    /** Whether a word means a man: his role, his letter, or his group. */
+    public static function means(string $who, Defender $man): bool
+    {
+        return $man->role === $who || strcasecmp($man->letter, $who) === 0 || (self::GROUPS[$who] ?? null) === $man->group;
+    }
+
+    private static function changed(Defender $man, Change $change, Lineup $lineup): Defender
+    {
+        foreach ($change->leverage as $word) {
+            $man = self::levered($man, $word, $lineup);
+        }
+        if ($change->offYd !== null) {
+            $man = $man->at($man->xYd, $change->offYd);
+        }
+        if ($change->walked) {
+            $man = $man->at($man->xYd, FrontPlacer::DOWN_YD + 0.2);
+        }
+        if ($change->job !== null) {
+            $man = self::given($man, $change, $lineup);
+        }
+        if ($change->spot !== null) {
+            $man = $man->at(...$change->spot);
+        }
+
+        return $man->with(['movement' => $change->movement ?? $man->movement, 'reaction' => $change->reaction ?? $man->reaction]);
+    }
+
+    private static function levered(Defender $man, string $word, Lineup $lineup): Defender
+    {
+        [$off, $side] = Change::LEVERAGES[$word];
+        $over = $man->over === null ? null : ($lineup->men[$man->over] ?? null);
+        $y = $off ?? $man->yYd;
+        if ($over === null || $side === null) {
+            return $man->at($man->xYd, $y);
+        }
+        $out = $over->xYd < 0.0 ? -1.0 : 1.0;
+        $x = $over->xYd + $out * match ($side) {
+            'inside' => -self::INSIDE_YD, 'outside' => self::INSIDE_YD, default => 0.0
+        };
+
+        return $man->with(['xYd' => $x, 'yYd' => $y, 'job' => $man->job->leaning($side)]);
+    }
+
+    private static function given(Defender $man, Change $change, Lineup $lineup): Defender
+    {
+        $job = JobWords::get($change->job) ?? throw UnknownLook::job($change->job);
+        $on = $change->on;
+        if ($on !== null && ! in_array($on, $lineup->eligible(), true)) {
+            $on = null;
+        }
+        $words = $on === null ? $job->words : "{$job->words}: $on";
+
+        return $man->with(['job' => (new Spots($lineup))->landed($job, $man->side, false)->saying($words),
+            'takes' => $job->kind === JobKind::Rush ? null : $on]);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Defense\Aligning;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Fronts;
+use Jacotaxis\Core\Defense\Job;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Offense\Lineup;
+
+/** Puts the men of a front who always rush on the line, by technique, strength first. */
+final class FrontPlacer
+{
+    /** How far a down man stands off the ball, yards. */
+    public const DOWN_YD = 1.0;
+
+    public function __construct(private readonly Look $look, private readonly Lineup $lineup, private readonly Side $strong)
+    {
+    }
+
+    /** @return list<Defender> */
+    public function line(): array
+    {
+        $men = [];
+        foreach (Fronts::get($this->look->front)['line'] as $row) {
+            [$letter, $name, $where, $place] = $row;
+            $side = $where === 'strong' ? $this->strong : $this->strong->opposite();
+            $tight = is_array($place) ? null : ($row[4] ?? null);
+            $technique = is_array($place) ? $place[0] : ($tight !== null && $this->lineup->tightEnd($side) !== null ? $tight : $place);
+            $wider = is_array($place) ? $place[1] : 0.0;
+            $men[] = new Defender($letter, self::role($name, $side), $this->x($technique, $side) + $side->sign() * $wider,
+                is_array($place) ? $place[2] : self::DOWN_YD, $side, Job::rush(), is_array($place) ? 'edge' : 'line',
+                Technique::covers($technique, $side, $this->lineup, $this->look->slides), $technique);
+        }
+        foreach ($this->look->techniques as [$technique, $lineman]) {
+            $men = $this->put($men, $technique, $lineman);
+        }
+
+        return $men;
+    }
+
+    /** Width of a technique on a side. */
+    public function x(string $technique, Side $side): float
+    {
+        return Technique::x($technique, $side, $this->lineup, $this->look->slides);
+    }
+
+    /** A name that both sides have carries its side: "left end". */
+    public static function role(string $name, Side $side): string
+    {
+        return in_array($name, ['end', 'tackle', 'guard'], true) ? "{$side->value} $name" : $name;
+    }
+
+    /**
+     * The man nearest to the place goes there: first one on that lineman, else the nearest on the line.
+     *
+     * @param  list<Defender>  $men
+     * @return list<Defender>
+     *
+     * @throws UnknownLook when the line has no such place
+     */
+    private function put(array $men, string $technique, string $lineman): array
+    {
+        $side = array_values(array_filter(Side::cases(), fn (Side $s): bool => Technique::covers($technique, $s, $this->lineup, $this->look->slides) === $lineman))[0]
+            ?? throw UnknownLook::technique($technique, $lineman);
+        $x = $this->x($technique, $side);
+        $order = array_keys($men);
+        usort($order, fn (int $a, int $b): int => [$men[$a]->over !== $lineman, abs($men[$a]->xYd - $x)] <=> [$men[$b]->over !== $lineman, abs($men[$b]->xYd - $x)]);
+        $men[$order[0]] = $men[$order[0]]->with(['xYd' => $x, 'yYd' => self::DOWN_YD, 'technique' => $technique, 'over' => $lineman]);
+
+        return $men;
+    }
+}

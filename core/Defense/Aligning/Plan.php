@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Defense\Aligning;
+
+use Jacotaxis\Core\Defense\Fronts;
+use Jacotaxis\Core\Defense\Job;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\Shells;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Offense\Lineup;
+
+/** Which side each slot of a look belongs to against a lineup, and who has which job after the rotation. */
+final readonly class Plan
+{
+    /** The shell whose depth safeties show who rotate at the snap (product default). */
+    private const TWO_HIGH = 'cover 4';
+
+    /**
+     * @param  array<string, Side>  $sides  by slot, before the snap
+     * @param  array<string, Job>  $jobs  by slot, as the catalogue has them
+     * @param  array<string, Side>  $jobSides  by slot, where the job is
+     * @param  array<string, array{string, float|null, float, Job}>  $spots  by slot, as shown before the snap
+     */
+    private function __construct(
+        public Side $front,
+        public Side $strong,
+        public array $sides,
+        public array $jobs,
+        public array $jobSides,
+        public array $spots,
+        public Job $spare,
+    ) {
+    }
+
+    public static function of(Look $look, Lineup $front, Lineup $behind, Lineup $before): self
+    {
+        $field = $behind->hash->fieldSide();
+        $set = $look->strength === null ? $front->front : Look::side($look->strength, $front->front, $field);
+        $shell = Shells::get($look->shell);
+        $shown = Shells::get($look->shown ?? ($look->rotates !== null && $shell['down'] !== null ? self::TWO_HIGH : $look->shell));
+        $strong = $shell['field'] && $field !== null ? $field : $behind->strong;
+        $body = Fronts::get($look->front);
+        $n = $body['N'][2] === 'pass' ? $strong : $set;
+        $down = $look->rotates === null ? $n->opposite() : Look::side($look->rotates, $strong, $field);
+        $overhang = isset($body['SS']);
+        $high = $overhang ? ['SS' => $n->opposite(), 'FS' => $n] : ['SS' => $strong, 'FS' => $strong->opposite()];
+        $who = $shell['down'] === null ? null : self::whoComesDown($shell['down'], $overhang, $shown !== $shell && $shown['down'] === null, $high, $down);
+        $jobs = array_map(fn (array $s): Job => $s[3], $shell['slots']);
+        if ($who !== null && $who !== $shell['down']) {
+            [$jobs['SS'], $jobs['FS']] = [$jobs['FS'], $jobs['SS']];
+        }
+        if ($who !== null && $down === $n) {
+            $jobs = [...$jobs, ...Shells::rolledToNickel($look->shell)];
+        }
+        $base = ['CS' => $strong, 'CW' => $strong->opposite(), 'N' => $n, 'M' => $set, 'W' => $set->opposite()];
+        $after = $who === null ? $high : [$who => $down, ($who === 'SS' ? 'FS' : 'SS') => $strong];
+        $spots = $shown['slots'];
+        if ($who !== null && $who !== $shell['down'] && $shown === $shell) {
+            [$spots['SS'], $spots['FS']] = [$spots['FS'], $spots['SS']];
+        }
+
+        return new self($set, $strong, $base + ($shown['down'] === null ? $high : $after), $jobs, $base + $after, $spots, $shell['spare']);
+    }
+
+    /** The safety who comes down: an overhang before a deep man, out of a two-high look the one on that side. @param  array<string, Side>  $high */
+    private static function whoComesDown(string $who, bool $overhang, bool $disguised, array $high, Side $down): string
+    {
+        return match (true) {
+            $overhang => 'SS',
+            $disguised => $high['SS'] === $down ? 'SS' : 'FS',
+            default => $who,
+        };
+    }
+}

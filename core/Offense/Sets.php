@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Offense;
+
+/**
+ * The catalogue of sets, drawn for strength to the right (common practice).
+ *
+ * A receiver's spot is [anchor, yards from it, depth, sideways from there]: `ball` splits are yards from the ball and close
+ * down with the room to the sideline; `end` is the outermost lineman of that side. Negative yards are to the left.
+ */
+final class Sets
+{
+    public const ON = -0.5;
+
+    public const OFF = -1.5;
+
+    /** From the tackle's middle to a tight end's is one more split; the wing stands a yard and a quarter outside him. */
+    private const TE = 1.17;
+
+    private const WING = 2.4;
+
+    /** The slot of a double-slot stands a yard outside the tackle. */
+    private const SLOT = 1.0;
+
+    /** One yard behind the tackle with the inside foot behind the tackle's outside foot (FRM-03): half a stance and half a stance. */
+    private const HBACK = 0.5;
+
+    /** @var array<string, array{receivers: array<string, array{0: string, 1: float, 2: float, 3?: float}>, backs: array<string, string>, quarterback: string, splits?: array{float, float}, over?: bool, words: string}> */
+    private const ALL = [
+        '2x2' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF], 'H' => ['ball', 9.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'two receivers on each side'],
+        'trips' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', 7.0, self::OFF], 'H' => ['ball', 12.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'three open receivers on one side'],
+        'trey' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'H' => ['ball', 9.0, self::OFF], 'Z' => ['ball', 18.0, self::OFF]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'three on one side with a tight end'],
+        'bunch' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', 7.5, self::OFF, -1.5], 'Y' => ['ball', 7.5, self::ON], 'Z' => ['ball', 7.5, self::OFF, 1.5]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'three in a cluster, the point on the line'],
+        'stack' => ['receivers' => ['X' => ['ball', -13.0, self::ON], 'Y' => ['ball', -13.0, -2.5], 'Z' => ['ball', 13.0, self::ON], 'H' => ['ball', 13.0, -2.5]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'a receiver behind a receiver on each side'],
+        'empty' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF], 'R' => ['ball', 6.5, self::OFF], 'H' => ['ball', 12.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+            'backs' => [], 'quarterback' => 'gun', 'words' => 'three and two, nobody in the backfield'],
+        'wing' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF], 'Y' => ['end', self::TE, self::ON], 'Z' => ['end', self::WING, self::OFF]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'under center', 'words' => 'one back, tight end and wing'],
+        'I' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 18.0, self::OFF]],
+            'backs' => ['F' => 'full', 'R' => 'tail'], 'quarterback' => 'under center', 'words' => 'two backs in a line'],
+        'two-back' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 16.0, self::OFF]],
+            'backs' => ['F' => 'right', 'R' => 'left'], 'quarterback' => 'gun', 'words' => 'a back on each side of the quarterback'],
+        'split-back' => ['receivers' => ['X' => ['ball', -16.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 14.0, self::OFF]],
+            'backs' => ['F' => 'halfleft', 'R' => 'halfright'], 'quarterback' => 'under center', 'words' => 'two backs side by side behind the guards'],
+        'wing-slot' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['end', -self::SLOT, self::OFF], 'Y' => ['end', self::TE, self::ON], 'R' => ['end', self::WING, self::OFF]],
+            'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'words' => 'wing, slot and fullback'],
+        'double-slot' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['end', -self::SLOT, self::OFF], 'R' => ['end', self::SLOT, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+            'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'splits' => [3.5, 3.5], 'words' => 'two slots and a fullback'],
+        'double-wing' => ['receivers' => ['X' => ['end', -self::TE, self::ON], 'H' => ['end', -self::WING, self::OFF], 'Y' => ['end', self::TE, self::ON], 'Z' => ['end', self::WING, self::OFF]],
+            'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'splits' => [0.5, 0.5], 'words' => 'tight ends and wings on both sides'],
+        'unbalanced' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 16.0, self::OFF]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'over' => true, 'words' => 'a tackle over to the strong side'],
+        'H-back' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF], 'H' => ['end', self::HBACK, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'a back off the hip of the tackle'],
+    ];
+
+    /**
+     * Where a back stands by his part in the set and the quarterback's place: [anchor, yards, depth].
+     * `guard` is half a stance outside the guard's outside foot.
+     */
+    private const BACKFIELDS = [
+        'gun' => ['Q' => -5.0, 'single' => ['guard', -0.5, -5.0], 'full' => ['guard', 0.5, -5.0], 'tail' => ['guard', -0.5, -5.0],
+            'left' => ['guard', -0.5, -5.0], 'right' => ['guard', 0.5, -5.0], 'halfleft' => ['guard', -0.5, -5.0], 'halfright' => ['guard', 0.5, -5.0], 'dive' => ['guard', -0.5, -5.0]],
+        'pistol' => ['Q' => -4.0, 'single' => ['ball', 0.0, -7.0], 'full' => ['guard', 0.5, -4.0], 'tail' => ['ball', 0.0, -7.0],
+            'left' => ['guard', -0.5, -4.0], 'right' => ['guard', 0.5, -4.0], 'halfleft' => ['guard', -0.5, -4.0], 'halfright' => ['guard', 0.5, -4.0], 'dive' => ['ball', 0.0, -7.0]],
+        'under center' => ['Q' => -1.2, 'single' => ['ball', 0.0, -7.0], 'full' => ['ball', 0.0, -4.5], 'tail' => ['ball', 0.0, -7.0],
+            'left' => ['guard', -0.5, -4.5], 'right' => ['guard', 0.5, -4.5], 'halfleft' => ['guard', -0.5, -4.5], 'halfright' => ['guard', 0.5, -4.5], 'dive' => ['ball', 0.0, -4.0]],
+    ];
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_keys(self::ALL);
+    }
+
+    /** @return list<string> */
+    public static function quarterbacks(): array
+    {
+        return array_keys(self::BACKFIELDS);
+    }
+
+    public static function quarterbackDepth(string $quarterback): float
+    {
+        return self::BACKFIELDS[$quarterback]['Q'];
+    }
+
+    /** Where the quarterback stands when nothing is said. */
+    public static function usualQuarterback(string $set): string
+    {
+        return self::ALL[$set]['quarterback'];
+    }
+
+    public static function usualSplits(string $set): LineSplits
+    {
+        return LineSplits::of(...(self::ALL[$set]['splits'] ?? [2.0, 2.0]));
+    }
+
+    public static function isOver(string $set): bool
+    {
+        return self::ALL[$set]['over'] ?? false;
+    }
+
+    public static function words(string $set): string
+    {
+        return self::ALL[$set]['words'];
+    }
+
+    /** @return array<string, array{0: string, 1: float, 2: float, 3?: float}> by letter */
+    public static function receivers(string $set): array
+    {
+        return self::ALL[$set]['receivers'];
+    }
+
+    /** @return array<string, array{string, float, float}> by letter: anchor, yards, depth */
+    public static function backs(string $set, string $quarterback): array
+    {
+        return array_map(fn (string $part): array => self::BACKFIELDS[$quarterback][$part], self::ALL[$set]['backs']);
+    }
+
+    /** @return list<string> the five letters of a set */
+    public static function letters(string $set): array
+    {
+        return [...array_keys(self::ALL[$set]['receivers']), ...array_keys(self::ALL[$set]['backs'])];
+    }
+
+    /** A balanced set has as many receivers on each side and its side only says where the strength is called. */
+    public static function isBalanced(string $set): bool
+    {
+        return array_sum(array_map(fn (array $spot): int => $spot[1] <=> 0.0, self::ALL[$set]['receivers'])) === 0;
+    }
+}

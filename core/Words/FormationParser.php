@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use DomainException;
+use Jacotaxis\Core\Concept\CallDraft;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Offense\Formation;
+use Jacotaxis\Core\Offense\LineSplits;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\Cadence;
+use Jacotaxis\Core\Offense\Motion\Motion;
+use Jacotaxis\Core\Offense\Motion\MotionKind;
+use Jacotaxis\Core\Offense\Motion\Sound;
+use Jacotaxis\Core\Offense\Sets;
+
+/** Reads what stands before the colon: formation, line splits, motions, drop. */
+final class FormationParser
+{
+    private Tokens $tokens;
+
+    private function __construct(private readonly CallDraft $draft, private readonly Cadence $cadence)
+    {
+    }
+
+    /**
+     * Fills the draft.
+     *
+     * @param  string  $all  the whole line: it tells which letters are used
+     *
+     * @throws NotUnderstood
+     */
+    public static function read(string $head, string $all, CallDraft $draft, ?Cadence $cadence = null): void
+    {
+        $parser = new self($draft, $cadence ?? Cadence::of());
+        $parser->tokens = new Tokens($head);
+        $parser->set($all);
+        $parser->rest();
+    }
+
+    /** A formation alone. @throws NotUnderstood */
+    public static function parse(string $words, ?Situation $situation = null): CallDraft
+    {
+        $draft = new CallDraft;
+        $draft->context = $situation;
+        self::read($words, $words, $draft);
+
+        return $draft;
+    }
+
+    private function set(string $all): void
+    {
+        $quarterback = $this->tokens->phrase(Sets::quarterbacks());
+        $modifier = $this->tokens->phrase(Formation::MODIFIERS);
+        $set = $this->tokens->phrase(Sets::names());
+        if ($set === null) {
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'set', [...($quarterback === null ? Sets::quarterbacks() : []), ...Sets::names()]);
+        }
+        $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
+        $side = $this->side();
+        $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
+        $this->draft->sided = $side !== null;
+        if ($quarterback === null) {
+            $this->draft->assumed[] = Sets::usualQuarterback($set);
+        }
+        $formation = new Formation($quarterback ?? Sets::usualQuarterback($set), $set, $side ?? Side::Right, $modifier);
+        $this->draft->formation = $this->standingIn($formation, $all);
+    }
+
+    /** The second back comes in for the first when the words name him and not the other. */
+    private function standingIn(Formation $formation, string $all): Formation
+    {
+        $letters = $formation->letters();
+        $said = preg_match_all('/(?<![\w#-])([rf])(?![\w-])/', mb_strtolower($all), $found) ? array_unique($found[1]) : [];
+        foreach (['R' => 'F', 'F' => 'R'] as $in => $for) {
+            if (in_array(strtolower($for), $said, true) && ! in_array(strtolower($in), $said, true) && ! in_array($for, $letters, true) && in_array($in, $letters, true)) {
+                $this->draft->assumed[] = "$for in for $in";
+
+                return new Formation($formation->quarterback, $formation->set, $formation->side, $formation->modifier, $formation->splits, $formation->spots, [$in => $for]);
+            }
+        }
+
+        return $formation;
+    }
+
+    private function rest(): void
+    {
+        $this->tokens->skip(',');
+        while (! $this->tokens->done()) {
+            $word = (string) $this->tokens->peek();
+            match (true) {
+                $this->tokens->take('splits', 'split') !== null => $this->splits(),
+                in_array($word, array_column(Footwork::cases(), 'value'), true) => $this->draft->drop = Footwork::from((string) $this->tokens->next()),
+                in_array(strtoupper($word), $this->draft->formation->letters(), true), in_array(strtoupper($word), Man::LINEMEN, true) => $this->draft->motions[] = $this->motion(),
+                default => throw NotUnderstood::word($word, 'side, motion or drop', ['left', 'right', 'field', 'boundary', ...Formation::MODIFIERS,
+                    ...array_map(strtolower(...), $this->draft->formation->letters()), ...array_column(Footwork::cases(), 'value'), 'splits']),
+            };
+            $this->tokens->skip(',', 'step', 'steps', 'drop');
+        }
+    }
+
+    private function splits(): void
+    {
+        $feet = [$this->number('feet')];
+        if (is_numeric($this->tokens->peek())) {
+            $feet[] = $this->number('feet');
+        }
+        $this->tokens->skip('ft', 'feet', 'foot');
+        $centers = $this->tokens->phrase(['center to center', 'body to body']) !== null;
+        if (! $centers) {
+            $this->tokens->phrase(['foot to foot', 'to foot']);
+        }
+        try {
+            $splits = LineSplits::of($feet[0], $feet[1] ?? $feet[0], ! $centers);
+        } catch (DomainException $e) {
+            throw NotUnderstood::because($e->getMessage(), 'splits');
+        }
+        $f = $this->draft->formation;
+        $this->draft->formation = new Formation($f->quarterback, $f->set, $f->side, $f->modifier, $splits, $f->spots, $f->standIns);
+    }
+
+    private function motion(): Motion
+    {
+        $who = strtoupper((string) $this->tokens->next());
+        $kind = $this->tokens->phrase(array_column(MotionKind::cases(), 'value'))
+            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', "motion for $who", array_column(MotionKind::cases(), 'value'));
+        $this->tokens->skip('motion');
+        $side = $this->side();
+        $to = null;
+        if ($this->tokens->take('to') !== null) {
+            $wide = $this->number('yards wide');
+            $this->tokens->skip('wide');
+            $deep = is_numeric($this->tokens->peek()) ? $this->number('yards deep') : 1.5;
+            $this->tokens->skip('deep');
+            $to = [($side ?? Side::Right)->sign() * $wide, -$deep];
+        }
+
+        return new Motion($who, MotionKind::from($kind), $side, $this->tokens->take('on') === null ? null : $this->sound(), $to);
+    }
+
+    private function sound(): Sound
+    {
+        $last = $this->tokens->take('first', 'last') === 'last';
+        $this->tokens->skip('sound', 'of');
+        $word = $this->tokens->phrase($this->cadence->words)
+            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'word of the cadence', $this->cadence->words);
+
+        return new Sound($word, $last);
+    }
+
+    private function number(string $what): float
+    {
+        $word = $this->tokens->next();
+
+        return is_numeric($word) ? (float) $word : throw NotUnderstood::because("\"$word\" is not a number of $what.", (string) $word);
+    }
+
+    private function side(): ?Side
+    {
+        $word = $this->tokens->take('left', 'right', 'field', 'boundary');
+        if ($word === null || $word === 'left' || $word === 'right') {
+            return $word === null ? null : Side::from($word);
+        }
+        $field = ($this->draft->situation ?? $this->draft->context ?? Situation::of())->hash->fieldSide() ?? Side::Right;
+        $side = $word === 'field' ? $field : $field->opposite();
+        $this->draft->assumed[] = "$word is {$side->value}";
+
+        return $side;
+    }
+}
