@@ -44,7 +44,7 @@ final readonly class Call
     /** The men before and at the snap. */
     public function snap(PlayFrame $frame, ?Clock $clock = null): Snap
     {
-        return Snap::of($this->formation->men($frame), $this->motions, $this->formation->splits(), $clock ?? Clock::usual());
+        return Snap::of($this->formation->men($frame), $this->motions, $this->formation->splits(), $frame, $clock ?? Clock::usual());
     }
 
     /** @return array<string, Man> the eleven at the snap, by letter */

@@ -38,7 +38,7 @@ final class Alignment
     /** @return array{list<Defender>, list<string>} */
     private static function eleven(Look $look, Lineup $front, Lineup $behind, Lineup $before): array
     {
-        $plan = Plan::of($look, $front, $behind, $before);
+        $plan = Plan::of($look, $front, $behind);
         $line = (new FrontPlacer($look, $front, $plan->front))->line();
         $second = new Second($plan, $look, $front, $behind, $before);
         $men = $second->men(count($line));

@@ -81,7 +81,7 @@ final class Shells
             'fire zone' => self::shell('five rush, three deep, three under', 'closed', 'SS', ['SS', 'N'], Job::under(0.0, 8.0, 'Free in the hole'), [
                 ...self::corners('#1', 8.5, 0.0, self::third()), 'FS' => ['deep', 12.0, 0.0, Job::deep(0.0, 15.0, 'Deep middle third')],
                 'N' => ['#2', 4.0, 1.0, Job::under(9.0, 8.0, 'Seam to flat', carryYd: 10.0)], 'SS' => ['#2', 5.0, 1.0, Job::under(9.0, 8.0, 'Seam to flat', carryYd: 10.0)],
-                'M' => ['box', 4.0, 0.0, Job::under(0.0, 9.0, 'Middle hook')], 'W' => ['box', 1.5, 0.0, Job::rush('The fifth rusher')]]),
+                'M' => ['box', 4.0, 0.0, Job::under(0.0, 9.0, 'Middle hook')], 'W' => ['box', 2.6, 0.0, Job::rush('The fifth rusher')]]),
             default => throw UnknownLook::shell($name),
         };
     }
@@ -93,6 +93,18 @@ final class Shells
             'N' => Job::under(6.0, 10.0, 'Hook inside the safety', carryYd: 8.0),
             'W' => self::curl('Curl to flat'),
             'M' => Job::under(0.5, 10.0, 'Middle hook', carryYd: 8.0),
+        ];
+    }
+
+    /**
+     * Jobs when the nickel rushes out of quarters: the safety over him drops down into his zone, the others play three deep (DEF-01).
+     *
+     * @return array<string, Job> by slot
+     */
+    public static function nickelSent(string $name): array
+    {
+        return self::get($name)['slots']['SS'][3]->match !== '#2' ? [] : [
+            'SS' => self::curl('Drops down for the nickel, curl to flat'), 'FS' => Job::deep(0.0, 15.0, 'Deep middle third'), 'CS' => self::third(), 'CW' => self::third(),
         ];
     }
 

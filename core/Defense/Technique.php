@@ -99,7 +99,7 @@ final class Technique
         foreach (Side::cases() as $side) {
             foreach (array_keys(self::MAP) as $technique) {
                 $off = abs(self::x((string) $technique, $side, $lineup, $slides) - $xYd);
-                if ($off < $best[2] - 1e-9 && ! ($technique === 7 && self::covers('9', $side, $lineup, $slides) !== null)) {
+                if ($off < $best[2] - 1e-9) {
                     $best = [(string) $technique, $side, $off];
                 }
             }

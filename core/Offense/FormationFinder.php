@@ -49,6 +49,12 @@ final class FormationFinder
         return array_slice($found, 0, 3);
     }
 
+    /** How far a formation lies from eleven spots, root mean square of the men, yards. @param  list<array{float, float}>  $spots */
+    public static function off(Formation $formation, array $spots, PlayFrame $frame): float
+    {
+        return self::measure($formation, $spots, $frame)['offYd'];
+    }
+
     /** @param  list<array{float, float}>  $spots */
     private static function hasQuarterback(array $spots, string $quarterback): bool
     {

@@ -61,7 +61,7 @@ final class CallParser
         $now = $situation ?? Situation::of();
         $formation = $this->draft->formation;
         try {
-            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), new Clock($cadence ?? Cadence::of(), Level::HighSchool->receiver()));
+            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), $now->frame(), new Clock($cadence ?? Cadence::of(), Level::HighSchool->receiver()));
         } catch (DomainException $e) {
             throw NotUnderstood::because($e->getMessage(), $head);
         }

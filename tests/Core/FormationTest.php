@@ -52,7 +52,7 @@ it('is legal in every book, on every hash, from every place of the quarterback, 
                     $formation = new Formation($quarterback, $set, $side, $modifier);
                     $men = $formation->men($frame);
                     $what = "{$formation->words()} {$rules->value} {$hash->value}";
-                    $faults = array_filter(Legality::check(Snap::of($men, [], $formation->splits(), Clock::usual()), $rules), fn ($f): bool => $f->severity !== 'info');
+                    $faults = array_filter(Legality::check(Snap::of($men, [], $formation->splits(), $frame, Clock::usual()), $rules), fn ($f): bool => $f->severity !== 'info');
                     expect($men)->toHaveCount(11, $what)->and(array_map(fn ($f): string => "$what: $f->text", $faults))->toBe([]);
                     foreach (array_values($men) as $n => $a) {
                         expect($a->xYd)->toBeGreaterThan($frame->sidelineX(Side::Left) + 3.0, $what)->toBeLessThan($frame->sidelineX(Side::Right) - 3.0, $what);

@@ -45,7 +45,7 @@ function lineup(string $words, Hash $hash = Hash::Middle, RuleSet $rules = RuleS
     $situation = Situation::of(rules: $rules, hash: $hash);
     $draft = FormationParser::parse($words, $situation);
     $formation = $draft->formation;
-    $snap = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), Clock::usual());
+    $snap = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), $situation->frame(), Clock::usual());
 
     return Lineup::of($snap->men, $situation->frame(), $hash, $formation->side);
 }

@@ -109,6 +109,24 @@ abstract class JxCommand extends Command
         return $text === false ? throw NotUnderstood::because("There is no file \"$file\" to read.", $file) : $text;
     }
 
+    /** Eleven spots given as JSON. @return list<array{float, float}> */
+    protected function spots(): array
+    {
+        $given = json_decode((string) $this->option('spots'), true);
+        $spots = [];
+        foreach (is_array($given) ? array_values($given) : [] as $i => $spot) {
+            if (! is_array($spot) || count($spot) !== 2 || ! is_numeric($spot[0] ?? null) || ! is_numeric($spot[1] ?? null)) {
+                throw NotUnderstood::because("/$i: a spot is two numbers of yards, [width, depth].", 'spots');
+            }
+            $spots[] = [(float) $spot[0], (float) $spot[1]];
+        }
+        if (count($spots) !== 11) {
+            throw NotUnderstood::because(count($spots).' spots were given; eleven men are needed, as JSON: [[0,1],[-2.7,1],...].', 'spots');
+        }
+
+        return $spots;
+    }
+
     /** @param  list<array<string, mixed>>  $findings */
     protected function hasFaults(array $findings): bool
     {

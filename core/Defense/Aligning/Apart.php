@@ -16,6 +16,9 @@ final class Apart
 
     private const DOWN_YD = 0.7;
 
+    /** Nearer to the ball than this a man is on the line, yards. */
+    private const LINE_YD = 1.3;
+
     /** Nearest to the sideline, yards. */
     private const EDGE_YD = 1.0;
 
@@ -32,7 +35,7 @@ final class Apart
             foreach ($men as $i => $a) {
                 for ($j = $i + 1; $j < count($men); $j++) {
                     $b = $men[$j];
-                    $need = $a->group === 'line' && $b->group === 'line' ? self::DOWN_YD : self::YD;
+                    $need = $men[$i]->yYd < self::LINE_YD && $b->yYd < self::LINE_YD ? self::DOWN_YD : self::YD;
                     if (hypot($men[$i]->xYd - $b->xYd, $men[$i]->yYd - $b->yYd) < $need - 1e-9) {
                         $men[$j] = self::aside($men[$i], $b, $need);
                         $moved = true;

@@ -34,16 +34,19 @@ final readonly class Plan
     ) {
     }
 
-    public static function of(Look $look, Lineup $front, Lineup $behind, Lineup $before): self
+    public static function of(Look $look, Lineup $front, Lineup $behind): self
     {
         $field = $behind->hash->fieldSide();
         $set = $look->strength === null ? $front->front : Look::side($look->strength, $front->front, $field);
         $shell = Shells::get($look->shell);
         $shown = Shells::get($look->shown ?? ($look->rotates !== null && $shell['down'] !== null ? self::TWO_HIGH : $look->shell));
-        $strong = $shell['field'] && $field !== null ? $field : $behind->strong;
+        // Motion changes the count, not who plays where: only a defense that travels turns over with it.
+        $called = $look->motion === 'travel' ? $behind->strong : $front->strong;
+        $strong = $shell['field'] && $field !== null ? $field : $called;
         $body = Fronts::get($look->front);
         $n = $body['N'][2] === 'pass' ? $strong : $set;
-        $down = $look->rotates === null ? $n->opposite() : Look::side($look->rotates, $strong, $field);
+        $rolled = $look->motion === 'rotate' ? self::gained($front, $behind) : null;
+        $down = $look->rotates === null ? ($rolled ?? $n->opposite()) : Look::side($look->rotates, $strong, $field);
         $overhang = isset($body['SS']);
         $high = $overhang ? ['SS' => $n->opposite(), 'FS' => $n] : ['SS' => $strong, 'FS' => $strong->opposite()];
         $who = $shell['down'] === null ? null : self::whoComesDown($shell['down'], $overhang, $shown !== $shell && $shown['down'] === null, $high, $down);
@@ -62,6 +65,18 @@ final readonly class Plan
         }
 
         return new self($set, $strong, $base + ($shown['down'] === null ? $high : $after), $jobs, $base + $after, $spots, $shell['spare']);
+    }
+
+    /** The side the motion went to, or null when nobody moved. */
+    private static function gained(Lineup $before, Lineup $now): ?Side
+    {
+        foreach (Side::cases() as $side) {
+            if (count($now->count->on($side)) > count($before->count->on($side))) {
+                return $side;
+            }
+        }
+
+        return null;
     }
 
     /** The safety who comes down: an overhang before a deep man, out of a two-high look the one on that side. @param  array<string, Side>  $high */

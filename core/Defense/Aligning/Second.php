@@ -9,6 +9,7 @@ use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Job;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
@@ -63,9 +64,13 @@ final class Second
         $slots = array_keys($this->plan->jobs);
         $rush = $this->blitzers($slots);
         $takes = $this->takes($slots, $rush);
+        $exchanged = in_array('N', $rush, true) ? Shells::nickelSent($this->look->shell) : [];
+        if ($exchanged !== []) {
+            $this->notes[] = 'The nickel rushes: the safety drops down for him, three deep';
+        }
         $jobs = [];
         foreach ($slots as $slot) {
-            $job = $this->plan->jobs[$slot];
+            $job = $exchanged[$slot] ?? $this->plan->jobs[$slot];
             $jobs[$slot] = match (true) {
                 in_array($slot, $rush, true) => Job::rush('Blitz'),
                 $job->kind === JobKind::Man && ! isset($takes[$slot]) => $this->plan->spare,
@@ -152,7 +157,7 @@ final class Second
         $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
 
         return match (true) {
-            $slot === 'FS' => 0.0,
+            $slot === 'FS' => 0.1 * $this->plan->strong->sign(),
             $slot === 'M' || $slot === 'W' => $side->sign() * ($place[0] === 'box' ? $place[1] : 3.5),
             $place !== null && $place[0] === 'edge' && ! $place[4] => $side->sign() * ($this->before->surfaceXYd($side) + 1.0),
             $letter !== null => $this->before->men[$letter]->xYd,
@@ -189,8 +194,11 @@ final class Second
             && ! $this->behind->men[$letter]->isBack();
 
         return match ($place[0]) {
-            'box' => $takes !== null && $displaced ? $this->walksOut($role, $this->spots->over($takes, $side, 4.5, 1.5, false))
-                : $this->spots->box($side, $place[1], $off ?? $place[2]),
+            'box' => match (true) {
+                $takes !== null && $displaced => $this->walksOut($role, $this->spots->over($takes, $side, 4.5, 1.5, false)),
+                $takes !== null && ! $this->behind->men[$takes]->isBack() => $this->spots->inside($takes, $off ?? $place[2]),
+                default => $this->spots->box($side, $place[1], $off ?? $place[2]),
+            },
             'edge' => $this->edge($place, $job, $letter, $displaced, $side, $off, $inside, $role),
             'overhang' => $takes !== null && $displaced ? $this->spots->over($takes, $side, $off, $inside, false) : $this->spots->overhang($side),
             // A backer gives a slot a yard more than a fifth back would.

@@ -24,6 +24,9 @@ final class Spots
 
     private const CORNER_LANDMARK_YD = 11.0;
 
+    /** How far inside a tight end his backer stands, yards. */
+    private const INSIDE_YD = 1.0;
+
     /** Where a man with nobody to line up over stands outside the surface, yards. */
     private const ALONE_YD = 2.5;
 
@@ -97,6 +100,14 @@ final class Spots
         }
 
         return [$side->sign() * ($surface + $share * ($slot - $surface)), $deepYd, $letter];
+    }
+
+    /** A backer inside the tight end or wing he has. @return array{float, float, string} */
+    public function inside(string $letter, float $deepYd): array
+    {
+        $x = $this->lineup->men[$letter]->xYd;
+
+        return [$x - ($x <=> 0.0) * self::INSIDE_YD, $deepYd, $letter];
     }
 
     /** Three yards outside the surface and three deep. @return array{float, float, null} */

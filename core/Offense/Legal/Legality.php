@@ -19,9 +19,12 @@ final class Legality
      */
     public static function check(Snap $snap, RuleSet $rules, array $releasing = [], array $numbers = []): array
     {
+        // What moves comes first: a man who should not have left his place is the cause of what the line then lacks.
+        $men = array_replace($snap->men, array_intersect_key($snap->before, array_flip(Man::LINEMEN)));
+
         return [
-            ...LineRules::check($snap->men, $rules, $releasing),
             ...MotionRules::check($snap, $rules),
+            ...LineRules::check($men, $rules, $releasing, $snap->leftTheLine()),
             ...self::routes($releasing, $rules),
             ...self::numbers($snap->men, $rules, $releasing, $numbers),
         ];

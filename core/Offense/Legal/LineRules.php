@@ -22,14 +22,15 @@ final class LineRules
     /**
      * @param  array<string, Man>  $men
      * @param  list<string>  $releasing
+     * @param  list<string>  $left  letters of men who left the line in motion
      * @return list<Finding>
      */
-    public static function check(array $men, RuleSet $rules, array $releasing): array
+    public static function check(array $men, RuleSet $rules, array $releasing, array $left = []): array
     {
         $line = array_values(array_filter($men, fn (Man $m): bool => $m->onLine()));
         usort($line, fn (Man $a, Man $b): int => $a->xYd <=> $b->xYd);
 
-        return [...self::linemen($men, $rules), ...self::backfield($men, $line, $rules),
+        return [...self::linemen($men, $rules), ...self::backfield($men, $line, $rules, $left),
             ...self::covered($line, $releasing, $rules), ...self::ends($line, $rules), ...self::doubtful($men, $rules)];
     }
 
@@ -53,20 +54,27 @@ final class LineRules
     /**
      * @param  array<string, Man>  $men
      * @param  list<Man>  $line
+     * @param  list<string>  $left
      * @return list<Finding>
      */
-    private static function backfield(array $men, array $line, RuleSet $rules): array
+    private static function backfield(array $men, array $line, RuleSet $rules, array $left): array
     {
         $limits = $rules->formationLimits();
-        $back = array_filter($men, fn (Man $m): bool => ! $m->onLine());
-        if (count($back) <= $limits['backfield'] && ($limits['line'] === null || count($line) >= $limits['line'])) {
+        // A lineman off the line has his own finding.
+        $back = array_filter($men, fn (Man $m): bool => ! $m->onLine() && ! $m->isLineman());
+        $on = 11 - count($back);
+        if (count($back) <= $limits['backfield'] && ($limits['line'] === null || $on >= $limits['line'])) {
             return [];
         }
-        $man = self::nearestToTheLine($back, $line);
-        $count = count($back).' men are in the backfield, '.count($line).' on the line; ';
         $least = $limits['line'] === null ? "at most {$limits['backfield']} may be back." : "at least {$limits['line']} must be on the line.";
+        $text = count($back)." men are in the backfield, $on on the line; $least";
+        [$man, $end] = self::nearestToTheLine($back, $line);
+        if (! $end && $left !== []) {
+            return [new Finding('backfield', Finding::FAULT, $left[0], $text, $rules->rule('formation'),
+                "Leave {$left[0]} on the line.", apply: ['do' => 'still', 'man' => $left[0]])];
+        }
 
-        return [self::finding('backfield', Finding::FAULT, $man, $count.$least, $rules->rule('formation'),
+        return [self::finding('backfield', Finding::FAULT, $man, $text, $rules->rule('formation'),
             "Move {$man->letter} up to the line, ".round(self::ON - $man->yYd, 1).' yd.', self::ON)];
     }
 
@@ -75,8 +83,9 @@ final class LineRules
      *
      * @param  array<string, Man>  $back
      * @param  list<Man>  $line
+     * @return array{Man, bool} the man, and whether he would be an end
      */
-    private static function nearestToTheLine(array $back, array $line): Man
+    private static function nearestToTheLine(array $back, array $line): array
     {
         $left = $line === [] ? 0.0 : $line[0]->xYd;
         $right = $line === [] ? 0.0 : $line[count($line) - 1]->xYd;
@@ -94,7 +103,7 @@ final class LineRules
         usort($choice, fn (Man $a, Man $b): int => [! in_array($a->xYd <=> 0.0, $bare, true), -$a->yYd, -abs($a->xYd)]
             <=> [! in_array($b->xYd <=> 0.0, $bare, true), -$b->yYd, -abs($b->xYd)]);
 
-        return $choice[0];
+        return [$choice[0], $free !== []];
     }
 
     /**

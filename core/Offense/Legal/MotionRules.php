@@ -41,7 +41,7 @@ final class MotionRules
         $who = $arrival->motion->who;
         $findings = [];
         if (in_array($who, Man::LINEMEN, true)) {
-            $findings[] = self::still('lineman-moves', $arrival, "$who is an interior lineman: he may not move once he is down.", $rules->rule('interior'));
+            return [self::still('lineman-moves', $arrival, "$who is an interior lineman: he may not move once he is down.", $rules->rule('interior'))];
         }
         if ($arrival->setForS !== null && $arrival->setForS < self::SET_S - 1e-6) {
             $findings[] = self::late($arrival, $rules);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Offense\Motion;
 
+use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Offense\LineSplits;
 use Jacotaxis\Core\Offense\Man;
@@ -37,12 +38,12 @@ final readonly class Arrival
     }
 
     /** @param  array<string, Man>  $men before the motion */
-    public static function of(Motion $motion, array $men, LineSplits $splits, Clock $clock): self
+    public static function of(Motion $motion, array $men, LineSplits $splits, PlayFrame $frame, Clock $clock): self
     {
         $man = $men[$motion->who];
         $full = $clock->law($motion->who);
         $law = new SprintLaw($full->vmax * $motion->kind->speed(), $full->tau);
-        $course = Course::of($motion, $men, $splits, $law->vmax);
+        $course = Course::of($motion, $men, $splits, $frame, $law);
         $length = $course->lengthYd();
         // A man who sets must stand a second; he starts early enough for it.
         $need = $law->time($length) + ($motion->kind->sets() ? 1.0 : 0.0);

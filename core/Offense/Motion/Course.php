@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Offense\Motion;
 
+use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Offense\LineSplits;
 use Jacotaxis\Core\Offense\Man;
 
@@ -22,6 +24,9 @@ final readonly class Course
 
     private const RETURN_YD = 5.0;
 
+    /** Room he leaves to the sideline, yards. */
+    private const ROOM_YD = 3.0;
+
     /** A man who arrives stands at least this far from another, yards. */
     private const APART_YD = 1.4;
 
@@ -34,15 +39,12 @@ final readonly class Course
     }
 
     /** @param  array<string, Man>  $men before the motion */
-    public static function of(Motion $motion, array $men, LineSplits $splits, float $speedYd): self
+    public static function of(Motion $motion, array $men, LineSplits $splits, PlayFrame $frame, SprintLaw $law): self
     {
         $man = $men[$motion->who];
         $side = self::side($motion, $man);
         $s = $side->sign();
-        $need = $motion->to ?? self::need($motion->kind, $man, $s, $men, $splits, $speedYd);
-        if ($motion->to === null) {
-            $need = self::clear($need, $s, $motion->who, $men);
-        }
+        $need = $motion->to ?? self::usual($motion, $man, $s, $men, $splits, $frame, $law);
         $points = [[$man->xYd, $man->yYd]];
         if ($motion->kind === MotionKind::Return) {
             $points[] = [$man->xYd - $man->side()->sign() * self::RETURN_YD, min($man->yYd, Man::LINE_YD * -2.0)];
@@ -80,7 +82,7 @@ final readonly class Course
         foreach (array_slice($this->points, 1) as $n => [$x, $y]) {
             [$fx, $fy] = $this->points[$n];
             $way = hypot($x - $fx, $y - $fy);
-            if ($left < $way) {
+            if ($left <= $way + 1e-9) {
                 return [$fx + $left / $way * ($x - $fx), $fy + $left / $way * ($y - $fy), ($x - $fx) / $way, ($y - $fy) / $way];
             }
             $left -= $way;
@@ -93,6 +95,30 @@ final readonly class Course
     public static function side(Motion $motion, Man $man): Side
     {
         return $motion->side ?? ($motion->kind->stays() ? $man->side() : Side::ofX(-$man->xYd));
+    }
+
+    /**
+     * The kind's own needed spot: inside the field, past whoever stands there, and behind the line for one who crosses it.
+     *
+     * @param  array<string, Man>  $men
+     * @return array{float, float}
+     */
+    private static function usual(Motion $motion, Man $man, int $s, array $men, LineSplits $splits, PlayFrame $frame, SprintLaw $law): array
+    {
+        $kind = $motion->kind;
+        $need = self::need($kind, $man, $s, $men, $splits, $law->vmax);
+        if ($kind === MotionKind::Jet) {
+            // At the speed he has on the way there, not at the one he may reach.
+            $need = self::need($kind, $man, $s, $men, $splits, $law->speed($law->time(hypot($need[0] - $man->xYd, $need[1] - $man->yYd))));
+        }
+        if (! in_array($kind, [MotionKind::Jet, MotionKind::Orbit, MotionKind::Pitch], true)) {
+            $need = self::clear($need, $s, $motion->who, $men);
+        }
+        $room = abs($frame->sidelineX($s < 0 ? Side::Left : Side::Right)) - self::ROOM_YD;
+        $need[0] = $s * min($s * $need[0], $room);
+        $crosses = ! $man->isBack() && $man->xYd * $need[0] < 0.0;
+
+        return [$need[0], $crosses && ! $kind->sets() ? min($need[1], self::BEHIND_YD) : $need[1]];
     }
 
     /**
@@ -117,7 +143,7 @@ final readonly class Course
             MotionKind::Trade, MotionKind::Shift => [$s * abs($man->xYd), $man->yYd],
             MotionKind::Fast => [$end + $s * 1.7, min(-2.0, $man->yYd)],
             // Behind the quarterback at the depth of the fullback's hands (MOT-03).
-            MotionKind::Pitch => [$q->xYd, ($full < -90.0 ? $deepest - 2.0 : $full) + 0.5],
+            MotionKind::Pitch => [$q->xYd, min($man->yYd, $q->yYd - 1.5, $full < -90.0 ? $deepest - 1.5 : $full + 0.5)],
             MotionKind::In => [$s * ($splits->guardXYd() + 0.5), min(-4.0, $q->yYd)],
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Offense\Motion;
 
+use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Offense\LineSplits;
 use Jacotaxis\Core\Offense\Man;
 
@@ -23,16 +24,23 @@ final readonly class Snap
      * @param  array<string, Man>  $men
      * @param  list<Motion>  $motions
      */
-    public static function of(array $men, array $motions, LineSplits $splits, Clock $clock): self
+    public static function of(array $men, array $motions, LineSplits $splits, PlayFrame $frame, Clock $clock): self
     {
         $before = $men;
         $arrivals = [];
         foreach ($motions as $motion) {
-            $arrival = Arrival::of($motion, $men, $splits, $clock);
+            $arrival = Arrival::of($motion, $men, $splits, $frame, $clock);
             $men[$motion->who] = $arrival->atSnap;
             $arrivals[] = $arrival;
         }
 
         return new self($before, $men, $arrivals);
+    }
+
+    /** Men who left the line in motion. @return list<string> */
+    public function leftTheLine(): array
+    {
+        return array_values(array_map(fn (Arrival $a): string => $a->motion->who,
+            array_filter($this->arrivals, fn (Arrival $a): bool => $a->before->onLine() && ! $a->atSnap->onLine())));
     }
 }

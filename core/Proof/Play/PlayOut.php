@@ -114,10 +114,18 @@ final class PlayOut
         $mine = $target === null ? null : $sight->index($target);
 
         return match ($defender->job->kind) {
-            JobKind::Deep => new Deep($defender, $law, $sight, $mine),
+            JobKind::Deep => new Deep($defender, $law, $sight, $mine, $this->robbed($defender)),
             JobKind::Man => $mine === null ? new Under($defender, $law, $sight) : new OverTop($defender, $law, $sight, $mine),
             default => new Under($defender, $law, $sight),
         };
+    }
+
+    /** Place of the outside receiver whom a safety who matches #2 robs. */
+    private function robbed(Defender $defender): ?int
+    {
+        $letter = $defender->job->match === '#2' ? $this->scene->count->letter($defender->side, 1) : null;
+
+        return $letter === null ? null : $this->sight->index($letter);
     }
 
     private function matched(Defender $defender): ?string

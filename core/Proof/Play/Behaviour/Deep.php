@@ -21,6 +21,12 @@ final class Deep extends Mover
     /** Yards over which a threat fades at the edge of a lane. */
     private const EDGE_YD = 2.0;
 
+    /** A receiver who moves sideways faster than this leaves short, yards a second. */
+    private const SHORT_YD_S = 3.0;
+
+    /** How far inside the outside receiver he robs, yards. */
+    private const ROB_INSIDE_YD = 4.0;
+
     /** How far ahead of a runner he overlaps, seconds. */
     private const AHEAD = 0.7;
 
@@ -32,16 +38,20 @@ final class Deep extends Mover
 
     private readonly ?SeenRoute $mine;
 
+    /** The outside receiver he robs when his own does not come deep. */
+    private readonly ?SeenRoute $robbed;
+
     /** @var list<SeenRoute> the routes as seen from his leverage */
     private readonly array $views;
 
     private bool $matched = false;
 
-    public function __construct(Defender $defender, SprintLaw $law, Sight $sight, ?int $match)
+    public function __construct(Defender $defender, SprintLaw $law, Sight $sight, ?int $match, ?int $robs = null)
     {
         parent::__construct($defender, $law, $sight);
         $this->views = array_map(fn (int $r): SeenRoute => $sight->by($r, $defender->job->leverage), array_keys($sight->quick));
         $this->mine = $match === null ? null : $sight->quick[$match];
+        $this->robbed = $robs === null ? null : $sight->by($robs, $defender->job->leverage);
         $this->man = $match === null ? null : new OverTop($defender, $law, $sight, $match);
     }
 
@@ -67,6 +77,11 @@ final class Deep extends Mover
         if ($this->mine !== null && ! $this->matched) {
             $this->matched = $this->mine->y[$i] >= $this->defender->job->matchYd && $this->mine->vy[$i] > 2.0;
         }
+        if ($this->robbed !== null && ! $this->matched && $this->leavesShort($i)) {
+            $this->rob($this->robbed, $i);
+
+            return;
+        }
         if ($this->man !== null && ($this->matched || $this->man->unbroken($i))) {
             $this->man->x = $this->x;
             $this->man->y = $this->y;
@@ -79,6 +94,23 @@ final class Deep extends Mover
             return;
         }
         $this->zone($i);
+    }
+
+    /** His receiver is going out or across, not up. */
+    private function leavesShort(int $i): bool
+    {
+        $mine = $this->mine;
+
+        return $mine !== null && abs($mine->vx[$i]) > self::SHORT_YD_S && abs($mine->vx[$i]) > $mine->vy[$i] && $mine->y[$i] < $this->defender->job->matchYd;
+    }
+
+    /** Inside and over the outside receiver: two on one with the corner. */
+    private function rob(SeenRoute $seen, int $i): void
+    {
+        $out = $this->defender->job->wideYd < $this->sight->scene->frame->middleX() ? -1.0 : 1.0;
+        $this->wx = $seen->vx[$i] * 0.5 + ($seen->x[$i] - $out * self::ROB_INSIDE_YD - $this->x) * 0.5 * self::CLOSE;
+        $this->wy = $this->onTop($seen->y[$i], $seen->vy[$i], $this->sight->scene->setting->overYd);
+        $this->limit();
     }
 
     private function zone(int $i): void
