@@ -2,11 +2,14 @@
 
 use App\Http\Controllers\CallController;
 use App\Http\Controllers\ClipController;
+use App\Http\Controllers\FormationController;
 use App\Http\Controllers\GradeController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PlayerController;
 use App\Http\Controllers\ProofController;
+use App\Http\Controllers\RecognitionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StaffWordsController;
 use App\Http\Controllers\WordsController;
 use Illuminate\Support\Facades\Route;
 
@@ -20,16 +23,26 @@ Route::prefix('api/v1')->group(function (): void {
         Route::get('vocabulary', [WordsController::class, 'vocabulary']);
         Route::post('words', [WordsController::class, 'read']);
         Route::post('descriptions', [WordsController::class, 'describe']);
+        Route::post('look-words', [WordsController::class, 'look']);
+        Route::post('fixes', [WordsController::class, 'fix']);
+        Route::post('flips', [WordsController::class, 'flip']);
+        Route::post('recognitions/look', [RecognitionController::class, 'look']);
+        Route::post('recognitions/formation', [RecognitionController::class, 'formation']);
+        Route::get('staff-words', [StaffWordsController::class, 'show']);
+        Route::put('staff-words', [StaffWordsController::class, 'update']);
         Route::post('proofs', [ProofController::class, 'store']);
 
         Route::apiResource('calls', CallController::class);
-        Route::apiResource('looks', LookController::class)->only(['index', 'show', 'store', 'update']);
+        Route::apiResource('looks', LookController::class);
+        Route::apiResource('formations', FormationController::class);
         Route::apiResource('clips', ClipController::class)->only(['index', 'show', 'store', 'update']);
         Route::get('clips/{clip}/video', [ClipController::class, 'video']);
         Route::post('measurements', [ClipController::class, 'measure']);
         Route::post('calibrations', [ClipController::class, 'calibrate']);
         Route::put('clips/{clip}/grades/{man}', [GradeController::class, 'update']);
         Route::get('players', [PlayerController::class, 'index']);
+        Route::post('players', [PlayerController::class, 'store']);
+        Route::put('players/{player}', [PlayerController::class, 'update']);
         Route::get('players/{player}', [PlayerController::class, 'show']);
     });
 

@@ -3,6 +3,7 @@
 namespace App\Http;
 
 use App\Documents\NotValid;
+use DomainException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -35,6 +36,7 @@ final class ProblemResponses
             $e instanceof BadDocument => Problem::content($e->pointer, $e->getMessage()),
             $e instanceof NotUnderstood => new Problem(422, 'Not understood', $e->getMessage(), ['word' => $e->word, 'suggestions' => $e->suggestions]),
             $e instanceof BadCalibration => new Problem(422, 'These points do not place the picture', $e->getMessage()),
+            $e instanceof DomainException => new Problem(422, 'This cannot be right', $e->getMessage()),
             $e instanceof ValidationException => new Problem(422, 'Something is missing or wrong', implode(' ', array_merge(...array_values($e->errors()))), ['errors' => $e->errors()]),
             $e instanceof AuthenticationException => new Problem(401, 'Sign in first', 'Sign in to see this.'),
             $e instanceof AuthorizationException, $e instanceof HttpExceptionInterface && $e->getStatusCode() === 403 => new Problem(403, 'Not yours to see or change', 'Your role does not allow this. Ask the coordinator.'),

@@ -17,4 +17,14 @@ class PlayerPolicy
     {
         return $user->role->isStaff() || $user->player_id === $player->id;
     }
+
+    public function create(User $user): bool
+    {
+        return $user->role->isStaff();
+    }
+
+    public function update(User $user): bool
+    {
+        return $user->role->isStaff();
+    }
 }

@@ -39,12 +39,12 @@ final class CallParser
      *
      * @throws NotUnderstood
      */
-    public static function parse(string $words, ?Situation $situation = null, ?Cadence $cadence = null): Call
+    public static function parse(string $words, ?Situation $situation = null, ?StaffBook $book = null): Call
     {
-        return (new self)->read($words, $situation, $cadence);
+        return (new self)->read($book === null ? $words : $book->in($words), $situation, $book);
     }
 
-    private function read(string $words, ?Situation $situation, ?Cadence $cadence): Call
+    private function read(string $words, ?Situation $situation, ?StaffBook $book): Call
     {
         $this->draft = new CallDraft;
         if (str_contains($words, '|')) {
@@ -57,11 +57,11 @@ final class CallParser
             throw NotUnderstood::missing('colon between the formation and the routes', 'gun 2x2: smash right');
         }
         [$head, $body] = explode(':', $words, 2);
-        FormationParser::read($head, $words, $this->draft, $cadence);
+        FormationParser::read($head, $words, $this->draft, $book);
         $now = $situation ?? Situation::of();
         $formation = $this->draft->formation;
         try {
-            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), $now->frame(), new Clock($cadence ?? Cadence::of(), Level::HighSchool->receiver()));
+            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), $now->frame(), new Clock($book->cadence ?? Cadence::of(), Level::HighSchool->receiver()));
         } catch (DomainException $e) {
             throw NotUnderstood::because($e->getMessage(), $head);
         }

@@ -6,8 +6,8 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Recognition;
-use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\ReceiverCount;
 
 /** What a call is: its words, its family with the reason, and the nearest other families with what differs. */

@@ -23,7 +23,7 @@ final class FormationParser
 {
     private Tokens $tokens;
 
-    private function __construct(private readonly CallDraft $draft, private readonly Cadence $cadence)
+    private function __construct(private readonly CallDraft $draft, private readonly StaffBook $book)
     {
     }
 
@@ -34,31 +34,37 @@ final class FormationParser
      *
      * @throws NotUnderstood
      */
-    public static function read(string $head, string $all, CallDraft $draft, ?Cadence $cadence = null): void
+    public static function read(string $head, string $all, CallDraft $draft, ?StaffBook $book = null): void
     {
-        $parser = new self($draft, $cadence ?? Cadence::of());
+        $parser = new self($draft, $book ?? new StaffBook);
         $parser->tokens = new Tokens($head);
         $parser->set($all);
         $parser->rest();
     }
 
     /** A formation alone. @throws NotUnderstood */
-    public static function parse(string $words, ?Situation $situation = null): CallDraft
+    public static function parse(string $words, ?Situation $situation = null, ?StaffBook $book = null): CallDraft
     {
         $draft = new CallDraft;
         $draft->context = $situation;
-        self::read($words, $words, $draft);
+        self::read($words, $words, $draft, $book);
 
         return $draft;
     }
 
     private function set(string $all): void
     {
+        $saved = $this->tokens->phrase(array_map(strval(...), array_keys($this->book->sets)));
+        if ($saved !== null) {
+            $this->saved($this->book->sets[$saved]);
+
+            return;
+        }
         $quarterback = $this->tokens->phrase(Sets::quarterbacks());
         $modifier = $this->tokens->phrase(Formation::MODIFIERS);
         $set = $this->tokens->phrase(Sets::names());
         if ($set === null) {
-            throw NotUnderstood::word($this->tokens->peek() ?? '', 'set', [...($quarterback === null ? Sets::quarterbacks() : []), ...Sets::names()]);
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'set', [...($quarterback === null ? Sets::quarterbacks() : []), ...Sets::names(), ...array_map(strval(...), array_keys($this->book->sets))]);
         }
         $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
         $side = $this->side();
@@ -69,6 +75,14 @@ final class FormationParser
         }
         $formation = new Formation($quarterback ?? Sets::usualQuarterback($set), $set, $side ?? Side::Right, $modifier);
         $this->draft->formation = $this->standingIn($formation, $all);
+    }
+
+    /** A set the staff saved: its own side unless another is said. */
+    private function saved(Formation $formation): void
+    {
+        $side = $this->side();
+        $this->draft->sided = true;
+        $this->draft->formation = $side === null || $side === $formation->side ? $formation : $formation->mirrored();
     }
 
     /** The second back comes in for the first when the words name him and not the other. */
@@ -146,8 +160,8 @@ final class FormationParser
     {
         $last = $this->tokens->take('first', 'last') === 'last';
         $this->tokens->skip('sound', 'of');
-        $word = $this->tokens->phrase($this->cadence->words)
-            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'word of the cadence', $this->cadence->words);
+        $word = $this->tokens->phrase(($this->book->cadence ?? Cadence::of())->words)
+            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'word of the cadence', ($this->book->cadence ?? Cadence::of())->words);
 
         return new Sound($word, $last);
     }

@@ -4,6 +4,7 @@ namespace Database\Seeders;
 
 use App\Models\Call;
 use App\Models\Clip;
+use App\Models\Formation;
 use App\Models\Grade;
 use App\Models\Look;
 use App\Models\Player;
@@ -14,12 +15,15 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
 use Jacotaxis\Core\Concept\CallDocument;
-use Jacotaxis\Core\Defense\Shells;
+use Jacotaxis\Core\Concept\FormationDocument;
+use Jacotaxis\Core\Concept\LookDocument;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Film\Measures;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
+use Jacotaxis\Core\Words\FormationParser;
+use Jacotaxis\Core\Words\LookParser;
 
 /** The demo program: Cedar Fork High School, its staff and players, and the opponent Granite Pass. All invented. */
 class DatabaseSeeder extends Seeder
@@ -34,8 +38,10 @@ class DatabaseSeeder extends Seeder
     ];
 
     private const PLAYERS = [
-        ['Q', 7, 'Theo Brandvold'], ['R', 24, 'Isaiah Kemp'], ['X', 11, 'Jonah Pell'], ['Y', 86, 'Caleb Strand'], ['H', 3, 'Micah Lund'], ['Z', 9, 'Andre Whitlow'],
-        ['LT', 70, 'Gus Harland'], ['LG', 64, 'Ben Okafor'], ['C', 52, 'Wyatt Sorel'], ['RG', 66, 'Luis Marrow'], ['RT', 77, 'Emmett Vance'],
+        ['Q', 7, 'Theo Brandvold', 5.05, 1.7, []], ['R', 24, 'Isaiah Kemp', 4.78, 1.75, []], ['X', 11, 'Jonah Pell', 4.72, 1.95, ['catches deep']],
+        ['Y', 86, 'Caleb Strand', 5.1, 1.9, ['reaches the end']], ['H', 3, 'Micah Lund', 4.81, 1.7, ['reaches the end']], ['Z', 9, 'Andre Whitlow', 4.63, 1.95, ['catches deep']],
+        ['F', 33, 'Dario Quist', 5.0, 1.7, ['reaches the backer']],
+        ['LT', 70, 'Gus Harland', null, null, []], ['LG', 64, 'Ben Okafor', null, null, ['pulls']], ['C', 52, 'Wyatt Sorel', null, null, []], ['RG', 66, 'Luis Marrow', null, null, ['pulls']], ['RT', 77, 'Emmett Vance', null, null, []],
     ];
 
     private const CALLS = [
@@ -44,9 +50,19 @@ class DatabaseSeeder extends Seeder
         'Post-dig right' => 'gun 2x2 right: post-dig right',
         'Curl-flat right' => 'gun 2x2 right: curl-flat right',
         'Trips smash' => 'gun trips right: smash right; Y flat',
+        'H across, verticals' => 'gun 2x2 right, H short left to 6 wide: four verticals left',
+        'Wing curl-flat' => 'under center wing right: curl-flat left',
     ];
 
-    private const SHOWN = ['cover 1' => 6, 'cover 2' => 14, 'cover 3' => 11, 'cover 4' => 8];
+    /** How often each opponent has shown what. */
+    private const LOOKS = [
+        'Granite Pass' => ['4-2 nickel, cover 2' => 14, '4-2 nickel, cover 3' => 11, '4-2 nickel, cover 4' => 8, '4-2 nickel, cover 1' => 6,
+            '4-2 nickel, cover 3, shows cover 2' => 5, '4-2 nickel, cover 6' => 3, 'bear, cover 0, six rush' => 2],
+        'Larkspur Valley' => ['3-4, cover 3' => 12, 'tite, cover 4' => 7, '3-4, cover 1, safety rotates weak, walked will' => 5, '5-2, cover 3, edge pressure field' => 3],
+    ];
+
+    /** Sets the staff drew for itself. */
+    private const SETS = ['ridge' => ['gun trips right', ['H' => [8.5, -2.5], 'Y' => [8.5, -0.5], 'Z' => [16.0, -1.5]]]];
 
     public function run(): void
     {
@@ -56,9 +72,15 @@ class DatabaseSeeder extends Seeder
                 $call = CallParser::parse($words);
                 Call::query()->create(['name' => $name, 'words' => Describer::words($call), 'document' => CallDocument::write($call), 'version' => 1]);
             }
-            foreach (array_keys(self::SHOWN) as $shell) {
-                Look::query()->create(['name' => "4-2 nickel, $shell", 'words' => "4-2 nickel, $shell", 'opponent' => 'Granite Pass', 'shown' => self::SHOWN[$shell], 'version' => 1,
-                    'document' => ['kind' => 'jacotaxis.look', 'version' => 1, 'front' => '4-2 nickel', 'shell' => $shell, 'spots' => []]]);
+            foreach (self::LOOKS as $opponent => $looks) {
+                foreach ($looks as $words => $shown) {
+                    $look = LookParser::parse($words);
+                    Look::query()->create(['name' => $look->words(), 'words' => $look->words(), 'opponent' => $opponent, 'shown' => $shown, 'version' => 1, 'document' => LookDocument::write($look)]);
+                }
+            }
+            foreach (self::SETS as $name => [$words, $spots]) {
+                $set = FormationParser::parse($words)->formation->withSpots($spots);
+                Formation::query()->create(['name' => $name, 'words' => $set->words(), 'version' => 1, 'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)]);
             }
             foreach (json_decode(File::get(database_path('demo/clips.json')), true) as $clip) {
                 $this->clip($clip);
@@ -68,8 +90,8 @@ class DatabaseSeeder extends Seeder
 
     private function people(): void
     {
-        foreach (self::PLAYERS as [$letter, $number, $name]) {
-            Player::query()->create(['letter' => $letter, 'number' => $number, 'name' => $name]);
+        foreach (self::PLAYERS as [$letter, $number, $name, $forty, $stride, $flags]) {
+            Player::query()->create(['letter' => $letter, 'number' => $number, 'name' => $name, 'forty_s' => $forty, 'stride_yd' => $stride, 'flags' => $flags]);
         }
         $password = Hash::make(self::PASSWORD);
         foreach (self::SIGN_INS as [$email, $name, $role, $letter]) {

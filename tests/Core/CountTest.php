@@ -24,7 +24,7 @@ function stands(string $role, float $x, float $y, string $group = 'backer', ?str
     return new Defender(strtoupper($role[0]), $role, $x, $y, $x < 0 ? Side::Left : Side::Right, $group === 'line' ? Job::rush() : Job::under($x, 8.0, 'Zone'), $group, takes: $takes);
 }
 
-/** Men in the box, $n of them, and whoever is drawn outside. @param list<Defender> $others @return list<Defender> */
+/** Men in the box, $n of them, and whoever is drawn outside. @param  list<Defender>  $others @return list<Defender> */
 function boxed(int $n, array $others = []): array
 {
     $spots = [[-2.7, 1], [-1, 1], [1, 1], [2.7, 1], [-1.5, 4.5], [1.5, 4.5], [0, 5.5], [-3.5, 4]];

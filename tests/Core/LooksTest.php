@@ -3,7 +3,6 @@
 use Jacotaxis\Core\Concept\LookDocument;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
-use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Count\Accounted;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Count\Gaps;

@@ -1,7 +1,6 @@
 <?php
 
 use Jacotaxis\Core\Field\Hash;
-use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\SprintLaw;

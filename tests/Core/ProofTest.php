@@ -1,6 +1,5 @@
 <?php
 
-use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\Proof\Telling\Frames;

@@ -14,7 +14,7 @@ use Jacotaxis\Core\Offense\FormationFinder;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Sets;
 
-/** Spots shaken by up to half a yard each way, the same every time. @param list<array{float, float}> $spots @return list<array{float, float}> */
+/** Spots shaken by up to half a yard each way, the same every time. @param  list<array{float, float}>  $spots @return list<array{float, float}> */
 function shaken(array $spots, float $by, int $seed): array
 {
     mt_srand($seed);

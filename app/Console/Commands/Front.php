@@ -2,7 +2,6 @@
 
 namespace App\Console\Commands;
 
-use DomainException;
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Recognise\LookFinder;
@@ -29,11 +28,7 @@ class Front extends JxCommand
         }
         [$before, $now, $words] = $this->formation();
         if ($this->option('spots') !== null) {
-            try {
-                $this->json(['formation' => $words] + LookFinder::of($this->spots(), $now, $school));
-            } catch (DomainException $e) {
-                throw NotUnderstood::because($e->getMessage(), 'spots');
-            }
+            $this->json(['formation' => $words] + LookFinder::of($this->spots(), $now, $school));
 
             return self::DONE;
         }

@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use App\Documents\NotValid;
 use App\Documents\Schemas;
+use DomainException;
 use Illuminate\Console\Command;
 use Jacotaxis\Core\Concept\BadDocument;
 use Jacotaxis\Core\Concept\Call;
@@ -44,7 +45,7 @@ abstract class JxCommand extends Command
             return $this->answer();
         } catch (NotValid|BadDocument $e) {
             $this->getOutput()->getErrorStyle()->writeln("{$e->pointer}: {$e->getMessage()}");
-        } catch (NotUnderstood|BadCalibration|NoSuchRun $e) {
+        } catch (DomainException|BadCalibration|NoSuchRun $e) {
             $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
         }
 

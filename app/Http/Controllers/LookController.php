@@ -6,7 +6,8 @@ use App\Documents\Schemas;
 use App\Models\Look;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Jacotaxis\Core\Film\FilmReader;
+use Illuminate\Http\Response;
+use Jacotaxis\Core\Concept\LookDocument;
 
 class LookController extends Controller
 {
@@ -43,14 +44,23 @@ class LookController extends Controller
         return $this->answer($look->saveOn($this->basedOn($request), $this->attributes($request) + ['user_id' => $request->user()->id]));
     }
 
+    public function destroy(Look $look): Response
+    {
+        $this->authorize('delete', $look);
+        $look->delete();
+
+        return new Response(status: 204);
+    }
+
     /** @return array<string, mixed> */
     private function attributes(Request $request): array
     {
-        $given = $request->validate(['name' => 'required|string|max:120', 'opponent' => 'string|max:120', 'document' => 'required|array']);
+        $given = $request->validate(['name' => 'required|string|max:120', 'opponent' => 'nullable|string|max:120', 'shown' => 'integer|min:0|max:9999', 'document' => 'required|array']);
         $this->schemas->check('look', $request->input('document'));
-        $look = FilmReader::look($request->input('document'));
+        $look = LookDocument::read($request->input('document'));
 
-        return ['name' => $given['name'], 'opponent' => $given['opponent'] ?? '', 'words' => $look->words(), 'document' => $request->input('document')];
+        return ['name' => $given['name'], 'opponent' => $given['opponent'] ?? '', 'words' => $look->words(), 'document' => LookDocument::write($look)]
+            + (isset($given['shown']) ? ['shown' => $given['shown']] : []);
     }
 
     private function answer(Look $look, int $status = 200): JsonResponse

@@ -8,7 +8,10 @@ use App\Models\Player;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Offense\Athlete;
+use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Words\Describer;
 
 class PlayerController extends Controller
@@ -38,6 +41,39 @@ class PlayerController extends Controller
             'assignments' => $calls->map(fn (Call $call): array => ['call' => $call->name, 'words' => $call->words, 'job' => $this->job($call, $player->letter)])->values(),
             'grades' => $grades->map(fn (Grade $g): array => $g->withoutRelations()->toArray() + ['clip' => ['id' => $g->clip->id, 'title' => $g->clip->title, 'week' => $g->clip->week, 'reel' => $g->clip->reel]])->values(),
         ]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $this->authorize('create', Player::class);
+
+        return $this->answer(Player::query()->create($this->attributes($request) + ['version' => 1]), 201);
+    }
+
+    public function update(Request $request, Player $player): JsonResponse
+    {
+        $this->authorize('update', $player);
+
+        return $this->answer($player->saveOn($this->basedOn($request), $this->attributes($request)));
+    }
+
+    /** @return array<string, mixed> */
+    private function attributes(Request $request): array
+    {
+        $given = $request->validate([
+            'name' => 'required|string|max:120', 'letter' => ['required', Rule::in([...Man::LINEMEN, 'Q', ...Man::SKILL])], 'number' => 'required|integer|min:0|max:99',
+            'depth' => 'required|integer|min:1|max:9', 'forty_s' => 'nullable|numeric', 'stride_yd' => 'nullable|numeric', 'throws' => 'required|in:left,right',
+            'flags' => 'present|array', 'flags.*' => Rule::in(Athlete::FLAGS),
+        ]);
+        // The core knows which times and strides a man can have.
+        Athlete::of($given['name'], $given['number'], $given['forty_s'] ?? null, $given['stride_yd'] ?? null, $given['throws'], $given['flags']);
+
+        return $given;
+    }
+
+    private function answer(Player $player, int $status = 200): JsonResponse
+    {
+        return new JsonResponse($player, $status, ['ETag' => "\"{$player->version}\""]);
     }
 
     private function job(Call $record, string $letter): string

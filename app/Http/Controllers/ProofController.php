@@ -5,6 +5,8 @@ namespace App\Http\Controllers;
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
 use App\Http\Problem;
+use App\Models\Player;
+use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\Call;
@@ -31,12 +33,12 @@ class ProofController extends Controller
             'words' => 'required_without:document|string|max:500',
             'level' => 'in:high-school,college,professional',
             'look' => 'required_without:looks', 'looks' => 'array|max:40', 'looks.*' => 'required',
-            'frames' => 'boolean', 'act' => 'array', 'act.defender' => 'required_with:act|string|max:40', 'act.name' => 'required_with:act|string|max:60', 'act.index' => 'integer',
+            'frames' => 'boolean', 'named' => 'boolean', 'act' => 'array', 'act.defender' => 'required_with:act|string|max:40', 'act.name' => 'required_with:act|string|max:60', 'act.index' => 'integer',
         ]);
         $level = Level::from($given['level'] ?? 'high-school');
         $situation = SituationInput::from($request->input('situation'), Situation::of(rules: $level->rules()));
         $call = $this->call($request, $situation);
-        $setting = new Setting($call->situation ?? $situation, $level);
+        $setting = new Setting($call->situation ?? $situation, $level, men: $request->boolean('named') ? Player::starters() : [], cadence: StaffWords::current()->theCadence());
         if (isset($given['looks'])) {
             return new JsonResponse(['cells' => array_map(fn (mixed $look): array => $this->cell($call, $look, $setting), $given['looks'])]);
         }
@@ -49,7 +51,7 @@ class ProofController extends Controller
     private function call(Request $request, Situation $situation): Call
     {
         if ($request->has('words')) {
-            return CallParser::parse($request->input('words'), $situation);
+            return CallParser::parse($request->input('words'), $situation, StaffWords::current()->book());
         }
         $this->schemas->check('call', $request->input('document'));
 

@@ -4,17 +4,34 @@ namespace App\Http\Controllers;
 
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
+use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\CallFix;
 use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Fronts;
+use Jacotaxis\Core\Defense\JobWords;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Defense\Shells;
+use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Offense\Athlete;
+use Jacotaxis\Core\Offense\Formation;
+use Jacotaxis\Core\Offense\Motion\Motion;
+use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\DefenderWords;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\Description;
+use Jacotaxis\Core\Words\LookParser;
 
 class WordsController extends Controller
 {
@@ -22,13 +39,23 @@ class WordsController extends Controller
     {
     }
 
+    /** Every word the call line and the look line take, with the staff's own. */
     public function vocabulary(): JsonResponse
     {
+        $staff = StaffWords::current();
+
         return new JsonResponse([
-            'quarterbacks' => Sets::quarterbacks(), 'sets' => Sets::names(),
+            'quarterbacks' => Sets::quarterbacks(), 'sets' => Sets::names(), 'modifiers' => Formation::MODIFIERS,
+            'savedSets' => array_map(strval(...), array_keys($staff->book()->sets)),
+            'motions' => array_map(fn (MotionKind $k): array => ['name' => $k->value, 'words' => $k->words()], MotionKind::cases()),
+            'purposes' => Motion::PURPOSES,
             'families' => array_keys(Families::all()),
             'routes' => array_map(fn ($r): array => ['name' => $r->name, 'depthYd' => $r->depthYd, 'minYd' => $r->minDepthYd, 'maxYd' => $r->maxDepthYd], array_values(Routes::all())),
             'fronts' => Fronts::names(), 'shells' => Shells::names(),
+            'roles' => DefenderWords::known(), 'jobs' => array_keys(JobWords::all()), 'leverages' => array_keys(Change::LEVERAGES),
+            'movements' => array_map(fn (MovementKind $k): array => ['name' => $k->value, 'words' => $k->words()], MovementKind::cases()),
+            'sides' => LookParser::SIDES, 'answers' => Look::MOTION, 'techniques' => Technique::known($staff->school),
+            'letters' => $staff->letters, 'cadence' => $staff->cadence['words'], 'flags' => Athlete::FLAGS,
         ]);
     }
 
@@ -37,16 +64,56 @@ class WordsController extends Controller
     {
         $given = $request->validate(['words' => 'required|string|max:500']);
         $situation = SituationInput::from($request->input('situation'));
-        $call = CallParser::parse($given['words'], $situation);
+        $book = StaffWords::current()->book();
+        $call = CallParser::parse($given['words'], $situation, $book);
 
-        return new JsonResponse(['document' => CallDocument::write($call), 'words' => Describer::words($call, $situation), 'assumed' => $call->assumed]);
+        return new JsonResponse(['document' => CallDocument::write($call), 'words' => $book->out(Describer::words($call, $situation)), 'assumed' => $call->assumed]);
     }
 
-    /** Call document -> words, family and why. */
+    /** Call document -> words, family and why; with the set the spots stand in when men were moved (FRM-08). */
     public function describe(Request $request): JsonResponse
     {
         $this->schemas->check('call', $request->input('document'));
+        $situation = SituationInput::from($request->input('situation'));
+        $said = Description::of(CallDocument::read($request->input('document')), $situation);
 
-        return new JsonResponse(Description::of(CallDocument::read($request->input('document')), SituationInput::from($request->input('situation'))));
+        return new JsonResponse(['words' => StaffWords::current()->book()->out($said['words'])] + $said);
+    }
+
+    /** Look words -> look document and the words it reads back as. */
+    public function look(Request $request): JsonResponse
+    {
+        $given = $request->validate(['words' => 'required|string|max:400']);
+        $look = LookParser::parse($given['words'], StaffWords::current()->school);
+
+        return new JsonResponse(['document' => LookDocument::write($look), 'words' => $look->words()]);
+    }
+
+    /** The call with the fix of a finding made. */
+    public function fix(Request $request): JsonResponse
+    {
+        $given = $request->validate(['apply' => 'required|array', 'apply.do' => 'required|in:move,sound,to,still,unroute', 'apply.man' => 'required|string|max:3',
+            'apply.xYd' => 'required_if:apply.do,move,to|numeric', 'apply.yYd' => 'required_if:apply.do,move,to|numeric', 'apply.word' => 'nullable|string|max:20', 'apply.last' => 'boolean']);
+        $this->schemas->check('call', $request->input('document'));
+        $fix = $given['apply'] + ['word' => null, 'last' => false];
+        $call = CallFix::apply(CallDocument::read($request->input('document')), new Finding('', Finding::INFO, $fix['man'], '', apply: $fix));
+
+        return new JsonResponse(['document' => CallDocument::write($call)]);
+    }
+
+    /** The call turned over: to a side, to the field or boundary, or simply the other way. */
+    public function flip(Request $request): JsonResponse
+    {
+        $given = $request->validate(['to' => 'nullable|in:left,right,field,boundary']);
+        $this->schemas->check('call', $request->input('document'));
+        $situation = SituationInput::from($request->input('situation')) ?? Situation::of();
+        $call = CallDocument::read($request->input('document'));
+        $field = $situation->hash->fieldSide() ?? Side::Right;
+        $side = match ($given['to'] ?? null) {
+            'left' => Side::Left, 'right' => Side::Right, 'field' => $field, 'boundary' => $field->opposite(), default => $call->formation->side->opposite(),
+        };
+        $turned = $side === $call->formation->side ? $call : $call->mirrored()->with(['situation' => $call->situation]);
+
+        return new JsonResponse(['document' => CallDocument::write($turned)]);
     }
 }

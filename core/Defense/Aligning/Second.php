@@ -174,7 +174,10 @@ final class Second
         $landed = $this->spots->landed($job, $this->plan->jobSides[$slot], $corner);
         [$x, $y, $over] = $this->spot($slot, $landed, $takes, $side, $corner, $role);
 
-        return new Defender($letter, $role, $x, $y, $x < 0.0 ? Side::Left : Side::Right, $landed, $this->group($slot), $over, slot: $slot, takes: $takes);
+        $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
+        $edge = $place !== null && $place[0] === 'edge' && $y === $place[3] ? $place[1] : null;
+
+        return new Defender($letter, $role, $x, $y, $x < 0.0 ? Side::Left : Side::Right, $landed, $this->group($slot), $over, $edge, $slot, $takes);
     }
 
     /** @return array{float, float, string|null} */
@@ -202,7 +205,8 @@ final class Second
             'edge' => $this->edge($place, $job, $letter, $displaced, $side, $off, $inside, $role),
             'overhang' => $takes !== null && $displaced ? $this->spots->over($takes, $side, $off, $inside, false) : $this->spots->overhang($side),
             // A backer gives a slot a yard more than a fifth back would.
-            'over' => $takes !== null && $displaced ? $this->spots->over($takes, $side, $off + 1.0, $inside, false) : $this->spots->half($letter, $side, self::SAM, 4.0),
+            'over' => $takes !== null && $displaced ? $this->spots->over($takes, $side, $off + 1.0, $inside, false)
+                : $this->spots->half($letter, $takes === null ? $side : $this->behind->men[$takes]->side(), self::SAM, 4.0),
             default => $this->spots->over($letter, $side, $off, $inside, false),
         };
     }
@@ -220,6 +224,10 @@ final class Second
         }
         if ($displaced && $job->kind === JobKind::Man) {
             return $this->walksOut($role, $this->spots->half($letter, $this->behind->men[$letter]->side(), self::HIP, 3.0));
+        }
+
+        if ($job->kind === JobKind::Man && $letter !== null && ! $this->behind->men[$letter]->isBack() && $this->behind->men[$letter]->side() !== $side) {
+            return $this->spots->inside($letter, 3.0);
         }
 
         return [$this->placer->x($place[1], $side) + $side->sign() * $place[2], $place[3],

@@ -8,6 +8,7 @@ use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Offense\Landmarks;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Scene;
@@ -37,7 +38,9 @@ final class Stage
             'men' => array_values(array_map(fn (Man $m): array => [
                 'letter' => $m->letter, 'xYd' => round($m->xYd, 2), 'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine(),
                 'number' => $scene->count->number($m->letter), 'lineman' => $m->isLineman(),
+                'startXYd' => round($scene->snap->before[$m->letter]->xYd, 2), 'startYYd' => round($scene->snap->before[$m->letter]->yYd, 2),
             ], $scene->men)),
+            'landmarks' => Landmarks::of($scene->before, $situation),
             'defenders' => array_map(fn (Defender $d): array => self::defender($scene, $d), $scene->defenders),
             'routes' => array_values(array_map(fn (RunRoute $r): array => self::route($proof, $r), $scene->routes)),
             'launch' => $scene->launch(),
@@ -63,6 +66,12 @@ final class Stage
         return Frames::of($proof);
     }
 
+    /** The defender as he stood before the motion. */
+    private static function before(Scene $scene, Defender $d): Defender
+    {
+        return $scene->aligned->before[(int) array_search($d, $scene->defenders, true)];
+    }
+
     /** @return array<string, mixed> */
     private static function defender(Scene $scene, Defender $d): array
     {
@@ -70,7 +79,8 @@ final class Stage
         $covers = $over !== null && ! $over->isLineman();
 
         return [
-            'letter' => $d->letter, 'role' => $d->role, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
+            'letter' => $d->letter, 'role' => $d->role, 'shownXYd' => round(self::before($scene, $d)->xYd, 2), 'shownYYd' => round(self::before($scene, $d)->yYd, 2),
+            'takes' => $d->takes, 'rushes' => $d->rushes(), 'movement' => $d->movement?->words(), 'reactionS' => $d->reaction, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
             'job' => $d->job->words, 'group' => $d->group, 'technique' => $d->technique,
             'over' => $covers ? $d->over : null,
             'cushionYd' => $covers ? round($d->yYd - max(0.0, $over->yYd), 1) : null,

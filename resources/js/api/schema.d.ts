@@ -1,14 +1,50 @@
 /* Generated from schemas/ by `npm run types`. Do not edit. */
 
 /**
+ * feet between linemen; left out: the set's own
+ */
+export type LineSplits = null | {
+  guardFt: number;
+  tackleFt: number;
+  footToFoot?: boolean;
+};
+
+/**
  * A pass call: eleven assignments, the reads in order, men moved by hand. Yards; origin at the ball, x to the right, y downfield.
  */
 export interface CallDocument {
   kind: "jacotaxis.call";
   version: 1;
-  quarterback: "gun";
-  set: "2x2" | "trips";
+  quarterback: "gun" | "pistol" | "under center";
+  set:
+    | "2x2"
+    | "trips"
+    | "trey"
+    | "bunch"
+    | "stack"
+    | "empty"
+    | "wing"
+    | "I"
+    | "two-back"
+    | "split-back"
+    | "wing-slot"
+    | "double-slot"
+    | "double-wing"
+    | "unbalanced"
+    | "H-back";
   side: "left" | "right";
+  modifier?: "condensed" | "tight" | "wide" | "over" | null;
+  splits?: LineSplits;
+  /**
+   * who stands in another's place in the set
+   *
+   * @maxItems 5
+   */
+  standIns?: StandIn[];
+  /**
+   * @maxItems 4
+   */
+  motions?: CallMotion[];
   drop?: "quick" | "three" | "five" | "seven" | null;
   /**
    * @minItems 11
@@ -28,6 +64,30 @@ export interface CallDocument {
    */
   spots?: Spot[];
   situation?: null | Situation;
+}
+export interface StandIn {
+  for: "X" | "Z" | "H" | "Y" | "R" | "F";
+  in: "X" | "Z" | "H" | "Y" | "R" | "F";
+}
+export interface CallMotion {
+  man: "LT" | "LG" | "C" | "RG" | "RT" | "X" | "Z" | "H" | "Y" | "R" | "F";
+  kind: "jet" | "orbit" | "return" | "short" | "trade" | "fast" | "shift" | "pitch" | "in";
+  side?: "left" | "right" | null;
+  /**
+   * the sound of the cadence he starts on; null: when he must
+   */
+  sound?: null | {
+    word: string;
+    last?: boolean;
+  };
+  /**
+   * needed spot at the snap; null: the kind's own
+   */
+  to?: null | {
+    xYd: number;
+    yYd: number;
+  };
+  purpose?: "man-zone test" | "gain a man outside" | "rotate the safety" | "hold a backer" | "reach a path" | null;
 }
 export interface Assignment {
   man: "LT" | "LG" | "C" | "RG" | "RT" | "Q" | "X" | "Z" | "H" | "Y" | "R" | "F";
@@ -63,7 +123,58 @@ export interface Situation {
   ballOnYd?: number;
 }
 /**
- * A picture the defense shows: front, shell, defenders moved by hand. Yards in the play frame.
+ * A set with its line splits and the men moved by hand. Yards in the play frame, feet between linemen.
+ */
+export interface FormationDocument {
+  kind: "jacotaxis.formation";
+  version: 1;
+  quarterback: "gun" | "pistol" | "under center";
+  set:
+    | "2x2"
+    | "trips"
+    | "trey"
+    | "bunch"
+    | "stack"
+    | "empty"
+    | "wing"
+    | "I"
+    | "two-back"
+    | "split-back"
+    | "wing-slot"
+    | "double-slot"
+    | "double-wing"
+    | "unbalanced"
+    | "H-back";
+  side: "left" | "right";
+  modifier?: "condensed" | "tight" | "wide" | "over" | null;
+  /**
+   * feet between linemen; left out: the set's own
+   */
+  splits?: null | {
+    guardFt: number;
+    tackleFt: number;
+    footToFoot?: boolean;
+  };
+  /**
+   * who stands in another's place in the set
+   *
+   * @maxItems 5
+   */
+  standIns?: {
+    for: "X" | "Z" | "H" | "Y" | "R" | "F";
+    in: "X" | "Z" | "H" | "Y" | "R" | "F";
+  }[];
+  /**
+   * @maxItems 11
+   */
+  spots?: {
+    man: "LT" | "LG" | "C" | "RG" | "RT" | "Q" | "X" | "Z" | "H" | "Y" | "R" | "F";
+    xYd: number;
+    yYd: number;
+  }[];
+}
+/**
+ * A picture the defense shows: front, shell, disguise, pressure, and men changed by hand. Yards in the play frame, seconds.
  */
 export interface LookDocument {
   kind: "jacotaxis.look";
@@ -74,11 +185,68 @@ export interface LookDocument {
    * @maxItems 11
    */
   spots?: DefenderSpot[];
+  /**
+   * shell shown before the snap
+   */
+  shown?: string | null;
+  /**
+   * where a safety comes down at the snap
+   */
+  rotates?: "strong" | "weak" | "left" | "right" | "field" | "boundary" | null;
+  rushers?: number | null;
+  /**
+   * @maxItems 2
+   */
+  edges?: ("strong" | "weak" | "left" | "right" | "field" | "boundary")[];
+  /**
+   * side the front is set to by hand
+   */
+  strength?: "strong" | "weak" | "left" | "right" | "field" | "boundary" | null;
+  motion?: "bump" | "travel" | "stay" | "rotate";
+  /**
+   * whether the front moves over to an unbalanced or shifted line
+   */
+  slides?: boolean;
+  /**
+   * @maxItems 6
+   */
+  techniques?: TechniqueOn[];
+  /**
+   * @maxItems 14
+   */
+  changes?: DefenderChange[];
 }
 export interface DefenderSpot {
   defender: string;
   xYd: number;
   yYd: number;
+}
+export interface TechniqueOn {
+  technique: string;
+  on: string;
+}
+export interface DefenderChange {
+  defender: string;
+  job?: string | null;
+  /**
+   * receiver he takes or matches
+   */
+  on?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
+  reactionS?: number | null;
+  movement?: null | {
+    kind: "slant" | "cross" | "spike" | "scrape" | "squeeze" | "upfield" | "blitz";
+    side?: "left" | "right" | null;
+  };
+  /**
+   * @maxItems 3
+   */
+  leverage?: ("press" | "off" | "bail" | "inside" | "outside" | "head-up")[];
+  offYd?: number | null;
+  walked?: boolean;
+  spot?: null | {
+    xYd: number;
+    yYd: number;
+  };
 }
 /**
  * A clip worked on: what was called against what, marks on its clock in seconds, calibrations and plots in pixels of the picture. Field yards: X from the left sideline as the offense looks, Y from the own goal line.
@@ -245,18 +413,131 @@ export interface PictureRow {
   support: SupportBySide;
   covered: string[];
   numbers: NumbersBySide;
+  deep: number;
+  boxWords: string;
+  boxHalf: string[];
+  within10: number;
+  frontStrength: string;
+  emol: LastOnLine;
+  overhang: OverhangBySide;
+  uncovered: string[];
+  point: string | null;
+  gaps: {
+    [k: string]: string | null;
+  };
+  outside: OutsideBySide;
+  accounted:
+    | {
+        [k: string]: string[];
+      }
+    | unknown[];
+  mismatches: MismatchRow[];
+  before: {} | null;
+  motions: MotionRow[];
+  tells: TellsRow;
+  personnel: string;
 }
 export interface BySideList {
   left: string[];
   right: string[];
+  final?: FinalCount;
+}
+export interface FinalCount {
+  left: string[];
+  right: string[];
 }
 export interface SupportBySide {
-  left: string;
-  right: string;
+  left: string | null;
+  right: string | null;
 }
 export interface NumbersBySide {
   left: string;
   right: string;
+}
+export interface LastOnLine {
+  left: string | null;
+  right: string | null;
+}
+export interface OverhangBySide {
+  left: string | null;
+  right: string | null;
+}
+export interface OutsideBySide {
+  left: OutsideRow;
+  right: OutsideRow1;
+}
+export interface OutsideRow {
+  ours: number;
+  theirs: number;
+  grassYd: number | null;
+  leverageYd: number | null;
+  numbers: boolean;
+  grass: boolean;
+  leverage: boolean;
+  yes: boolean;
+  throw: string | null;
+  why: string;
+}
+export interface OutsideRow1 {
+  ours: number;
+  theirs: number;
+  grassYd: number | null;
+  leverageYd: number | null;
+  numbers: boolean;
+  grass: boolean;
+  leverage: boolean;
+  yes: boolean;
+  throw: string | null;
+  why: string;
+}
+export interface MismatchRow {
+  man: string;
+  defender: string;
+  why: string;
+}
+export interface MotionRow {
+  man: string;
+  kind: string;
+  words: string;
+  startS: number;
+  bestSound: string;
+  set: boolean;
+  at: SpotRow;
+  needed: SpotRow;
+  lateYd: number;
+  lateSteps: number;
+  sounds: SoundRow[];
+  purpose: string | null;
+  purposeMet: boolean | null;
+  path: number[][];
+}
+export interface SpotRow {
+  xYd: number;
+  yYd: number;
+}
+export interface SoundRow {
+  sound: string;
+  word: string;
+  last: boolean;
+  beforeS: number;
+  lateYd: number;
+  lateSteps: number;
+}
+export interface TellsRow {
+  left: TellRow;
+  right: TellRow1;
+  deep: number;
+  known: string | null;
+}
+export interface TellRow {
+  coverage: "man" | "zone" | "unknown";
+  certainty: string;
+  why: string;
+}
+export interface TellRow1 {
+  coverage: "man" | "zone" | "unknown";
+  certainty: string;
+  why: string;
 }
 export interface AssignmentRow {
   man: string;
@@ -285,11 +566,20 @@ export interface FindingRow {
   rule?: string;
   fix?: string;
   move?: Move;
+  apply?: Fix;
 }
 export interface Move {
   man: string;
   xYd: number;
   yYd: number;
+}
+export interface Fix {
+  do: "move" | "sound" | "to" | "still" | "unroute" | "number";
+  man: string;
+  xYd?: number;
+  yYd?: number;
+  word?: string | null;
+  last?: boolean;
 }
 export interface TempoRow {
   drop: string;

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Offense\Formation;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\Cadence;
+
+/** A staff's own words: letters for the men, names of saved sets, its cadence and its school of technique names. */
+final readonly class StaffBook
+{
+    /**
+     * @param  array<string, string>  $letters  the staff's letter by the letter of the sets
+     * @param  array<string, Formation>  $sets  saved sets by name
+     */
+    public function __construct(
+        public array $letters = [],
+        public array $sets = [],
+        public ?Cadence $cadence = null,
+        public string $school = Technique::SCHOOLS[0],
+    ) {
+    }
+
+    /** Words with the staff's letters, in the letters of the sets. */
+    public function in(string $words): string
+    {
+        return self::swap($words, array_flip($this->letters));
+    }
+
+    /** Words in the letters of the sets, with the staff's letters. */
+    public function out(string $words): string
+    {
+        return self::swap($words, $this->letters);
+    }
+
+    /** Whether every letter of the sets has one of its own that no lineman, quarterback or number uses. */
+    public static function fits(array $letters): bool
+    {
+        $sorted = array_keys($letters);
+        $skill = Man::SKILL;
+        sort($sorted);
+        sort($skill);
+
+        return $sorted === $skill && count(array_unique($letters)) === count($letters)
+            && array_filter($letters, fn (mixed $l): bool => ! is_string($l) || ! preg_match('/^[A-Z]$/', $l) || in_array($l, ['Q', 'C'], true)) === [];
+    }
+
+    /** @param  array<string, string>  $map */
+    private static function swap(string $words, array $map): string
+    {
+        return (string) preg_replace_callback('/(?<![\w#-])([A-Za-z])(?![\w-])/', function (array $m) use ($map): string {
+            $upper = strtoupper($m[1]);
+
+            return isset($map[$upper]) && $map[$upper] !== $upper ? $map[$upper] : $m[1];
+        }, $words);
+    }
+}
