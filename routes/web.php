@@ -5,6 +5,7 @@ use App\Http\Controllers\ClipController;
 use App\Http\Controllers\FormationController;
 use App\Http\Controllers\GradeController;
 use App\Http\Controllers\LookController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlayerController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\RecognitionController;
@@ -30,6 +31,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('recognitions/formation', [RecognitionController::class, 'formation']);
         Route::get('staff-words', [StaffWordsController::class, 'show']);
         Route::put('staff-words', [StaffWordsController::class, 'update']);
+        Route::post('pictures', [PictureController::class, 'store']);
         Route::post('proofs', [ProofController::class, 'store']);
 
         Route::apiResource('calls', CallController::class);

@@ -21,6 +21,9 @@ use Jacotaxis\Core\Offense\Sets;
 /** Reads what stands before the colon: formation, line splits, motions, drop. */
 final class FormationParser
 {
+    /** How deep a man ends who crosses behind the line, when no depth is said, yards. */
+    private const BEHIND_YD = 2.2;
+
     private Tokens $tokens;
 
     private function __construct(private readonly CallDraft $draft, private readonly StaffBook $book)
@@ -148,7 +151,7 @@ final class FormationParser
         if ($this->tokens->take('to') !== null) {
             $wide = $this->number('yards wide');
             $this->tokens->skip('wide');
-            $deep = is_numeric($this->tokens->peek()) ? $this->number('yards deep') : 1.5;
+            $deep = is_numeric($this->tokens->peek()) ? $this->number('yards deep') : self::BEHIND_YD;
             $this->tokens->skip('deep');
             $to = [($side ?? Side::Right)->sign() * $wide, -$deep];
         }

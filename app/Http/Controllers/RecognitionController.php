@@ -20,15 +20,20 @@ class RecognitionController extends Controller
     {
     }
 
-    /** Front, techniques and the two likeliest shells against the call's formation. */
+    /** Front, techniques and the two likeliest shells against a formation in words or a call's. */
     public function look(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Look::class);
         $spots = $this->spots($request);
-        $this->schemas->check('call', $request->input('document'));
+        $given = $request->validate(['formation' => 'required_without:document|string|max:200']);
         $situation = SituationInput::from($request->input('situation')) ?? Situation::of();
+        $staff = StaffWords::current();
+        if (isset($given['formation'])) {
+            return new JsonResponse(LookFinder::of($spots, PictureController::formation($given['formation'], $situation, $staff)[1], $staff->school));
+        }
+        $this->schemas->check('call', $request->input('document'));
 
-        return new JsonResponse(LookFinder::of($spots, CallDocument::read($request->input('document'))->lineup($situation), StaffWords::current()->school));
+        return new JsonResponse(LookFinder::of($spots, CallDocument::read($request->input('document'))->lineup($situation), $staff->school));
     }
 
     /** The three likeliest formations. */

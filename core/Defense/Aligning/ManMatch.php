@@ -23,11 +23,14 @@ final class ManMatch
 
     private const INSIDE_ON_FIRST = 4.0;
 
+    /** An end of the front is better off rushing. */
+    private const DOWN = 3.6;
+
     /** The spare man is the one named last where it costs no more than this. */
     private const SPARE = 1.5;
 
     /**
-     * @param  array<string, array{x: float, group: string, spare: bool}>  $men  natural width and group by slot
+     * @param  array<string, array{x: float, group: string, spare: bool, down: bool}>  $men  natural width and group by slot
      * @return array<string, string> letter of the receiver by slot; men left over are not in it
      */
     public static function of(array $men, Lineup $lineup): array
@@ -48,13 +51,13 @@ final class ManMatch
         return $takes;
     }
 
-    /** @param  array{x: float, group: string, spare: bool}  $man */
+    /** @param  array{x: float, group: string, spare: bool, down: bool}  $man */
     private static function cost(array $man, string $letter, Lineup $lineup): float
     {
         $receiver = $lineup->men[$letter];
         $number = $lineup->count->number($letter);
         $wide = abs($receiver->xYd) > $lineup->surfaceXYd($receiver->side()) + 2.0;
-        $cost = abs($receiver->xYd - $man['x']) + ($man['spare'] ? self::SPARE : 0.0);
+        $cost = abs($receiver->xYd - $man['x']) + ($man['spare'] ? self::SPARE : 0.0) + ($man['down'] ? self::DOWN : 0.0);
 
         return $cost + match (true) {
             $man['group'] === 'corner' => $number === null ? self::CORNER_ON_BACK : ($number === 1 ? 0.0 : self::CORNER_INSIDE),

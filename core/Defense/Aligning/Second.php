@@ -142,11 +142,19 @@ final class Second
         $men = [];
         foreach (array_diff($slots, $rush) as $slot) {
             if ($this->plan->jobs[$slot]->kind === JobKind::Man) {
-                $men[$slot] = ['x' => $this->naturalX($slot), 'group' => $this->group($slot), 'spare' => $slot === 'M'];
+                $men[$slot] = ['x' => $this->naturalX($slot), 'group' => $this->group($slot), 'spare' => $slot === 'M', 'down' => $this->staysDown($slot)];
             }
         }
 
         return ManMatch::of($men, $this->before);
+    }
+
+    /** Whether he is an end of the front, who covers only when nobody else can. */
+    private function staysDown(string $slot): bool
+    {
+        $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
+
+        return $place !== null && $place[0] === 'edge' && ! $place[4];
     }
 
     /** Where a man would stand who did not know yet whom he takes. */
@@ -187,7 +195,8 @@ final class Second
         $letter = $takes ?? ($align[0] === '#' ? $this->behind->count->letter($side, (int) $align[1]) : null);
         $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
         if ($align === 'deep') {
-            return $takes !== null ? $this->spots->over($takes, $side, $off, 1.0, false)
+            // A safety who shows deep stays deep, whomever he takes after the snap.
+            return $takes !== null && $shown->kind !== JobKind::Deep ? $this->spots->over($takes, $side, $off, 1.0, false)
                 : $this->spots->deep($shown->atWidth($this->deepX($shown, $side)), $side, $off, $inside);
         }
         if ($place === null) {

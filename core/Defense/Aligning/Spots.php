@@ -19,9 +19,13 @@ final class Spots
     /** Share of the way from the ball to the middle of the field at which a middle man plays. */
     private const TO_MIDDLE = 0.75;
 
-    /** A corner on a tight receiver stands this far outside him, and no landmark of his is narrower than this (yards). */
-    private const TIGHT_OUT_YD = 1.5;
+    /** On a tight receiver a man stands this far outside the surface, a corner wider and a force player nearer (yards). */
+    private const TIGHT_OUT_YD = ['corner' => 3.2, 'inside' => 0.9];
 
+    /** Deepest an inside man plays on the edge of a tight surface, yards. */
+    private const TIGHT_DEEP_YD = 4.0;
+
+    /** No landmark of a corner is narrower than this, yards. */
     private const CORNER_LANDMARK_YD = 11.0;
 
     /** How far inside a tight end his backer stands, yards. */
@@ -84,7 +88,7 @@ final class Spots
             return [$man->xYd, max($offYd, 4.5), $letter];
         }
         if ($tight) {
-            return [$out * ($surface + ($corner ? self::TIGHT_OUT_YD + 1.0 : self::TIGHT_OUT_YD)), min($offYd, 5.5), $letter];
+            return [$out * ($surface + self::TIGHT_OUT_YD[$corner ? 'corner' : 'inside']), $corner ? min($offYd, 6.0) : min($offYd, self::TIGHT_DEEP_YD), $letter];
         }
 
         return [$man->xYd - $out * $insideYd, max(0.9, $offYd + min(0.0, $man->yYd + 1.5)), $letter];

@@ -18,6 +18,9 @@ final readonly class Box
 
     private const DEEP_YD = 6.5;
 
+    /** An edge man on the line is in the box a little wider, yards. */
+    private const LINE_YD = 1.8;
+
     /** A man this much farther out is half in, yards. */
     private const HALF_YD = 1.6;
 
@@ -62,7 +65,8 @@ final readonly class Box
 
                 continue;
             }
-            if (abs($d->xYd) <= $edge || isset($counted[$d->role])) {
+            $onLine = $d->yYd <= self::LINE_YD && abs($d->xYd) <= $edge + self::HALF_YD;
+            if (abs($d->xYd) <= $edge || $onLine || isset($counted[$d->role])) {
                 $in[] = $d->role;
             } elseif (abs($d->xYd) <= $edge + self::HALF_YD) {
                 $half[] = $d->role;

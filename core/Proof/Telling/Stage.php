@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
+use Jacotaxis\Core\Concept\LookDocument;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
@@ -44,6 +45,7 @@ final class Stage
             'defenders' => array_map(fn (Defender $d): array => self::defender($scene, $d), $scene->defenders),
             'routes' => array_values(array_map(fn (RunRoute $r): array => self::route($proof, $r), $scene->routes)),
             'launch' => $scene->launch(),
+            'look' => $scene->look->words(), 'lookDocument' => LookDocument::write($scene->look),
         ];
     }
 

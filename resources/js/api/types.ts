@@ -1,11 +1,17 @@
-import type { CallDocument, FilmDocument, LookDocument, ProofReport } from './schema';
+import type { CallDocument, FilmDocument, FormationDocument, LookDocument, ProofReport } from './schema';
 
 export type {
     Assignment,
     CallDocument,
+    CallMotion,
+    DefenderChange,
     FilmDocument,
+    FindingRow,
+    Fix,
+    FormationDocument,
     KeyRow,
     LookDocument,
+    MotionRow,
     OutcomeRow,
     ProofReport,
     ReadRow,
@@ -33,7 +39,23 @@ export type SavedLook = {
 };
 
 export type XY = { xYd: number; yYd: number };
-export type StageMan = XY & { letter: string; onLine: boolean; number: number | null; lineman: boolean };
+export type SavedFormation = {
+    id: string;
+    name: string;
+    words: string;
+    document: FormationDocument;
+    version: number;
+    men: (XY & { letter: string })[];
+};
+export type StageMan = XY & {
+    letter: string;
+    onLine: boolean;
+    number: number | null;
+    lineman: boolean;
+    startXYd: number;
+    startYYd: number;
+};
+export type Landmarks = { widths: { name: string; xYd: number }[]; depths: { name: string; yYd: number }[] };
 export type StageDefender = XY & {
     letter: string;
     role: string;
@@ -43,6 +65,12 @@ export type StageDefender = XY & {
     over: string | null;
     cushionYd: number | null;
     leverage: 'inside' | 'outside' | null;
+    shownXYd: number;
+    shownYYd: number;
+    takes: string | null;
+    rushes: boolean;
+    movement: string | null;
+    reactionS: number | null;
 };
 export type StageRoute = {
     man: string;
@@ -66,9 +94,12 @@ export type Stage = {
         toGoYd: number;
     };
     men: StageMan[];
+    landmarks: Landmarks;
     defenders: StageDefender[];
     routes: StageRoute[];
     launch: [number, number];
+    look: string;
+    lookDocument: LookDocument;
 };
 export type Frames = {
     step: number;
@@ -88,6 +119,34 @@ export type Vocabulary = {
     routes: { name: string; depthYd: number; minYd: number; maxYd: number }[];
     fronts: string[];
     shells: string[];
+    modifiers: string[];
+    savedSets: string[];
+    motions: { name: string; words: string }[];
+    purposes: string[];
+    roles: string[];
+    jobs: string[];
+    leverages: string[];
+    movements: { name: string; words: string }[];
+    sides: string[];
+    answers: string[];
+    techniques: string[];
+    letters: Record<string, string>;
+    cadence: string[];
+    flags: string[];
+};
+export type Recognised = {
+    front: string;
+    side: string;
+    offYd: number;
+    techniques: { technique: string; side: string; on: string | null; xYd: number; offYd: number }[];
+    shells: { shell: string; likely: number; offYd: number; why: string[] }[];
+    look: string;
+};
+export type StaffWords = {
+    letters: Record<string, string>;
+    school: string;
+    cadence: { words: string[]; beatS: number; soundS: number };
+    version: number;
 };
 
 export type Grade = {
@@ -155,9 +214,53 @@ export type Overlay = {
     doubt?: { xPx: number; yPx: number; inches: number }[];
     residualPx?: number;
 };
-export type Player = { id: string; name: string; letter: string; number: number; grades_count?: number };
+export type Player = {
+    id: string;
+    name: string;
+    letter: string;
+    number: number;
+    depth: number;
+    forty_s: number | null;
+    stride_yd: number | null;
+    throws: 'left' | 'right';
+    flags: string[] | null;
+    version: number;
+    grades_count?: number;
+};
 export type PlayerPage = {
     player: Player;
     assignments: { call: string; words: string; job: string }[];
     grades: (Grade & { clip: { id: string; title: string; week: number; reel: string } })[];
+};
+
+export type DrawnMan = XY & { letter: string; onLine: boolean; lineman: boolean };
+export type DrawnDefender = XY & {
+    letter: string;
+    role: string;
+    technique: string | null;
+    rushes: boolean;
+    job: string;
+};
+export type Pictures = {
+    formation: string;
+    field: { left: number; right: number };
+    men: DrawnMan[];
+    looks: {
+        words: string;
+        notes: string[];
+        defenders: DrawnDefender[];
+        picture: Pick<
+            ProofReport['picture'],
+            | 'middle'
+            | 'middleAfterSnap'
+            | 'box'
+            | 'boxBlockers'
+            | 'boxWords'
+            | 'support'
+            | 'outside'
+            | 'covered'
+            | 'gaps'
+            | 'point'
+        >;
+    }[];
 };

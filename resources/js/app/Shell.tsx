@@ -7,15 +7,19 @@ import { useSession } from './session';
 
 const STAFF = [
     { to: '/board', name: 'Board' },
+    { to: '/looks', name: 'Looks' },
     { to: '/film', name: 'Film' },
     { to: '/grades', name: 'Grades' },
+    { to: '/roster', name: 'Roster' },
 ] as const;
+
+const PLAYER = STAFF.filter((place) => place.to === '/grades');
 
 /** The frame: a slim rail of words in the order of the week, then the work. */
 export function Shell() {
     const session = useSession();
     const path = useRouterState({ select: (s) => s.location.pathname });
-    const places = session.staff ? STAFF : STAFF.slice(2);
+    const places = session.staff ? STAFF : PLAYER;
     return (
         <div className="flex h-full min-h-0">
             <nav aria-label="Places" className="no-print flex w-19 shrink-0 flex-col bg-rail text-rail-ink">

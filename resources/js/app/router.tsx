@@ -25,6 +25,18 @@ const board = createRoute({
     component: lazyRouteComponent(() => import('../board/Board'), 'Board'),
 });
 
+const looks = createRoute({
+    getParentRoute: () => root,
+    path: '/looks',
+    component: lazyRouteComponent(() => import('../look/Looks'), 'Looks'),
+});
+
+const roster = createRoute({
+    getParentRoute: () => root,
+    path: '/roster',
+    component: lazyRouteComponent(() => import('../roster/Roster'), 'Roster'),
+});
+
 const film = createRoute({
     getParentRoute: () => root,
     path: '/film',
@@ -42,7 +54,7 @@ const grades = createRoute({
 });
 
 export const router = createRouter({
-    routeTree: root.addChildren([home, board, film, grades]),
+    routeTree: root.addChildren([home, board, looks, film, grades, roster]),
     context: { staff: true },
     defaultNotFoundComponent: () => <p className="p-8">There is no such page. Choose a place on the left.</p>,
 });

@@ -1,43 +1,46 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useSearch } from '@tanstack/react-router';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
-import type { Act, Assignment, CallDocument, ProofReport, SavedCall, SavedLook } from '../api/types';
+import type { Act, CallDocument, Fix, LookDocument, SavedCall } from '../api/types';
+import { LookLine } from '../look/LookLine';
+import { Shelf } from '../look/Shelf';
+import { useLookShelf } from '../look/useLookShelf';
+import { CallLine } from '../set/CallLine';
+import { SavedSets } from '../set/SavedSets';
+import { TurnBar } from '../set/TurnBar';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/useKeys';
-import { Fork } from '../ui/Fork';
-import { capital, margin } from '../ui/words';
-import { CallLine } from './CallLine';
 import { Field } from './Field';
-import { Ledger } from './Ledger';
 import { SavedCalls } from './SavedCalls';
-import { Shelf } from './Shelf';
+import { Side } from './Side';
 import { SituationBar } from './SituationBar';
-import { openCall, useBoard, withSpot } from './store';
+import { openCall, useBoard } from './store';
 import { Tempo } from './Tempo';
 import { usePlayback } from './usePlayback';
-import { useFrames, useProof, useShelf, type Situation } from './useProof';
+import { useFrames, useProof, useShelf, type AnyLook, type Situation } from './useProof';
+import { useSaving } from './useSaving';
+import { Verdict } from './Verdict';
 
 export function Board() {
     const { call: wanted } = useSearch({ from: '/board' });
     const navigate = useNavigate();
-    const client = useQueryClient();
     const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
-    const shelf = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const shelf = useLookShelf();
     const { id, name, version, saved, document } = useBoard();
-    const [lookAt, setLookAt] = useState(0);
+    const [named, setNamed] = useState(false);
     const [situation, setSituation] = useState<Situation>({ hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40 });
     const [chosen, setChosen] = useState<string | null>(null);
     const [prong, setProng] = useState<number | null>(null);
     const [watching, setWatching] = useState(false);
     const line = useRef<HTMLInputElement>(null);
+    const lookLine = useRef<HTMLInputElement>(null);
 
-    const looks = useMemo(() => (shelf.data?.looks ?? []).map((l) => l.words), [shelf.data]);
-    const look = looks[lookAt] ?? '';
-    const { answer, problem, current } = useProof(document, look, situation);
-    const cells = useShelf(document, looks, situation);
+    const look: AnyLook = shelf.edited ?? shelf.current?.words ?? '';
+    const { answer, problem, current } = useProof(document, look, situation, named);
+    const cells = useShelf(document, shelf.words, situation, named);
     const key = answer?.report.keys[0];
     const choice = prong === null ? undefined : key?.choices[prong];
     const act = useMemo<Act | null>(
@@ -51,7 +54,7 @@ export function Board() {
                 : null,
         [key?.defender, choice?.name], // eslint-disable-line
     );
-    const frames = useFrames(document, look, situation, act, watching);
+    const frames = useFrames(document, look, situation, act, watching, named);
     const until = frames ? (frames.at.length - 1) * frames.step : (answer?.report.tempo.caughtAt ?? 3) + 0.6;
     const clock = usePlayback(until);
 
@@ -85,38 +88,30 @@ export function Board() {
         setWatching(false);
         setProng(null);
     };
-    const save = async () => {
-        if (!document) return;
+    const save = useSaving();
+    /** Sends the call with a question and draws the call that comes back. */
+    const redraw = async (path: string, body: object) => {
         try {
-            const done = id
-                ? await api.put<SavedCall>(`calls/${id}`, { name, document }, version)
-                : await api.post<SavedCall>('calls', { name: name || 'New call', document });
-            useBoard.setState({ id: done.id, version: done.version, saved: document, name: done.name });
-            await client.invalidateQueries({ queryKey: ['calls'] });
-            void navigate({ to: '/board', search: { call: done.id }, replace: true });
-            toast(`Saved ${done.name}, version ${done.version}`);
+            const done = await api.post<{ document: CallDocument }>(path, { document, situation, ...body });
+            useBoard.getState().draw(done.document);
         } catch (e) {
-            if (e instanceof Problem && e.status === 412) stale(e);
-            else toast.error(e instanceof Problem ? e.message : 'Not saved.');
+            toast.error(e instanceof Problem ? e.message : 'Nothing was changed.');
         }
     };
-    const stale = (e: Problem) => {
-        toast.error(e.message, {
-            duration: Infinity,
-            action: {
-                label: 'Keep mine as a new call',
-                onClick: () => (
-                    useBoard.getState().fresh(useBoard.getState().document!, `${name} (mine)`),
-                    toast('Press Save to keep it as a new call')
-                ),
-            },
-            cancel: { label: 'Show theirs', onClick: () => openCall(e.more.theirs as SavedCall) },
-        });
-    };
+    const turn = (to: 'field' | 'boundary' | null) => void redraw('flips', to === null ? {} : { to });
+    const fix = (apply: Fix) => void redraw('fixes', { apply });
+    const fixes = answer?.report.findings.filter((f) => f.apply && f.apply.do !== 'number') ?? [];
+    const firstFix = (fixes.find((f) => f.severity === 'fault') ?? fixes[0])?.apply;
     const { undo, redo } = useBoard.temporal.getState();
 
-    useKeys('bracketleft', () => setLookAt((n) => (n + looks.length - 1) % Math.max(1, looks.length)), [looks.length]);
-    useKeys('bracketright', () => setLookAt((n) => (n + 1) % Math.max(1, looks.length)), [looks.length]);
+    useKeys('bracketleft', () => shelf.pick(shelf.at - 1), [shelf.at, shelf.looks.length]);
+    useKeys('bracketright', () => shelf.pick(shelf.at + 1), [shelf.at, shelf.looks.length]);
+    useKeys('f', () => firstFix && fix(firstFix), [firstFix, document]);
+    useKeys('m', () => turn(null), [document, situation]);
+    useKeys('shift+f', () => turn('field'), [document, situation]);
+    useKeys('shift+b', () => turn('boundary'), [document, situation]);
+    useKeys('n', () => setNamed((on) => !on));
+    useKeys('l', (e) => (e.preventDefault(), lookLine.current?.focus(), lookLine.current?.select()));
     useKeys('space', (e) => (e.preventDefault(), play()), [clock.running, until]);
     useKeys('1', () => takeProng(0), [key]);
     useKeys('2', () => takeProng(1), [key]);
@@ -164,9 +159,40 @@ export function Board() {
                 calls={calls.data?.calls ?? []}
                 current={id}
                 onOpen={(c) => void navigate({ to: '/board', search: { call: c.id } })}
-            />
+            >
+                {document && <SavedSets document={document} onDraw={(d) => useBoard.getState().draw(d)} />}
+            </SavedCalls>
             <section className="flex min-w-0 flex-col overflow-hidden">
-                <Shelf looks={shelf.data?.looks ?? []} cells={cells} current={lookAt} onPick={setLookAt} />
+                <Shelf
+                    looks={shelf.looks}
+                    cells={cells}
+                    current={shelf.edited ? -1 : shelf.at}
+                    opponents={shelf.opponents}
+                    opponent={shelf.opponent}
+                    onOpponent={(o) => (shelf.setOpponent(o), shelf.pick(0))}
+                    onPick={shelf.pick}
+                />
+                <div className="flex items-center gap-2 border-b border-faint px-4 py-1">
+                    <LookLine
+                        ref={lookLine}
+                        words={answer?.stage.look ?? shelf.current?.words ?? ''}
+                        onLook={(d) => shelf.edit(d)}
+                    />
+                    {shelf.edited && (
+                        <span className="no-print flex shrink-0">
+                            <Button
+                                kind="quiet"
+                                onClick={() => void shelf.save(shelf.edited!, answer?.stage.look ?? 'Look')}
+                            >
+                                Save look
+                            </Button>
+                            <Button kind="quiet" onClick={() => shelf.edit(null)}>
+                                Back to the shelf
+                            </Button>
+                        </span>
+                    )}
+                    <TurnBar named={named} onNamed={setNamed} onTurn={turn} />
+                </div>
                 {problem && (
                     <p role="alert" className="mx-4 mt-2 rounded-md border border-ball bg-ball-wash px-3 py-2 text-sm">
                         {problem}
@@ -184,10 +210,12 @@ export function Board() {
                                 onChoose={setChosen}
                                 onProng={takeProng}
                                 prong={prong}
+                                look={answer.stage.lookDocument}
+                                onLook={(d: LookDocument) => shelf.edit(d)}
                             />
                         </div>
                         <div className="flex items-center gap-1 px-3 pb-1.5">
-                            <Verdict answer={answer} busy={!current} />
+                            <Verdict report={answer.report} busy={!current} />
                             <span className="no-print flex shrink-0 items-center">
                                 <Button onClick={play} keys="Space" className="mx-1.5">
                                     {clock.running ? 'Hold' : 'Run it'}
@@ -229,43 +257,17 @@ export function Board() {
             </section>
             <aside className="min-h-0 border-l border-edge">
                 {answer && document && (
-                    <Ledger
+                    <Side
                         proof={answer}
+                        document={document}
                         chosen={chosen}
                         onChoose={setChosen}
-                        onFix={(m) =>
-                            useBoard
-                                .getState()
-                                .draw(withSpot(document as CallDocument, m.man as Assignment['man'], m.xYd, m.yYd))
-                        }
+                        onFix={fix}
+                        onDraw={(d) => useBoard.getState().draw(d)}
+                        onLook={(d) => shelf.edit(d)}
                     />
                 )}
             </aside>
         </div>
-    );
-}
-
-function Verdict({ answer, busy }: { answer: { report: ProofReport }; busy: boolean }) {
-    const { report } = answer;
-    const key = report.keys[0];
-    return (
-        <p
-            className="flex min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1.5"
-            aria-live="polite"
-            aria-busy={busy}
-            data-testid="verdict"
-        >
-            <Fork verdict={report.verdict} />
-            <b className={report.verdict === 'covered' ? 'text-soft' : 'text-ball'}>{capital(report.verdict)}</b>
-            <span className="line-clamp-2 min-w-0 text-[13px] leading-tight" title={report.why}>
-                {report.why}
-            </span>
-            <span
-                className="ml-auto font-semibold whitespace-nowrap narrow"
-                title={key ? `Least margin over everything the ${key.defender} may do` : 'Margin of the best read'}
-            >
-                strength {margin(report.strength)}
-            </span>
-        </p>
     );
 }

@@ -1,11 +1,26 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Assignment, CallDocument, Frames, ProofAnswer, StageMan, StageRoute } from '../api/types';
+import type {
+    Assignment,
+    CallDocument,
+    Frames,
+    LookDocument,
+    ProofAnswer,
+    StageDefender,
+    StageMan,
+    StageRoute,
+} from '../api/types';
+import { changing } from '../look/lookStore';
 import { plain } from '../ui/words';
+import { MotionPaths, ShownSpots, SnapName } from './before';
 import { DefenderMark, FieldPaint, ManChip } from './pieces';
 import { KeyFork } from './KeyFork';
 import { ReadFlag, RouteLine } from './routes';
 import { scaleFor, type Scale } from './scale';
 import { endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
+import { snapped } from './snap';
+import { useLetters } from './useLetters';
+
+type Kind = 'man' | 'break' | 'defender';
 
 type Props = {
     proof: ProofAnswer;
@@ -16,17 +31,21 @@ type Props = {
     onChoose: (man: string | null) => void;
     onProng: (index: number) => void;
     prong: number | null;
+    look: LookDocument;
+    onLook: (look: LookDocument) => void;
 };
 
 const half = (yd: number) => Math.round(yd * 2) / 2;
 const quarter = (yd: number) => Math.round(yd * 4) / 4;
 
 /** The field: men, routes, defenders, forks. Breaks and men can be dragged or moved with the arrow keys. */
-export function Field({ proof, document, frames, t, chosen, onChoose, onProng, prong }: Props) {
+export function Field({ proof, document, frames, t, chosen, onChoose, onProng, prong, look, onLook }: Props) {
     const { stage, report } = proof;
     const scale = scaleFor(stage.field.left, stage.field.right);
     const svg = useRef<SVGSVGElement>(null);
-    const [drag, setDrag] = useState<{ kind: 'man' | 'break'; man: string; dx: number; dy: number } | null>(null);
+    const letters = useLetters();
+    const [drag, setDrag] = useState<{ kind: Kind; man: string; dx: number; dy: number } | null>(null);
+    const [place, setPlace] = useState<{ man: string; name: string } | null>(null);
     const draw = useBoard((s) => s.draw);
     const playing = frames !== null;
     const at = playing ? positions(frames, t) : null;
@@ -40,13 +59,13 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
             (e.clientY - box.top - (box.height - scale.height / k) / 2) * k,
         );
     };
-    const grab = (kind: 'man' | 'break', man: string, xYd: number, yYd: number) => (e: PointerEvent) => {
+    const grab = (kind: Kind, man: string, xYd: number, yYd: number) => (e: PointerEvent) => {
         if (playing) return;
         e.preventDefault();
         (e.currentTarget as Element).setPointerCapture(e.pointerId);
         const [x, y] = yards(e);
         onChoose(man);
-        startDrag();
+        if (kind !== 'defender') startDrag();
         setDrag({ kind, man, dx: xYd - x, dy: yYd - y });
     };
     const move = (e: PointerEvent) => {
@@ -54,14 +73,34 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         const [x, y] = yards(e);
         const now = useBoard.getState().document;
         if (!now) return;
-        if (drag.kind === 'man')
-            draw(withSpot(now, drag.man as Assignment['man'], ...legalSpot(stage, x + drag.dx, y + drag.dy)));
+        if (drag.kind === 'man') {
+            const spot = snapped(stage, drag.man, ...legalSpot(stage, x + drag.dx, y + drag.dy));
+            setPlace(spot.name === '' ? null : { man: drag.man, name: spot.name });
+            draw(withSpot(now, drag.man as Assignment['man'], spot.xYd, spot.yYd));
+        } else if (drag.kind === 'defender') moveDefender(drag.man, x + drag.dx, y + drag.dy);
         else setDepth(drag.man, y + drag.dy);
     };
     const drop = () => {
         if (!drag) return;
         setDrag(null);
-        endDrag();
+        setPlace(null);
+        if (drag.kind !== 'defender') endDrag();
+    };
+    const moveDefender = (role: string, x: number, y: number) =>
+        onLook(
+            changing(look, role, {
+                spot: {
+                    xYd: quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))),
+                    yYd: quarter(Math.max(0.75, Math.min(22, y))),
+                },
+            }),
+        );
+    const nudgeDefender = (d: StageDefender) => (e: KeyboardEvent) => {
+        const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
+        if (!step || playing) return;
+        e.preventDefault();
+        e.stopPropagation();
+        moveDefender(d.role, d.xYd + step[0], d.yYd + step[1]);
     };
     const setDepth = (man: string, depth: number) => {
         const now = useBoard.getState().document;
@@ -76,7 +115,10 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         e.stopPropagation();
         // The drawing may be ahead of the proof: the next step starts from where he was just put.
         const now = useBoard.getState().document ?? document;
-        const spot = now.spots?.find((one) => one.man === man.letter) ?? man;
+        const spot = now.spots?.find((one) => one.man === man.letter) ?? {
+            xYd: man.startXYd,
+            yYd: man.startYYd,
+        };
         draw(
             withSpot(now, man.letter as Assignment['man'], ...legalSpot(stage, spot.xYd + step[0], spot.yYd + step[1])),
         );
@@ -103,6 +145,8 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
             onPointerCancel={drop}
         >
             <FieldPaint stage={stage} scale={scale} />
+            {!playing && <ShownSpots stage={stage} scale={scale} />}
+            {!playing && <MotionPaths stage={stage} motions={report.picture.motions} scale={scale} />}
             {stage.routes.map((r) => (
                 <RouteLine
                     key={r.man}
@@ -156,6 +200,10 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
                     xYd={at?.get(d.role)?.[0] ?? d.xYd}
                     yYd={at?.get(d.role)?.[1] ?? d.yYd}
                     moving={playing}
+                    chosen={d.role === chosen}
+                    onPointerDown={grab('defender', d.role, d.xYd, d.yYd)}
+                    onKeyDown={nudgeDefender(d)}
+                    onFocus={() => onChoose(d.role)}
                 />
             ))}
             {stage.men.map((m) => (
@@ -167,8 +215,9 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
                     yYd={at?.get(m.letter)?.[1] ?? m.yYd}
                     filled={m.letter === ball}
                     chosen={m.letter === chosen}
-                    label={manLabel(m, proof)}
-                    onPointerDown={m.lineman ? undefined : grab('man', m.letter, m.xYd, m.yYd)}
+                    letter={letters(m.letter)}
+                    label={manLabel(m, proof, letters(m.letter))}
+                    onPointerDown={m.lineman ? undefined : grab('man', m.letter, m.startXYd, m.startYYd)}
                     onKeyDown={nudge(m)}
                     onFocus={() => onChoose(m.letter)}
                 />
@@ -178,6 +227,7 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
                     r.read !== null &&
                     !playing && <ReadFlag key={r.man} route={r} scale={scale} gets={r.man === ball} />,
             )}
+            {place && <SnapName stage={stage} scale={scale} man={place.man} name={place.name} />}
             {playing && <Ball frames={frames} t={t} scale={scale} />}
             {report.keys.slice(0, 1).map((k) => {
                 const d = stage.defenders.find((one) => one.role === k.defender)!;
@@ -206,10 +256,10 @@ function legalSpot(stage: ProofAnswer['stage'], x: number, y: number): [number, 
     ];
 }
 
-function manLabel(m: StageMan, proof: ProofAnswer): string {
+function manLabel(m: StageMan, proof: ProofAnswer, letter: string): string {
     const job = proof.report.assignments.find((a) => a.man === m.letter)?.job ?? '';
     const read = proof.report.reads.find((r) => r.man === m.letter)?.number;
-    return `${m.letter}, ${m.onLine ? 'on the line' : 'off the line'}; ${job}${read ? `; read ${read}` : ''}`;
+    return `${letter}, ${m.onLine ? 'on the line' : 'off the line'}; ${job}${read ? `; read ${read}` : ''}`;
 }
 
 /** Where everybody is at a moment, between two frames. */

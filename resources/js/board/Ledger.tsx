@@ -1,28 +1,26 @@
 import { clsx } from 'clsx';
-import type { ProofAnswer } from '../api/types';
-import { capital, plain } from '../ui/words';
+import type { Fix, ProofAnswer } from '../api/types';
+import { plain } from '../ui/words';
+import { useLetters } from './useLetters';
 
 type Props = {
     proof: ProofAnswer;
     chosen: string | null;
     onChoose: (man: string) => void;
-    onFix: (move: { man: string; xYd: number; yYd: number }) => void;
+    onFix: (fix: Fix) => void;
 };
 
-/** Eleven rows, one a man, then what the look says and what a coach would want to be told. */
+/** Eleven rows, one a man, then what a coach would want to be told. */
 export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
     const { report } = proof;
+    const letters = useLetters();
     const rows = [...report.assignments].sort((a, b) => order(a.man, report) - order(b.man, report));
     return (
-        <div className="flex h-full flex-col overflow-y-auto">
-            <h2 className="label flex justify-between px-4 pt-3 pb-1">
-                <span>Assignments</span>
-                <span>depth</span>
-            </h2>
+        <div>
             <ul>
                 {rows.map((a) => {
                     const read = report.reads.find((r) => r.man === a.man);
-                    const findings = report.findings.filter((f) => f.man === a.man);
+                    const findings = report.findings.filter((f) => f.man === a.man && f.severity !== 'info');
                     return (
                         <li key={a.man}>
                             <button
@@ -34,7 +32,7 @@ export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
                                     a.man === chosen && 'outline-2 -outline-offset-2 outline-ink',
                                 )}
                             >
-                                <span className="w-6 font-bold">{a.man}</span>
+                                <span className="w-6 font-bold">{letters(a.man)}</span>
                                 <span className="min-w-0 flex-1 text-[13px]">
                                     {jobOf(a.job)}
                                     {findings.map((f) => (
@@ -56,7 +54,6 @@ export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
                 })}
             </ul>
             <Findings proof={proof} onFix={onFix} />
-            <Picture proof={proof} />
         </div>
     );
 }
@@ -70,21 +67,34 @@ function order(man: string, report: ProofAnswer['report']): number {
 }
 
 function Findings({ proof, onFix }: { proof: ProofAnswer; onFix: Props['onFix'] }) {
-    const { findings, spoilers } = proof.report;
+    const { spoilers } = proof.report;
+    const rank = { fault: 0, caution: 1, info: 2 };
+    const findings = [...proof.report.findings].sort((a, b) => rank[a.severity] - rank[b.severity]);
+    const first = findings.findIndex((f) => f.apply && f.apply.do !== 'number');
     if (findings.length === 0 && spoilers.length === 0) return null;
     return (
         <div className="m-3 space-y-2">
-            {findings.map((f) => (
-                <div key={f.text} className="rounded-md border border-amber bg-amber-wash px-3 py-2 text-[13px]">
+            {findings.map((f, n) => (
+                <div
+                    key={f.text + n}
+                    className={clsx(
+                        'rounded-md border px-3 py-2 text-[13px]',
+                        f.severity === 'info' ? 'border-edge bg-card' : 'border-amber bg-amber-wash',
+                    )}
+                >
                     {f.text}
-                    {f.move && (
+                    {f.rule && <span className="text-soft narrow"> {f.rule}</span>}
+                    {f.apply && f.apply.do !== 'number' ? (
                         <button
                             type="button"
-                            onClick={() => onFix(f.move!)}
-                            className="mt-1 block font-bold text-amber"
+                            onClick={() => onFix(f.apply!)}
+                            className="mt-1 block text-left font-bold text-amber"
                         >
                             {f.fix}
+                            {n === first && <kbd className="ml-2 font-normal text-soft">F</kbd>}
                         </button>
+                    ) : (
+                        f.fix && <span className="mt-1 block">{f.fix}</span>
                     )}
                 </div>
             ))}
@@ -97,30 +107,5 @@ function Findings({ proof, onFix }: { proof: ProofAnswer; onFix: Props['onFix'] 
                 </div>
             )}
         </div>
-    );
-}
-
-function Picture({ proof }: { proof: ProofAnswer }) {
-    const p = proof.report.picture;
-    const rows = [
-        ['Middle', p.middle === p.middleAfterSnap ? p.middle : `${p.middle}, then ${p.middleAfterSnap}`],
-        ['Box', `${p.box} against ${p.boxBlockers} blockers`],
-        ['Left', `${p.numbers.left}: ${p.receivers.left.join(', ')}`],
-        ['Right', `${p.numbers.right}: ${p.receivers.right.join(', ')}`],
-        ['Support', `${p.support.left}, ${p.support.right}`],
-        ['Protection', proof.report.protection],
-    ];
-    return (
-        <section className="mt-auto px-4 pt-2 pb-3">
-            <h2 className="label pb-1">This look says</h2>
-            <dl className="grid grid-cols-[76px_1fr] gap-y-0.5 text-[13px]">
-                {rows.map(([k, v]) => (
-                    <div key={k} className="contents">
-                        <dt className="text-soft">{k}</dt>
-                        <dd className="font-semibold">{capital(v)}</dd>
-                    </div>
-                ))}
-            </dl>
-        </section>
     );
 }

@@ -1,10 +1,16 @@
 import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
 import type { SavedCall, SketchLine } from '../api/types';
 
-type Props = { calls: SavedCall[]; current: string | null; onOpen: (call: SavedCall) => void };
+type Props = {
+    calls: SavedCall[];
+    current: string | null;
+    onOpen: (call: SavedCall) => void;
+    children?: ReactNode;
+};
 
-/** The saved calls as small pictures. */
-export function SavedCalls({ calls, current, onOpen }: Props) {
+/** The saved calls as small pictures, and what else is kept with them. */
+export function SavedCalls({ calls, current, onOpen, children }: Props) {
     return (
         <nav aria-label="Saved calls" className="no-print overflow-y-auto border-r border-edge bg-card p-3">
             <h2 className="label mb-2">Saved calls</h2>
@@ -28,6 +34,7 @@ export function SavedCalls({ calls, current, onOpen }: Props) {
                     </li>
                 ))}
             </ul>
+            {children}
         </nav>
     );
 }

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { CallDocument, Vocabulary } from '../api/types';
-import { completions } from './completions';
+import { completions } from '../set/completions';
 import { endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
 
 const words: Vocabulary = {
@@ -11,8 +11,22 @@ const words: Vocabulary = {
         { name: 'post', depthYd: 11, minYd: 4, maxYd: 30 },
         { name: 'corner', depthYd: 10, minYd: 4, maxYd: 30 },
     ],
-    fronts: [],
-    shells: [],
+    fronts: ['4-2 nickel', '3-4'],
+    shells: ['cover 2', 'cover 3'],
+    modifiers: ['condensed'],
+    savedSets: ['ridge'],
+    motions: [{ name: 'jet', words: '' }],
+    purposes: [],
+    roles: ['corners', 'mike'],
+    jobs: ['deep half'],
+    leverages: ['press'],
+    movements: [],
+    sides: ['weak'],
+    answers: ['bump'],
+    techniques: [],
+    letters: {},
+    cadence: ['down', 'ready', 'set', 'go'],
+    flags: [],
 };
 
 const call = {

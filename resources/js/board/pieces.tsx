@@ -90,10 +90,23 @@ type ChipProps = {
     onPointerDown?: PointerEventHandler;
     onKeyDown: KeyboardEventHandler;
     onFocus: () => void;
+    letter?: string;
 };
 
 /** An offensive man: a letter on a chip, its lower edge flat on the line and notched off it, filled when he gets the ball. */
-export function ManChip({ man, scale, xYd, yYd, filled, chosen, label, onPointerDown, onKeyDown, onFocus }: ChipProps) {
+export function ManChip({
+    man,
+    scale,
+    xYd,
+    yYd,
+    filled,
+    chosen,
+    label,
+    letter,
+    onPointerDown,
+    onKeyDown,
+    onFocus,
+}: ChipProps) {
     const w = man.lineman ? 6.8 : 9;
     const edge = man.onLine ? `V9H${-w}` : `V9L0 5L${-w} 9`;
     return (
@@ -120,7 +133,7 @@ export function ManChip({ man, scale, xYd, yYd, filled, chosen, label, onPointer
                 className={man.lineman ? 'text-[9.5px] font-bold narrow' : 'text-[12.5px] font-bold'}
                 fill={filled ? 'var(--on-strong)' : 'var(--ink)'}
             >
-                {man.lineman ? man.letter.slice(-1) : man.letter}
+                {man.lineman ? man.letter.slice(-1) : (letter ?? man.letter)}
             </text>
         </g>
     );
@@ -133,19 +146,49 @@ export function DefenderMark({
     xYd,
     yYd,
     moving,
+    chosen,
+    onPointerDown,
+    onKeyDown,
+    onFocus,
 }: {
     defender: StageDefender;
     scale: Scale;
     xYd: number;
     yYd: number;
     moving: boolean;
+    chosen: boolean;
+    onPointerDown: PointerEventHandler;
+    onKeyDown: KeyboardEventHandler;
+    onFocus: () => void;
 }) {
     const inward = d.xYd < 0 ? 1 : -1;
     const tick = d.leverage === null ? 0 : d.leverage === 'inside' ? inward : -inward;
     return (
-        <g transform={`translate(${scale.x(xYd)} ${scale.y(yYd)})`} role="img" aria-label={`${d.role}: ${d.job}`}>
+        <g
+            transform={`translate(${scale.x(xYd)} ${scale.y(yYd)})`}
+            role="button"
+            tabIndex={0}
+            aria-label={`${d.role}: ${d.job}`}
+            className="chip cursor-grab"
+            onPointerDown={onPointerDown}
+            onKeyDown={onKeyDown}
+            onFocus={onFocus}
+        >
             <title>{`${d.role}: ${d.job}${d.cushionYd !== null ? `; ${d.cushionYd} yd off ${d.over}` : ''}`}</title>
-            <rect x={-9} y={-9} width={18} height={18} fill="var(--paper)" fillOpacity={0.72} rx={3} />
+            <rect
+                x={-9}
+                y={-9}
+                width={18}
+                height={18}
+                fill="var(--paper)"
+                fillOpacity={0.72}
+                stroke={chosen ? 'var(--plum)' : 'none'}
+                strokeWidth={2}
+                rx={3}
+            />
+            {!moving && d.rushes && d.yYd > 1.5 && (
+                <path d="M0 11v10M-4 17l4 5 4-5" fill="none" stroke="var(--plum)" strokeWidth={2} />
+            )}
             <text y={5} textAnchor="middle" className="text-[15px] font-bold" fill="var(--plum)">
                 {d.letter}
             </text>

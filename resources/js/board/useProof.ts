@@ -1,6 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { api, Problem } from '../api/client';
-import type { Act, CallDocument, Frames, ProofAnswer, SheetCell } from '../api/types';
+import type { Act, CallDocument, Frames, LookDocument, ProofAnswer, SheetCell } from '../api/types';
+
+/** A look in words, or as a document when it was changed by hand. */
+export type AnyLook = string | LookDocument;
 
 export type Situation = { hash: 'left' | 'middle' | 'right'; down: number; toGoYd: number; ballOnYd: number };
 
@@ -8,16 +11,18 @@ export type Situation = { hash: 'left' | 'middle' | 'right'; down: number; toGoY
  * The proof of the call as it is drawn now. While one answer is on its way only the newest change waits, so a drag is
  * followed as fast as the server answers.
  */
-export function useProof(document: CallDocument | null, look: string, situation: Situation) {
+export function useProof(document: CallDocument | null, look: AnyLook, situation: Situation, named: boolean) {
     const [answer, setAnswer] = useState<ProofAnswer | null>(null);
     const [problem, setProblem] = useState('');
-    const [proved, setProved] = useState('');
-    const waiting = useRef<{ document: CallDocument; look: string; situation: Situation } | null>(null);
+    const [proved, setProved] = useState<AnyLook>('');
+    const waiting = useRef<{ document: CallDocument; look: AnyLook; situation: Situation; named: boolean } | null>(
+        null,
+    );
     const busy = useRef(false);
 
     useEffect(() => {
         if (!document || !look) return;
-        waiting.current = { document, look, situation };
+        waiting.current = { document, look, situation, named };
         const next = async () => {
             if (busy.current || waiting.current === null) return;
             busy.current = true;
@@ -35,19 +40,19 @@ export function useProof(document: CallDocument | null, look: string, situation:
             }
         };
         void next();
-    }, [document, look, situation]);
+    }, [document, look, situation, named]);
 
     return { answer, problem, current: proved === look };
 }
 
 /** The verdict against every look on the shelf, asked for when the drawing rests. */
-export function useShelf(document: CallDocument | null, looks: string[], situation: Situation) {
+export function useShelf(document: CallDocument | null, looks: string[], situation: Situation, named: boolean) {
     const [cells, setCells] = useState<SheetCell[]>([]);
     useEffect(() => {
         if (!document || looks.length === 0) return;
         const stop = new AbortController();
         const timer = setTimeout(() => {
-            api.post<{ cells: SheetCell[] }>('proofs', { document, looks, situation }, stop.signal)
+            api.post<{ cells: SheetCell[] }>('proofs', { document, looks, situation, named }, stop.signal)
                 .then((a) => setCells(a.cells))
                 .catch(() => undefined);
         }, 180);
@@ -55,17 +60,18 @@ export function useShelf(document: CallDocument | null, looks: string[], situati
             clearTimeout(timer);
             stop.abort();
         };
-    }, [document, looks, situation]);
+    }, [document, looks, situation, named]);
     return cells;
 }
 
 /** The play as frames, for the rule-true run or a key's act; fetched when it is to be seen. */
 export function useFrames(
     document: CallDocument | null,
-    look: string,
+    look: AnyLook,
     situation: Situation,
     act: Act | null,
     wanted: boolean,
+    named: boolean,
 ) {
     const [frames, setFrames] = useState<Frames | null>(null);
     useEffect(() => {
@@ -76,12 +82,12 @@ export function useFrames(
         const stop = new AbortController();
         api.post<ProofAnswer>(
             'proofs',
-            { document, look, situation, frames: true, ...(act ? { act } : {}) },
+            { document, look, situation, named, frames: true, ...(act ? { act } : {}) },
             stop.signal,
         )
             .then((a) => setFrames(a.frames ?? null))
             .catch(() => undefined);
         return () => stop.abort();
-    }, [document, look, situation, act, wanted]);
+    }, [document, look, situation, act, wanted, named]);
     return frames;
 }

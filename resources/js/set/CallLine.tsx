@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, Problem } from '../api/client';
 import type { CallDocument, Vocabulary } from '../api/types';
 import { completions } from './completions';
-import type { Situation } from './useProof';
+import type { Situation } from '../board/useProof';
 
 type Props = { document: CallDocument | null; situation: Situation; onCall: (document: CallDocument) => void };
 type Read = { document: CallDocument; words: string; assumed: string[] };

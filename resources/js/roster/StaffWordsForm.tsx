@@ -1,0 +1,110 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { toast } from 'sonner';
+import { api, Problem } from '../api/client';
+import type { StaffWords } from '../api/types';
+import { Button } from '../ui/Button';
+
+const MEN: Record<string, string> = {
+    X: 'split end',
+    Z: 'flanker',
+    H: 'slot or wing',
+    Y: 'tight end',
+    R: 'running back',
+    F: 'second back',
+};
+
+/** What this staff calls its men, its techniques and its cadence. */
+export function StaffWordsForm() {
+    const client = useQueryClient();
+    const words = useQuery({ queryKey: ['staff-words'], queryFn: () => api.get<StaffWords>('staff-words') });
+    if (!words.data) return null;
+    const now = words.data;
+    const save = async (form: HTMLFormElement) => {
+        const data = new FormData(form);
+        const letters = Object.fromEntries(
+            Object.keys(MEN).map((l) => [l, String(data.get(`letter-${l}`)).toUpperCase()]),
+        );
+        const cadence = {
+            words: String(data.get('cadence'))
+                .split(/[\s,]+/)
+                .filter(Boolean),
+            beatS: Number(data.get('beat')),
+            soundS: Number(data.get('sound')),
+        };
+        try {
+            await api.put('staff-words', { letters, school: data.get('school'), cadence }, now.version);
+            await client.invalidateQueries();
+            toast('Saved the words of the staff');
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not saved.');
+        }
+    };
+    return (
+        <form
+            key={now.version}
+            aria-label="Words of the staff"
+            onSubmit={(e) => {
+                e.preventDefault();
+                void save(e.currentTarget);
+            }}
+            className="space-y-4 text-[13px]"
+        >
+            <h2 className="text-[16px] font-semibold">Our words</h2>
+            <fieldset>
+                <legend className="label mb-1">Letters of the men</legend>
+                <div className="grid grid-cols-2 gap-1.5">
+                    {Object.entries(MEN).map(([letter, what]) => (
+                        <label key={letter} className="flex items-center gap-2">
+                            <input
+                                name={`letter-${letter}`}
+                                aria-label={`Letter of the ${what}`}
+                                defaultValue={now.letters[letter]}
+                                maxLength={1}
+                                className="field w-9 text-center font-bold uppercase"
+                            />
+                            {what}
+                        </label>
+                    ))}
+                </div>
+            </fieldset>
+            <label className="block">
+                <span className="label">Names of the techniques</span>
+                <select name="school" defaultValue={now.school} className="field mt-1 w-full">
+                    <option value="inside eye">
+                        Inside eye: 1 is a shade, 2i, 2, 3 on the guard, 6i on the tight end
+                    </option>
+                    <option value="count out">Count out: shade, 1, 2, 3 on the guard, 7 inside the tight end</option>
+                </select>
+            </label>
+            <label className="block">
+                <span className="label">Cadence, the ball on the last word</span>
+                <input name="cadence" defaultValue={now.cadence.words.join(' ')} className="field mt-1 w-full" />
+            </label>
+            <div className="flex gap-3">
+                <label>
+                    <span className="label block">Word to word, s</span>
+                    <input
+                        name="beat"
+                        type="number"
+                        step={0.05}
+                        defaultValue={now.cadence.beatS}
+                        className="field w-20"
+                    />
+                </label>
+                <label>
+                    <span className="label block">A word lasts, s</span>
+                    <input
+                        name="sound"
+                        type="number"
+                        step={0.05}
+                        defaultValue={now.cadence.soundS}
+                        className="field w-20"
+                    />
+                </label>
+            </div>
+            <Button type="submit" kind="strong">
+                Save our words
+            </Button>
+        </form>
+    );
+}

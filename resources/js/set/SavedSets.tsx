@@ -1,0 +1,79 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { api, Problem } from '../api/client';
+import type { CallDocument, FormationDocument, SavedFormation } from '../api/types';
+import { Button } from '../ui/Button';
+
+type Props = {
+    document: CallDocument;
+    onDraw: (document: CallDocument) => void;
+};
+
+const KEYS = ['quarterback', 'set', 'side', 'modifier', 'splits', 'standIns', 'spots'] as const;
+
+/** Sets under the staff's own names: take one, or save the one that is drawn. */
+export function SavedSets({ document, onDraw }: Props) {
+    const client = useQueryClient();
+    const saved = useQuery({
+        queryKey: ['formations'],
+        queryFn: () => api.get<{ formations: SavedFormation[] }>('formations'),
+    });
+    const [name, setName] = useState('');
+    const save = async () => {
+        const set = Object.fromEntries(KEYS.map((k) => [k, document[k]]).filter(([, v]) => v !== undefined));
+        try {
+            const done = await api.post<SavedFormation>('formations', {
+                name,
+                document: { kind: 'jacotaxis.formation', version: 1, ...set } as FormationDocument,
+            });
+            setName('');
+            await client.invalidateQueries({ queryKey: ['formations'] });
+            await client.invalidateQueries({ queryKey: ['vocabulary'] });
+            toast(`Saved the set ${done.name}: say it in the call line`);
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not saved.');
+        }
+    };
+    const take = (id: string) => {
+        const set = saved.data?.formations.find((f) => f.id === id);
+        if (set) onDraw({ ...document, ...Object.fromEntries(KEYS.map((k) => [k, set.document[k]])), motions: [] });
+    };
+    return (
+        <section className="mt-4">
+            <h2 className="label mb-1">Our sets</h2>
+            <ul className="flex flex-wrap gap-1">
+                {(saved.data?.formations ?? []).map((f) => (
+                    <li key={f.id}>
+                        <button
+                            type="button"
+                            onClick={() => take(f.id)}
+                            title={`Line up in ${f.name}: ${f.words}`}
+                            className="rounded border border-edge bg-paper px-2 py-0.5 text-[12.5px] font-semibold narrow hover:border-ink"
+                        >
+                            {f.name}
+                        </button>
+                    </li>
+                ))}
+            </ul>
+            <form
+                className="mt-1.5 flex gap-1"
+                onSubmit={(e) => {
+                    e.preventDefault();
+                    void save();
+                }}
+            >
+                <input
+                    aria-label="Name of the set"
+                    value={name}
+                    onChange={(e) => setName(e.target.value)}
+                    placeholder="name this one"
+                    className="field w-full min-w-0 text-[12.5px] narrow"
+                />
+                <Button type="submit" className="!px-1.5 !py-0 text-[12px]" disabled={name.trim() === ''}>
+                    Save set
+                </Button>
+            </form>
+        </section>
+    );
+}

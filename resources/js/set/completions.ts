@@ -1,0 +1,46 @@
+import type { Vocabulary } from '../api/types';
+
+/** Words that may come next, by where the line is: the formation before the colon, routes after a man, families else. */
+export function completions(text: string, v: Vocabulary): string[] {
+    const word = (text.match(/[\w#-]*$/)?.[0] ?? '').toLowerCase();
+    if (word === '') return [];
+    const before = text.slice(0, text.length - word.length);
+    const afterMan = /(?:^|[;:,\s])(?:[A-Z]|#\d(?:\s+(?:left|right))?)(?:\s+check)?\s+$/i.test(before);
+    const pool = !before.includes(':')
+        ? afterMan
+            ? v.motions.map((m) => m.name)
+            : / on (the )?((first|last) (sound of )?)?$/i.test(before)
+              ? [...v.cadence, 'first sound of', 'last sound of']
+              : [
+                    ...v.quarterbacks,
+                    ...v.sets,
+                    ...v.savedSets,
+                    ...v.modifiers,
+                    ...['left', 'right', 'field', 'boundary', 'quick', 'three', 'five', 'splits'],
+                ]
+        : afterMan
+          ? v.routes.map((r) => r.name)
+          : [...v.families, 'read', 'key', 'both', 'left', 'right', 'clear', 'alert', 'check'];
+    return pool.filter((w) => w.startsWith(word) && w !== word).slice(0, 6);
+}
+
+/** Words of a look that may come next: front, shell, then what is changed. */
+export function lookCompletions(text: string, v: Vocabulary): string[] {
+    const last = text.split(',').at(-1)!.trimStart().toLowerCase();
+    if (last === '') return [];
+    const done = text.split(',').length - 1;
+    const pool =
+        done === 0
+            ? v.fronts
+            : done === 1
+              ? v.shells
+              : [
+                    ...v.roles.flatMap((r) => [...v.leverages, 'blitz', 'plays'].map((w) => `${r} ${w}`)),
+                    ...v.jobs.flatMap((j) => v.roles.map((r) => `${r} plays ${j}`)),
+                    ...v.sides.flatMap((s) => [`safety rotates ${s}`, `edge pressure ${s}`, `front to ${s}`]),
+                    ...v.shells.map((s) => `shows ${s}`),
+                    ...v.answers.map((a) => `motion ${a}`),
+                    ...['five rush', 'six rush', 'walked will', 'walked mike', 'front stays'],
+                ];
+    return [...new Set(pool)].filter((w) => w.toLowerCase().startsWith(last) && w.toLowerCase() !== last).slice(0, 5);
+}

@@ -1,0 +1,33 @@
+type Props = {
+    label: string;
+    value: string;
+    /** What is so when nothing is chosen. */
+    empty: string;
+    options: readonly string[];
+    unit?: string;
+    disabled?: boolean;
+    onChange: (value: string) => void;
+};
+
+/** One choice of a few words, with what holds when none is made. */
+export function Choice({ label, value, empty, options, unit = '', disabled, onChange }: Props) {
+    return (
+        <label className="block min-w-0 text-[11px] text-soft narrow">
+            {label}
+            <select
+                value={value}
+                disabled={disabled}
+                onChange={(e) => onChange(e.target.value)}
+                className="block w-full truncate rounded border border-edge bg-paper px-1.5 py-1 text-[13px] font-semibold text-ink disabled:opacity-50"
+            >
+                <option value="">{empty}</option>
+                {options.map((o) => (
+                    <option key={o} value={o}>
+                        {o}
+                        {unit}
+                    </option>
+                ))}
+            </select>
+        </label>
+    );
+}
