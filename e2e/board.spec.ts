@@ -76,11 +76,17 @@ test('drags a man with the mouse', async ({ page }) => {
 });
 
 test('flips looks and prongs by key and runs the play', async ({ page }) => {
-    await expect(page.getByRole('tab', { selected: true })).toContainText('cover 2');
+    await expect(page.getByRole('tablist', { name: 'Looks' }).getByRole('tab', { selected: true })).toContainText(
+        'cover 2',
+    );
     await page.keyboard.press(']');
-    await expect(page.getByRole('tab', { selected: true })).toContainText('cover 3');
+    await expect(page.getByRole('tablist', { name: 'Looks' }).getByRole('tab', { selected: true })).toContainText(
+        'cover 3',
+    );
     await page.keyboard.press('[');
-    await expect(page.getByRole('tab', { selected: true })).toContainText('cover 2');
+    await expect(page.getByRole('tablist', { name: 'Looks' }).getByRole('tab', { selected: true })).toContainText(
+        'cover 2',
+    );
     await expect(page.getByTestId('verdict')).toHaveAttribute('aria-busy', 'false');
     await expect(page.getByTestId('verdict')).toContainText('Bound');
     const sink = page.getByRole('button', { name: /^sink/ });

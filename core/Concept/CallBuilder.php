@@ -36,7 +36,7 @@ final class CallBuilder
         $this->assumed = $draft->assumed;
         $situation = $draft->situation ?? $draft->context ?? Situation::of();
         $formation = $draft->formation;
-        $men = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), $situation->frame(), Clock::usual())->men;
+        $men = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), $situation->frame(), $draft->clock ?? Clock::usual())->men;
         $lineup = Lineup::of($men, $situation->frame(), $situation->hash, $formation->side);
         $this->count = $lineup->count;
         $this->strong = $lineup->strong;

@@ -8,6 +8,7 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Offense\Formation;
+use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Route\RouteSpec;
 
@@ -41,6 +42,9 @@ final class CallDraft
 
     /** @var list<string> roles */
     public array $keys = [];
+
+    /** What the motions are timed with, when it is not the usual cadence. */
+    public ?Clock $clock = null;
 
     /** @var list<string> */
     public array $assumed = [];

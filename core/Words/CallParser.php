@@ -11,10 +11,8 @@ use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
-use Jacotaxis\Core\Offense\Motion\Cadence;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
@@ -57,11 +55,12 @@ final class CallParser
             throw NotUnderstood::missing('colon between the formation and the routes', 'gun 2x2: smash right');
         }
         [$head, $body] = explode(':', $words, 2);
+        $this->draft->clock = $book?->clock();
         FormationParser::read($head, $words, $this->draft, $book);
         $now = $situation ?? Situation::of();
         $formation = $this->draft->formation;
         try {
-            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), $now->frame(), new Clock($book->cadence ?? Cadence::of(), Level::HighSchool->receiver()));
+            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), $now->frame(), $this->draft->clock ?? Clock::usual());
         } catch (DomainException $e) {
             throw NotUnderstood::because($e->getMessage(), $head);
         }

@@ -21,18 +21,21 @@ final class Describer
 
     private readonly Situation $situation;
 
-    private function __construct(private readonly Call $call, ?Situation $context)
+    private function __construct(private readonly Call $call, ?Situation $context, private readonly ?StaffBook $book)
     {
         $situation = $this->situation = $call->situation ?? $context ?? Situation::of();
-        $lineup = $call->lineup($situation);
+        $lineup = $call->lineup($situation, $book?->clock());
         $this->count = $lineup->count;
         $this->strong = $lineup->strong;
     }
 
-    /** @param  Situation|null  $context where the call is made, when it does not say */
-    public static function words(Call $call, ?Situation $context = null): string
+    /**
+     * @param  Situation|null  $context  where the call is made, when it does not say
+     * @param  StaffBook|null  $book  for its cadence; letters stay those of the sets
+     */
+    public static function words(Call $call, ?Situation $context = null, ?StaffBook $book = null): string
     {
-        return (new self($call, $context))->write();
+        return (new self($call, $context, $book === null ? null : new StaffBook(cadence: $book->cadence)))->write();
     }
 
     /** The job of one man: "Corner at 10 yd, second read". */
@@ -104,7 +107,7 @@ final class Describer
     private function back(string $body): ?Call
     {
         try {
-            return CallParser::parse($this->line($body), $this->situation);
+            return CallParser::parse($this->line($body), $this->situation, $this->book);
         } catch (NotUnderstood) {
             return null;
         }

@@ -14,10 +14,10 @@ use Jacotaxis\Core\Offense\ReceiverCount;
 final class Description
 {
     /** @return array{words: string, family: string|null, side: string, why: string, nearest: list<array{family: string, differs: string}>, families: list<array{family: string, side: string, why: string}>, otherSide: list<string>, assumed: list<string>} */
-    public static function of(Call $call, ?Situation $context = null): array
+    public static function of(Call $call, ?Situation $context = null, ?StaffBook $book = null): array
     {
         $situation = $call->situation ?? $context ?? Situation::of();
-        $lineup = $call->lineup($situation);
+        $lineup = $call->lineup($situation, $book?->clock());
         $count = $lineup->count;
         $strong = $lineup->strong;
         $found = Recognition::all($call->routes, $count, $strong);
@@ -26,7 +26,7 @@ final class Description
         $back = array_map(fn (string $l): string => "$l ".($call->routes[$l]->name ?? 'stays in').', back side', $count->on($side->opposite()));
 
         return [
-            'words' => Describer::words($call, $context),
+            'words' => Describer::words($call, $context, $book),
             'family' => $main === null ? null : $main['family']->name,
             'alsoCalled' => $main === null ? '' : $main['family']->alsoCalled,
             'side' => $side->value,

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Cadence;
+use Jacotaxis\Core\Offense\Motion\Clock;
 
 /** A staff's own words: letters for the men, names of saved sets, its cadence and its school of technique names. */
 final readonly class StaffBook
@@ -22,6 +24,12 @@ final readonly class StaffBook
         public ?Cadence $cadence = null,
         public string $school = Technique::SCHOOLS[0],
     ) {
+    }
+
+    /** What its motions are timed with. */
+    public function clock(): Clock
+    {
+        return new Clock($this->cadence ?? Cadence::of(), Level::HighSchool->receiver());
     }
 
     /** Words with the staff's letters, in the letters of the sets. */

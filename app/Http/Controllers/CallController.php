@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Documents\Schemas;
 use App\Models\Call;
+use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -61,7 +62,7 @@ class CallController extends Controller
         $this->schemas->check('call', $request->input('document'));
         $call = CallDocument::read($request->input('document'));
 
-        return ['name' => $given['name'], 'words' => Describer::words($call), 'document' => CallDocument::write($call)];
+        return ['name' => $given['name'], 'words' => Describer::words($call, null, StaffWords::current()->book()), 'document' => CallDocument::write($call)];
     }
 
     private function answer(Call $call, int $status = 200): JsonResponse

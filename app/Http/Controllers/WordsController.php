@@ -67,7 +67,7 @@ class WordsController extends Controller
         $book = StaffWords::current()->book();
         $call = CallParser::parse($given['words'], $situation, $book);
 
-        return new JsonResponse(['document' => CallDocument::write($call), 'words' => $book->out(Describer::words($call, $situation)), 'assumed' => $call->assumed]);
+        return new JsonResponse(['document' => CallDocument::write($call), 'words' => $book->out(Describer::words($call, $situation, $book)), 'assumed' => $call->assumed]);
     }
 
     /** Call document -> words, family and why; with the set the spots stand in when men were moved (FRM-08). */
@@ -75,9 +75,10 @@ class WordsController extends Controller
     {
         $this->schemas->check('call', $request->input('document'));
         $situation = SituationInput::from($request->input('situation'));
-        $said = Description::of(CallDocument::read($request->input('document')), $situation);
+        $book = StaffWords::current()->book();
+        $said = Description::of(CallDocument::read($request->input('document')), $situation, $book);
 
-        return new JsonResponse(['words' => StaffWords::current()->book()->out($said['words'])] + $said);
+        return new JsonResponse(['words' => $book->out($said['words'])] + $said);
     }
 
     /** Look words -> look document and the words it reads back as. */

@@ -24,7 +24,7 @@ final class ManMatch
     private const INSIDE_ON_FIRST = 4.0;
 
     /** An end of the front is better off rushing. */
-    private const DOWN = 3.6;
+    private const DOWN = 2.5;
 
     /** The spare man is the one named last where it costs no more than this. */
     private const SPARE = 1.5;

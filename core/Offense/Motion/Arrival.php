@@ -32,6 +32,8 @@ final readonly class Arrival
         public Sound $best,
         /** How long he has stood still at the snap; null while he moves. */
         public ?float $setForS,
+        /** He starts on a sound the cadence does not have. */
+        public bool $unheard,
         private SprintLaw $law,
         private Clock $clock,
     ) {
@@ -47,7 +49,9 @@ final readonly class Arrival
         $length = $course->lengthYd();
         // A man who sets must stand a second; he starts early enough for it.
         $need = $law->time($length) + ($motion->kind->sets() ? 1.0 : 0.0);
-        $tau = $motion->sound === null ? $need : $clock->cadence->before($motion->sound);
+        // A sound that is not in the cadence times nothing; the finding says so.
+        $known = $motion->sound !== null && $clock->cadence->has($motion->sound);
+        $tau = $known ? $clock->cadence->before($motion->sound) : $need;
         $done = $law->distance($tau);
         $late = $length - $done;
         $setFor = null;
@@ -60,8 +64,8 @@ final readonly class Arrival
         $v = $setFor === null ? $law->speed($tau) : 0.0;
         $at = new Man($motion->who, $x, $y, $ux * $v, $uy * $v);
 
-        return new self($motion, $course, $man, $at, $late, $motion->sound === null ? 0.0 : $need - $tau,
-            $late / $clock->stepYd($motion->who), $need, $clock->cadence->nearest($need), $setFor, $law, $clock);
+        return new self($motion, $course, $man, $at, $late, $known ? $need - $tau : 0.0,
+            $late / $clock->stepYd($motion->who), $need, $clock->cadence->nearest($need), $setFor, $motion->sound !== null && ! $known, $law, $clock);
     }
 
     public function isLate(): bool

@@ -36,6 +36,11 @@ final readonly class Cadence
         return new self($words, $beatS, $soundS);
     }
 
+    public function has(Sound $sound): bool
+    {
+        return in_array($sound->word, $this->words, true);
+    }
+
     /** Seconds before the snap at which a sound is made. @throws DomainException when the word is not in the cadence */
     public function before(Sound $sound): float
     {

@@ -45,11 +45,15 @@ final class Findings
     /** @return list<Finding> */
     private static function motions(Scene $scene): array
     {
+        $unheard = array_filter($scene->snap->arrivals, fn (Arrival $a): bool => $a->unheard);
+        $findings = array_map(fn (Arrival $a): Finding => new Finding('unknown-sound', Finding::FAULT, $a->motion->who,
+            "{$a->motion->who} starts on \"{$a->motion->sound?->word}\", which the cadence does not have.", 'MOT-01', "Start {$a->motion->who} on the {$a->best->words()}.",
+            apply: ['do' => 'sound', 'man' => $a->motion->who, 'word' => $a->best->word, 'last' => $a->best->last]), $unheard);
         $late = array_filter($scene->snap->arrivals, fn (Arrival $a): bool => $a->isLate() || $a->isEarly());
 
-        return array_values(array_map(fn (Arrival $a): Finding => new Finding($a->isLate() ? 'motion-late' : 'motion-early', Finding::CAUTION,
+        return array_values([...$findings, ...array_map(fn (Arrival $a): Finding => new Finding($a->isLate() ? 'motion-late' : 'motion-early', Finding::CAUTION,
             $a->motion->who, ucfirst($a->words()), 'MOT-03', "Start {$a->motion->who} on the {$a->best->words()}.",
-            apply: ['do' => 'sound', 'man' => $a->motion->who, 'word' => $a->best->word, 'last' => $a->best->last]), $late));
+            apply: ['do' => 'sound', 'man' => $a->motion->who, 'word' => $a->best->word, 'last' => $a->best->last]), $late)]);
     }
 
     /** What the defense leaves open, what it changed, and who was changed by hand. @return list<Finding> */

@@ -1,6 +1,8 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { CallDocument, Vocabulary } from '../api/types';
-import { completions } from '../set/completions';
+import type { CallDocument, LookDocument, Stage, Vocabulary } from '../api/types';
+import { changing, restored } from '../look/lookStore';
+import { completions, lookCompletions } from '../set/completions';
+import { snapped } from './snap';
 import { endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
 
 const words: Vocabulary = {
@@ -88,5 +90,62 @@ describe('the drawing', () => {
         startDrag();
         endDrag();
         expect(useBoard.temporal.getState().pastStates).toHaveLength(0);
+    });
+});
+
+describe('landmarks', () => {
+    const stage = {
+        landmarks: {
+            widths: [
+                { name: 'hash', xYd: 8 },
+                { name: 'top of the numbers', xYd: 18 },
+                { name: 'stacked on Z', xYd: 18.2 },
+            ],
+            depths: [
+                { name: 'on the line', yYd: -0.5 },
+                { name: 'off the line', yYd: -1.5 },
+            ],
+        },
+    } as unknown as Stage;
+    it.each([
+        ['H', 8.3, -1.4, 8, -1.5, 'hash, off the line'],
+        ['H', 10, -1.5, 10, -1.5, 'off the line'],
+        ['H', 10, -3, 10, -3, ''],
+        ['H', 18.15, -0.4, 18.2, -0.5, 'stacked on Z, on the line'],
+        ['Z', 18.15, -0.4, 18, -0.5, 'top of the numbers, on the line'],
+    ])('pulls %s at %d, %d to its place', (man, x, y, xYd, yYd, name) => {
+        expect(snapped(stage, man, x, y)).toEqual({ xYd, yYd, name });
+    });
+});
+
+describe('a look changed by hand', () => {
+    const look: LookDocument = { kind: 'jacotaxis.look', version: 1, front: '4-2 nickel', shell: 'cover 3' };
+    it('adds to what is changed of a man already, and takes it back', () => {
+        const once = changing(look, 'mike', { walked: true });
+        const twice = changing(once, 'mike', { reactionS: 0.4 });
+        expect(twice.changes).toEqual([{ defender: 'mike', walked: true, reactionS: 0.4 }]);
+        expect(restored(changing(twice, 'will', { walked: true }), 'mike').changes).toEqual([
+            { defender: 'will', walked: true },
+        ]);
+        expect(look.changes).toBeUndefined();
+    });
+});
+
+describe('words of a look', () => {
+    it.each([
+        ['4-', ['4-2 nickel']],
+        ['4-2 nickel, cover', ['cover 2', 'cover 3']],
+        ['4-2 nickel, cover 3, corn', ['corners press', 'corners blitz', 'corners plays', 'corners plays deep half']],
+        ['4-2 nickel, cover 3, safety r', ['safety rotates weak']],
+        ['4-2 nickel, cover 3, ', []],
+    ])('completes "%s"', (text, options) => {
+        expect(lookCompletions(text, words)).toEqual(options);
+    });
+    it.each([
+        ['gun rid', ['ridge']],
+        ['gun 2x2, H j', ['jet']],
+        ['gun 2x2, H jet left on re', ['ready']],
+    ])('completes "%s" in the call line', (text, options) => {
+        expect(completions(text, words)).toEqual(options);
     });
 });

@@ -164,50 +164,59 @@ export function DefenderMark({
     const inward = d.xYd < 0 ? 1 : -1;
     const tick = d.leverage === null ? 0 : d.leverage === 'inside' ? inward : -inward;
     return (
-        <g
-            transform={`translate(${scale.x(xYd)} ${scale.y(yYd)})`}
-            role="button"
-            tabIndex={0}
-            aria-label={`${d.role}: ${d.job}`}
-            className="chip cursor-grab"
-            onPointerDown={onPointerDown}
-            onKeyDown={onKeyDown}
-            onFocus={onFocus}
-        >
-            <title>{`${d.role}: ${d.job}${d.cushionYd !== null ? `; ${d.cushionYd} yd off ${d.over}` : ''}`}</title>
-            <rect
-                x={-9}
-                y={-9}
-                width={18}
-                height={18}
-                fill="var(--paper)"
-                fillOpacity={0.72}
-                stroke={chosen ? 'var(--plum)' : 'none'}
-                strokeWidth={2}
-                rx={3}
-            />
-            {!moving && d.rushes && d.yYd > 1.5 && (
-                <path d="M0 11v10M-4 17l4 5 4-5" fill="none" stroke="var(--plum)" strokeWidth={2} />
-            )}
-            <text y={5} textAnchor="middle" className="text-[15px] font-bold" fill="var(--plum)">
-                {d.letter}
-            </text>
-            {!moving && tick !== 0 && (
-                <line
-                    x1={tick * 10}
-                    x2={tick * 10}
-                    y1={-6}
-                    y2={6}
-                    stroke="var(--plum)"
-                    strokeWidth={2.4}
-                    strokeLinecap="round"
+        <>
+            <g
+                transform={`translate(${scale.x(xYd)} ${scale.y(yYd)})`}
+                role="button"
+                tabIndex={0}
+                aria-label={`${d.role}: ${d.job}`}
+                className="chip cursor-grab"
+                onPointerDown={onPointerDown}
+                onKeyDown={onKeyDown}
+                onFocus={onFocus}
+            >
+                <title>{`${d.role}: ${d.job}${d.cushionYd !== null ? `; ${d.cushionYd} yd off ${d.over}` : ''}`}</title>
+                <rect
+                    x={-9}
+                    y={-9}
+                    width={18}
+                    height={18}
+                    fill="var(--paper)"
+                    fillOpacity={0.72}
+                    stroke={chosen ? 'var(--plum)' : 'none'}
+                    strokeWidth={2}
+                    rx={3}
                 />
-            )}
+                {!moving && d.rushes && d.yYd > 1.5 && (
+                    <path d="M0 11v10M-4 17l4 5 4-5" fill="none" stroke="var(--plum)" strokeWidth={2} />
+                )}
+                <text aria-hidden="true" y={5} textAnchor="middle" className="text-[15px] font-bold" fill="var(--plum)">
+                    {d.letter}
+                </text>
+                {!moving && tick !== 0 && (
+                    <line
+                        x1={tick * 10}
+                        x2={tick * 10}
+                        y1={-6}
+                        y2={6}
+                        stroke="var(--plum)"
+                        strokeWidth={2.4}
+                        strokeLinecap="round"
+                    />
+                )}
+            </g>
             {!moving && d.cushionYd !== null && (
-                <text x={-tick * 9} y={17} textAnchor="middle" className="text-[10.5px] narrow" fill="var(--plum)">
+                <text
+                    aria-hidden="true"
+                    x={scale.x(xYd) - tick * 9}
+                    y={scale.y(yYd) + 17}
+                    textAnchor="middle"
+                    className="text-[10.5px] narrow"
+                    fill="var(--plum)"
+                >
                     {plain(d.cushionYd)} yd
                 </text>
             )}
-        </g>
+        </>
     );
 }

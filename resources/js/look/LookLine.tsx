@@ -57,11 +57,17 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
                 onChange={(e) => (setText(e.target.value), setProblem(''), setPick(0))}
                 onKeyDown={(e) => {
                     if (e.key === 'Enter') void send();
-                    else if (e.key === 'Tab' && !e.shiftKey && options.length > 0)
-                        (e.preventDefault(), take(options[Math.min(pick, options.length - 1)]));
-                    else if (e.key === 'ArrowDown' && options.length > 0)
-                        (e.preventDefault(), setPick((pick + 1) % options.length));
-                    else if (e.key === 'Escape') (setProblem(''), setEditing(false), e.currentTarget.blur());
+                    else if (e.key === 'Tab' && !e.shiftKey && options.length > 0) {
+                        e.preventDefault();
+                        take(options[Math.min(pick, options.length - 1)]);
+                    } else if (e.key === 'ArrowDown' && options.length > 0) {
+                        e.preventDefault();
+                        setPick((pick + 1) % options.length);
+                    } else if (e.key === 'Escape') {
+                        setProblem('');
+                        setEditing(false);
+                        e.currentTarget.blur();
+                    }
                 }}
                 className="w-full bg-transparent text-[15px] font-semibold text-plum outline-none placeholder:text-soft"
             />

@@ -113,7 +113,10 @@ export function Looks() {
                     onSubmit={(e) => {
                         e.preventDefault();
                         const name = String(new FormData(e.currentTarget).get('opponent')).trim();
-                        if (name) (setFresh(name), setChosen(name), e.currentTarget.reset());
+                        if (!name) return;
+                        setFresh(name);
+                        setChosen(name);
+                        e.currentTarget.reset();
                     }}
                 >
                     <input
@@ -201,7 +204,7 @@ function Card({ look, share, drawn, index, onShown, onWords, onRemove }: CardPro
                     kind="quiet"
                     className="no-print !px-1.5 !py-0"
                     title="Shown once more"
-                    aria-label={`${look.words}: shown once more`}
+                    aria-label={`+1: ${look.words} shown once more`}
                     onClick={() => onShown(look.shown + 1)}
                 >
                     +1
@@ -210,7 +213,7 @@ function Card({ look, share, drawn, index, onShown, onWords, onRemove }: CardPro
                     kind="quiet"
                     className="no-print !px-1.5 !py-0"
                     title="One less"
-                    aria-label={`${look.words}: one less`}
+                    aria-label={`−1: ${look.words} shown once less`}
                     onClick={() => onShown(look.shown - 1)}
                 >
                     −1

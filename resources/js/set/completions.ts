@@ -16,7 +16,14 @@ export function completions(text: string, v: Vocabulary): string[] {
                     ...v.sets,
                     ...v.savedSets,
                     ...v.modifiers,
-                    ...['left', 'right', 'field', 'boundary', 'quick', 'three', 'five', 'splits'],
+                    'left',
+                    'right',
+                    'field',
+                    'boundary',
+                    'quick',
+                    'three',
+                    'five',
+                    'splits',
                 ]
         : afterMan
           ? v.routes.map((r) => r.name)
@@ -40,7 +47,11 @@ export function lookCompletions(text: string, v: Vocabulary): string[] {
                     ...v.sides.flatMap((s) => [`safety rotates ${s}`, `edge pressure ${s}`, `front to ${s}`]),
                     ...v.shells.map((s) => `shows ${s}`),
                     ...v.answers.map((a) => `motion ${a}`),
-                    ...['five rush', 'six rush', 'walked will', 'walked mike', 'front stays'],
+                    'five rush',
+                    'six rush',
+                    'walked will',
+                    'walked mike',
+                    'front stays',
                 ];
     return [...new Set(pool)].filter((w) => w.toLowerCase().startsWith(last) && w.toLowerCase() !== last).slice(0, 5);
 }
