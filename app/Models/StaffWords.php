@@ -15,6 +15,7 @@ use Jacotaxis\Core\Words\StaffBook;
  * What the staff calls things: its letters, its school of technique names, its cadence. One record.
  *
  * @property array<string, string> $letters the staff's letter by the letter of the sets
+ * @property array<string, string>|null $groups two figures of backs and tight ends by the staff's name
  * @property string $school
  * @property array{words: list<string>, beatS: float, soundS: float} $cadence
  * @property int $version
@@ -27,7 +28,7 @@ class StaffWords extends Model
 
     protected function casts(): array
     {
-        return ['letters' => 'array', 'cadence' => 'array', 'version' => 'integer'];
+        return ['letters' => 'array', 'groups' => 'array', 'cadence' => 'array', 'version' => 'integer'];
     }
 
     public static function current(): self
@@ -50,6 +51,6 @@ class StaffWords extends Model
     {
         $sets = Formation::query()->get()->mapWithKeys(fn (Formation $f): array => [$f->name => FormationDocument::read($f->document, Situation::of())])->all();
 
-        return new StaffBook($this->letters, $sets, $this->theCadence(), $this->school);
+        return new StaffBook($this->letters, $sets, $this->theCadence(), $this->school, $this->groups ?? []);
     }
 }

@@ -66,7 +66,7 @@ final class LookDocument
         return [
             'defender' => $who, 'job' => $c->job, 'on' => $c->on, 'reactionS' => $c->reaction,
             'movement' => $c->movement === null ? null : ['kind' => $c->movement->kind->value, 'side' => $c->movement->side?->value],
-            'leverage' => $c->leverage, 'offYd' => $c->offYd, 'walked' => $c->walked,
+            'leverage' => $c->leverage, 'offYd' => $c->offYd, 'walked' => $c->walked, 'counted' => $c->counted, 'reason' => $c->reason,
             'spot' => $c->spot === null ? null : ['xYd' => $c->spot[0], 'yYd' => $c->spot[1]],
         ];
     }
@@ -83,7 +83,7 @@ final class LookDocument
         return [
             'job' => $c['job'] ?? null, 'on' => $c['on'] ?? null, 'reaction' => isset($c['reactionS']) ? (float) $c['reactionS'] : null,
             'movement' => $movement === null ? null : new Movement(MovementKind::from($movement['kind']), Side::tryFrom($movement['side'] ?? '')),
-            'leverage' => $c['leverage'] ?? [], 'offYd' => isset($c['offYd']) ? (float) $c['offYd'] : null, 'walked' => $c['walked'] ?? false,
+            'leverage' => $c['leverage'] ?? [], 'offYd' => isset($c['offYd']) ? (float) $c['offYd'] : null, 'walked' => $c['walked'] ?? false, 'counted' => $c['counted'] ?? null, 'reason' => $c['reason'] ?? null,
             'spot' => $spot === null ? null : [(float) $spot['xYd'], (float) $spot['yYd']],
         ];
     }

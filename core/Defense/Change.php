@@ -20,6 +20,8 @@ final readonly class Change
      * @param  list<string>  $leverage  words of LEVERAGES
      * @param  float|null  $offYd  cushion in yards
      * @param  bool  $walked  walked up to the line
+     * @param  string|null  $counted  counted in the box or out of it by the coach: in or out (CNT-02)
+     * @param  string|null  $reason  why he is counted so
      * @param  array{float, float}|null  $spot  width and depth, yards
      */
     public function __construct(
@@ -31,6 +33,8 @@ final readonly class Change
         public ?float $offYd = null,
         public bool $walked = false,
         public ?array $spot = null,
+        public ?string $counted = null,
+        public ?string $reason = null,
     ) {
     }
 

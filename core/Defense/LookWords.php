@@ -65,6 +65,9 @@ final class LookWords
         if ($change->reaction !== null) {
             $said[] = "$who reacts in ".self::number($change->reaction).' s';
         }
+        if ($change->counted !== null) {
+            $said[] = "$who counted {$change->counted}";
+        }
         if ($change->spot !== null) {
             $said[] = "$who at ".self::number($change->spot[0]).' '.self::number($change->spot[1]);
         }

@@ -69,10 +69,12 @@ final class FormationFinder
     }
 
     /**
+     * How near a formation's own spots are, and the man who is farthest from his.
+     *
      * @param  list<array{float, float}>  $spots
      * @return array{formation: Formation, offYd: float, worst: array{man: string, yd: float}}
      */
-    private static function measure(Formation $formation, array $spots, PlayFrame $frame): array
+    public static function measure(Formation $formation, array $spots, PlayFrame $frame): array
     {
         $men = array_values($formation->men($frame));
         $cost = array_map(fn (Man $m): array => array_map(fn (array $s): float => ($m->xYd - $s[0]) ** 2 + ($m->yYd - $s[1]) ** 2, $spots), $men);

@@ -8,6 +8,8 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Recognition;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Offense\FormationFinder;
+use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\ReceiverCount;
 
 /** What a call is: its words, its family with the reason, and the nearest other families with what differs. */
@@ -34,9 +36,25 @@ final class Description
             'nearest' => Recognition::nearest($side, $call->routes, $count, $main['family'] ?? null),
             'families' => array_map(fn (array $f): array => ['family' => $f['family']->name, 'side' => $f['side']->value, 'why' => Recognition::why($f['family'])], $found),
             'otherSide' => count($found) > 1 || ($main !== null && $main['family']->across) ? [] : $back,
+            'disagrees' => self::disagrees($call, $situation),
             'before' => $call->motions === [] ? null : self::before($call, $situation),
             'assumed' => $call->assumed,
         ];
+    }
+
+    /** Where the spots make another set than the words, both names and the man who differs (FRM-08). @return array{said: string, stands: string, man: string}|null */
+    private static function disagrees(Call $call, Situation $situation): ?array
+    {
+        $formation = $call->formation;
+        if ($formation->spots === []) {
+            return null;
+        }
+        $spots = array_values(array_map(fn (Man $m): array => [$m->xYd, $m->yYd], $formation->men($situation->frame())));
+        $found = FormationFinder::of($spots, $situation->frame(), $situation->hash)[0]['formation'];
+        $off = FormationFinder::measure($formation->withSpots([]), $spots, $situation->frame());
+
+        return $found->set === $formation->set && $found->modifier === $formation->modifier ? null
+            : ['said' => $formation->words(), 'stands' => $found->words(), 'man' => $off['worst']['man']];
     }
 
     /** The count and the family as they were before the motion (FRM-07). @return array{family: string|null, receivers: array{left: list<string>, right: list<string>}} */

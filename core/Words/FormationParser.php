@@ -24,6 +24,8 @@ final class FormationParser
     /** How deep a man ends who crosses behind the line, when no depth is said, yards. */
     private const BEHIND_YD = 2.2;
 
+    private const GROUPS = ['00', '01', '10', '11', '12', '20', '21', '22', '23'];
+
     private Tokens $tokens;
 
     private function __construct(private readonly CallDraft $draft, private readonly StaffBook $book)
@@ -41,8 +43,10 @@ final class FormationParser
     {
         $parser = new self($draft, $book ?? new StaffBook);
         $parser->tokens = new Tokens($head);
+        $group = $parser->group();
         $parser->set($all);
         $parser->rest();
+        $parser->has($group);
     }
 
     /** A formation alone. @throws NotUnderstood */
@@ -53,6 +57,29 @@ final class FormationParser
         self::read($words, $words, $draft, $book);
 
         return $draft;
+    }
+
+    /** Personnel said first: the staff's name for it, or two figures and "personnel". */
+    private function group(): ?string
+    {
+        $named = $this->tokens->phrase(array_map(strval(...), array_keys($this->book->groups)));
+        if ($named !== null) {
+            $this->tokens->skip('personnel');
+
+            return $this->book->groups[$named];
+        }
+        $figures = $this->tokens->phrase(array_map(fn (string $g): string => "$g personnel", self::GROUPS));
+
+        return $figures === null ? null : substr($figures, 0, 2);
+    }
+
+    /** The set must have the personnel said. */
+    private function has(?string $group): void
+    {
+        $has = $this->draft->formation->personnel();
+        if ($group !== null && $group !== $has) {
+            throw NotUnderstood::because("{$this->draft->formation->set} has $has personnel (backs and tight ends), not $group. Say another set or another group.", $group);
+        }
     }
 
     private function set(string $all): void

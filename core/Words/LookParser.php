@@ -131,11 +131,12 @@ final class LookParser
         }
 
         return match ($word) {
+            'counted' => $look->changing($who, ['counted' => $this->tokens->take('in', 'out') ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'way to count the box', ['in', 'out'])]),
             'plays' => $look->changing($who, $this->job()),
             'reacts' => $look->changing($who, ['reaction' => $this->reaction()]),
             default => is_numeric($word) && is_numeric($this->tokens->peek())
                 ? $look->changing($who, ['spot' => [(float) $word, (float) $this->tokens->next()]])
-                : throw NotUnderstood::word((string) $word, "word for the $who", [...array_keys(Change::LEVERAGES), ...array_keys(self::MOVES), 'plays', 'reacts in']),
+                : throw NotUnderstood::word((string) $word, "word for the $who", [...array_keys(Change::LEVERAGES), ...array_keys(self::MOVES), 'plays', 'reacts in', 'counted in', 'counted out']),
         };
     }
 

@@ -17,12 +17,14 @@ final readonly class StaffBook
     /**
      * @param  array<string, string>  $letters  the staff's letter by the letter of the sets
      * @param  array<string, Formation>  $sets  saved sets by name
+     * @param  array<string, string>  $groups  personnel by the staff's name: backs and tight ends in two figures, "11"
      */
     public function __construct(
         public array $letters = [],
         public array $sets = [],
         public ?Cadence $cadence = null,
         public string $school = Technique::SCHOOLS[0],
+        public array $groups = [],
     ) {
     }
 

@@ -30,6 +30,7 @@ return new class extends Migration
         Schema::create('staff_words', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->json('letters');
+            $table->json('groups')->nullable();
             $table->string('school', 20);
             $table->json('cadence');
             $table->unsignedInteger('version');

@@ -1,9 +1,11 @@
 <?php
 
+use Jacotaxis\Core\Concept\LookDocument;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Count\Accounted;
 use Jacotaxis\Core\Defense\Count\Box;
+use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Count\Gaps;
 use Jacotaxis\Core\Defense\Count\Outside;
@@ -16,6 +18,7 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Telling\Findings;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 
 /** A defender for a drawn picture: role, spot, group. */
@@ -195,3 +198,53 @@ it('proves any call against any look without falling over, and gives the whole p
         }
     }
 })->with(Jacotaxis\Core\Defense\Fronts::names());
+
+it('W-04: a 4i as dive key between cut splits may play dive and quarterback (FRM-02)', function (string $splits, float $tackle, bool $warns): void {
+    $formation = FormationParser::parse("double-slot right, splits $splits")->formation;
+    $keys = DiveKey::of(aligned('tite, cover 3', "double-slot right, splits $splits")->defenders, $formation);
+    expect($formation->splits()->tackleXYd())->toEqualWithDelta($tackle, 0.005)->and($keys)->toHaveCount(2)->and($keys[0]['warning'] !== null)->toBe($warns)
+        ->and($keys[0]['fromCenterYd'])->toEqualWithDelta($tackle - 0.4, 0.01);
+})->with([['3.5 ft', 10.0 / 3.0, false], ['3.5 ft center to center', 7.0 / 3.0, false], ['3 ft center to center', 2.0, true], ['4 ft', 11.0 / 3.0, false]]);
+
+it('keeps a man counted by hand with his reason, in words and as a document', function (): void {
+    $look = LookParser::parse('4-4, cover 3, sam counted in, mike counted out');
+    $p = Picture::standing(aligned('4-4, cover 3, sam counted in, mike counted out', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), $look);
+    $plain = Picture::standing(aligned('4-4, cover 3', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse('4-4, cover 3'));
+    expect($p['box'])->toBe($plain['box'] + 1)->and($p['boxEffective'])->toBe($plain['boxEffective'])->and($p['boxWords'])->toContain('mike counted out: by hand')
+        ->and(LookParser::parse($look->words()))->toEqual($look);
+    $why = LookDocument::read(LookDocument::write($look->changing('mike', ['counted' => 'out', 'reason' => 'he bails'])));
+    expect($why->changes['mike']->reason)->toBe('he bails');
+});
+
+it('gives the quarterback the extra hat against cover 0 and 1 (CNT-06)', function (string $look, ?string $hat): void {
+    expect(Picture::standing(aligned($look, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($look))['extraHat'])->toBe($hat);
+})->with([['4-2 nickel, cover 1', 'mike'], ['4-2 nickel, cover 0', 'free safety'], ['4-2 nickel, cover 3', null], ['4-2 nickel, cover 2', null]]);
+
+it('names the extra blocker of an unbalanced line and the outflanked edge (FRM-05, FRM-06)', function (string $look, string $formation, ?string $extra, array $flanked): void {
+    $p = Picture::standing(aligned($look, $formation)->defenders, lineup($formation), LookParser::parse($look));
+    expect($p['extraBlocker'])->toBe($extra)->and($p['outflanked'])->toBe($flanked);
+})->with([
+    ['4-2 nickel, cover 3', 'gun unbalanced right', 'right', ['right']], ['4-2 nickel, cover 3', 'gun unbalanced left', 'left', ['left']],
+    ['5-2, cover 3', 'I right', null, []], ['4-3 over, cover 3', 'gun 2x2 right', null, []], ['4-2 nickel, cover 3', 'I right', null, ['right']],
+]);
+
+it('says how far a man moved by hand stands from the set\'s own place (FRM-03)', function (array $spot, ?string $says): void {
+    $call = CallParser::parse('gun H-back right: X go');
+    $proof = Jacotaxis\Core\Proof\Prover::prove($call->with(['formation' => $call->formation->withSpots(['H' => $spot])]), LookParser::parse('4-2 nickel, cover 3'), new Jacotaxis\Core\Proof\Setting(Situation::of()));
+    $said = implode(' ', array_map(fn ($f): string => $f->text, Findings::of($proof)));
+    $says === null ? expect($said)->not->toContain('his place in the set') : expect($said)->toContain($says);
+})->with([[[17.0 / 6.0 + 0.25, -2.0], 'H stands 9 in outside and 0.5 yd behind his place in the set'], [[12.0, -1.5], null]]);
+
+it('says both names when the men stand in another set than the words (FRM-08)', function (array $spots, ?string $stands): void {
+    $call = CallParser::parse('gun trips right: X go');
+    $said = Jacotaxis\Core\Words\Description::of($call->with(['formation' => $call->formation->withSpots($spots)]))['disagrees'];
+    expect($said['stands'] ?? null)->toBe($stands);
+})->with([[[], null], [['H' => [11.5, -1.5]], null], [['Z' => [9.0, -1.5], 'Y' => [7.5, -0.5], 'H' => [6.0, -1.5]], 'gun bunch right']]);
+
+it('runs a rusher\'s movement before he is met', function (): void {
+    $plain = proof('gun 2x2: smash right', 'cover 3');
+    $hand = proof('gun 2x2: smash right', 'cover 3, right end upfield');
+    $n = array_search('right end', array_map(fn ($d): string => $d->role, $hand->scene->defenders), true);
+    $at = fn ($p): array => Jacotaxis\Core\Proof\Telling\Trenches::rusher($p->scene, $p->scene->defenders[$n], 0.4, $p->protection);
+    expect($at($hand)[0])->toBeGreaterThan($at($plain)[0] + 0.3);
+});

@@ -136,3 +136,9 @@ it('finds the tight end, the wing and the end of the surface', function (string 
     ['double-slot right', Side::Left, null, 'H', 'LT'], ['gun unbalanced right', Side::Right, 'Y', null, 'LT'], ['gun unbalanced right', Side::Left, null, null, 'LG'],
     ['gun 2x2 right', Side::Right, null, null, 'RT'], ['double-wing left', Side::Left, 'Y', 'Z', 'LT'],
 ]);
+
+it('checks the personnel said against the set', function (string $words, ?string $refused): void {
+    $book = new Jacotaxis\Core\Words\StaffBook(groups: ['base' => '11', 'heavy people' => '21']);
+    $read = fn () => FormationParser::parse($words, null, $book)->formation->personnel();
+    $refused === null ? expect($read())->toBeString() : expect($read)->toThrow(Jacotaxis\Core\Words\NotUnderstood::class, $refused);
+})->with([['base gun trips right', null], ['heavy people I right', null], ['11 personnel gun trips right', null], ['base I right', 'I has 21 personnel'], ['20 personnel gun trips right', 'trips has 11 personnel (backs and tight ends), not 20']]);

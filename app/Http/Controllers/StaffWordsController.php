@@ -27,6 +27,7 @@ class StaffWordsController extends Controller
         $this->authorize('create', Look::class);
         $given = $request->validate([
             'letters' => 'required|array', 'letters.*' => 'required|string|size:1', 'school' => ['required', Rule::in(Technique::SCHOOLS)],
+            'groups' => 'array|max:12', 'groups.*' => ['required', 'regex:/^[0-2][0-3]$/'],
             'cadence.words' => 'required|array|min:2|max:8', 'cadence.words.*' => 'required|string|max:20|alpha', 'cadence.beatS' => 'required|numeric', 'cadence.soundS' => 'required|numeric',
         ]);
         $given['letters'] = array_map(strtoupper(...), $given['letters']);
@@ -35,8 +36,20 @@ class StaffWordsController extends Controller
         }
         $cadence = Cadence::of($given['cadence']['words'], (float) $given['cadence']['beatS'], (float) $given['cadence']['soundS']);
 
-        return $this->answer(StaffWords::current()->saveOn($this->basedOn($request), ['letters' => $given['letters'], 'school' => $given['school'],
+        return $this->answer(StaffWords::current()->saveOn($this->basedOn($request), ['letters' => $given['letters'], 'groups' => self::groups($given['groups'] ?? []), 'school' => $given['school'],
             'cadence' => ['words' => $cadence->words, 'beatS' => $cadence->beatS, 'soundS' => $cadence->soundS]]));
+    }
+
+    /** @param  array<string, string>  $groups @return array<string, string> */
+    private static function groups(array $groups): array
+    {
+        foreach (array_keys($groups) as $name) {
+            if (! preg_match('/^[\pL][\pL -]{0,30}$/u', (string) $name)) {
+                throw Problem::content('/groups', "\"$name\" is not a name for a personnel group: use letters.");
+            }
+        }
+
+        return array_change_key_case($groups);
     }
 
     private function answer(StaffWords $words): JsonResponse

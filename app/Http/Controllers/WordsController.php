@@ -55,7 +55,7 @@ class WordsController extends Controller
             'roles' => DefenderWords::known(), 'jobs' => array_keys(JobWords::all()), 'leverages' => array_keys(Change::LEVERAGES),
             'movements' => array_map(fn (MovementKind $k): array => ['name' => $k->value, 'words' => $k->words()], MovementKind::cases()),
             'sides' => LookParser::SIDES, 'answers' => Look::MOTION, 'techniques' => Technique::known($staff->school),
-            'letters' => $staff->letters, 'cadence' => $staff->cadence['words'], 'flags' => Athlete::FLAGS,
+            'letters' => $staff->letters, 'cadence' => $staff->cadence['words'], 'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS,
         ]);
     }
 

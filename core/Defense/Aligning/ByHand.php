@@ -51,6 +51,26 @@ final class ByHand
         return $men;
     }
 
+    /**
+     * Whom the coach counts out of the box, or into it, with his reason.
+     *
+     * @param  list<Defender>  $men
+     * @return array<string, string> reason by role
+     */
+    public static function counted(array $men, Look $look, string $way): array
+    {
+        $reasons = [];
+        foreach ($look->changes as $who => $change) {
+            foreach ($change->counted === $way ? $men : [] as $man) {
+                if (self::means((string) $who, $man)) {
+                    $reasons[$man->role] = $change->reason ?? 'by hand';
+                }
+            }
+        }
+
+        return $reasons;
+    }
+
     /** Whether a word means a man: his role, his letter, or his group. */
     public static function means(string $who, Defender $man): bool
     {

@@ -16,6 +16,9 @@ final class Edges
     /** A man this near the line is on it, yards. */
     private const LINE_YD = 1.8;
 
+    /** A surface this much wider than the last man outflanks him, yards. */
+    private const FLANK_YD = 0.6;
+
     /** An overhang stands this deep at most, yards. */
     private const OVERHANG_YD = 8.0;
 
@@ -29,6 +32,25 @@ final class Edges
         usort($line, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
 
         return ($line[0] ?? null)?->role;
+    }
+
+    /**
+     * Sides where the blocking surface reaches past the last man on the line: the side to run (FRM-06).
+     *
+     * @param  list<Defender>  $defenders
+     * @return list<string>
+     */
+    public static function outflanked(array $defenders, Lineup $lineup): array
+    {
+        $sides = [];
+        foreach (Side::cases() as $side) {
+            $line = array_map(fn (Defender $d): float => $d->yYd <= self::LINE_YD && $d->group !== 'corner' && $d->group !== 'safety' ? $d->xYd * $side->sign() : 0.0, $defenders);
+            if (max($line) < $lineup->surfaceXYd($side) - self::FLANK_YD) {
+                $sides[] = $side->value;
+            }
+        }
+
+        return $sides;
     }
 
     /** The second-level man outside the box of a side. @param  list<Defender>  $defenders @param  list<string>  $box */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Count\Accounted;
+use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Defense\Count\Gaps;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
@@ -20,6 +21,9 @@ final class Findings
     /** Two men this near each other for this long after both breaks share a window (yards, seconds). */
     private const SHARED = [2.0, 0.3];
 
+    /** Farther than this a man moved by hand plays another place, yards. */
+    private const SAME_PLACE_YD = 2.5;
+
     /** @return list<Finding> */
     public static function of(Proof $proof): array
     {
@@ -27,6 +31,7 @@ final class Findings
 
         return [
             ...Legality::check($scene->snap, $scene->setting->situation->rules, array_keys($scene->routes), self::numbers($scene)),
+            ...self::moved($scene),
             ...self::motions($scene),
             ...self::defense($scene),
             ...self::late($proof),
@@ -34,6 +39,22 @@ final class Findings
             ...self::shared($scene),
             ...self::named($proof),
         ];
+    }
+
+    /** How far a man moved by hand stands from the set's own place (FRM-03); no tolerance is set. @return list<Finding> */
+    private static function moved(Scene $scene): array
+    {
+        $formation = $scene->call->formation;
+        $own = $formation->withSpots([])->men($scene->frame);
+        $findings = [];
+        foreach ($formation->spots as $letter => [$x, $y]) {
+            if (isset($own[$letter]) && hypot($x - $own[$letter]->xYd, $y - $own[$letter]->yYd) < self::SAME_PLACE_YD) {
+                $findings[] = new Finding('off-place', Finding::INFO, $letter, sprintf('%s stands %.0f in %s and %.1f yd %s his place in the set (tolerance unset).', $letter,
+                    abs($x - $own[$letter]->xYd) * 36.0, abs($x) >= abs($own[$letter]->xYd) ? 'outside' : 'inside', abs($y - $own[$letter]->yYd), $y < $own[$letter]->yYd ? 'behind' : 'ahead of'), 'FRM-03');
+            }
+        }
+
+        return $findings;
     }
 
     /** @return array<string, int> */
@@ -70,6 +91,11 @@ final class Findings
         }
         foreach (array_keys(Gaps::of($scene->defenders, $scene->lineup, $scene->look), null, true) as $gap) {
             $findings[] = new Finding('open-gap', Finding::INFO, null, "Nobody has the $gap gap.");
+        }
+        foreach (DiveKey::of($scene->defenders, $scene->call->formation) as $key) {
+            if ($key['warning'] !== null) {
+                $findings[] = new Finding('tight-splits', Finding::CAUTION, null, $key['warning'], 'FRM-02');
+            }
         }
         foreach ($scene->aligned->notes as $note) {
             $findings[] = new Finding('defense-adjusts', Finding::INFO, null, "$note.");

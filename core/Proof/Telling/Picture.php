@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
+use Jacotaxis\Core\Defense\Aligning\ByHand;
 use Jacotaxis\Core\Defense\Count\Accounted;
 use Jacotaxis\Core\Defense\Count\Box;
 use Jacotaxis\Core\Defense\Count\Edges;
@@ -55,7 +56,7 @@ final class Picture
      */
     public static function standing(array $defenders, Lineup $lineup, Look $look): array
     {
-        $box = Box::of($defenders, $lineup);
+        $box = Box::of($defenders, $lineup, [], ByHand::counted($defenders, $look, 'out'), ByHand::counted($defenders, $look, 'in'));
         $outside = fn (Side $side): Outside => Outside::of($side, $defenders, $lineup, $box->in);
         $left = $outside(Side::Left);
         $right = $outside(Side::Right);
@@ -79,6 +80,7 @@ final class Picture
             'numbers' => ['left' => "{$left->ours} on {$left->theirs}", 'right' => "{$right->ours} on {$right->theirs}"],
             'outside' => ['left' => $left->toArray(), 'right' => $right->toArray()],
             'accounted' => Accounted::of($defenders, $lineup),
+            'extraHat' => self::extraHat($defenders, $look), 'extraBlocker' => self::extraBlocker($lineup), 'outflanked' => Edges::outflanked($defenders, $lineup),
             'mismatches' => Accounted::mismatches($defenders, $lineup),
         ];
     }
@@ -106,6 +108,29 @@ final class Picture
         usort($backers, fn (Defender $a, Defender $b): int => [round(abs($a->xYd - $middle), 1), -$a->xYd * $lineup->front->sign()] <=> [round(abs($b->xYd - $middle), 1), -$b->xYd * $lineup->front->sign()]);
 
         return ($backers[0] ?? null)?->role;
+    }
+
+    /** Against man with nobody or one man deep, one more defender belongs to the quarterback (CNT-06). @param  list<Defender>  $defenders */
+    private static function extraHat(array $defenders, Look $look): ?string
+    {
+        $deep = count(array_filter($defenders, fn (Defender $d): bool => $d->isDeep()));
+        $spare = Shells::get($look->shell)['spare'];
+        $hasMan = array_filter($defenders, fn (Defender $d): bool => $d->takes !== null) !== [];
+        $free = array_values(array_filter($defenders, fn (Defender $d): bool => $d->slot !== 'L' && $d->takes === null && $d->job->words === $spare->words));
+
+        return $hasMan && $deep <= 1 ? ($free[0] ?? null)?->role : null;
+    }
+
+    /** An unbalanced line has one blocker more: he takes the corner or the free safety, whichever hangs there (FRM-05). */
+    private static function extraBlocker(Lineup $lineup): ?string
+    {
+        foreach (Side::cases() as $side) {
+            if ($lineup->extraLinemen($side) >= 2) {
+                return $side->value;
+            }
+        }
+
+        return null;
     }
 
     /** The count before the motion. @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Protection;
 use Jacotaxis\Core\Proof\Scene;
 
@@ -42,11 +43,30 @@ final class Trenches
 
             return [$d->xYd + $share * ($qx - $d->xYd), $d->yYd + $share * ($qy - $d->yYd)];
         }
-        $letter = $d->over ?? 'C';
+        if ($d->movement !== null && $t < $d->movement->kind->lasts()) {
+            [$mx, $my] = $d->movement->to($d->xYd, $d->yYd);
+            $share = $t / $d->movement->kind->lasts();
+
+            return [$d->xYd + $share * ($mx - $d->xYd), $d->yYd + $share * ($my - $d->yYd)];
+        }
+        $d = $d->movement === null ? $d : $d->at(...$d->movement->to($d->xYd, $d->yYd));
+        $letter = self::met($scene, $d);
         [$x, $y] = self::blocker($scene, $letter, $t);
         $meet = min(1.0, $t / 0.5);
 
         return [$d->xYd + $meet * 0.5 * ($x - $d->xYd), $d->yYd + $meet * ($y + 0.9 - $d->yYd)];
+    }
+
+    /** Who meets a rusher: the man he stands on, or after a movement the lineman nearest to where it took him. */
+    private static function met(Scene $scene, Defender $d): string
+    {
+        if ($d->movement === null && $d->over !== null) {
+            return $d->over;
+        }
+        $line = $scene->lineup->line();
+        usort($line, fn (Man $a, Man $b): int => abs($a->xYd - $d->xYd) <=> abs($b->xYd - $d->xYd));
+
+        return $line[0]->letter;
     }
 
     private static function ease(float $share): float

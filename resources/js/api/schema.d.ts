@@ -247,6 +247,11 @@ export interface DefenderChange {
     xYd: number;
     yYd: number;
   };
+  /**
+   * in the box or out of it by the coach
+   */
+  counted?: "in" | "out" | null;
+  reason?: string | null;
 }
 /**
  * A clip worked on: what was called against what, marks on its clock in seconds, calibrations and plots in pixels of the picture. Field yards: X from the left sideline as the offense looks, Y from the own goal line.
@@ -436,6 +441,9 @@ export interface PictureRow {
   motions: MotionRow[];
   tells: TellsRow;
   personnel: string;
+  extraHat: string | null;
+  extraBlocker: string | null;
+  outflanked: string[];
 }
 export interface BySideList {
   left: string[];

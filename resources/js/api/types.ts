@@ -144,6 +144,7 @@ export type Recognised = {
 };
 export type StaffWords = {
     letters: Record<string, string>;
+    groups: Record<string, string> | null;
     school: string;
     cadence: { words: string[]; beatS: number; soundS: number };
     version: number;

@@ -31,7 +31,13 @@ export function Board() {
     const shelf = useLookShelf();
     const { id, name, version, saved, document } = useBoard();
     const [named, setNamed] = useState(false);
-    const [situation, setSituation] = useState<Situation>({ hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40 });
+    const [situation, setSituation] = useState<Situation>({
+        hash: 'middle',
+        down: 1,
+        toGoYd: 10,
+        ballOnYd: 40,
+        rules: 'nfhs',
+    });
     const [chosen, setChosen] = useState<string | null>(null);
     const [prong, setProng] = useState<number | null>(null);
     const [watching, setWatching] = useState(false);

@@ -9,6 +9,7 @@ export function PictureSays({ report }: { report: ProofReport }) {
     const p = report.picture;
     const letters = useLetters();
     const list = (men: string[]) => men.map(letters).join(' ') || 'nobody';
+    const before = p.before as { receivers: { left: string[]; right: string[] }; strength: string } | null;
     const gaps = Object.entries(p.gaps);
     return (
         <div className="space-y-3 px-4 py-3 text-[13px]">
@@ -20,7 +21,10 @@ export function PictureSays({ report }: { report: ProofReport }) {
                     {p.deep > 2 && <span className="text-soft"> ({p.deep} deep)</span>}
                 </Row>
                 <Row name="Box">{p.boxWords}</Row>
-                <Row name="Within ten">{p.within10} defenders</Row>
+                {p.extraHat && <Row name="Extra hat">the {p.extraHat}, the quarterback’s</Row>}
+                <Row name="Within ten">
+                    {p.within10} defenders{p.within10 >= 9 && '; have the play-action ready'}
+                </Row>
                 <Row name="Protection">{report.protection}</Row>
             </Group>
             <Group title="Receivers from the sideline in">
@@ -31,9 +35,16 @@ export function PictureSays({ report }: { report: ProofReport }) {
                         {list(p.receivers.final.left)} left, {list(p.receivers.final.right)} right
                     </Row>
                 )}
+                {before && (
+                    <Row name="Before it">
+                        {list(before.receivers.left)} left, {list(before.receivers.right)} right; {before.strength}{' '}
+                        strong
+                    </Row>
+                )}
                 <Row name="Strength">
                     passing {p.strength}, front {p.frontStrength}
                 </Row>
+                <Row name="Personnel">{p.personnel}</Row>
             </Group>
             <Group title="The quick throw outside">
                 {(['left', 'right'] as const).map((side) => (
@@ -54,6 +65,12 @@ export function PictureSays({ report }: { report: ProofReport }) {
                 ))}
             </Group>
             <Group title="The line">
+                {p.outflanked.length > 0 && <Row name="Outflanked">{p.outflanked.join(', ')}: the side to run</Row>}
+                {p.extraBlocker && (
+                    <Row name="Extra man">
+                        one blocker more on the {p.extraBlocker}: the corner or the free safety, whichever hangs there
+                    </Row>
+                )}
                 <Row name="Covered">{p.covered.map(letters).join(' ') || 'nobody'}</Row>
                 <Row name="Uncovered">{p.uncovered.join(' ') || 'nobody'}</Row>
                 <Row name="Point">{p.point ?? 'nobody to point out'}</Row>

@@ -50,6 +50,18 @@ export function SituationBar({ situation: s, onChange }: Props) {
                             <option value="right">right</option>
                         </select>
                     </label>
+                    <label className="col-span-2 text-xs text-soft">
+                        Rule book
+                        <select
+                            value={s.rules}
+                            onChange={(e) => onChange({ ...s, rules: e.target.value as Situation['rules'] })}
+                            className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                        >
+                            <option value="nfhs">High school (NFHS)</option>
+                            <option value="ncaa">College (NCAA)</option>
+                            <option value="nfl">Professional (NFL)</option>
+                        </select>
+                    </label>
                 </Popover.Content>
             </Popover.Portal>
         </Popover.Root>

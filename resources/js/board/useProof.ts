@@ -5,7 +5,13 @@ import type { Act, CallDocument, Frames, LookDocument, ProofAnswer, SheetCell } 
 /** A look in words, or as a document when it was changed by hand. */
 export type AnyLook = string | LookDocument;
 
-export type Situation = { hash: 'left' | 'middle' | 'right'; down: number; toGoYd: number; ballOnYd: number };
+export type Situation = {
+    hash: 'left' | 'middle' | 'right';
+    down: number;
+    toGoYd: number;
+    ballOnYd: number;
+    rules: 'nfhs' | 'ncaa' | 'nfl';
+};
 
 /**
  * The proof of the call as it is drawn now. While one answer is on its way only the newest change waits, so a drag is

@@ -76,6 +76,29 @@ export function DefenderCard({ defender: d, look, words, receivers, onChange, on
                     onChange={(s) => set({ reactionS: s ? Number(s) : null })}
                 />
             </div>
+            <div className="mt-1.5 grid grid-cols-2 gap-x-3">
+                <Choice
+                    label="In the box"
+                    value={change?.counted ?? ''}
+                    empty="by where he stands"
+                    options={['in', 'out']}
+                    onChange={(way) => set({ counted: (way || null) as DefenderChange['counted'] })}
+                />
+                <label className="block text-[11px] text-soft narrow">
+                    Because
+                    <input
+                        key={`${d.role}${change?.reason ?? ''}`}
+                        defaultValue={change?.reason ?? ''}
+                        disabled={!change?.counted}
+                        maxLength={120}
+                        placeholder="he is on the slot"
+                        onBlur={(e) =>
+                            e.target.value !== (change?.reason ?? '') && set({ reason: e.target.value || null })
+                        }
+                        className="field block w-full text-[13px] text-ink disabled:opacity-50"
+                    />
+                </label>
+            </div>
             <div className="mt-2 flex items-center gap-3 text-[13px]">
                 <label className="flex items-center gap-1.5">
                     <input

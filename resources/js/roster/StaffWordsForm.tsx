@@ -32,7 +32,13 @@ export function StaffWordsForm() {
             soundS: Number(data.get('sound')),
         };
         try {
-            await api.put('staff-words', { letters, school: data.get('school'), cadence }, now.version);
+            const groups = Object.fromEntries(
+                String(data.get('groups'))
+                    .split(',')
+                    .map((pair) => pair.split('=').map((word) => word.trim()))
+                    .filter(([name]) => name),
+            );
+            await api.put('staff-words', { letters, groups, school: data.get('school'), cadence }, now.version);
             await client.invalidateQueries();
             toast('Saved the words of the staff');
         } catch (e) {
@@ -67,6 +73,17 @@ export function StaffWordsForm() {
                     ))}
                 </div>
             </fieldset>
+            <label className="block">
+                <span className="label">Personnel groups: a name = backs and tight ends</span>
+                <input
+                    name="groups"
+                    defaultValue={Object.entries(now.groups ?? {})
+                        .map(([name, figures]) => `${name} = ${figures}`)
+                        .join(', ')}
+                    placeholder="base = 11, heavy = 21"
+                    className="field mt-1 w-full"
+                />
+            </label>
             <label className="block">
                 <span className="label">Names of the techniques</span>
                 <select name="school" defaultValue={now.school} className="field mt-1 w-full">

@@ -6,6 +6,7 @@ import { completions } from './completions';
 import type { Situation } from '../board/useProof';
 
 type Props = { document: CallDocument | null; situation: Situation; onCall: (document: CallDocument) => void };
+type Differs = { said: string; stands: string; man: string } | null;
 type Read = { document: CallDocument; words: string; assumed: string[] };
 
 /** The line that is always there: takes a call in words, completes it, and reads any drawn call back. */
@@ -14,6 +15,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
     const [editing, setEditing] = useState(false);
     const [problem, setProblem] = useState('');
     const [assumed, setAssumed] = useState<string[]>([]);
+    const [differs, setDiffers] = useState<Differs>(null);
     const words = useQuery({
         queryKey: ['vocabulary'],
         queryFn: () => api.get<Vocabulary>('vocabulary'),
@@ -25,8 +27,8 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
         if (!document || editing) return;
         const stop = new AbortController();
         const timer = setTimeout(() => {
-            api.post<{ words: string }>('descriptions', { document, situation }, stop.signal)
-                .then((d) => setText(d.words))
+            api.post<{ words: string; disagrees: Differs }>('descriptions', { document, situation }, stop.signal)
+                .then((d) => (setText(d.words), setDiffers(d.disagrees)))
                 .catch(() => undefined);
         }, 120);
         return () => {
@@ -94,6 +96,10 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             <div id="call-line-says" role="status" className="truncate text-xs">
                 {problem ? (
                     <span className="font-semibold text-ball">{problem}</span>
+                ) : differs && !editing ? (
+                    <span className="text-amber">
+                        Called {differs.said}, but the men stand in {differs.stands} ({differs.man} is farthest off)
+                    </span>
                 ) : assumed.length > 0 ? (
                     <span className="text-soft">Assumed: {assumed.join('; ')}</span>
                 ) : (
