@@ -12,6 +12,9 @@ final readonly class Man
     /** A man is on the line when his spot is at most this far behind the ball (product default). */
     public const LINE_YD = 0.75;
 
+    /** Nearer to the ball than this a man in motion is crossing, yards (product default). */
+    private const CROSSING_YD = 3.5;
+
     public const LINEMEN = ['LT', 'LG', 'C', 'RG', 'RT'];
 
     /** The letters a set is drawn with; a staff says its own for them. */
@@ -41,10 +44,10 @@ final readonly class Man
         return $this->letter === 'Q';
     }
 
-    /** Behind the tackles and off the line: a back, who has no receiver number before he releases. */
+    /** Behind the tackles, off the line and still: a back, who has no receiver number before he releases. */
     public function isBack(): bool
     {
-        return ! $this->isLineman() && ! $this->isQuarterback() && abs($this->xYd) < 3.0 && $this->yYd < -2.5;
+        return ! $this->inMotion() && ! $this->isLineman() && ! $this->isQuarterback() && abs($this->xYd) < 3.0 && $this->yYd < -2.5;
     }
 
     public function inMotion(): bool
@@ -52,9 +55,10 @@ final readonly class Man
         return abs($this->vxYd) + abs($this->vyYd) > 0.1;
     }
 
+    /** The side he belongs to; a man who crosses behind the line belongs to the side he runs to. */
     public function side(): Side
     {
-        return Side::ofX($this->xYd);
+        return Side::ofX($this->inMotion() && abs($this->xYd) < self::CROSSING_YD && $this->yYd < -2.0 ? $this->vxYd : $this->xYd);
     }
 
     public function at(float $xYd, float $yYd): self

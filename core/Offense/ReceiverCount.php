@@ -32,7 +32,7 @@ final readonly class ReceiverCount
                 $backs[] = $man->letter;
             } else {
                 // Of two in a stack the one in front counts first.
-                $sides[$man->side()->value][$man->letter] = abs($man->xYd) + 0.001 * $man->yYd;
+                $sides[$man->side()->value][$man->letter] = $man->side()->sign() * $man->xYd + 0.001 * $man->yYd;
             }
         }
         arsort($sides['left']);

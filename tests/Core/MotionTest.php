@@ -106,6 +106,7 @@ it('the men who do not move stay where they are, and the count is taken after th
     'fast across makes a fourth' => ['gun trips right, X fast right: smash right', '', 'ZHYX'],
     'trade' => ['gun trey right, Y trade left: X go', 'XY', 'ZH'],
     'the back leaves for the side' => ['gun 2x2 right, R fast right: smash right', 'XY', 'ZHR'],
+    'a jet man who crosses belongs to the side he runs to' => ['gun trips right, H jet left: smash right', 'XH', 'ZY'],
     'from empty into the backfield' => ['gun empty right, R in right: smash right', 'XY', 'ZH'],
 ]);
 

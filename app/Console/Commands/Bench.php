@@ -2,8 +2,11 @@
 
 namespace App\Console\Commands;
 
+use Jacotaxis\Core\Defense\Alignment;
+use Jacotaxis\Core\Defense\Recognise\LookFinder;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Scene;
@@ -36,9 +39,19 @@ class Bench extends JxCommand
         }
         $this->steps($setting);
         $this->line(sprintf('Call line, words to call and back: %.1f ms', $this->milliseconds(40, fn () => Describer::words(CallParser::parse('gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow')))));
+        $lineup = $this->lineup();
+        $spots = array_map(fn ($d): array => [$d->xYd, $d->yYd], Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)->defenders);
+        $this->line(sprintf('A look lined up: %.2f ms; named from its spots: %.0f ms', $this->milliseconds(100, fn () => Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)), $this->milliseconds(5, fn () => LookFinder::of($spots, $lineup))));
         $this->weight();
 
         return self::DONE;
+    }
+
+    private function lineup(): Lineup
+    {
+        $situation = Situation::of();
+
+        return CallParser::parse('gun trips right: smash right')->lineup($situation);
     }
 
     /** An agent-step in the play-out against a bare loop of the same arithmetic. */

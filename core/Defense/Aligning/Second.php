@@ -30,6 +30,9 @@ final class Second
 
     private const HIP = 0.5;
 
+    /** How deep a man plays who covers for a blitzer in front of him, yards. */
+    private const BEHIND_BLITZ_YD = 7.5;
+
     /** @var array<string, mixed> */
     private readonly array $body;
 
@@ -39,6 +42,9 @@ final class Second
 
     /** @var list<string> */
     private array $notes = [];
+
+    /** @var list<string> slots sent by the look */
+    private array $rush = [];
 
     public function __construct(
         private readonly Plan $plan,
@@ -62,7 +68,7 @@ final class Second
     public function men(int $rushing): array
     {
         $slots = array_keys($this->plan->jobs);
-        $rush = $this->blitzers($slots);
+        $rush = $this->rush = $this->blitzers($slots);
         $takes = $this->takes($slots, $rush);
         $exchanged = in_array('N', $rush, true) ? Shells::nickelSent($this->look->shell) : [];
         if ($exchanged !== []) {
@@ -149,6 +155,12 @@ final class Second
         return ManMatch::of($men, $this->before);
     }
 
+    /** Whether the nickel or Sam who stands on this receiver is on his way to the quarterback. */
+    private function overBlitzer(string $letter): bool
+    {
+        return in_array('N', $this->rush, true) && $this->behind->count->letter($this->plan->sides['N'], 2) === $letter;
+    }
+
     /** Whether he is an end of the front, who covers only when nobody else can. */
     private function staysDown(string $slot): bool
     {
@@ -207,7 +219,7 @@ final class Second
 
         return match ($place[0]) {
             'box' => match (true) {
-                $takes !== null && $displaced => $this->walksOut($role, $this->spots->over($takes, $side, 4.5, 1.5, false)),
+                $takes !== null && $displaced => $this->walksOut($role, $this->spots->over($takes, $side, $this->overBlitzer($takes) ? self::BEHIND_BLITZ_YD : 4.5, 1.5, false)),
                 $takes !== null && ! $this->behind->men[$takes]->isBack() => $this->spots->inside($takes, $off ?? $place[2]),
                 default => $this->spots->box($side, $place[1], $off ?? $place[2]),
             },

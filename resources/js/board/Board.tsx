@@ -197,7 +197,7 @@ export function Board() {
                             </Button>
                         </span>
                     )}
-                    <TurnBar named={named} onNamed={setNamed} onTurn={turn} />
+                    <TurnBar named={named} onNamed={setNamed} onTurn={turn} short={shelf.edited !== null} />
                 </div>
                 {problem && (
                     <p role="alert" className="mx-4 mt-2 rounded-md border border-ball bg-ball-wash px-3 py-2 text-sm">
