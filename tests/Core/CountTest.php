@@ -66,7 +66,8 @@ it('leaves a half-in man out until the coach counts him, and keeps the reason (C
 })->with([[4.0, [], 7, []], [5.5, [], 6, ['nickel']], [5.5, ['nickel' => 'he fits the run'], 7, []], [9.0, [], 6, []]]);
 
 it('counts nine within ten yards apart from the box (CNT-04)', function (string $look, int $near): void {
-    expect(Box::of(aligned($look, 'I right')->defenders, lineup('I right'))->nearCount)->toBe($near);
+    expect(Box::of(aligned($look, 'I right')->defenders, lineup('I right'))->nearCount)->toBe($near)
+        ->and(Picture::standing(aligned($look, 'I right')->defenders, lineup('I right'), LookParser::parse($look))['playActionReady'])->toBe(str_contains($look, 'press'));
 })->with([['5-2, cover 3', 10], ['4-2 nickel, cover 2', 9], ['bear, cover 0', 11], ['4-4, cover 1, corners press', 10]]);
 
 it('numbers, grass or leverage give the quick throw; without any the side is cancelled (CNT-07 to CNT-09)', function (string $formation, array $men, array $running, bool $yes, ?string $throw): void {

@@ -28,6 +28,9 @@ final class Picture
     /** A man this deep or deeper is a deep safety, yards. */
     private const DEEP_YD = 9.5;
 
+    /** As many within ten yards, with press, ask for the prepared play-action (CNT-04). */
+    private const NINE = 9;
+
     /** Seconds after which the routes have parted and the final count is taken. */
     private const RELEASED_S = 2.0;
 
@@ -67,7 +70,7 @@ final class Picture
             'middleAfterSnap' => Shells::middle($look->shell),
             'deep' => count(array_filter($defenders, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD)),
             'box' => $box->raw(), 'boxEffective' => $box->effective(), 'boxBlockers' => $box->blockerCount,
-            'boxWords' => $box->words(), 'boxHalf' => $box->half, 'within10' => $box->nearCount,
+            'boxWords' => $box->words(), 'boxHalf' => $box->half, 'within10' => $box->nearCount, 'playActionReady' => $box->nearCount >= self::NINE && self::pressed($defenders),
             'receivers' => ['left' => $lineup->count->left, 'right' => $lineup->count->right],
             'strength' => $lineup->strong->value, 'frontStrength' => $lineup->front->value,
             'support' => ['left' => Edges::support($defenders, $look, $lineup, Side::Left), 'right' => Edges::support($defenders, $look, $lineup, Side::Right)],
@@ -98,6 +101,12 @@ final class Picture
         $deep = array_filter($defenders, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== 'corner');
 
         return count($deep) === 2 || $deep === [] ? 'open' : 'closed';
+    }
+
+    /** Whether a corner presses. @param  list<Defender>  $defenders */
+    private static function pressed(array $defenders): bool
+    {
+        return array_filter($defenders, fn (Defender $d): bool => $d->group === 'corner' && $d->yYd <= Outside::PRESS_YD) !== [];
     }
 
     /** The man the center points out: the backer nearest the middle, of two the one to the strength. @param  list<Defender>  $defenders */

@@ -444,6 +444,7 @@ export interface PictureRow {
   extraHat: string | null;
   extraBlocker: string | null;
   outflanked: string[];
+  playActionReady: boolean;
 }
 export interface BySideList {
   left: string[];

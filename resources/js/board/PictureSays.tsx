@@ -23,7 +23,7 @@ export function PictureSays({ report }: { report: ProofReport }) {
                 <Row name="Box">{p.boxWords}</Row>
                 {p.extraHat && <Row name="Extra hat">the {p.extraHat}, the quarterback’s</Row>}
                 <Row name="Within ten">
-                    {p.within10} defenders{p.within10 >= 9 && '; have the play-action ready'}
+                    {p.within10} defenders{p.playActionReady && ' with press: have the play-action ready'}
                 </Row>
                 <Row name="Protection">{report.protection}</Row>
             </Group>

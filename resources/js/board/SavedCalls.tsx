@@ -12,9 +12,9 @@ type Props = {
 /** The saved calls as small pictures, and what else is kept with them. */
 export function SavedCalls({ calls, current, onOpen, children }: Props) {
     return (
-        <nav aria-label="Saved calls" className="no-print overflow-y-auto border-r border-edge bg-card p-3">
-            <h2 className="label mb-2">Saved calls</h2>
-            <ul className="space-y-2.5">
+        <nav aria-label="Saved calls" className="no-print flex min-h-0 flex-col border-r border-edge bg-card">
+            <h2 className="label px-3 pt-3 pb-2">Saved calls</h2>
+            <ul className="min-h-0 flex-1 space-y-2.5 overflow-y-auto px-3 pb-3">
                 {calls.map((c) => (
                     <li key={c.id}>
                         <button

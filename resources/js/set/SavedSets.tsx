@@ -40,7 +40,7 @@ export function SavedSets({ document, onDraw }: Props) {
         if (set) onDraw({ ...document, ...Object.fromEntries(KEYS.map((k) => [k, set.document[k]])), motions: [] });
     };
     return (
-        <section className="mt-4">
+        <section className="border-t border-edge px-3 py-2">
             <h2 className="label mb-1">Our sets</h2>
             <ul className="flex flex-wrap gap-1">
                 {(saved.data?.formations ?? []).map((f) => (
