@@ -57,7 +57,7 @@ export function SavedSets({ document, onDraw }: Props) {
                 ))}
             </ul>
             <form
-                className="mt-1.5 flex gap-1"
+                className="mt-1.5"
                 onSubmit={(e) => {
                     e.preventDefault();
                     void save();
@@ -70,9 +70,11 @@ export function SavedSets({ document, onDraw }: Props) {
                     placeholder="name this one"
                     className="field w-full min-w-0 text-[12.5px] narrow"
                 />
-                <Button type="submit" className="!px-1.5 !py-0 text-[12px]" disabled={name.trim() === ''}>
-                    Save set
-                </Button>
+                {name.trim() !== '' && (
+                    <Button type="submit" className="mt-1 w-full !py-0.5">
+                        Save set
+                    </Button>
+                )}
             </form>
         </section>
     );
