@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { CallDocument, LookDocument, Stage, Vocabulary } from '../api/types';
 import { changing, restored } from '../look/lookStore';
 import { completions, lookCompletions } from '../set/completions';
-import { snapped } from './snap';
+import { snapped } from '../field/snap';
 import { endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
 
 const words: Vocabulary = {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
 import type { Player } from '../api/types';
-import { useLetters, useVocabulary } from '../board/useLetters';
+import { useLetters, useVocabulary } from '../ui/useLetters';
 import { Button } from '../ui/Button';
 import { StaffWordsForm } from './StaffWordsForm';
 

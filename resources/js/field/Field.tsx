@@ -16,9 +16,9 @@ import { DefenderMark, FieldPaint, ManChip } from './pieces';
 import { KeyFork } from './KeyFork';
 import { ReadFlag, RouteLine } from './routes';
 import { scaleFor, type Scale } from './scale';
-import { endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
+import { endDrag, startDrag, useBoard, withAssignment, withSpot } from '../board/store';
 import { snapped } from './snap';
-import { useLetters } from './useLetters';
+import { useLetters } from '../ui/useLetters';
 
 type Kind = 'man' | 'break' | 'defender';
 

@@ -5,7 +5,7 @@ import { DefenderCard } from '../look/DefenderCard';
 import { MotionCard } from '../set/MotionCard';
 import { Ledger } from './Ledger';
 import { PictureSays } from './PictureSays';
-import { useLetters, useVocabulary } from './useLetters';
+import { useLetters, useVocabulary } from '../ui/useLetters';
 
 type Props = {
     proof: ProofAnswer;

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import type { Fix, ProofAnswer } from '../api/types';
 import { plain } from '../ui/words';
-import { useLetters } from './useLetters';
+import { useLetters } from '../ui/useLetters';
 
 type Props = {
     proof: ProofAnswer;

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { ProofReport } from '../api/types';
 import { capital } from '../ui/words';
-import { useLetters } from './useLetters';
+import { useLetters } from '../ui/useLetters';
 
 /** Everything the picture says before the snap and at it, each with its why. */
 export function PictureSays({ report }: { report: ProofReport }) {
