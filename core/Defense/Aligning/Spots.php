@@ -63,6 +63,9 @@ final class Spots
     {
         $letter = $job->match === null || $job->leverage !== 'inside' ? null : $this->lineup->count->letter($side, (int) $job->match[1]);
         $x = $job->wideYd + 0.15 * $this->lean($job);
+        if ($letter !== null && $job->match === '#1') {
+            $x = $side->sign() * min(abs($x), abs($this->lineup->men[$letter]->xYd) + 1.0);
+        }
         if ($letter !== null && $job->match === '#2') {
             $x = $side->sign() * max(abs($job->wideYd), abs($this->lineup->men[$letter]->xYd) - self::MATCH_INSIDE_YD);
         }
@@ -114,10 +117,14 @@ final class Spots
         return [$x - ($x <=> 0.0) * self::INSIDE_YD, $deepYd, $letter];
     }
 
-    /** Three yards outside the surface and three deep. @return array{float, float, null} */
+    /** Three yards outside the surface and three deep, half way to a wide slot. @return array{float, float, null} */
     public function overhang(Side $side): array
     {
-        return [$side->sign() * ($this->lineup->surfaceXYd($side) + 3.0), 3.0, null];
+        $surface = $this->lineup->surfaceXYd($side);
+        $second = $this->lineup->count->letter($side, 2);
+        $slot = $second === null ? 0.0 : abs($this->lineup->men[$second]->xYd);
+
+        return [$side->sign() * max($surface + 3.0, ($surface + $slot) / 2.0), 3.0, null];
     }
 
     /** A box man walks out half way when a third receiver is displaced to his side and nobody else is there for him. */
