@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { forwardRef, useEffect, useState } from 'react';
 import { api, Problem } from '../api/client';
 import type { LookDocument, Vocabulary } from '../api/types';
+import { WordLine } from '../ui/WordLine';
 import { lookCompletions } from '../set/completions';
 
 type Props = { words: string; onLook: (document: LookDocument, words: string) => void };
@@ -12,7 +13,6 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
     const [text, setText] = useState(words);
     const [editing, setEditing] = useState(false);
     const [problem, setProblem] = useState('');
-    const [pick, setPick] = useState(0);
     const v = useQuery({
         queryKey: ['vocabulary'],
         queryFn: () => api.get<Vocabulary>('vocabulary'),
@@ -23,11 +23,6 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
     }, [words, editing]);
 
     const options = editing && v.data ? lookCompletions(text, v.data) : [];
-    const take = (option: string) => {
-        const kept = text.split(',').slice(0, -1);
-        setText([...kept, ' ' + option].join(',').trimStart() + (kept.length < 2 ? ', ' : ''));
-        setPick(0);
-    };
     const send = async () => {
         try {
             const read = await api.post<Read>('look-words', { words: text.replace(/,\s*$/, '') });
@@ -40,37 +35,30 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
     };
 
     return (
-        <div className="relative min-w-0 flex-1">
-            <input
-                ref={ref}
-                role="combobox"
-                aria-label="Look line"
-                aria-expanded={options.length > 0}
-                aria-controls="look-completions"
-                aria-autocomplete="list"
-                aria-invalid={problem !== ''}
-                spellCheck={false}
-                value={text}
-                placeholder="4-2 nickel, cover 3, corners press"
-                onFocus={() => setEditing(true)}
-                onBlur={() => problem === '' && setEditing(false)}
-                onChange={(e) => (setText(e.target.value), setProblem(''), setPick(0))}
-                onKeyDown={(e) => {
-                    if (e.key === 'Enter') void send();
-                    else if (e.key === 'Tab' && !e.shiftKey && options.length > 0) {
-                        e.preventDefault();
-                        take(options[Math.min(pick, options.length - 1)]);
-                    } else if (e.key === 'ArrowDown' && options.length > 0) {
-                        e.preventDefault();
-                        setPick((pick + 1) % options.length);
-                    } else if (e.key === 'Escape') {
-                        setProblem('');
-                        setEditing(false);
-                        e.currentTarget.blur();
-                    }
-                }}
-                className="w-full bg-transparent text-[15px] font-semibold text-plum outline-none placeholder:text-soft"
-            />
+        <WordLine
+            ref={ref}
+            label="Look line"
+            text={text}
+            onText={(t) => {
+                setText(t);
+                setProblem('');
+            }}
+            placeholder="4-2 nickel, cover 3, corners press"
+            options={problem ? [] : options}
+            onTake={(option) => {
+                const kept = text.split(',').slice(0, -1);
+                setText([...kept, ' ' + option].join(',').trimStart() + (kept.length < 2 ? ', ' : ''));
+            }}
+            onSend={() => void send()}
+            onCancel={() => {
+                setProblem('');
+                setEditing(false);
+            }}
+            onEditing={setEditing}
+            wrong={problem !== ''}
+            className="text-[15px] font-semibold text-plum"
+            picked="bg-plum text-paper"
+        >
             {problem && (
                 <p
                     role="status"
@@ -79,26 +67,6 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
                     {problem}
                 </p>
             )}
-            {options.length > 0 && !problem && (
-                <ul
-                    id="look-completions"
-                    role="listbox"
-                    aria-label="Look completions"
-                    className="absolute top-7 left-0 z-20 flex gap-1 rounded-md border border-edge bg-paper p-1 text-[13px] shadow-lg"
-                >
-                    {options.map((o, i) => (
-                        <li
-                            key={o}
-                            role="option"
-                            aria-selected={i === pick}
-                            onMouseDown={(e) => (e.preventDefault(), take(o))}
-                            className={`cursor-pointer rounded px-2 py-0.5 whitespace-nowrap ${i === pick ? 'bg-plum text-paper' : ''}`}
-                        >
-                            {o}
-                        </li>
-                    ))}
-                </ul>
-            )}
-        </div>
+        </WordLine>
     );
 });

@@ -2,6 +2,7 @@ import { forwardRef, useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { api, Problem } from '../api/client';
 import type { CallDocument, Vocabulary } from '../api/types';
+import { WordLine } from '../ui/WordLine';
 import { completions } from './completions';
 import type { Situation } from '../board/useProof';
 
@@ -21,7 +22,6 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
         queryFn: () => api.get<Vocabulary>('vocabulary'),
         staleTime: Infinity,
     });
-    const [pick, setPick] = useState(0);
 
     useEffect(() => {
         if (!document || editing) return;
@@ -38,10 +38,6 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
     }, [document, situation, editing]);
 
     const options = editing && words.data ? completions(text, words.data) : [];
-    const take = (option: string) => {
-        setText(text.replace(/[\w#-]*$/, '') + option + ' ');
-        setPick(0);
-    };
     const send = async () => {
         try {
             const read = await api.post<Read>('words', { words: text, situation });
@@ -56,43 +52,29 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
     };
 
     return (
-        <div className="relative min-w-0 flex-1">
-            <input
-                ref={ref}
-                role="combobox"
-                aria-expanded={options.length > 0}
-                aria-controls="completions"
-                aria-autocomplete="list"
-                aria-label="Call line"
-                aria-invalid={problem !== ''}
-                aria-describedby="call-line-says"
-                spellCheck={false}
-                value={text}
-                placeholder="gun 2x2: smash right"
-                onFocus={() => setEditing(true)}
-                onBlur={() => problem === '' && setEditing(false)}
-                onChange={(e) => {
-                    setText(e.target.value);
-                    setProblem('');
-                    setAssumed([]);
-                    setPick(0);
-                }}
-                onKeyDown={(e) => {
-                    if (e.key === 'Enter') void send();
-                    else if (e.key === 'Tab' && !e.shiftKey && options.length > 0) {
-                        e.preventDefault();
-                        take(options[Math.min(pick, options.length - 1)]);
-                    } else if (e.key === 'ArrowDown' && options.length > 0) {
-                        e.preventDefault();
-                        setPick((pick + 1) % options.length);
-                    } else if (e.key === 'Escape') {
-                        setProblem('');
-                        setEditing(false);
-                        e.currentTarget.blur();
-                    }
-                }}
-                className="w-full bg-transparent py-1 text-[19px] font-semibold outline-none placeholder:text-soft"
-            />
+        <WordLine
+            ref={ref}
+            label="Call line"
+            text={text}
+            onText={(t) => {
+                setText(t);
+                setProblem('');
+                setAssumed([]);
+            }}
+            placeholder="gun 2x2: smash right"
+            options={options}
+            onTake={(option) => setText(text.replace(/[\w#-]*$/, '') + option + ' ')}
+            onSend={() => void send()}
+            onCancel={() => {
+                setProblem('');
+                setEditing(false);
+            }}
+            onEditing={setEditing}
+            wrong={problem !== ''}
+            describedBy="call-line-says"
+            className="py-1 text-[19px] font-semibold"
+            picked="bg-ink text-paper"
+        >
             <div id="call-line-says" role="status" className="truncate text-xs">
                 {problem ? (
                     <span className="font-semibold text-ball">{problem}</span>
@@ -108,30 +90,6 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
                     </span>
                 )}
             </div>
-            {options.length > 0 && (
-                <ul
-                    id="completions"
-                    role="listbox"
-                    aria-label="Completions"
-                    className="absolute top-11 left-0 z-20 flex gap-1 rounded-md border border-edge bg-paper p-1 shadow-lg"
-                >
-                    {options.map((o, i) => (
-                        <li
-                            key={o}
-                            role="option"
-                            aria-selected={i === pick}
-                            onMouseDown={(e) => (e.preventDefault(), take(o))}
-                            className={
-                                i === pick
-                                    ? 'cursor-pointer rounded bg-ink px-2 py-0.5 text-paper'
-                                    : 'cursor-pointer rounded px-2 py-0.5'
-                            }
-                        >
-                            {o}
-                        </li>
-                    ))}
-                </ul>
-            )}
-        </div>
+        </WordLine>
     );
 });
