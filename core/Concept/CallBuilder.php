@@ -129,8 +129,8 @@ final class CallBuilder
         foreach ($wanted as $number => $route) {
             $letter = $this->count->letter($side, $number);
             if ($letter !== null && ! isset($this->routes[$letter])) {
-                $across = str_ends_with($route, ' across');
-                $this->routes[$letter] = RouteSpec::of($across ? substr($route, 0, -7) : $route, side: $across ? $side->opposite() : null);
+                $wish = Family::wish($route);
+                $this->routes[$letter] = RouteSpec::of($wish['name'], $wish['depthYd'], $wish['across'] ? $side->opposite() : null);
                 $given[] = $letter;
             }
         }
@@ -151,7 +151,7 @@ final class CallBuilder
             foreach ($family->reads as [$where, $number]) {
                 $at = $where === 'front' ? $side : $side->opposite();
                 $letter = $this->count->letter($at, $number);
-                $wanted = preg_replace('/ across$/', '', ($where === 'front' ? $family->front : $family->other)[$number]);
+                $wanted = Family::wish(($where === 'front' ? $family->front : $family->other)[$number])['name'];
                 if ($letter !== null && $this->routes[$letter]->name === $wanted && $this->routes[$letter]->flag === null && ! in_array($letter, $reads, true)) {
                     $reads[] = $letter;
                 }

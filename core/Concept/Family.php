@@ -23,4 +23,18 @@ final readonly class Family
         public string $alsoCalled = '',
     ) {
     }
+
+    /**
+     * A route as a family wants it: its name, its depth when it has one of its own, and whether it goes to the other side.
+     *
+     * @return array{name: string, depthYd: float|null, across: bool}
+     */
+    public static function wish(string $words): array
+    {
+        $across = str_ends_with($words, ' across');
+        $words = $across ? substr($words, 0, -7) : $words;
+        preg_match('/^(.*?)(?: (\d+(?:\.\d+)?))?$/', $words, $m);
+
+        return ['name' => $m[1], 'depthYd' => isset($m[2]) ? (float) $m[2] : null, 'across' => $across];
+    }
 }

@@ -69,7 +69,8 @@ final class Recognition
     {
         $near = [];
         foreach (Families::all() as $family) {
-            if ($family !== $not && $count->letter($side, 2) !== null) {
+            // A family that fits as well but is tested later is no neighbor: nothing differs.
+            if ($family !== $not && $count->letter($side, 2) !== null && self::differences($family, $side, $routes, $count) !== []) {
                 $near[] = [self::distance($family, $side, $routes, $count), $family];
             }
         }
@@ -107,8 +108,7 @@ final class Recognition
                 continue;
             }
             $spec = $letter === null ? null : ($routes[$letter] ?? null);
-            $across = str_ends_with($route, ' across');
-            $name = $across ? substr($route, 0, -7) : $route;
+            ['name' => $name, 'across' => $across] = Family::wish($route);
             if ($spec === null || $spec->name !== $name || ($across && $spec->side !== $home->opposite())) {
                 $wrong[] = [$side, $number, $name];
             }
@@ -123,6 +123,11 @@ final class Recognition
         $wrong = self::differences($family, $side, $routes, $count);
         $run = array_map(fn (string $l): ?string => ($routes[$l] ?? null)?->name, $count->on($side));
         $misplaced = array_filter($wrong, fn (array $w): bool => in_array($w[2], $run, true));
+        $wanted = array_map(fn (string $words): string => Family::wish($words)['name'], array_values($family->front));
+        if (count($wanted) > 1 && array_diff($wanted, $run) === [] && ! $family->across) {
+            // The same routes by other men is as near as it gets.
+            return 0.1;
+        }
 
         return count($wrong) - 0.5 * count($misplaced);
     }

@@ -33,6 +33,21 @@ final class RouteRunner
     /** Most a seam runner leaves his release line for the landmark, yards. */
     private const BEND_YD = 5.0;
 
+    /** How far inside his release a spot lies: for a man this wide, and for one nearer to the ball, yards. */
+    private const SIT_IN_YD = 6.0;
+
+    private const SIT_WIDE_YD = 11.0;
+
+    private const STICK_IN_YD = 1.0;
+
+    /** How far out a wheel goes before it turns up, and the room it leaves, yards (product defaults: the depth is unset). */
+    private const WHEEL_OUT_YD = 6.0;
+
+    private const WHEEL_ROOM_YD = 4.0;
+
+    /** Share of a shallow's way in after which he is past the hook man and may be thrown. */
+    private const UNDER_HOOK = 0.6;
+
     /** Nearest a runner comes to the sideline, yards. */
     private const EDGE_YD = 0.3;
 
@@ -54,7 +69,9 @@ final class RouteRunner
         $depth = $route->depth();
         $path = match ($shape->stem) {
             Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $depth, $shape, $out),
-            Stem::Landmark => self::seam($build, $man, $frame, $depth, $out),
+            Stem::Landmark => self::seam($build, $man, $frame, $depth, $shape, $out),
+            Stem::Inside => self::inside($build, $man, $depth, $out),
+            Stem::Wheel => self::wheel(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
             Stem::ToFlat => self::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
             Stem::Across => self::across($build, $man, $depth, $shape, $out),
         };
@@ -82,13 +99,14 @@ final class RouteRunner
     }
 
     /** Up the seam landmark on his side; only a man sent to the other side's seam crosses the ball. */
-    private static function seam(PathBuilder $build, Man $man, PlayFrame $frame, float $depth, int $out): Path
+    private static function seam(PathBuilder $build, Man $man, PlayFrame $frame, float $depth, RouteShape $shape, int $out): Path
     {
         $landmark = self::SEAM_MIDDLE * $frame->middleX() + $out * self::SEAM_YD;
         $home = $man->side()->sign();
         $x = $out === $home ? $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD)) : $landmark;
 
-        return $build->to($x, $depth)->cut(CutKind::Bend)->run(0.0);
+        // A bender leaves the landmark for the middle of the field.
+        return $build->to($x, $depth)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
     }
 
     /** The flat runner gains width and throttles down before the sideline. */
@@ -101,11 +119,30 @@ final class RouteRunner
         return $build->to($x, $depth * 0.4)->cut($shape->break)->to($out * $width, $depth)->settle();
     }
 
+    /** Inside to a spot and settles there: a wide man six yards from where he starts, an inside man where he is. */
+    private static function inside(PathBuilder $build, Man $man, float $depth, int $out): Path
+    {
+        $in = abs($man->xYd) > self::SIT_WIDE_YD ? self::SIT_IN_YD : min(self::STICK_IN_YD, max(0.0, abs($man->xYd) - 0.5));
+
+        return $build->to($man->xYd, min(2.0, $depth - 0.5))->cut(CutKind::Bend)->to($man->xYd + $out * $in, $depth)->settle();
+    }
+
+    /** To the flat first, then up the sideline. */
+    private static function wheel(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out, float $room): Path
+    {
+        $width = min($room - self::WHEEL_ROOM_YD, max($out * $man->xYd + self::WHEEL_OUT_YD, 9.0));
+
+        return $build->to($out * $width, $depth)->cut($shape->break)->run(0.0);
+    }
+
     private static function across(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out): Path
     {
         $length = max(4.0, abs($man->xYd) - 3.0);
 
-        return $build->to($man->xYd, $man->yYd + 1.5)->cut(CutKind::Plant)
+        $climb = $man->yYd + 1.5;
+
+        return $build->to($man->xYd, $climb)->cut(CutKind::Plant)
+            ->to($man->xYd + $out * $length * self::UNDER_HOOK, $climb + self::UNDER_HOOK * ($depth - $climb))->cut(CutKind::Bend)
             ->to($man->xYd + $out * $length, $depth)->cut($shape->break)->run($out * $shape->angleDeg);
     }
 
@@ -113,6 +150,9 @@ final class RouteRunner
     private static function breakCut(Path $path, RouteShape $shape): int
     {
         $last = count($path->cuts) - 1;
+        if ($shape->stem === Stem::Across) {
+            return min(1, $last);
+        }
 
         return $last > 0 && $path->cuts[$last]->kind === CutKind::Settle && $shape->finish !== Finish::Settle ? $last - 1 : $last;
     }

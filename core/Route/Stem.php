@@ -15,4 +15,8 @@ enum Stem
     case ToFlat;
     /** Across the formation under the linebackers. */
     case Across;
+    /** Slanting inside to a spot, at most over the ball. */
+    case Inside;
+    /** Out to the flat, then up. */
+    case Wheel;
 }

@@ -97,3 +97,43 @@ it('mirrors twice into itself', function (): void {
     $spec = RouteSpec::of('post', 12.0, Side::Left);
     expect($spec->mirrored()->mirrored())->toEqual($spec)->and($spec->mirrored()->side)->toBe(Side::Right);
 });
+
+it('breaks the quick, crossing and double-stem routes where the catalogue says', function (string $letter, string $name, float $x, float $y, CutKind $kind): void {
+    $break = ran($letter, RouteSpec::of($name))->break();
+    expect([$break->xYd, $break->yYd])->toEqualWithDelta([$x, $y], 0.51)->and($break->kind)->toBe($kind);
+})->with([
+    'slant at three' => ['Z', 'slant', 18.0, 3.0, CutKind::Speed], 'quick out at five, rounded' => ['H', 'quick out', 9.0, 5.0, CutKind::Speed],
+    'in at five' => ['Z', 'in', 18.0, 5.0, CutKind::Speed], 'stop at nine' => ['Z', 'stop', 18.0, 9.0, CutKind::Settle], 'now hitch at five' => ['X', 'now hitch', -18.0, 5.0, CutKind::Settle],
+    'comeback at sixteen' => ['Z', 'comeback', 18.0, 16.0, CutKind::Drop], 'over climbs to ten' => ['H', 'over', 9.0, 10.0, CutKind::Speed],
+    'sit six yards inside' => ['Z', 'sit', 12.0, 5.5, CutKind::Settle], 'sit in front of his place from the slot' => ['Y', 'sit', -8.0, 5.5, CutKind::Settle],
+    'wheel turns up from the flat' => ['H', 'wheel', 15.0, 2.0, CutKind::Speed], 'bender leaves its landmark at twelve' => ['H', 'bender', 6.5, 12.0, CutKind::Speed],
+]);
+
+it('ends where the route ends', function (string $letter, string $name, Closure $ends): void {
+    $path = ran($letter, RouteSpec::of($name))->path;
+    $last = Path::STEPS - 1;
+    expect($ends($path->x[$last], $path->y[$last], $path->vx[$last], $path->vy[$last]))->toBeTrue("$letter $name ends at {$path->x[$last]}, {$path->y[$last]}");
+})->with([
+    'comeback is caught at fourteen, outside' => ['Z', 'comeback', fn ($x, $y, $vx, $vy): bool => abs($y - 14.0) < 0.05 && $x > 18.5 && $vy === 0.0],
+    'over is past the ball, above ten' => ['H', 'over', fn ($x, $y): bool => $x < 0.0 && $y > 13.0 && $y < 24.0],
+    'bubble never crosses the line' => ['H', 'bubble', fn ($x, $y): bool => $x > 12.0 && $y < 0.0],
+    'swing widens behind the line' => ['R', 'swing', fn ($x, $y): bool => $x < -7.0 && $y < 1.0],
+    'arrow is in the flat, shallow' => ['R', 'arrow', fn ($x, $y): bool => abs($x) > 7.0 && $y < 3.5],
+    'wheel runs up the sideline' => ['H', 'wheel', fn ($x, $y, $vx): bool => $y > 20.0 && abs($vx) < 0.01],
+    'slant goes inside and on' => ['Z', 'slant', fn ($x, $y, $vx): bool => $vx < -4.0],
+    'bender goes to the middle' => ['H', 'bender', fn ($x, $y, $vx): bool => $x < 6.0 && $vx < -1.0 && $y > 20.0],
+    'stop holds the ground' => ['Z', 'stop', fn ($x, $y, $vx, $vy): bool => abs($y - 9.0) < 0.05 && $vy === 0.0],
+]);
+
+it('keeps every route of the catalogue in bounds and finite from every man and hash', function (string $name, Hash $hash): void {
+    $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
+    foreach (['X', 'Y', 'H', 'Z', 'R'] as $letter) {
+        $path = ran($letter, RouteSpec::of($name), $hash)->path;
+        foreach ($path->x as $i => $x) {
+            if (! is_finite($x) || ! is_finite($path->y[$i]) || $x < $frame->sidelineX(Side::Left) || $x > $frame->sidelineX(Side::Right)) {
+                $this->fail("$letter $name is at $x, {$path->y[$i]} at step $i");
+            }
+        }
+        expect(count($path->cuts))->toBeGreaterThan(0);
+    }
+})->with(array_keys(Routes::all()))->with(Hash::cases());

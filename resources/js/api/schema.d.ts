@@ -92,7 +92,30 @@ export interface CallMotion {
 export interface Assignment {
   man: "LT" | "LG" | "C" | "RG" | "RT" | "Q" | "X" | "Z" | "H" | "Y" | "R" | "F";
   job: "route" | "protect" | "pass";
-  route?: "hitch" | "curl" | "out" | "dig" | "corner" | "post" | "seam" | "go" | "shallow" | "flat";
+  route?:
+    | "hitch"
+    | "curl"
+    | "out"
+    | "dig"
+    | "corner"
+    | "post"
+    | "seam"
+    | "go"
+    | "shallow"
+    | "flat"
+    | "slant"
+    | "quick out"
+    | "in"
+    | "stop"
+    | "now hitch"
+    | "comeback"
+    | "over"
+    | "bender"
+    | "sit"
+    | "wheel"
+    | "arrow"
+    | "swing"
+    | "bubble";
   /**
    * yards past the line at the break; left out: the catalogue's
    */

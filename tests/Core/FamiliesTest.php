@@ -1,0 +1,59 @@
+<?php
+
+/* Families by who runs what: common practice; the worked cases by their names. */
+
+use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\Family;
+use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\Describer;
+use Jacotaxis\Core\Words\Description;
+
+it('W-02: tests in order, first hit wins', function (string $call, string $family): void {
+    expect(Description::of(CallParser::parse($call))['family'])->toBe($family);
+})->with([
+    'drive' => ['gun 2x2 right: #1 right shallow; #2 right dig 12; X hitch; Y corner', 'drive'],
+    'still drive with another left side' => ['gun 2x2 right: #1 right shallow; #2 right dig 12; X go; Y out', 'drive'],
+    'shallow cross' => ['gun 2x2 right: #1 right go; #2 right dig 12; X shallow; Y seam', 'shallow cross'],
+    'levels' => ['gun 2x2 right: #1 right in 5; #2 right dig 10; X go; Y seam', 'levels'],
+    'post-dig wins over shallow cross' => ['gun 2x2 right: #1 right post; #2 right dig; X shallow', 'post-dig'],
+    'inverted' => ['gun 2x2 right: #1 right dig; #2 right post; X shallow', 'inverted post-dig'],
+]);
+
+it('recognises every family it spreads, on either side, and says why', function (string $name, string $set, string $side): void {
+    $said = Description::of(CallParser::parse("gun $set $side: $name $side"));
+    expect($said['family'])->toBe($name)->and($said['side'])->toBe($side)->and($said['why'])->toContain('by #')->and($said['nearest'])->toHaveCount(2);
+    foreach ($said['nearest'] as $near) {
+        expect($near['family'])->not->toBe($name)->and($near['differs'])->not->toBe('');
+    }
+})->with(array_keys(Families::all()))->with(['trips'])->with(['left', 'right']);
+
+it('reads its own words of every family back as the same call', function (string $name, string $set): void {
+    $call = CallParser::parse("gun $set right: $name right");
+    $again = CallParser::parse(Describer::words($call));
+    expect(CallDocument::write($again))->toEqual(CallDocument::write($call));
+})->with(array_keys(Families::all()))->with(['trips', 'trey', 'bunch']);
+
+it('keeps the name when the back side, the motion or the set changes (CAL-03)', function (string $call): void {
+    expect(Description::of(CallParser::parse($call))['family'])->toBe('slant-flat');
+})->with(['gun 2x2 right: slant-flat right', 'gun 2x2 right: Z slant; H flat; X go', 'gun trips right: Z slant; H flat; Y go; X hitch', 'gun 2x2 right, Y fast right: Z slant; H flat; X go']);
+
+it('gives a family the depth of its own', function (): void {
+    $call = CallParser::parse('gun 2x2 right: levels right');
+    expect($call->routes['H']->depth())->toBe(10.0)->and($call->routes['Z']->depth())->toBe(5.0)->and(Family::wish('seam across'))->toBe(['name' => 'seam', 'depthYd' => null, 'across' => true])
+        ->and(Family::wish('dig 10'))->toBe(['name' => 'dig', 'depthYd' => 10.0, 'across' => false]);
+});
+
+it('proves every family against the four base shells of either front without falling over', function (string $name): void {
+    foreach (['cover 1', 'cover 2', 'cover 3', 'cover 4'] as $shell) {
+        $proof = proof("gun trips right: $name right", $shell);
+        expect($proof->verdict())->toBeIn(['bound', 'guess', 'covered'])->and(is_finite($proof->strength()))->toBeTrue();
+    }
+})->with(array_keys(Families::all()));
+
+it('truth 7: slant-flat has the hard flat corner as key, slant behind him or flat under him', function (): void {
+    $proof = proof('gun 2x2: slant-flat right', 'cover 2');
+    expect($proof->verdict())->toBe('bound')->and($proof->mainKey()->role)->toBe('right corner');
+    $to = array_column(array_map(fn (array $a): array => [$a['act']->toward, $a['outcome']->letter], array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward !== null)), 1, 0);
+    expect($to)->toEqual(['Z' => 'H', 'H' => 'Z']);
+});
