@@ -26,7 +26,7 @@ final class Families
             ['spot', new Family('spot', [1 => 'sit', 2 => 'corner', 3 => 'flat'], reads: [['front', 2], ['front', 1], ['front', 3]], optional: [3])],
             ['scissors', new Family('scissors', [1 => 'post', 2 => 'corner'], reads: [['front', 2], ['front', 1]])],
             ['post-wheel', new Family('post-wheel', [1 => 'post', 2 => 'wheel'], reads: [['front', 2], ['front', 1]])],
-            ['flood', new Family('flood', [1 => 'go', 2 => 'out', 3 => 'flat'], reads: [['front', 2], ['front', 3]], optional: [3])],
+            ['flood', new Family('flood', [1 => 'go', 2 => 'out 12', 3 => 'flat'], reads: [['front', 2], ['front', 3]], optional: [3])],
             ['smash', new Family('smash', [1 => 'hitch', 2 => 'corner'], reads: [['front', 2], ['front', 1]])],
             ['curl-flat', new Family('curl-flat', [1 => 'curl', 2 => 'flat'], reads: [['front', 1], ['front', 2]])],
             ['four verticals', new Family('four verticals', [1 => 'go', 2 => 'seam', 3 => 'seam across'], [1 => 'go', 2 => 'seam'],

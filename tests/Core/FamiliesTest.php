@@ -57,3 +57,29 @@ it('truth 7: slant-flat has the hard flat corner as key, slant behind him or fla
     $to = array_column(array_map(fn (array $a): array => [$a['act']->toward, $a['outcome']->letter], array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward !== null)), 1, 0);
     expect($to)->toEqual(['Z' => 'H', 'H' => 'Z']);
 });
+
+it('truth 5: flood high-lows the flat defender, the go clears the deep third', function (string $shell, string $depth): void {
+    $proof = proof("gun trips right: flood right; H out $depth", $shell);
+    expect($proof->verdict())->toBe('bound')->and($proof->mainKey()->role)->toBe('nickel');
+    $low = array_values(array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward === 'Y'))[0];
+    $high = array_values(array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward === 'H'))[0];
+    expect($low['outcome']->letter)->toBe('H')->and($high['outcome']->letter)->toBe('Y');
+})->with(['cover 3', 'cover 4'])->with(['12', '13', '14']);
+
+it('truth 9: drive high-lows the hook man in two-high zone', function (string $shell): void {
+    $proof = proof('gun 2x2: drive right', $shell);
+    expect($proof->verdict())->toBe('bound')->and($proof->mainKey()->role)->toBe('mike');
+    $to = [];
+    foreach ($proof->mainKey()->acts as $a) {
+        if ($a['act']->toward !== null) {
+            $to[$a['act']->toward] = $a['outcome']->letter;
+        }
+    }
+    expect($to)->toEqual(['Z' => 'H', 'H' => 'Z']);
+})->with(['cover 2', 'cover 4']);
+
+it('throws a shallow once he is past the hook man, before he is across', function (string $letter): void {
+    $proof = proof('gun 2x2: Z shallow; X shallow; H dig; Y dig; read Z, X', 'cover 2');
+    $run = $proof->scene->routes[$letter];
+    expect($run->break()->t)->toBeGreaterThan(1.4)->toBeLessThan(2.4)->and(abs($run->break()->xYd))->toBeLessThan(11.0)->toBeGreaterThan(4.0);
+})->with(['Z', 'X']);
