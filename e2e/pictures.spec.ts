@@ -188,3 +188,18 @@ test('runs the call with our own men', async ({ page }) => {
     await expect(page.getByTestId('verdict')).toHaveAttribute('aria-busy', 'false');
     await expect(page.getByTestId('verdict')).toContainText(/strength/);
 });
+
+test('prints what is on the screen: the field wide, the looks in two columns', async ({ page }) => {
+    await openCall(page, 'Smash right');
+    await page.emulateMedia({ media: 'print' });
+    const field = page.getByRole('group', { name: /^The field/ });
+    await expect.poll(async () => (await field.boundingBox())!.width).toBeGreaterThan(500);
+    await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+    await page.emulateMedia({ media: 'screen' });
+    await page.getByRole('link', { name: 'Looks' }).click();
+    await expect(page.getByRole('listitem', { name: '4-2 nickel, cover 2', exact: true })).toBeVisible();
+    await page.emulateMedia({ media: 'print' });
+    const card = (await page.getByRole('listitem', { name: '4-2 nickel, cover 2', exact: true }).boundingBox())!;
+    expect(card.width).toBeGreaterThan(400);
+    await expect(page.getByRole('heading', { name: /Looks of Granite Pass against gun 2x2 right/ })).toBeVisible();
+});

@@ -21,7 +21,7 @@ export function Shell() {
     const path = useRouterState({ select: (s) => s.location.pathname });
     const places = session.staff ? STAFF : PLAYER;
     return (
-        <div className="flex h-full min-h-0">
+        <div className="flex h-full min-h-0 print:block print:h-auto">
             <nav aria-label="Places" className="no-print flex w-19 shrink-0 flex-col bg-rail text-rail-ink">
                 <Mark />
                 {places.map((p) => (

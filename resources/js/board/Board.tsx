@@ -136,8 +136,8 @@ export function Board() {
 
     const changed = document !== saved;
     return (
-        <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[64px_minmax(0,1fr)]">
-            <header className="col-span-3 flex items-center gap-4 border-b border-edge px-4">
+        <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[64px_minmax(0,1fr)] print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
+            <header className="col-span-3 flex print:col-span-2 items-center gap-4 border-b border-edge px-4">
                 <CallLine
                     ref={line}
                     document={document}

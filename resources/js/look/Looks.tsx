@@ -54,9 +54,15 @@ export function Looks() {
         keep(() => api.post('looks', { name, opponent, document, shown }), `On the shelf of ${opponent}: ${name}`);
 
     return (
-        <div className="grid h-full grid-cols-[170px_minmax(0,1fr)] grid-rows-[56px_minmax(0,1fr)]">
+        <div className="grid h-full grid-cols-[170px_minmax(0,1fr)] grid-rows-[56px_minmax(0,1fr)] print:block print:h-auto">
             <header className="col-span-2 flex items-center gap-4 border-b border-edge px-4">
-                <h1 className="text-[19px] font-semibold">Looks</h1>
+                <h1 className="text-[19px] font-semibold">
+                    Looks
+                    <span className="hidden print:inline">
+                        {' '}
+                        of {opponent || 'no opponent'} against {said}
+                    </span>
+                </h1>
                 <form
                     className="no-print flex items-center gap-2 text-[13px]"
                     onSubmit={(e) => {
@@ -128,7 +134,7 @@ export function Looks() {
                     />
                 </form>
             </nav>
-            <main className="min-h-0 overflow-y-auto">
+            <main className="min-h-0 overflow-y-auto print:overflow-visible">
                 {naming && drawn.data ? (
                     <NameIt formation={said} pictures={drawn.data} onAdd={(d, name) => void add(d, name, 1)} />
                 ) : (
@@ -142,7 +148,7 @@ export function Looks() {
                                 Nothing on this shelf yet. Say a look above, for example 3-4, cover 3, corners press.
                             </p>
                         )}
-                        <ul className="grid grid-cols-2 gap-3 p-4 xl:grid-cols-3">
+                        <ul className="grid grid-cols-2 gap-3 p-4 xl:grid-cols-3 print:grid-cols-2">
                             {shelf.map((l, i) => (
                                 <Card
                                     key={l.id}

@@ -75,7 +75,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             className="py-1 text-[19px] font-semibold"
             picked="bg-ink text-paper"
         >
-            <div id="call-line-says" role="status" className="truncate text-xs">
+            <div id="call-line-says" role="status" className="no-print truncate text-xs">
                 {problem ? (
                     <span className="font-semibold text-ball">{problem}</span>
                 ) : differs && !editing ? (
