@@ -202,4 +202,10 @@ test('prints what is on the screen: the field wide, the looks in two columns', a
     const card = (await page.getByRole('listitem', { name: '4-2 nickel, cover 2', exact: true }).boundingBox())!;
     expect(card.width).toBeGreaterThan(400);
     await expect(page.getByRole('heading', { name: /Looks of Granite Pass against gun 2x2 right/ })).toBeVisible();
+    await page.emulateMedia({ media: 'screen' });
+    await page.getByRole('link', { name: 'Grades' }).click();
+    const letter = page.getByRole('heading', { name: 'What you did' });
+    await expect(letter).toBeVisible();
+    await page.emulateMedia({ media: 'print' });
+    expect((await letter.boundingBox())!.width).toBeGreaterThan(300);
 });

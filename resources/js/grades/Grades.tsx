@@ -18,9 +18,14 @@ export function Grades() {
         ? (wanted ?? list.find((p) => (p.grades_count ?? 0) > 0)?.id ?? list[0]?.id)
         : session.playerId;
     return (
-        <div className={clsx('grid h-full', session.staff && 'grid-cols-[210px_minmax(0,1fr)]')}>
+        <div
+            className={clsx('grid h-full print:block print:h-auto', session.staff && 'grid-cols-[210px_minmax(0,1fr)]')}
+        >
             {session.staff && (
-                <nav aria-label="Players" className="no-print overflow-y-auto border-r border-edge bg-card p-3">
+                <nav
+                    aria-label="Players"
+                    className="no-print overflow-y-auto print:overflow-visible border-r border-edge bg-card p-3"
+                >
                     <h2 className="label mb-2">Players</h2>
                     <ul>
                         {list.map((p) => (
@@ -63,7 +68,7 @@ function Page({ id }: { id: string }) {
     const plus = grades.filter((g) => g.mark > 0).length;
     const faults = [...new Set(grades.flatMap((g) => g.faults))];
     return (
-        <article className="overflow-y-auto px-10 py-8">
+        <article className="overflow-y-auto print:overflow-visible px-10 py-8">
             <header className="flex items-start justify-between border-b-2 border-ink pb-3">
                 <div>
                     <h1 className="text-3xl font-extrabold">{player.name}</h1>
