@@ -1,10 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useSearch } from '@tanstack/react-router';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
-import type { Clip, Grade } from '../api/types';
+import type { Clip } from '../api/types';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/useKeys';
 import { yardLine } from '../ui/words';
@@ -12,11 +12,11 @@ import { Calibrate, type Aim } from './Calibrate';
 import { ClipStrip } from './ClipStrip';
 import { FilmTempo } from './FilmTempo';
 import { openClip, useFilm, withMark, withPlot, withPoint, withPoints, type MarkKind, type Point } from './filmStore';
-import { gradeOf } from './gradeOf';
 import { Marks } from './Marks';
 import { Picture, type Mode } from './Picture';
 import { PlanDone } from './PlanDone';
 import { Upload } from './Upload';
+import { useClipSaving } from './useClipSaving';
 import { useMeasured, useOverlay } from './useFilmWork';
 
 const NONE: Point[] = [];
@@ -24,7 +24,6 @@ const NONE: Point[] = [];
 export function FilmRoom() {
     const { clip: wanted } = useSearch({ from: '/film' });
     const navigate = useNavigate();
-    const client = useQueryClient();
     const clips = useQuery({ queryKey: ['clips'], queryFn: () => api.get<{ clips: Clip[] }>('clips') });
     const { clip, document } = useFilm();
     const video = useRef<HTMLVideoElement | null>(null);
@@ -85,51 +84,9 @@ export function FilmRoom() {
             setAim(nextAim(aim));
         }
     };
-    const save = async (): Promise<Clip | null> => {
-        const now = useFilm.getState();
-        if (!now.clip || !now.document) return null;
-        if (now.document === now.clip.document) return now.clip;
-        try {
-            const done = await api.put<Clip>(`clips/${now.clip.id}`, { document: now.document }, now.clip.version);
-            useFilm.setState({ clip: { ...done, document: now.document } });
-            void client.invalidateQueries({ queryKey: ['clips'] });
-            toast(`Saved, version ${done.version}`);
-            return done;
-        } catch (e) {
-            const message = e instanceof Problem ? e.message : 'Not saved.';
-            if (e instanceof Problem && e.status === 412) {
-                toast.error(message, {
-                    duration: Infinity,
-                    action: {
-                        label: 'Save mine over it',
-                        onClick: () => (
-                            useFilm.setState((s) => ({
-                                clip: s.clip && { ...s.clip, version: Number(e.more.currentVersion) },
-                            })),
-                            void save()
-                        ),
-                    },
-                    cancel: { label: 'Take theirs', onClick: () => openClip(e.more.theirs as Clip) },
-                });
-            } else toast.error(message);
-            return null;
-        }
-    };
-    const grade = async (about: string, value: number) => {
-        if (!measured || !(await save())) return;
-        const now = useFilm.getState().clip!;
-        const before = now.grades.find((g) => g.man === about);
-        const body = gradeOf(about, value, measured, faults);
-        try {
-            const done = await api.put<Grade>(`clips/${now.id}/grades/${about}`, body, before?.version ?? 0);
-            useFilm.setState({ clip: { ...now, grades: [...now.grades.filter((g) => g.man !== about), done] } });
-            void client.invalidateQueries({ queryKey: ['players'] });
-            void client.invalidateQueries({ queryKey: ['player'] });
-            toast(`${about} graded ${value > 0 ? 'plus' : value < 0 ? 'minus' : 'even'}; it is on his page`);
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not graded.');
-        }
-    };
+    const { save, grade: give } = useClipSaving();
+    const grade = (about: string, value: number) =>
+        measured ? give(about, value, measured, faults) : Promise.resolve();
     const { undo, redo } = useFilm.temporal.getState();
 
     useKeys('space', play, []);
@@ -164,10 +121,7 @@ export function FilmRoom() {
                     </p>
                 </div>
                 <Upload
-                    onDone={(c) => (
-                        void client.invalidateQueries({ queryKey: ['clips'] }),
-                        void navigate({ to: '/film', search: { clip: c.id } })
-                    )}
+                    onDone={(c) => (void clips.refetch(), void navigate({ to: '/film', search: { clip: c.id } }))}
                 />
                 <Button kind="quiet" onClick={() => undo()} keys="Ctrl Z">
                     Undo
