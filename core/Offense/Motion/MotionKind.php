@@ -43,7 +43,7 @@ enum MotionKind: string
         return in_array($this, [self::Trade, self::Shift, self::In], true);
     }
 
-    /** The side he goes to when none is said: across for most, and inside for a push. */
+    /** Whether he ends on the side he started from when no side is said; the others go across. */
     public function stays(): bool
     {
         return $this === self::Return;
