@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
+use Jacotaxis\Core\Blocking\Fake;
+use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
@@ -28,6 +30,8 @@ final readonly class Call
      * @param  list<Motion>  $motions  in the order in which they happen
      * @param  list<string>  $keys  roles of defenders the call names as keys
      * @param  list<string>  $assumed  what was filled in, in words
+     * @param  string|null  $hot  letter of the man who gets the ball when somebody comes free
+     * @param  array<string, list<string>>  $readsBy  another order of the reads by what is seen: man, zone, closed, open
      */
     public function __construct(
         public Formation $formation,
@@ -38,6 +42,10 @@ final readonly class Call
         public array $keys = [],
         public ?Situation $situation = null,
         public array $assumed = [],
+        public ?Protecting $protection = null,
+        public ?Fake $fake = null,
+        public ?string $hot = null,
+        public array $readsBy = [],
     ) {
     }
 
@@ -67,6 +75,12 @@ final readonly class Call
         return $at === false ? null : $at + 1;
     }
 
+    /** The order of the reads against what is seen: his own for man or zone, for a middle open or closed, else the usual. @return list<string> */
+    public function readsAgainst(bool $man, bool $middleOpen): array
+    {
+        return $this->readsBy[$man ? 'man' : 'zone'] ?? $this->readsBy[$middleOpen ? 'open' : 'closed'] ?? $this->reads;
+    }
+
     /** @param  array<string, mixed>  $change by property name */
     public function with(array $change): self
     {
@@ -80,6 +94,8 @@ final readonly class Call
             'routes' => array_map(fn (RouteSpec $r): RouteSpec => $r->mirrored(), $this->routes),
             'motions' => array_map(fn (Motion $m): Motion => $m->mirrored(), $this->motions),
             'keys' => array_map(fn (string $k): string => strtr($k, ['left' => 'right', 'right' => 'left']), $this->keys),
+            'protection' => $this->protection?->mirrored(),
+            'fake' => $this->fake?->mirrored(),
             'situation' => $this->situation?->withHash($this->situation->hash->mirrored()),
         ]);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
+use Jacotaxis\Core\Blocking\Protecting;
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
@@ -13,6 +15,7 @@ use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
+use Jacotaxis\Core\Route\Stem;
 
 /**
  * Makes a whole call of what was said: families become routes, the side nobody mentioned gets the family's usual other
@@ -26,9 +29,15 @@ final class CallBuilder
     /** @var list<string> */
     private array $assumed;
 
+    private readonly Lineup $lineup;
+
     private readonly ReceiverCount $count;
 
     private readonly Side $strong;
+
+    private ?Side $rolls;
+
+    private ?Protecting $protection;
 
     private function __construct(private readonly CallDraft $draft)
     {
@@ -37,9 +46,11 @@ final class CallBuilder
         $situation = $draft->situation ?? $draft->context ?? Situation::of();
         $formation = $draft->formation;
         $men = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), $situation->frame(), $draft->clock ?? Clock::usual())->men;
-        $lineup = Lineup::of($men, $situation->frame(), $situation->hash, $formation->side);
-        $this->count = $lineup->count;
-        $this->strong = $lineup->strong;
+        $this->lineup = Lineup::of($men, $situation->frame(), $situation->hash, $formation->side);
+        $this->count = $this->lineup->count;
+        $this->strong = $this->lineup->strong;
+        $this->protection = $draft->protection;
+        $this->rolls = Drawn::roll($draft->protection, $draft->fake, $this->strong);
         if (! $draft->sided) {
             $this->assumed[] = Sets::isBalanced($formation->set) ? 'strength right' : "{$formation->set} right";
         }
@@ -51,45 +62,138 @@ final class CallBuilder
         $families = $build->families();
         $build->otherSides($families);
         $build->clearOuts();
-        $reads = $draft->reads ?? $build->reads($families);
-        foreach ($reads as $letter) {
-            $build->routes[$letter] = $build->routes[$letter]->withFlag(null);
+        $build->deeper();
+        $build->withTheRoll();
+        $reads = $build->byDepth($draft->reads === null ? $build->reads($families) : $build->named($draft->reads, $families));
+        $readsBy = array_map(fn (array $named): array => $build->named($named, $families), $draft->readsBy);
+        foreach ([$reads, ...array_values($readsBy)] as $order) {
+            foreach ($order as $letter) {
+                $build->routes[$letter] = $build->routes[$letter]->withFlag(null);
+            }
         }
 
         return new Call($draft->formation, $build->routes, $reads, $draft->motions, $draft->drop,
-            $draft->keys, $draft->situation, $build->assumed);
+            $draft->keys, $draft->situation, $build->assumed, $build->protection, $draft->fake, $draft->hot, $readsBy);
     }
 
     /**
      * The families said, else those recognised in the routes said.
      *
-     * @return list<array{family: Family, side: Side}>
+     * @return list<array{family: Family, form: Form, side: Side}>
      */
     private function families(): array
     {
         $fronts = [];
-        foreach ($this->draft->families as ['family' => $family, 'sides' => $sides]) {
-            if ($sides === []) {
-                $this->assumed[] = "{$family->name} {$this->strong->value}, the strength";
+        foreach ($this->draft->families as ['family' => $family, 'sides' => $sides, 'by' => $by]) {
+            $usual = $family->rolls ? ($this->rolls ?? $this->strong) : $this->strong;
+            $usual = $by !== null && $sides === [] ? ($this->count->sideOf($by) ?? $usual) : $usual;
+            if ($sides === [] && $by === null) {
+                $this->assumed[] = "{$family->name} {$usual->value}, the ".($family->rolls && $this->rolls !== null ? 'side of the roll' : 'strength');
             }
-            foreach ($sides === [] ? [$this->strong] : $sides as $side) {
-                $this->spread($family->front, $side);
-                $fronts[] = ['family' => $family, 'side' => $side];
+            foreach ($sides === [] ? [$usual] : $sides as $side) {
+                $this->roll($family, $side);
+                $form = $this->form($family, $side);
+                $this->theMan($form, $side, $by);
+                $this->spread($form->front, $side);
+                $this->theBack($form, $side);
+                $fronts[] = ['family' => $family, 'form' => $form, 'side' => $side];
             }
         }
 
-        return $fronts === [] ? Recognition::all($this->routes, $this->count, $this->strong) : $fronts;
+        return $fronts === [] ? Recognition::all($this->drawn()) : $fronts;
     }
 
-    /** @param  list<array{family: Family, side: Side}>  $families */
+    /** A family that needs the passer to roll brings the boot along when no protection is said. */
+    private function roll(Family $family, Side $side): void
+    {
+        if ($family->rolls && $this->protection === null) {
+            $this->protection = new Protecting(Scheme::Boot, $side);
+            $this->rolls = $side;
+            $this->assumed[] = "boot {$side->value}";
+        }
+    }
+
+    private function drawn(): Drawn
+    {
+        return new Drawn($this->routes, $this->count, $this->strong, $this->rolls, Drawn::catalogue($this->draft->own));
+    }
+
+    /** The first form the formation has the men for and the routes said do not contradict. */
+    private function form(Family $family, Side $side): Form
+    {
+        $fits = array_values(array_filter($family->forms, fn (Form $f): bool => $this->hasMen($f, $family, $side)));
+        $agrees = array_values(array_filter($fits, fn (Form $f): bool => $this->agrees($f->front, $side) && $this->agrees($f->other, $side->opposite())));
+
+        if ($fits === []) {
+            $this->assumed[] = "{$family->name} wants more men on the {$side->value} or across from it than stand there";
+        }
+
+        return $agrees[0] ?? $fits[0] ?? $family->usual();
+    }
+
+    private function hasMen(Form $form, Family $family, Side $side): bool
+    {
+        foreach (array_diff(array_keys($form->front), $form->optional) as $number) {
+            if ($this->count->letter($side, $number) === null) {
+                return false;
+            }
+        }
+        foreach ($family->across ? array_diff(array_keys($form->other), $form->otherOptional) : [] as $number) {
+            if ($this->count->letter($side->opposite(), $number) === null) {
+                return false;
+            }
+        }
+
+        return $form->back === null || $this->count->backs !== [];
+    }
+
+    /** @param  array<int, string>  $wanted */
+    private function agrees(array $wanted, Side $side): bool
+    {
+        foreach ($wanted as $number => $route) {
+            $letter = $this->count->letter($side, $number);
+            if ($letter !== null && isset($this->draft->routes[$letter]) && ! Wish::of($route)->fits($this->draft->routes[$letter], $side)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The man a family is called by, or who is nearest to the ball, where anybody may run its route. */
+    private function theMan(Form $form, Side $side, ?string $by): void
+    {
+        if (count($form->any) !== 1) {
+            return;
+        }
+        $on = $this->count->on($side);
+        $who = $by ?? end($on) ?: null;
+        if ($who !== null && ! isset($this->routes[$who])) {
+            $this->routes[$who] = Wish::of($form->any[0])->route($side);
+        }
+    }
+
+    /** What the back does in a family that has him, the school's route first. */
+    private function theBack(Form $form, Side $side): void
+    {
+        $free = array_values(array_filter($this->count->backs, fn (string $l): bool => ! isset($this->draft->routes[$l])));
+        if ($form->back === null || $free === [] || Recognition::back($form, $side, $this->drawn()) !== null) {
+            return;
+        }
+        $wish = Wish::of($form->back);
+        $name = $this->draft->schools->is('SET-40', 'B') && in_array('arrow', $wish->names, true) && $wish->name() === 'wheel' ? 'arrow' : $wish->name();
+        $this->routes[$free[0]] = RouteSpec::of($name, side: $side);
+    }
+
+    /** @param  list<array{family: Family, form: Form, side: Side}>  $families */
     private function otherSides(array $families): void
     {
         $fronts = array_map(fn (array $f): string => $f['side']->value, $families);
-        foreach ($families as ['family' => $family, 'side' => $side]) {
+        foreach ($families as ['family' => $family, 'form' => $form, 'side' => $side]) {
             $other = $side->opposite();
             $said = array_filter($this->count->on($other), fn (string $l): bool => isset($this->draft->routes[$l]));
             if ($family->across || (! in_array($other->value, $fronts, true) && $said === [])) {
-                foreach ($this->spread($family->other, $other) as $letter) {
+                foreach ($this->spread($form->other, $other) as $letter) {
                     if (! $family->across) {
                         $this->assumed[] = "$letter {$this->routes[$letter]->name}, the usual other side of {$family->name}";
                     }
@@ -98,21 +202,58 @@ final class CallBuilder
         }
     }
 
-    /** Everyone eligible without a job: receivers clear out, the back checks the rush and releases. */
+    /** Everyone eligible without a job: receivers clear out, the back checks the rush and releases; seven-man keeps the inline men in. */
     private function clearOuts(): void
     {
+        $seven = $this->draft->protection?->scheme->keepsSeven() ?? false;
         foreach (Side::cases() as $side) {
             foreach ($this->count->on($side) as $n => $letter) {
-                if (! isset($this->routes[$letter])) {
+                if (! isset($this->routes[$letter]) && ! ($seven && $this->inline($letter))) {
                     $this->routes[$letter] = RouteSpec::of($n === 0 ? 'go' : 'seam', flag: Flag::Clear);
                     $this->assumed[] = "$letter ".($n === 0 ? 'go' : 'seam').' clears out';
                 }
             }
         }
-        foreach ($this->count->backs as $letter) {
+        $shallow = array_filter($this->routes, fn (RouteSpec $r): bool => $r->name === 'shallow') !== [];
+        $free = $shallow && $this->draft->schools->is('SET-29', 'B');
+        foreach ($seven ? [] : $this->count->backs as $letter) {
             if (! isset($this->routes[$letter])) {
-                $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: true);
-                $this->assumed[] = "$letter checks the rush, then the flat";
+                $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: ! $free);
+                $this->assumed[] = $free ? "$letter flat, free to release" : "$letter checks the rush, then the flat";
+            }
+        }
+    }
+
+    /** Attached to the line: what seven-man protection keeps in. */
+    private function inline(string $letter): bool
+    {
+        $man = $this->lineup->men[$letter];
+
+        return abs($man->xYd) < $this->lineup->surfaceXYd($man->side()) + 1.0;
+    }
+
+    /** What the staff's schools make of a route said without more. */
+    private function deeper(): void
+    {
+        foreach ($this->routes as $letter => $spec) {
+            $with = match (true) {
+                $spec->name === 'corner' && $spec->depthYd === null && $this->draft->schools->is('SET-12', 'B') => ['depthYd' => 12.0],
+                $spec->name === 'dig' && $spec->finish === null && $this->draft->schools->is('SET-11', 'B') => ['finish' => 'settling'],
+                default => null,
+            };
+            if ($with !== null) {
+                $this->routes[$letter] = $spec->with($with);
+                $this->assumed[] = "$letter {$spec->name} ".(isset($with['depthYd']) ? 'at 12 yd' : 'settling').', the school of the staff';
+            }
+        }
+    }
+
+    /** When the passer rolls, whoever slides or sneaks to the flat does so on his side. */
+    private function withTheRoll(): void
+    {
+        foreach ($this->rolls === null ? [] : $this->routes as $letter => $spec) {
+            if ($spec->side === null && in_array($spec->shape()->stem, [Stem::Behind, Stem::Through], true)) {
+                $this->routes[$letter] = $spec->with(['side' => $this->rolls]);
             }
         }
     }
@@ -129,8 +270,7 @@ final class CallBuilder
         foreach ($wanted as $number => $route) {
             $letter = $this->count->letter($side, $number);
             if ($letter !== null && ! isset($this->routes[$letter])) {
-                $wish = Family::wish($route);
-                $this->routes[$letter] = RouteSpec::of($wish['name'], $wish['depthYd'], $wish['across'] ? $side->opposite() : null);
+                $this->routes[$letter] = Wish::of($route)->route($side);
                 $given[] = $letter;
             }
         }
@@ -141,25 +281,112 @@ final class CallBuilder
     /**
      * The order of the reads: the families', else the order in which routes were said.
      *
-     * @param  list<array{family: Family, side: Side}>  $families
+     * @param  list<array{family: Family, form: Form, side: Side}>  $families
      * @return list<string>
      */
     private function reads(array $families): array
     {
         $reads = [];
-        foreach ($families as ['family' => $family, 'side' => $side]) {
-            foreach ($family->reads as [$where, $number]) {
-                $at = $where === 'front' ? $side : $side->opposite();
-                $letter = $this->count->letter($at, $number);
-                $wanted = Family::wish(($where === 'front' ? $family->front : $family->other)[$number])['name'];
-                if ($letter !== null && $this->routes[$letter]->name === $wanted && $this->routes[$letter]->flag === null && ! in_array($letter, $reads, true)) {
+        foreach ($families as ['family' => $family, 'form' => $form, 'side' => $side]) {
+            $order = self::order($form, $side, $this->drawn());
+            $order = $family->rolls && $this->draft->schools->is('SET-23', 'B') ? array_reverse($order) : $order;
+            $reads = [...$reads, ...array_diff($order, $reads)];
+        }
+        $reads = array_values(array_filter($reads, fn (string $l): bool => $this->routes[$l]->flag === null));
+        if ($reads === []) {
+            $reads = array_keys(array_filter($this->draft->routes, fn (RouteSpec $r): bool => $r->flag === null && ! $r->checks));
+            $this->assumed[] = 'reads in the order said';
+        }
+
+        return $reads;
+    }
+
+    /**
+     * Reads said by letter, by a route ("sit") or by a family ("mesh": the first of its reads nobody else is named for).
+     *
+     * @param  list<string>  $named  letters, or words after "="
+     * @param  list<array{family: Family, form: Form, side: Side}>  $families
+     * @return list<string>
+     */
+    private function named(array $named, array $families): array
+    {
+        $drawn = $this->drawn();
+        $side = $families[0]['side'] ?? $this->strong;
+        $taken = [];
+        foreach ($named as $word) {
+            if ($word[0] === '=') {
+                $taken = [...$taken, ...array_slice(self::running([substr($word, 1)], $side, $drawn), 0, 1)];
+            } else {
+                $taken[] = $word;
+            }
+        }
+        $reads = [];
+        foreach ($named as $word) {
+            $name = ltrim($word, '=');
+            $order = [];
+            foreach ($word[0] === '=' ? $families : [] as $f) {
+                $order = $f['family']->name === $name ? array_values(array_diff(self::order($f['form'], $f['side'], $drawn), $taken)) : $order;
+            }
+            $who = $word[0] !== '=' ? $word : (self::running([$name], $side, $drawn)[0] ?? $order[0] ?? null);
+            if ($who !== null && isset($this->routes[$who]) && ! in_array($who, $reads, true)) {
+                $reads[] = $who;
+            } else {
+                $this->assumed[] = "nobody to read for \"$name\"";
+            }
+        }
+
+        return $reads;
+    }
+
+    /**
+     * The reads of a family's form as letters.
+     *
+     * @return list<string>
+     */
+    public static function order(Form $form, Side $side, Drawn $drawn): array
+    {
+        $reads = [];
+        foreach ($form->reads as $read) {
+            [$where, $what] = explode(' ', $read, 2) + [1 => ''];
+            $found = match ($where) {
+                'back' => [Recognition::back($form, $side, $drawn)],
+                'route' => self::running(explode('|', $what), $side, $drawn),
+                default => self::asked($form, $where, (int) $what, $side, $drawn),
+            };
+            foreach (array_filter($found) as $letter) {
+                if (! in_array($letter, $reads, true)) {
                     $reads[] = $letter;
                 }
             }
         }
-        if ($reads === []) {
-            $reads = array_keys(array_filter($this->draft->routes, fn (RouteSpec $r): bool => $r->flag === null && ! $r->checks));
-            $this->assumed[] = 'reads in the order said';
+
+        return $reads;
+    }
+
+    /** The receiver of a number, when he runs what the form asks. @return list<string> */
+    private static function asked(Form $form, string $where, int $number, Side $side, Drawn $drawn): array
+    {
+        $at = $where === 'front' ? $side : $side->opposite();
+        $letter = $drawn->count->letter($at, $number);
+        $wish = Wish::of(($where === 'front' ? $form->front : $form->other)[$number]);
+
+        return $letter !== null && isset($drawn->routes[$letter]) && in_array($drawn->routes[$letter]->name, $wish->names, true) ? [$letter] : [];
+    }
+
+    /** Whoever runs one of these routes, the front side first, then the other, then the backs. @param  list<string>  $names @return list<string> */
+    public static function running(array $names, Side $side, Drawn $drawn): array
+    {
+        $letters = [...$drawn->count->on($side), ...$drawn->count->on($side->opposite()), ...$drawn->count->backs];
+
+        return array_values(array_filter($letters, fn (string $l): bool => isset($drawn->routes[$l]) && in_array($drawn->routes[$l]->name, $names, true)));
+    }
+
+    /** @param  list<string>  $reads @return list<string> */
+    private function byDepth(array $reads): array
+    {
+        if ($this->draft->byDepth !== null) {
+            $sign = $this->draft->byDepth === 'high to low' ? -1.0 : 1.0;
+            usort($reads, fn (string $a, string $b): int => $sign * $this->routes[$a]->depth() <=> $sign * $this->routes[$b]->depth());
         }
 
         return $reads;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
+use Jacotaxis\Core\Blocking\Fake;
+use Jacotaxis\Core\Blocking\Protecting;
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\OutOfField;
 use Jacotaxis\Core\Field\RuleSet;
@@ -39,6 +42,11 @@ final class CallDocument
             'drop' => $call->drop?->value,
             'assignments' => $assignments, 'reads' => $call->reads, 'keys' => $call->keys,
             'situation' => $call->situation === null ? null : self::situation($call->situation),
+            ...array_filter([
+                'protection' => $call->protection === null ? null : ['name' => $call->protection->scheme->value, 'side' => $call->protection->side?->value],
+                'fake' => $call->fake === null ? null : ['run' => $call->fake->run, 'side' => $call->fake->side?->value, 'man' => $call->fake->who],
+                'hot' => $call->hot, 'readsBy' => $call->readsBy === [] ? null : $call->readsBy,
+            ], fn (mixed $v): bool => $v !== null),
         ];
     }
 
@@ -53,7 +61,10 @@ final class CallDocument
         $formation = FormationDocument::read($document, $situation ?? Situation::of());
         $motions = array_map(fn (array $m, int $i): Motion => FormationDocument::readMotion($m, $formation, "/motions/$i"), $document['motions'] ?? [], array_keys($document['motions'] ?? []));
         $call = new Call($formation, self::routes($document['assignments']), $document['reads'], $motions,
-            Footwork::tryFrom($document['drop'] ?? ''), $document['keys'] ?? [], $situation);
+            Footwork::tryFrom($document['drop'] ?? ''), $document['keys'] ?? [], $situation,
+            protection: isset($document['protection']) ? new Protecting(Scheme::from($document['protection']['name']), Side::tryFrom($document['protection']['side'] ?? '')) : null,
+            fake: isset($document['fake']) ? new Fake($document['fake']['run'], Side::tryFrom($document['fake']['side'] ?? ''), $document['fake']['man'] ?? null) : null,
+            hot: $document['hot'] ?? null, readsBy: $document['readsBy'] ?? []);
         self::check($call, $situation ?? Situation::of());
 
         return $call;
@@ -86,7 +97,8 @@ final class CallDocument
     {
         return array_filter([
             'job' => 'route', 'route' => $r->name, 'depthYd' => $r->depthYd, 'side' => $r->side?->value,
-            'flag' => $r->flag?->value, 'checks' => $r->checks ?: null,
+            'flag' => $r->flag?->value, 'checks' => $r->checks ?: null, 'chips' => $r->chips ?: null,
+            'at' => $r->at, 'finish' => $r->finish, 'release' => $r->release,
         ], fn (mixed $v): bool => $v !== null);
     }
 
@@ -111,7 +123,8 @@ final class CallDocument
             }
             try {
                 $routes[$man] = RouteSpec::of($a['route'], isset($a['depthYd']) ? (float) $a['depthYd'] : null,
-                    Side::tryFrom($a['side'] ?? ''), Flag::tryFrom($a['flag'] ?? ''), $a['checks'] ?? false);
+                    Side::tryFrom($a['side'] ?? ''), Flag::tryFrom($a['flag'] ?? ''), $a['checks'] ?? false,
+                    $a['chips'] ?? false, $a['at'] ?? null, $a['finish'] ?? null, $a['release'] ?? null);
             } catch (UnknownRoute $e) {
                 throw new BadDocument("/assignments/$i", $e->getMessage());
             }
@@ -126,10 +139,15 @@ final class CallDocument
         foreach (array_diff(array_keys($call->routes), array_keys($men)) as $letter) {
             throw new BadDocument('/assignments', "There is no $letter in this formation: the eleven are ".implode(', ', array_keys($men)).'.');
         }
-        foreach ($call->reads as $i => $letter) {
-            if (! isset($call->routes[$letter])) {
-                throw new BadDocument("/reads/$i", "$letter is read but has no route.");
+        foreach (['reads' => $call->reads] + array_combine(array_map(fn (string $by): string => "readsBy/$by", array_keys($call->readsBy)), array_values($call->readsBy)) as $where => $reads) {
+            foreach ($reads as $i => $letter) {
+                if (! isset($call->routes[$letter])) {
+                    throw new BadDocument("/$where/$i", "$letter is read but has no route.");
+                }
             }
+        }
+        if ($call->hot !== null && ! isset($call->routes[$call->hot])) {
+            throw new BadDocument('/hot', "{$call->hot} is hot but has no route.");
         }
         $list = array_values($men);
         foreach ($list as $n => $a) {

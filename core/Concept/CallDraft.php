@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
+use Jacotaxis\Core\Blocking\Fake;
+use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
@@ -11,6 +13,7 @@ use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Route\RouteSpec;
+use Jacotaxis\Core\School\Schools;
 
 /** What was said of a call, before anything is filled in. */
 final class CallDraft
@@ -31,7 +34,7 @@ final class CallDraft
     /** Where it is said, when the words name none. */
     public ?Situation $context = null;
 
-    /** @var list<array{family: Family, sides: list<Side>}> an empty list of sides: the strength */
+    /** @var list<array{family: Family, sides: list<Side>, by: string|null}> an empty list of sides: the strength */
     public array $families = [];
 
     /** @var array<string, RouteSpec> by letter, in the order said */
@@ -40,8 +43,25 @@ final class CallDraft
     /** @var list<string>|null letters in the order said */
     public ?array $reads = null;
 
+    /** @var array<string, list<string>> another order by what is seen: man, zone, closed, open */
+    public array $readsBy = [];
+
+    /** Orders said by depth: "high to low", "low to high", or null. */
+    public ?string $byDepth = null;
+
     /** @var list<string> roles */
     public array $keys = [];
+
+    public ?Protecting $protection = null;
+
+    public ?Fake $fake = null;
+
+    public ?string $hot = null;
+
+    public Schools $schools;
+
+    /** @var list<Family> the staff's own */
+    public array $own = [];
 
     /** What the motions are timed with, when it is not the usual cadence. */
     public ?Clock $clock = null;
@@ -52,5 +72,6 @@ final class CallDraft
     public function __construct()
     {
         $this->formation = new Formation;
+        $this->schools = Schools::of();
     }
 }

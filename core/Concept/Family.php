@@ -4,37 +4,52 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
-/** A family of pass calls: who runs what by receiver number on the concept side, what the other side usually does, and the order of the reads. */
+/** A family of pass calls: who runs what by receiver number on the concept side, in one or several forms. */
 final readonly class Family
 {
     /**
-     * @param  array<int, string>  $front  receiver number => route; "seam across" goes to the other side's landmark
-     * @param  array<int, string>  $other  usual other side; its routes belong to the definition when $across
-     * @param  list<array{string, int}>  $reads  ["front"|"other", receiver number] in order
-     * @param  list<int>  $optional  numbers on the front side that the definition does not need
+     * @param  list<Form>  $forms  the usual one first
+     * @param  bool  $across  whether it is defined across the ball
+     * @param  bool  $rolls  whether the passer rolls out to its side
+     * @param  string|null  $needs  call words without which a family of the staff is not ready (CAL-15), or null: ready
      */
     public function __construct(
         public string $name,
-        public array $front,
-        public array $other = [],
-        public array $reads = [],
+        public array $forms,
         public bool $across = false,
-        public array $optional = [],
         public string $alsoCalled = '',
+        public bool $rolls = false,
+        public ?string $needs = null,
     ) {
     }
 
-    /**
-     * A route as a family wants it: its name, its depth when it has one of its own, and whether it goes to the other side.
-     *
-     * @return array{name: string, depthYd: float|null, across: bool}
-     */
-    public static function wish(string $words): array
+    /** The form a call is shown by. */
+    public function usual(): Form
     {
-        $across = str_ends_with($words, ' across');
-        $words = $across ? substr($words, 0, -7) : $words;
-        preg_match('/^(.*?)(?: (\d+(?:\.\d+)?))?$/', $words, $m);
+        return $this->forms[0];
+    }
 
-        return ['name' => $m[1], 'depthYd' => isset($m[2]) ? (float) $m[2] : null, 'across' => $across];
+    /** "post by #1, dig by #2" */
+    public function definition(): string
+    {
+        $form = $this->usual();
+        $parts = array_map(fn (string $r): string => Wish::of($r)->words().' by anybody', $form->any);
+        foreach ($form->any === [] ? $form->front : [] as $number => $route) {
+            if (! in_array($number, $form->optional, true)) {
+                $parts[] = Wish::of($route)->words()." by #$number";
+            }
+        }
+        if ($form->back !== null) {
+            $parts[] = Wish::of($form->back)->words().' by the back';
+        }
+        if ($this->across) {
+            foreach ($form->other as $number => $route) {
+                if (! in_array($number, $form->otherOptional, true)) {
+                    $parts[] = Wish::of($route)->words()." by #$number across the ball";
+                }
+            }
+        }
+
+        return implode(', ', $parts).($this->rolls ? ', the passer rolling that way' : '');
     }
 }

@@ -11,7 +11,7 @@ namespace Jacotaxis\Core\Field;
  */
 final readonly class PlayFrame
 {
-    private function __construct(public float $ballXYd, public float $ballYYd)
+    private function __construct(public float $ballXYd, public float $ballYYd, public RuleSet $rules)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class PlayFrame
             Hash::Right => RuleSet::WIDTH_YD - $rules->hashFromSidelineYd(),
         };
 
-        return new self($x, $ballOnYd);
+        return new self($x, $ballOnYd, $rules);
     }
 
     /** @return array{float, float} field yards of a play-frame point */
@@ -43,6 +43,20 @@ final readonly class PlayFrame
     public function sidelineX(Side $side): float
     {
         return $side === Side::Left ? -$this->ballXYd : RuleSet::WIDTH_YD - $this->ballXYd;
+    }
+
+    /** Width of the hash on a side in the play frame, yards. */
+    public function hashX(Side $side): float
+    {
+        return $this->sidelineX($side) - $side->sign() * $this->rules->hashFromSidelineYd();
+    }
+
+    /** Width of the middle of the numbers on a side in the play frame, yards. */
+    public function numbersX(Side $side): float
+    {
+        $numbers = $this->rules->numbersFromSidelineYd();
+
+        return $this->sidelineX($side) - $side->sign() * array_sum($numbers) / count($numbers);
     }
 
     /** Width of the middle of the field in the play frame, yards. */

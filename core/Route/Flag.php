@@ -9,5 +9,6 @@ enum Flag: string
 {
     case Clear = 'clear';
     case Alert = 'alert';
+    case Decoy = 'decoy';
     case CheckDown = 'check-down';
 }

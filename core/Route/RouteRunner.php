@@ -51,11 +51,31 @@ final class RouteRunner
     /** Nearest a runner comes to the sideline, yards. */
     private const EDGE_YD = 0.3;
 
-    /** A back who checks the rush first leaves this much later, seconds (product default). */
+    /** A back who checks the rush first leaves this much later, and so does a man who chips, seconds (product defaults). */
     private const CHECK_S = 0.6;
 
-    /** @throws UnknownRoute when the stem leaves the field */
-    public static function path(Man $man, RouteSpec $route, PlayFrame $frame, SprintLaw $law): RunRoute
+    private const CHIP_S = 0.6;
+
+    /** Length of the lie in a double move, yards. */
+    private const FAKE_YD = 3.0;
+
+    /** How far behind the line a slide goes, and where a sneak passes in front of it, yards. */
+    private const BEHIND_YD = -2.2;
+
+    private const THROUGH_YD = 1.0;
+
+    /** How far inside a crack aims, and the width a leak climbs on, yards. */
+    private const CRACK_IN_YD = 6.0;
+
+    private const LEAK_WIDE_YD = 11.0;
+
+    /** Past the hook on the other side: where a crosser settles who stops in the next window, yards from the ball. */
+    private const NEXT_WINDOW_YD = 4.0;
+
+    /**
+     * @param  RouteSpec|null  $called  the route as called, when what he sees made another of it
+     */
+    public static function path(Man $man, RouteSpec $route, PlayFrame $frame, SprintLaw $law, ?Release $release = null, ?RouteSpec $called = null): RunRoute
     {
         $shape = $route->shape();
         $home = $man->isBack() ? ($route->side ?? $man->side()) : $man->side();
@@ -65,19 +85,26 @@ final class RouteRunner
         }
         $build = (new PathBuilder($law, $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
             ->inside($frame->sidelineX(Side::Left) + self::EDGE_YD, $frame->sidelineX(Side::Right) - self::EDGE_YD);
+        $release?->start($build, $man);
         $out = $to->sign();
         $depth = $route->depth();
+        $width = self::width($route, $to, $frame);
         $path = match ($shape->stem) {
-            Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $depth, $shape, $out),
-            Stem::Landmark => self::seam($build, $man, $frame, $depth, $shape, $out),
+            Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $route, $out, $width),
+            Stem::Landmark => self::seam($build, $man, $width ?? self::landmark($frame, $out), $depth, $shape, $out),
             Stem::Inside => self::inside($build, $man, $depth, $out),
             Stem::Wheel => self::wheel(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
             Stem::ToFlat => self::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
-            Stem::Across => self::across($build, $man, $depth, $shape, $out),
+            Stem::Across => self::across($build, $man, $route, $out, $width),
+            Stem::Double => self::double(self::around($build, $man, $home), $man, $depth, $shape, $out),
+            Stem::Behind => self::past($build, $man, self::BEHIND_YD, $depth, $shape, $out, abs($frame->sidelineX($to))),
+            Stem::Through => self::past($build, $man, self::THROUGH_YD, $depth, $shape, $out, abs($frame->sidelineX($to))),
+            Stem::Crack => self::crack($build, $man, $depth, $shape),
+            Stem::Late => $build->to($out * self::LEAK_WIDE_YD, $depth)->cut($shape->break ?? CutKind::Bend)->run($out * $shape->angleDeg),
         };
-        $path = $route->checks ? $path->delayed(self::CHECK_S) : $path;
+        $path = $path->delayed($shape->sellS + ($route->checks ? self::CHECK_S : 0.0) + ($route->chips ? self::CHIP_S : 0.0) + ($release->setUpS ?? 0.0));
 
-        return new RunRoute($man->letter, $route, $path, self::breakCut($path, $shape), $to);
+        return new RunRoute($man->letter, $route, $path, self::breakCut($path, $shape, $release === null ? 0 : Release::CUTS), $to, $called ?? $route);
     }
 
     /** A back clears the tackle's edge before he goes upfield. */
@@ -86,27 +113,57 @@ final class RouteRunner
         return $man->isBack() ? $build->to($side->sign() * 4.5, -2.0)->cut(CutKind::Bend) : $build;
     }
 
-    private static function vertical(PathBuilder $build, Man $man, Side $home, float $depth, RouteShape $shape, int $out): Path
+    /** The width a landmark word means on the side he goes to, yards, or null. */
+    private static function width(RouteSpec $route, Side $to, PlayFrame $frame): ?float
     {
-        $x = $man->isBack() ? $home->sign() * 4.5 : $man->xYd;
-        $build->to($x, $depth)->cut($shape->break);
+        return match ($route->at) {
+            'hash' => $frame->hashX($to),
+            'numbers' => $frame->numbersX($to),
+            default => null,
+        };
+    }
 
-        return match ($shape->finish) {
+    private static function vertical(PathBuilder $build, Man $man, Side $home, RouteSpec $route, int $out, ?float $width): Path
+    {
+        $shape = $route->shape();
+        $depth = $route->depth();
+        $x = $man->isBack() ? $home->sign() * 4.5 : $man->xYd;
+        if ($width !== null && ! $shape->crosses()) {
+            return $build->to($width, $depth)->cut(CutKind::Bend)->run(0.0);
+        }
+        $build->to($x, $depth)->cut($shape->break);
+        if ($shape->crosses() && ($width !== null || $route->finish() === Finish::Settle)) {
+            $stop = $width ?? self::nextWindow($x, $out);
+
+            return $build->to($stop, $depth + abs($stop - $x) / tan(deg2rad($shape->angleDeg)))->settle();
+        }
+
+        return match ($route->finish()) {
             Finish::Settle => $build->settle(),
             Finish::ComeBack => $build->to($x + $out * $shape->backYd * tan(deg2rad(180.0 - $shape->angleDeg)), $depth - $shape->backYd)->settle(),
             Finish::Run => $build->run($out * $shape->angleDeg),
         };
     }
 
-    /** Up the seam landmark on his side; only a man sent to the other side's seam crosses the ball. */
-    private static function seam(PathBuilder $build, Man $man, PlayFrame $frame, float $depth, RouteShape $shape, int $out): Path
+    /** Where a crosser stops who settles: past the ball, in the window beyond the next hook (RTE-17). */
+    private static function nextWindow(float $x, int $out): float
     {
-        $landmark = self::SEAM_MIDDLE * $frame->middleX() + $out * self::SEAM_YD;
+        return $out * max(self::NEXT_WINDOW_YD, $out * $x + self::NEXT_WINDOW_YD);
+    }
+
+    /** Up the seam landmark on his side; only a man sent to the other side's seam crosses the ball. */
+    private static function seam(PathBuilder $build, Man $man, float $landmark, float $depth, RouteShape $shape, int $out): Path
+    {
         $home = $man->side()->sign();
         $x = $out === $home ? $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD)) : $landmark;
 
         // A bender leaves the landmark for the middle of the field.
         return $build->to($x, $depth)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
+    }
+
+    private static function landmark(PlayFrame $frame, int $out): float
+    {
+        return self::SEAM_MIDDLE * $frame->middleX() + $out * self::SEAM_YD;
     }
 
     /** The flat runner gains width and throttles down before the sideline. */
@@ -135,25 +192,60 @@ final class RouteRunner
         return $build->to($out * $width, $depth)->cut($shape->break)->run(0.0);
     }
 
-    private static function across(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out): Path
+    private static function across(PathBuilder $build, Man $man, RouteSpec $route, int $out, ?float $width): Path
     {
+        $shape = $route->shape();
+        $depth = $route->depth();
         $length = max(4.0, abs($man->xYd) - 3.0);
-
         $climb = $man->yYd + 1.5;
-
-        return $build->to($man->xYd, $climb)->cut(CutKind::Plant)
+        $build->to($man->xYd, $climb)->cut(CutKind::Plant)
             ->to($man->xYd + $out * $length * self::UNDER_HOOK, $climb + self::UNDER_HOOK * ($depth - $climb))->cut(CutKind::Bend)
-            ->to($man->xYd + $out * $length, $depth)->cut($shape->break)->run($out * $shape->angleDeg);
+            ->to($man->xYd + $out * $length, $depth)->cut($shape->break);
+        if ($width === null && $route->finish() === Finish::Run) {
+            return $build->run($out * $shape->angleDeg);
+        }
+
+        // Never before he has passed the ball.
+        return $build->to($width ?? self::nextWindow($man->xYd + $out * $length, $out), $depth)->settle();
+    }
+
+    /** A first break that is a lie, then the true one. */
+    private static function double(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out): Path
+    {
+        $x = $man->isBack() ? $man->side()->sign() * 4.5 : $man->xYd;
+        $lie = deg2rad((float) $shape->fakeDeg);
+
+        return $build->to($x, $depth)->cut(CutKind::Speed)
+            ->to($x + $out * self::FAKE_YD * sin($lie), $depth + self::FAKE_YD * cos($lie))->cut($shape->break ?? CutKind::Plant)->run($out * $shape->angleDeg);
+    }
+
+    /** Past the line to the other side, behind it or in front of it, then out to the flat. */
+    private static function past(PathBuilder $build, Man $man, float $lineYd, float $depth, RouteShape $shape, int $out, float $room): Path
+    {
+        $from = max(4.5, $out * $man->xYd + 1.0);
+        $width = max($from + 2.0, min($from + self::FLAT_GAIN_YD, $room - self::FLAT_SHARE * $room));
+
+        return $build->to($man->xYd + $out * 0.5, $lineYd)->cut(CutKind::Bend)->to($out * $from, $lineYd)->cut($shape->break ?? CutKind::Speed)
+            ->to($out * $width, $depth)->settle();
+    }
+
+    /** Flat inside at the man he seems to block, then up past him. */
+    private static function crack(PathBuilder $build, Man $man, float $depth, RouteShape $shape): Path
+    {
+        $in = min(self::CRACK_IN_YD, max(0.0, abs($man->xYd) - 4.0));
+
+        return $build->to($man->xYd - $man->side()->sign() * $in, $depth)->cut($shape->break ?? CutKind::Plant)->run(0.0);
     }
 
     /** The cut that opens the route: for a shallow the first one inside, else the last cut before the finish. */
-    private static function breakCut(Path $path, RouteShape $shape): int
+    private static function breakCut(Path $path, RouteShape $shape, int $skip): int
     {
         $last = count($path->cuts) - 1;
         if ($shape->stem === Stem::Across) {
-            return min(1, $last);
+            return min($skip + 1, $last);
         }
+        $past = $shape->stem === Stem::Behind || $shape->stem === Stem::Through;
 
-        return $last > 0 && $path->cuts[$last]->kind === CutKind::Settle && $shape->finish !== Finish::Settle ? $last - 1 : $last;
+        return $last > 0 && $path->cuts[$last]->kind === CutKind::Settle && ($past || $shape->finish !== Finish::Settle) ? $last - 1 : $last;
     }
 }

@@ -12,6 +12,10 @@ final readonly class RouteShape
     /**
      * @param  bool  $inward  whether the route breaks toward the ball when no side is said
      * @param  bool  $deep  whether its slot is that of a deep break
+     * @param  float  $backYd  yards he comes back after the break
+     * @param  float|null  $fakeDeg  heading of the first break of a double move, degrees toward the break side
+     * @param  float  $sellS  seconds he blocks or sells a block before he leaves
+     * @param  int|null  $insideStep  contact of the inside foot on which he breaks, where coaches count it
      */
     public function __construct(
         public string $name,
@@ -25,6 +29,27 @@ final readonly class RouteShape
         public float $backYd = 0.0,
         public float $minDepthYd = 1.0,
         public float $maxDepthYd = 30.0,
+        public ?float $fakeDeg = null,
+        public float $sellS = 0.0,
+        public ?int $insideStep = null,
     ) {
+    }
+
+    /** Whether he crosses the field after his break, so that a width tells where he stops. */
+    public function crosses(): bool
+    {
+        return $this->inward && $this->finish === Finish::Run && $this->angleDeg >= 60.0;
+    }
+
+    /** Whether a width may be said for him: where a crosser stops, or the line a vertical route is run on. */
+    public function takesWidth(): bool
+    {
+        return $this->crosses() || $this->stem === Stem::Landmark || ($this->stem === Stem::Vertical && $this->angleDeg < 10.0 && $this->finish === Finish::Run);
+    }
+
+    /** Yards past the line at which the ball is caught when he breaks at $depthYd: less where he comes back. */
+    public function breakForCatchAt(float $depthYd): float
+    {
+        return $depthYd + $this->backYd;
     }
 }

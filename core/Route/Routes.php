@@ -16,7 +16,7 @@ final class Routes
     public static function all(): array
     {
         return self::$all ??= array_column([
-            ['hitch', new RouteShape('hitch', Stem::Vertical, 6.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 2.0, maxDepthYd: 12.0)],
+            ['hitch', new RouteShape('hitch', Stem::Vertical, 6.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 2.0, maxDepthYd: 12.0, insideStep: 2)],
             ['curl', new RouteShape('curl', Stem::Vertical, 12.0, CutKind::Drop, 155.0, Finish::ComeBack, inward: true, backYd: 2.0, minDepthYd: 6.0, maxDepthYd: 22.0)],
             ['out', new RouteShape('out', Stem::Vertical, 10.0, CutKind::Drop, 90.0, Finish::Run, minDepthYd: 3.0, maxDepthYd: 20.0)],
             ['dig', new RouteShape('dig', Stem::Vertical, 12.0, CutKind::Speed, 90.0, Finish::Run, inward: true, minDepthYd: 6.0, maxDepthYd: 22.0)],
@@ -28,7 +28,7 @@ final class Routes
             ['slant', new RouteShape('slant', Stem::Vertical, 3.0, CutKind::Speed, 50.0, Finish::Run, inward: true, maxDepthYd: 6.0)],
             ['quick out', new RouteShape('quick out', Stem::Vertical, 5.0, CutKind::Speed, 90.0, Finish::Run, minDepthYd: 3.0, maxDepthYd: 8.0)],
             ['in', new RouteShape('in', Stem::Vertical, 5.0, CutKind::Speed, 90.0, Finish::Run, inward: true, minDepthYd: 3.0, maxDepthYd: 9.0)],
-            ['stop', new RouteShape('stop', Stem::Vertical, 9.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 6.0, maxDepthYd: 14.0)],
+            ['stop', new RouteShape('stop', Stem::Vertical, 9.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 6.0, maxDepthYd: 14.0, insideStep: 3)],
             ['now hitch', new RouteShape('now hitch', Stem::Vertical, 5.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 3.0, maxDepthYd: 7.0)],
             ['comeback', new RouteShape('comeback', Stem::Vertical, 16.0, CutKind::Drop, 150.0, Finish::ComeBack, backYd: 2.0, minDepthYd: 8.0, maxDepthYd: 22.0)],
             ['over', new RouteShape('over', Stem::Vertical, 10.0, CutKind::Speed, 68.0, Finish::Run, inward: true, minDepthYd: 6.0, maxDepthYd: 18.0)],
@@ -39,6 +39,17 @@ final class Routes
             ['swing', new RouteShape('swing', Stem::ToFlat, 0.0, CutKind::Speed, 90.0, Finish::Run, minDepthYd: -2.0, maxDepthYd: 2.0)],
             ['bubble', new RouteShape('bubble', Stem::ToFlat, -1.0, CutKind::Speed, 90.0, Finish::Run, minDepthYd: -2.0, maxDepthYd: 1.0)],
             ['flat', new RouteShape('flat', Stem::ToFlat, 4.0, CutKind::Speed, 84.0, Finish::Run, maxDepthYd: 7.0)],
+            ['choice', new RouteShape('choice', Stem::Vertical, 6.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 4.0, maxDepthYd: 9.0)],
+            ['slide', new RouteShape('slide', Stem::Behind, 2.5, CutKind::Speed, 90.0, Finish::Settle, inward: true, minDepthYd: 0.0, maxDepthYd: 5.0, sellS: 0.4)],
+            ['sneak flat', new RouteShape('sneak flat', Stem::Through, 3.0, CutKind::Speed, 90.0, Finish::Settle, inward: true, minDepthYd: 1.0, maxDepthYd: 6.0, sellS: 0.6)],
+            ['chip flat', new RouteShape('chip flat', Stem::ToFlat, 3.0, CutKind::Speed, 84.0, Finish::Settle, maxDepthYd: 6.0, sellS: 0.6)],
+            ['crack seam', new RouteShape('crack seam', Stem::Crack, 4.0, CutKind::Plant, 0.0, Finish::Run, inward: true, deep: true, minDepthYd: 2.0, maxDepthYd: 9.0)],
+            ['leak', new RouteShape('leak', Stem::Late, 9.0, CutKind::Bend, 20.0, Finish::Run, inward: true, deep: true, minDepthYd: 5.0, maxDepthYd: 16.0, sellS: 1.2)],
+            ['post-corner', new RouteShape('post-corner', Stem::Double, 10.0, CutKind::Drop, 45.0, Finish::Run, deep: true, minDepthYd: 5.0, maxDepthYd: 16.0, fakeDeg: -30.0)],
+            ['corner-post', new RouteShape('corner-post', Stem::Double, 10.0, CutKind::Drop, 30.0, Finish::Run, inward: true, deep: true, minDepthYd: 5.0, maxDepthYd: 16.0, fakeDeg: -45.0)],
+            ['hitch-go', new RouteShape('hitch-go', Stem::Double, 5.5, CutKind::Plant, 0.0, Finish::Run, inward: true, deep: true, minDepthYd: 3.0, maxDepthYd: 12.0, fakeDeg: 20.0)],
+            ['slant-go', new RouteShape('slant-go', Stem::Double, 3.0, CutKind::Plant, 0.0, Finish::Run, inward: true, deep: true, minDepthYd: 2.0, maxDepthYd: 6.0, fakeDeg: 50.0)],
+            ['out-up', new RouteShape('out-up', Stem::Double, 5.0, CutKind::Plant, 0.0, Finish::Run, deep: true, minDepthYd: 3.0, maxDepthYd: 12.0, fakeDeg: 80.0)],
         ], 1, 0);
     }
 

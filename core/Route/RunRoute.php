@@ -23,12 +23,20 @@ final readonly class RunRoute
         public Path $path,
         private int $break,
         public Side $to,
+        /** The route as called, before what he sees made another of it. */
+        public RouteSpec $called,
     ) {
     }
 
     public function break(): Cut
     {
         return $this->path->cuts[$this->break];
+    }
+
+    /** Whether what he sees made another route of the one called. */
+    public function converted(): bool
+    {
+        return $this->spec->name !== $this->called->name || $this->spec->finish !== $this->called->finish;
     }
 
     /** When the defense can tell the route: at its break, or sooner by a release that is not vertical or is past the quick game. */
@@ -52,7 +60,7 @@ final readonly class RunRoute
 
         return match (true) {
             $shape->deep => 0.6,
-            $shape->finish === Finish::Run => 0.3,
+            $this->spec->finish() === Finish::Run => 0.3,
             default => 0.5,
         };
     }

@@ -19,4 +19,14 @@ enum Stem
     case Inside;
     /** Out to the flat, then up. */
     case Wheel;
+    /** Upfield, a first break that is a lie, then the true one. */
+    case Double;
+    /** Behind the line to the other side, then out to the flat. */
+    case Behind;
+    /** In front of the line, past the rush, to the other flat. */
+    case Through;
+    /** At a man inside as if to block him, then up. */
+    case Crack;
+    /** Blocks down first and climbs late up the other side. */
+    case Late;
 }

@@ -8,7 +8,8 @@ use DomainException;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;
-use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Concept\Family;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
@@ -20,6 +21,7 @@ use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\UnknownRoute;
+use Jacotaxis\Core\School\Schools;
 
 /** Reads the call language: words -> call. What is not understood is named with the nearest words known here. */
 final class CallParser
@@ -56,6 +58,8 @@ final class CallParser
         }
         [$head, $body] = explode(':', $words, 2);
         $this->draft->clock = $book?->clock();
+        $this->draft->schools = $book->schools ?? Schools::of();
+        $this->draft->own = $book->families ?? [];
         FormationParser::read($head, $words, $this->draft, $book);
         $now = $situation ?? Situation::of();
         $formation = $this->draft->formation;
@@ -83,6 +87,7 @@ final class CallParser
             match (true) {
                 $this->tokens->take('read', 'reads') !== null => $this->reads(),
                 $this->tokens->take('key') !== null => $this->key(),
+                $this->tokens->take('hot') !== null => $this->draft->hot = $this->man('hot man'),
                 default => $this->conceptOrAssignment(),
             };
             $this->tokens->skip(',', ';');
@@ -91,21 +96,70 @@ final class CallParser
 
     private function conceptOrAssignment(): void
     {
-        $name = $this->tokens->phrase(array_keys(Families::all()));
-        if ($name !== null) {
-            $this->draft->families[] = ['family' => Families::get($name), 'sides' => $this->sides()];
+        $family = $this->family();
+        if ($family !== null) {
+            if ($family->needs !== null) {
+                throw NotUnderstood::because("{$family->name} is not ready to be called (CAL-15): {$family->needs}.", $family->name);
+            }
+            $sides = $this->sides();
+            $this->draft->families[] = ['family' => $family, 'sides' => $sides, 'by' => $this->tokens->take('by') === null ? null : $this->man('man')];
 
             return;
         }
         $letter = $this->who();
         if ($letter === null) {
-            throw NotUnderstood::word($this->tokens->peek() ?? '', 'man or family here',
-                [...array_keys(Families::all()), 'read', 'key', 'left', 'right', 'both', ...array_map(strtolower(...), $this->letters())]);
+            $this->routeBy();
+
+            return;
         }
         if (isset($this->draft->routes[$letter])) {
             throw NotUnderstood::twice($letter);
         }
         $this->draft->routes[$letter] = $this->route($letter);
+    }
+
+    private function family(): ?Family
+    {
+        $families = Drawn::catalogue($this->draft->own);
+        $mark = $this->tokens->mark();
+        $name = $this->tokens->phrase(array_map(strval(...), array_keys($families)));
+        $longer = $name === null ? null : $this->longerRoute($mark, $name);
+
+        return $name === null || $longer ? null : $families[$name];
+    }
+
+    /** Whether what looks like a family is a route said before its man: "post-corner by Z". */
+    private function longerRoute(int $mark, string $name): bool
+    {
+        $after = $this->tokens->mark();
+        $this->tokens->back($mark);
+        $route = $this->tokens->phrase(array_keys(Routes::all()));
+        $is = $route !== null && strlen($route) > strlen($name);
+        $this->tokens->back($is ? $mark : $after);
+
+        return $is;
+    }
+
+    /** "slant by Z" */
+    private function routeBy(): void
+    {
+        $mark = $this->tokens->mark();
+        $word = $this->tokens->peek() ?? '';
+        $name = $this->tokens->phrase(array_keys(Routes::all()));
+        if ($name === null || $this->tokens->take('by') === null) {
+            $this->tokens->back($mark);
+            throw NotUnderstood::word($word, 'man or family here', [...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))), 'read', 'key', 'hot', 'left', 'right', 'both', ...array_map(strtolower(...), $this->letters())]);
+        }
+        $letter = $this->man('man');
+        if (isset($this->draft->routes[$letter])) {
+            throw NotUnderstood::twice($letter);
+        }
+        $this->draft->routes[$letter] = RouteSpec::of($name);
+    }
+
+    private function man(string $what): string
+    {
+        return $this->who() ?? throw NotUnderstood::word($this->tokens->peek() ?? '', $what, array_map(strtolower(...), $this->letters()));
     }
 
     /** @return list<Side> */
@@ -138,47 +192,77 @@ final class CallParser
     private function route(string $letter): RouteSpec
     {
         $checks = $this->tokens->take('check') !== null;
-        $name = $this->tokens->phrase(array_keys(Routes::all()));
+        $names = array_keys(Routes::all());
+        $name = $this->tokens->phrase($names);
+        $chips = $name === null && $this->tokens->take('chip') !== null;
+        $name ??= $this->tokens->phrase($names);
         if ($name === null) {
-            throw NotUnderstood::word($this->tokens->peek() ?? '', "route for $letter", array_keys(Routes::all()));
+            throw NotUnderstood::word($this->tokens->peek() ?? '', "route for $letter", $names);
         }
-        $depth = null;
-        if ($this->tokens->peek() !== null && is_numeric($this->tokens->peek())) {
-            $depth = (float) $this->tokens->next();
-        }
+        $depth = is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
+        $at = $this->tokens->take(...RouteSpec::LANDMARKS);
         $side = $this->side();
-        $flag = Flag::tryFrom($this->tokens->take('clear', 'alert') ?? '');
+        $finish = $this->tokens->take(...RouteSpec::FINISHES);
+        $release = $this->tokens->take(...RouteSpec::RELEASES);
+        $this->tokens->skip('release');
+        $flag = Flag::tryFrom($this->tokens->take('clear', 'alert', 'decoy') ?? '');
         try {
             $default = Routes::get($name)->depthYd;
 
-            return RouteSpec::of($name, $depth === $default ? null : $depth, $side, $flag ?? ($checks ? Flag::CheckDown : null), $checks);
+            return RouteSpec::of($name, $depth === $default ? null : $depth, $side, $flag ?? ($checks ? Flag::CheckDown : null), $checks, $chips, $at, $finish, $release);
         } catch (UnknownRoute $e) {
-            throw NotUnderstood::because($e->getMessage(), (string) $depth);
+            throw NotUnderstood::because($e->getMessage(), (string) ($depth ?? $at));
         }
     }
 
+    /** "read Y, H", "read R, mesh, sit", "read man X, Y; read zone Z, H", "read high to low" */
     private function reads(): void
     {
-        $this->draft->reads ??= [];
+        $seen = $this->tokens->phrase(['middle closed', 'middle open', 'closed', 'open', 'man', 'zone']);
+        $by = $seen === null ? null : str_replace('middle ', '', $seen);
+        $this->draft->byDepth = $this->tokens->phrase(['high to low', 'low to high']) ?? $this->draft->byDepth;
+        $order = [];
         while (! $this->tokens->done()) {
             $this->tokens->skip(',');
-            $letter = $this->who();
-            if ($letter === null) {
-                if ($this->draft->reads === []) {
-                    throw NotUnderstood::word($this->tokens->peek() ?? '', 'man to read', array_map(strtolower(...), $this->letters()));
-                }
-
-                return;
+            $word = $this->oneRead();
+            if ($word === null) {
+                break;
             }
-            $this->draft->reads[] = $letter;
-            if ($this->tokens->peek() !== null && ! in_array($this->tokens->peek(), [',', ';'], true)) {
-                $route = $this->route($letter);
-                $this->draft->routes[$letter] ??= $route;
-            }
-            if (! in_array($this->tokens->peek(), [','], true)) {
-                return;
+            $order[] = $word;
+            if ($this->tokens->peek() !== ',') {
+                break;
             }
         }
+        if ($order === [] && $this->draft->byDepth === null) {
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'man to read', array_map(strtolower(...), $this->letters()));
+        }
+        if ($by !== null) {
+            $this->draft->readsBy[$by] = $order;
+        } elseif ($order !== []) {
+            $this->draft->reads = $order;
+        }
+    }
+
+    /** A letter, with his route when it is said there, or a route or family after "="; null when none comes next. */
+    private function oneRead(): ?string
+    {
+        $letter = $this->who();
+        if ($letter === null) {
+            $mark = $this->tokens->mark();
+            $name = $this->tokens->phrase([...array_keys(Routes::all()), ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own)))]);
+            if ($name !== null && ! in_array($this->tokens->peek(), [',', ';', null], true)) {
+                $this->tokens->back($mark);
+                $name = null;
+            }
+
+            return $name === null ? null : "=$name";
+        }
+        if (! in_array($this->tokens->peek(), [',', ';', null], true)) {
+            $route = $this->route($letter);
+            $this->draft->routes[$letter] ??= $route;
+        }
+
+        return $letter;
     }
 
     private function key(): void

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\Recognition;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\ReceiverCount;
+use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
 
 /** Writes a call in words, as short as they can be while reading them back gives the same call. */
@@ -35,7 +37,7 @@ final class Describer
      */
     public static function words(Call $call, ?Situation $context = null, ?StaffBook $book = null): string
     {
-        return (new self($call, $context, $book === null ? null : new StaffBook(cadence: $book->cadence)))->write();
+        return (new self($call, $context, $book?->plain()))->write();
     }
 
     /** The job of one man: "Corner at 10 yd, second read". */
@@ -43,14 +45,17 @@ final class Describer
     {
         $spec = $call->routes[$letter];
         $words = ($spec->checks ? 'Checks the rush, then ' : '').$spec->name;
-        $words .= $spec->side !== null ? ' '.$spec->side->value : '';
+        $words = ($spec->chips ? 'Chips the edge, then ' : '').$words.($spec->side !== null ? ' '.$spec->side->value : '');
+        $where = $spec->at === 'sticks' ? ' at the sticks' : ' at '.self::number($spec->depth()).' yd'.($spec->at === null ? '' : ", to the {$spec->at}");
 
-        return ucfirst($words).' at '.self::number($spec->depth()).' yd';
+        return ucfirst($words).$where.($spec->finish === null ? '' : ", {$spec->finish}").($spec->flag === null || $spec->checks ? '' : ', '.match ($spec->flag) {
+            Flag::Clear => 'clears out', Flag::Alert => 'alert', Flag::Decoy => 'decoy', Flag::CheckDown => 'check-down'
+        });
     }
 
     private function write(): string
     {
-        $families = Recognition::all($this->call->routes, $this->count, $this->strong);
+        $families = array_values(array_filter(Recognition::all(Drawn::of($this->call, $this->count, $this->strong, $this->book->families ?? [])), fn (array $f): bool => $f['family']->needs === null));
         $parts = $this->families($families);
         $said = [];
         foreach (array_keys($this->call->routes) as $letter) {
@@ -61,11 +66,12 @@ final class Describer
             }
         }
         $body = [...$parts, ...array_map(fn (string $l): string => $this->assignment($l), $said)];
-        if (! $this->same($this->back(implode('; ', $body)))) {
+        if (! $this->same($this->back(implode('; ', $body))) && $this->call->reads !== []) {
             $body[] = 'read '.implode(', ', $this->call->reads);
         }
         if (! $this->same($this->back(implode('; ', $body)))) {
-            $body = [...array_map(fn (string $l): string => $this->assignment($l), array_keys($this->call->routes)), 'read '.implode(', ', $this->call->reads)];
+            $body = array_map(fn (string $l): string => $this->assignment($l), array_keys($this->call->routes));
+            $body = $this->call->reads === [] ? $body : [...$body, 'read '.implode(', ', $this->call->reads)];
         }
 
         return $this->line(implode('; ', $body));
@@ -87,10 +93,11 @@ final class Describer
     private function assignment(string $letter): string
     {
         $r = $this->call->routes[$letter];
-        $depth = $r->depthYd === null ? '' : ' '.self::number($r->depthYd);
-        $flag = $r->flag === null || $r->flag->value === 'check-down' ? '' : ' '.$r->flag->value;
+        $depth = $r->depthYd === null || $r->at === 'sticks' ? '' : ' '.self::number($r->depthYd);
+        $flag = $r->flag === null || $r->flag === Flag::CheckDown ? '' : ' '.$r->flag->value;
 
-        return $letter.($r->checks ? ' check' : '')." {$r->name}$depth".($r->side === null ? '' : " {$r->side->value}").$flag;
+        return $letter.($r->checks ? ' check' : '').($r->chips ? ' chip' : '')." {$r->name}$depth".($r->at === null ? '' : " at {$r->at}")
+            .($r->side === null ? '' : " {$r->side->value}").($r->finish === null ? '' : " {$r->finish}").($r->release === null ? '' : " {$r->release} release").$flag;
     }
 
     private function line(string $body): string
@@ -99,9 +106,15 @@ final class Describer
         $drop = $this->call->drop === null ? '' : ", {$this->call->drop->value}";
         $keys = implode('', array_map(fn (string $k): string => "; key $k", $this->call->keys));
 
+        $keys .= $this->call->hot === null ? '' : "; hot {$this->call->hot}";
+        foreach ($this->call->readsBy as $by => $reads) {
+            $keys .= "; read $by ".implode(', ', $reads);
+        }
+        $head = ($this->call->fake === null ? '' : ", {$this->call->fake->words()}").($this->call->protection === null ? '' : ", {$this->call->protection->words()}");
+
         $motions = implode('', array_map(fn (Motion $m): string => ", {$m->words()}", $this->call->motions));
 
-        return "$situation{$this->call->formation->words()}$motions$drop: $body$keys";
+        return "$situation{$this->call->formation->words()}$motions$head$drop: $body$keys";
     }
 
     private function back(string $body): ?Call
@@ -115,7 +128,7 @@ final class Describer
 
     private function same(?Call $other): bool
     {
-        return $other !== null && $other->reads === $this->call->reads && count($other->routes) === count($this->call->routes)
+        return $other !== null && $other->reads === $this->call->reads && $other->readsBy == $this->call->readsBy && count($other->routes) === count($this->call->routes)
             && array_filter(array_keys($this->call->routes), fn (string $l): bool => ! $this->sameRoute($other, $l)) === [];
     }
 
@@ -126,7 +139,7 @@ final class Describer
 
     private function key(RouteSpec $r): string
     {
-        return implode('|', [$r->name, $r->depth(), $r->side?->value, $r->flag?->value, $r->checks ? 1 : 0]);
+        return implode('|', [$r->name, $r->at === 'sticks' ? 'sticks' : $r->depth(), $r->at, $r->side?->value, $r->flag?->value, $r->checks ? 1 : 0, $r->chips ? 1 : 0, $r->finish, $r->release]);
     }
 
     private static function number(float $yd): string

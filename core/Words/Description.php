@@ -5,16 +5,22 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Concept\Family;
 use Jacotaxis\Core\Concept\Recognition;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\FormationFinder;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\ReceiverCount;
+use Jacotaxis\Core\Route\RouteSpec;
 
 /** What a call is: its words, its family with the reason, and the nearest other families with what differs. */
 final class Description
 {
+    /** What the other school calls it (SET-31). */
+    private const MESH = 'mesh';
+
     /** @return array{words: string, family: string|null, side: string, why: string, nearest: list<array{family: string, differs: string}>, families: list<array{family: string, side: string, why: string}>, otherSide: list<string>, assumed: list<string>} */
     public static function of(Call $call, ?Situation $context = null, ?StaffBook $book = null): array
     {
@@ -22,24 +28,34 @@ final class Description
         $lineup = $call->lineup($situation, $book?->clock());
         $count = $lineup->count;
         $strong = $lineup->strong;
-        $found = Recognition::all($call->routes, $count, $strong);
+        $drawn = Drawn::of($call, $count, $strong, $book->families ?? []);
+        $found = Recognition::all($drawn);
         $main = $found[0] ?? null;
+        $mesh = self::looksLikeMesh($call, $main['family'] ?? null);
         $side = $main['side'] ?? $strong;
         $back = array_map(fn (string $l): string => "$l ".($call->routes[$l]->name ?? 'stays in').', back side', $count->on($side->opposite()));
 
         return [
             'words' => Describer::words($call, $context, $book),
-            'family' => $main === null ? null : $main['family']->name,
-            'alsoCalled' => $main === null ? '' : $main['family']->alsoCalled,
+            'family' => $main === null ? null : ($mesh && ($book?->schools->is('SET-31', 'B') ?? false) ? self::MESH : $main['family']->name),
+            'alsoCalled' => $mesh ? 'looks like mesh' : ($main === null ? '' : $main['family']->alsoCalled),
             'side' => $side->value,
-            'why' => $main === null ? 'no family has these routes on one side' : Recognition::why($main['family']),
-            'nearest' => Recognition::nearest($side, $call->routes, $count, $main['family'] ?? null),
-            'families' => array_map(fn (array $f): array => ['family' => $f['family']->name, 'side' => $f['side']->value, 'why' => Recognition::why($f['family'])], $found),
+            'why' => $main === null ? 'no family has these routes on one side' : Recognition::why($main['family'], $main['form'], $side, $drawn),
+            'nearest' => Recognition::nearest($side, $drawn, $main['family'] ?? null),
+            'families' => array_map(fn (array $f): array => ['family' => $f['family']->name, 'side' => $f['side']->value, 'why' => Recognition::why($f['family'], $f['form'], $f['side'], $drawn)], $found),
             'otherSide' => count($found) > 1 || ($main !== null && $main['family']->across) ? [] : $back,
             'disagrees' => self::disagrees($call, $situation),
             'before' => $call->motions === [] ? null : self::before($call, $situation),
             'assumed' => $call->assumed,
         ];
+    }
+
+    /** A same-side shallow and dig with a second crosser and a sit over the ball (CAL-06). */
+    private static function looksLikeMesh(Call $call, ?Family $family): bool
+    {
+        $names = array_count_values(array_map(fn (RouteSpec $r): string => $r->name, array_values($call->routes)));
+
+        return $family !== null && ($names['shallow'] ?? 0) > 1 && isset($names['sit']) && ! $family->across && in_array('shallow', $family->usual()->front, true);
     }
 
     /** Where the spots make another set than the words, both names and the man who differs (FRM-08). @return array{said: string, stands: string, man: string}|null */
@@ -62,7 +78,7 @@ final class Description
     {
         $count = ReceiverCount::of($call->formation->men($situation->frame()));
         $strong = $count->strength($situation->hash, $call->formation->side);
-        $found = Recognition::all($call->routes, $count, $strong)[0] ?? null;
+        $found = Recognition::all(Drawn::of($call, $count, $strong))[0] ?? null;
 
         return ['family' => $found === null ? null : $found['family']->name, 'receivers' => ['left' => $count->on(Side::Left), 'right' => $count->on(Side::Right)]];
     }

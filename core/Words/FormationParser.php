@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use DomainException;
+use Jacotaxis\Core\Blocking\Fake;
+use Jacotaxis\Core\Blocking\Protecting;
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
@@ -137,14 +140,43 @@ final class FormationParser
         while (! $this->tokens->done()) {
             $word = (string) $this->tokens->peek();
             match (true) {
+                $this->tokens->ahead('fake') => $this->draft->fake = $this->fake(),
+                $this->tokens->take('freeze') !== null => $this->draft->fake = new Fake(Fake::FREEZE, $this->side()),
+                $this->protects() => null,
                 $this->tokens->take('splits', 'split') !== null => $this->splits(),
                 in_array($word, array_column(Footwork::cases(), 'value'), true) => $this->draft->drop = Footwork::from((string) $this->tokens->next()),
                 in_array(strtoupper($word), $this->draft->formation->letters(), true), in_array(strtoupper($word), Man::LINEMEN, true) => $this->draft->motions[] = $this->motion(),
                 default => throw NotUnderstood::word($word, 'side, motion or drop', ['left', 'right', 'field', 'boundary', ...Formation::MODIFIERS,
-                    ...array_map(strtolower(...), $this->draft->formation->letters()), ...array_column(Footwork::cases(), 'value'), 'splits']),
+                    ...array_map(strtolower(...), $this->draft->formation->letters()), ...array_column(Footwork::cases(), 'value'), ...array_column(Scheme::cases(), 'value'), ...array_map(fn (string $r): string => "$r fake", Fake::RUNS), 'splits']),
             };
-            $this->tokens->skip(',', 'step', 'steps', 'drop');
+            $this->tokens->skip(',', 'step', 'steps', 'drop', 'protection');
         }
+    }
+
+    /** "zone left fake", "F dive right fake" */
+    private function fake(): Fake
+    {
+        $word = (string) $this->tokens->peek();
+        $who = in_array(strtoupper($word), $this->draft->formation->letters(), true) ? strtoupper((string) $this->tokens->next()) : null;
+        $run = $this->tokens->phrase(Fake::RUNS) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::RUNS);
+        $side = $this->side();
+        if ($this->tokens->take('fake') === null) {
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'side or "fake" here', ['left', 'right', 'fake']);
+        }
+
+        return new Fake($run, $side, $who);
+    }
+
+    private function protects(): bool
+    {
+        $scheme = $this->tokens->phrase(array_column(Scheme::cases(), 'value'));
+        if ($scheme === null) {
+            return false;
+        }
+        $this->tokens->skip('protection');
+        $this->draft->protection = new Protecting(Scheme::from($scheme), $this->side());
+
+        return true;
     }
 
     private function splits(): void

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Concept\Family;
 use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Cadence;
 use Jacotaxis\Core\Offense\Motion\Clock;
+use Jacotaxis\Core\School\Schools;
 
 /** A staff's own words: letters for the men, names of saved sets, its cadence and its school of technique names. */
 final readonly class StaffBook
 {
+    public Schools $schools;
+
     /**
      * @param  array<string, string>  $letters  the staff's letter by the letter of the sets
      * @param  array<string, Formation>  $sets  saved sets by name
      * @param  array<string, string>  $groups  personnel by the staff's name: backs and tight ends in two figures, "11"
+     * @param  list<Family>  $families  the staff's own, tested before the catalogue's
+     * @param  array<string, string>  $aliases  words of the language by the staff's word
      */
     public function __construct(
         public array $letters = [],
@@ -25,7 +31,17 @@ final readonly class StaffBook
         public ?Cadence $cadence = null,
         public string $school = Technique::SCHOOLS[0],
         public array $groups = [],
+        ?Schools $schools = null,
+        public array $families = [],
+        public array $aliases = [],
     ) {
+        $this->schools = $schools ?? Schools::of();
+    }
+
+    /** The book for words in the letters of the sets: cadence, schools and families without the staff's own names. */
+    public function plain(): self
+    {
+        return new self(cadence: $this->cadence, schools: $this->schools, families: $this->families);
     }
 
     /** What its motions are timed with. */
@@ -34,9 +50,15 @@ final readonly class StaffBook
         return new Clock($this->cadence ?? Cadence::of(), Level::HighSchool->receiver());
     }
 
-    /** Words with the staff's letters, in the letters of the sets. */
+    /** Words with the staff's letters and aliases, in the letters of the sets and the words of the language. */
     public function in(string $words): string
     {
+        $aliases = $this->aliases;
+        uksort($aliases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        foreach ($aliases as $alias => $word) {
+            $words = (string) preg_replace('/(?<![\\pL\\d-])'.preg_quote((string) $alias, '/').'(?![\\pL\\d-])/iu', $word, $words);
+        }
+
         return self::swap($words, array_flip($this->letters));
     }
 

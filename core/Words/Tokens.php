@@ -64,6 +64,29 @@ final class Tokens
         return $best;
     }
 
+    /** Whether a word comes before the next comma. */
+    public function ahead(string $word): bool
+    {
+        for ($i = $this->at; isset($this->tokens[$i]) && $this->tokens[$i] !== ','; $i++) {
+            if ($this->tokens[$i] === $word) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A place to come back to. */
+    public function mark(): int
+    {
+        return $this->at;
+    }
+
+    public function back(int $mark): void
+    {
+        $this->at = $mark;
+    }
+
     public function skip(string ...$words): void
     {
         while ($this->take(...$words) !== null) {

@@ -3,7 +3,7 @@
 /* The core knows football and nothing else, and its folders depend on each other in one direction. */
 
 const ORDER = [
-    ['Field'], ['Kinematics'], ['Offense', 'Defense'], ['Route', 'Blocking'], ['Concept'], ['Words'], ['Proof'], ['Film'], ['Grade'], ['Plan'],
+    ['School'], ['Field'], ['Kinematics'], ['Offense', 'Defense'], ['Route', 'Blocking'], ['Concept'], ['Words'], ['Proof'], ['Film'], ['Grade'], ['Plan'],
 ];
 
 arch('the core uses no framework')->expect('Jacotaxis\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Symfony']);

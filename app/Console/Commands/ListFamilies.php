@@ -4,7 +4,6 @@ namespace App\Console\Commands;
 
 use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Concept\Family;
-use Jacotaxis\Core\Concept\Recognition;
 
 class ListFamilies extends JxCommand
 {
@@ -14,7 +13,7 @@ class ListFamilies extends JxCommand
 
     protected function answer(): int
     {
-        $this->json(['families' => array_map(fn (Family $f): array => ['name' => $f->name, 'definition' => Recognition::why($f), 'front' => $f->front, 'other' => $f->other], array_values(Families::all()))]);
+        $this->json(['families' => array_map(fn (Family $f): array => ['name' => $f->name, 'definition' => $f->definition(), 'front' => $f->usual()->front, 'other' => $f->usual()->other, 'back' => $f->usual()->back], array_values(Families::all()))]);
 
         return self::DONE;
     }

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Route;
+
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\CutKind;
+use Jacotaxis\Core\Kinematics\PathBuilder;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\School\Schools;
+
+/**
+ * How a receiver gets past a man in his face (REL-01): side and distance of the aim, set-up, read point, the answer to what
+ * the defender does, finish. Yards and seconds; times are product defaults.
+ */
+final readonly class Release
+{
+    /** Cuts a release puts in front of those of the route. */
+    public const CUTS = 2;
+
+    /** What the man in his face may do, and the seconds the planned answer costs on top of the set-up. */
+    public const REACTIONS = ['sits' => 0.0, 'jumps' => -0.05, 'hesitates' => -0.1, 'bails' => -9.0, 'jams' => 0.25];
+
+    /** Forward yards at the aim point, and where he is back on his line. */
+    private const AIM_DEPTH_YD = 0.8;
+
+    private const BACK_DEPTH_YD = 2.3;
+
+    /** A gap at most this wide is tight: two quicks do; wider asks for two full steps, yards and seconds. */
+    private const TIGHT_YD = 1.6;
+
+    private const QUICKS_S = 0.2;
+
+    private const FULL_S = 0.3;
+
+    private const COUNTER_S = 0.15;
+
+    private function __construct(
+        public string $purpose,
+        public Side $aim,
+        public float $aimYd,
+        public string $steps,
+        public float $setUpS,
+        public string $reads,
+        public string $finish,
+        public string $reaction,
+        public string $leverage,
+    ) {
+    }
+
+    /** The plan against a man who reacts so, or null: he gives ground and nothing is needed. */
+    public static function against(RouteSpec $route, Facing $facing, Schools $schools, string $reaction = 'sits'): ?self
+    {
+        $plan = self::plan($route, $facing, $schools, $reaction);
+
+        return $reaction === 'bails' ? null : $plan;
+    }
+
+    public static function plan(RouteSpec $route, Facing $facing, Schools $schools, string $reaction = 'sits'): self
+    {
+        $home = $facing->man->side();
+        $leverage = $facing->leverage === 'outside' ? $home : $home->opposite();
+        $shape = $route->shape();
+        $goes = $route->side ?? ($shape->inward ? $home->opposite() : $home);
+        $side = match (true) {
+            $route->release !== null => $route->release === 'outside' ? $home : $home->opposite(),
+            $schools->is('SET-03', 'B') => $goes->opposite(),
+            default => $leverage,
+        };
+        $tight = $facing->cushionYd <= self::TIGHT_YD;
+        [$steps, $time] = match (true) {
+            $schools->is('SET-04', 'B') => ['one step the wrong way, then bump back', self::COUNTER_S],
+            $schools->is('SET-04', 'C') || ! $tight => ['two full open steps', self::FULL_S],
+            default => ['two quicks', self::QUICKS_S],
+        };
+        $purpose = self::purpose($route);
+
+        return new self($purpose, $side, match ($schools->choice('SET-02')) {
+            'B' => 1.0, 'C' => 0.5, default => 1.5
+        }, $steps, max(0.0, $time + self::REACTIONS[$reaction]), $schools->is('SET-06', 'B') ? 'his shoulders' : 'his hips', match ($purpose) {
+            'vertical' => 'stack on top of him, then regain width',
+            'stop' => $schools->is('SET-09', 'B') ? 'win clean, then break' : 'stay on his inside hip without a gap and throw him by at the break',
+            default => 'back on the line of the stem',
+        }, $reaction, $facing->leverage);
+    }
+
+    /** Puts the first steps in front of a path. */
+    public function start(PathBuilder $build, Man $man): void
+    {
+        $build->to($man->xYd + $this->aim->sign() * $this->aimYd, $man->yYd + self::AIM_DEPTH_YD)->cut(CutKind::Plant)
+            ->to($man->xYd, $man->yYd + self::BACK_DEPTH_YD)->cut(CutKind::Bend);
+    }
+
+    /** What he does about each reaction (REL-05 to REL-07). @return array<string, string> */
+    public function answers(Schools $schools): array
+    {
+        $away = $this->leverage === 'outside' ? 'inside' : 'outside';
+        $hands = $schools->is('SET-05', 'B') ? 'slip him by the feet' : ($this->purpose === 'vertical' ? 'rip: the outside arm under' : 'chop the punching arm, then clear the other');
+
+        return [
+            'sits' => "leverage is captured: two quicks $away, then speed by him",
+            'jumps' => "he is off balance: win $away",
+            'hesitates' => 'the same two quicks, then speed',
+            'bails' => 'no more steps sideways: eat the ground, chase his hip',
+            'jams' => $hands,
+        ];
+    }
+
+    private static function purpose(RouteSpec $route): string
+    {
+        $shape = $route->shape();
+
+        return match (true) {
+            $shape->deep => 'vertical',
+            $route->finish() !== Finish::Run && $route->depth() >= 8.0 => 'stop',
+            default => 'break',
+        };
+    }
+}
