@@ -18,6 +18,9 @@ enum Footwork: string
 
     public const HITCH = 0.3;
 
+    /** A break this much after the last hitch is still in rhythm, seconds. */
+    public const RHYTHM = 0.05;
+
     /** When the back foot is planted and the ball may leave. */
     public function setAt(): float
     {
@@ -61,7 +64,7 @@ enum Footwork: string
     public static function fitting(float $breakAt): self
     {
         foreach (self::cases() as $drop) {
-            if ($breakAt <= $drop->lastAt()) {
+            if ($breakAt <= $drop->lastAt() + self::RHYTHM) {
                 return $drop;
             }
         }

@@ -52,6 +52,16 @@ enum Level: string
         return new SprintLaw(7.0 * $this->scale(), 0.9);
     }
 
+    /** The speed of a defender by his group: line, edge, backer, safety or corner. */
+    public function of(string $group): SprintLaw
+    {
+        return match ($group) {
+            'line' => $this->lineman(),
+            'edge', 'backer' => $this->backer(),
+            default => $this->safety(),
+        };
+    }
+
     public function backpedal(): float
     {
         return 6.0 * $this->scale();

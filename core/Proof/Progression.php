@@ -15,17 +15,17 @@ use Jacotaxis\Core\Route\RunRoute;
  */
 final class Progression
 {
-    /** A read that breaks this much after the last hitch is too late for the footwork, seconds. */
-    private const LATE = 0.05;
-
     /** @return array<string, Reading> by letter, reads in order first */
     public static function of(Scene $scene, Protection $protection): array
     {
         $readings = [];
         $eyes = $scene->drop->firstPlant();
         $looking = null;
-        foreach ($scene->call->reads as $n => $letter) {
-            $run = $scene->routes[$letter];
+        foreach ($scene->reads as $n => $letter) {
+            $run = $scene->routes[$letter] ?? null;
+            if ($run === null) {
+                continue;
+            }
             $bearing = self::bearing($scene, $run);
             if ($looking !== null && abs($bearing - $looking) > $scene->setting->visionDeg) {
                 $eyes += Footwork::HITCH;
@@ -37,8 +37,20 @@ final class Progression
         foreach ($scene->routes as $letter => $run) {
             $readings[$letter] ??= self::unnumbered($scene, $protection, $run);
         }
+        if ($protection->hot !== null && isset($readings[$protection->hot])) {
+            $readings[$protection->hot] = self::hot($readings[$protection->hot], $protection, $scene->routes[$protection->hot]);
+        }
 
         return $readings;
+    }
+
+    /** The hot man may have the ball as soon as one step is taken, until the free man is there. */
+    private static function hot(Reading $reading, Protection $protection, RunRoute $run): Reading
+    {
+        $from = Protection::hotFrom($run->break()->t);
+
+        return $from >= $protection->arrivalAt ? $reading
+            : Reading::of($run, $reading->number, $from, min($protection->arrivalAt, max($from + $run->slotLength(), $reading->to ?? 0.0)), null, true);
     }
 
     /** A check-down comes after the last hitch, while the pocket holds; clear-outs, alerts and decoys have no slot. */
@@ -48,7 +60,7 @@ final class Progression
             return Reading::of($run, null, null, null, ($run->spec->flag->value ?? 'decoy').', never a read');
         }
         $from = max($run->break()->t, $scene->drop->lastAt());
-        $killed = $from >= $protection->arrivalAt ? sprintf('%s is there at %.1f s', $protection->free ?? 'the rush', $protection->arrivalAt) : null;
+        $killed = $from >= $protection->arrivalAt ? $protection->kills() : null;
 
         return Reading::of($run, null, $from, max($from, $protection->arrivalAt), $killed);
     }
@@ -62,9 +74,9 @@ final class Progression
         $to = $ready + $run->slotLength();
         $late = $break - $drop->lastAt();
         $killed = match (true) {
-            $late > self::LATE => sprintf('breaks %.1f s after the last hitch', $late),
+            $late > Footwork::RHYTHM => sprintf('breaks %.1f s after the last hitch', $late),
             $from > $to + 1e-9 => sprintf('the eyes arrive %.1f s after his slot', $from - $to),
-            $from >= $protection->arrivalAt => sprintf('%s is there at %.1f s', $protection->free ?? 'the rush', $protection->arrivalAt),
+            $from >= $protection->arrivalAt, $protection->free !== null && $to > $protection->arrivalAt => $protection->kills(),
             default => null,
         };
 

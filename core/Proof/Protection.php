@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Footwork;
 
-/** Rushers against protectors: who comes free and when the quarterback must be rid of the ball, seconds from the snap. */
+/** Rushers against protectors: who comes free, from which side and when, and who is hot then. Seconds from the snap. */
 final readonly class Protection
 {
     private function __construct(
@@ -15,27 +16,51 @@ final readonly class Protection
         public int $protectors,
         /** Role of the first free rusher, or null. */
         public ?string $free,
+        public ?Side $freeSide,
         public float $arrivalAt,
+        /** Letter of the man who gets the ball when somebody is free, or null. */
+        public ?string $hot,
     ) {
     }
 
     public static function of(Scene $scene): self
     {
-        $rush = array_values(array_filter($scene->defenders, fn (Defender $d): bool => $d->job->kind === JobKind::Rush));
-        $protectors = 0;
-        foreach ($scene->men as $man) {
-            $stays = ! isset($scene->routes[$man->letter]) || $scene->routes[$man->letter]->spec->checks;
-            $protectors += ! $man->isQuarterback() && $stays ? 1 : 0;
-        }
-        if (count($rush) <= $protectors) {
-            return new self(count($rush), $protectors, null, $scene->setting->pocket);
-        }
-        usort($rush, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
+        $rushers = count(array_filter($scene->defenders, fn (Defender $d): bool => $d->rushes()));
+        $protectors = 5 + count(array_filter($scene->lineup->eligible(), fn (string $l): bool => ! isset($scene->call->routes[$l]) || $scene->call->routes[$l]->checks));
         [$qx, $qy] = $scene->launch();
-        $free = $rush[0];
-        $way = hypot($free->xYd - $qx, $free->yYd - $qy) - $scene->setting->reachYd;
+        $first = null;
+        $at = INF;
+        foreach ($scene->pickup->free as $free) {
+            $way = hypot($free->xYd - $qx, $free->yYd - $qy) - $scene->setting->reachYd;
+            $time = $scene->setting->level->of($free->group)->time(max(0.1, $way));
+            [$first, $at] = $time < $at ? [$free, $time] : [$first, $at];
+        }
+        if ($first === null) {
+            return new self($rushers, $protectors, null, null, $scene->setting->pocket, null);
+        }
+        $side = Side::ofX($first->xYd);
 
-        return new self(count($rush), $protectors, $free->role, $scene->setting->level->lineman()->time($way));
+        return new self($rushers, $protectors, $first->role, $side, min($at, $scene->setting->pocket), $scene->call->hot ?? self::hotOn($scene, $side));
+    }
+
+    /** Without a word the earliest-breaking numbered or check route on the free man's side. */
+    private static function hotOn(Scene $scene, Side $side): ?string
+    {
+        $hot = null;
+        foreach ($scene->routes as $letter => $run) {
+            $named = in_array($letter, $scene->reads, true) || $run->spec->flag?->value === 'check-down';
+            if ($named && Side::ofX($run->break()->xYd) === $side && ($hot === null || $run->break()->t < $scene->routes[$hot]->break()->t)) {
+                $hot = $letter;
+            }
+        }
+
+        return $hot;
+    }
+
+    /** From when on a hot throw may leave: one step and out. */
+    public static function hotFrom(float $breakAt): float
+    {
+        return max($breakAt, Footwork::Quick->setAt());
     }
 
     /** @param  array<string, Reading>  $readings */
@@ -44,9 +69,19 @@ final readonly class Protection
         if ($this->free === null) {
             return 'protected';
         }
-        $reads = array_filter($readings, fn (Reading $r): bool => $r->number !== null);
-        $lost = array_filter($reads, fn (Reading $r): bool => ! $r->live());
+        $lost = array_filter($readings, fn (Reading $r): bool => $r->number !== null && $r->killedBy === $this->kills());
+        $hot = $this->hot === null ? null : ($readings[$this->hot] ?? null);
 
-        return $lost === [] ? 'protected' : (count($lost) < count($reads) ? 'hot' : 'free');
+        return match (true) {
+            $lost === [] => 'protected',
+            $hot !== null && $hot->live() => 'hot',
+            default => 'free',
+        };
+    }
+
+    /** Why a read is lost whose slot ends after the rush is there. */
+    public function kills(): string
+    {
+        return sprintf('%s is there at %.1f s', $this->free ?? 'the rush', $this->arrivalAt);
     }
 }

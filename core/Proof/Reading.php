@@ -19,6 +19,8 @@ final readonly class Reading
         public ?float $from,
         public ?float $to,
         public ?string $killedBy = null,
+        /** Whether he gets the ball because somebody is free. */
+        public bool $hot = false,
     ) {
     }
 
@@ -29,13 +31,17 @@ final readonly class Reading
 
     public function counts(): bool
     {
-        return $this->number !== null && $this->live();
+        return ($this->number !== null || $this->hot) && $this->live();
     }
 
-    public static function of(RunRoute $run, ?int $number, ?float $from, ?float $to, ?string $killedBy): self
+    public static function of(RunRoute $run, ?int $number, ?float $from, ?float $to, ?string $killedBy, bool $hot = false): self
     {
-        $flag = $number === null ? ($run->spec->flag->value ?? 'decoy') : 'read';
+        $flag = match (true) {
+            $number !== null => 'read',
+            $hot => 'hot',
+            default => $run->spec->flag->value ?? 'decoy',
+        };
 
-        return new self($run->letter, $number, $flag, $run->break()->t, $run->spec->depth(), $from, $to, $killedBy);
+        return new self($run->letter, $number, $flag, $run->break()->t, $run->spec->depth(), $from, $to, $killedBy, $hot);
     }
 }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof;
 
+use Jacotaxis\Core\Blocking\Fake;
+use Jacotaxis\Core\Blocking\Pickup;
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Footwork;
@@ -16,16 +20,29 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
+use Jacotaxis\Core\Route\Conversions;
+use Jacotaxis\Core\Route\Facing;
+use Jacotaxis\Core\Route\Release;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RunRoute;
 
 /** A call and a look standing on the field: the twenty-two spots, the count and the timed routes. */
 final readonly class Scene
 {
+    /** Least depth from which a drop begins after a run action, yards. */
+    private const FAKE_DEPTH_YD = 3.0;
+
+    /** How far behind the ball a passer throws from who rolls out (unset; product default), yards. */
+    private const ROLL_DEPTH_YD = 6.0;
+
     /**
      * @param  array<string, Man>  $men  at the snap
      * @param  list<Defender>  $defenders  at the snap
-     * @param  array<string, RunRoute>  $routes
+     * @param  array<string, RunRoute>  $routes  as run against this look
+     * @param  list<string>  $reads  letters in the order for this look
+     * @param  array<string, Facing>  $facing  what each receiver sees, by letter
+     * @param  array<string, Release>  $releases  against men in their faces, by letter
+     * @param  array<string, string>  $stays  role of the rusher by letter of a man who checked and had to stay in
      */
     private function __construct(
         public Call $call,
@@ -42,43 +59,105 @@ final readonly class Scene
         public array $defenders,
         public array $routes,
         public Footwork $drop,
+        public array $reads,
+        public array $facing,
+        public array $releases,
+        public Pickup $pickup,
+        public array $stays,
     ) {
     }
 
-    public static function of(Call $call, Look $look, Setting $setting): self
+    /** @param  array<string, string>  $press  what the man in a receiver's face does, by letter (Release::REACTIONS) */
+    public static function of(Call $call, Look $look, Setting $setting, array $press = []): self
     {
         $situation = $setting->situation;
         $frame = $situation->frame();
         $snap = $call->snap($frame, $setting->clock());
         $lineup = Lineup::of($snap->men, $frame, $situation->hash, $call->formation->side);
         $before = $call->motions === [] ? $lineup : Lineup::of($snap->before, $frame, $situation->hash, $call->formation->side);
-        $routes = [];
-        foreach ($call->routes as $letter => $spec) {
-            $routes[$letter] = RouteRunner::path($snap->men[$letter], $spec, $frame, $setting->law($letter));
-        }
         $aligned = Alignment::of($look, $lineup, $before);
+        $open = Shells::middle($look->shell) === 'open';
+        $reads = $call->readsAgainst(array_filter($aligned->defenders, fn (Defender $d): bool => $d->takes !== null) !== [], $open);
+        $routes = $facing = $releases = $planned = [];
+        foreach ($call->routes as $letter => $spec) {
+            $man = $snap->men[$letter];
+            $law = $setting->law($letter);
+            $called = $spec->in($situation);
+            $sees = $facing[$letter] = Facing::of($man, $aligned->defenders, $open);
+            $run = Conversions::fires($called, $sees, $setting->schools)?->made($called) ?? $called;
+            $release = $sees->pressed() ? Release::against($run, $sees, $setting->schools, $press[$letter] ?? 'sits') : null;
+            if ($release !== null) {
+                $releases[$letter] = $release;
+            }
+            $routes[$letter] = RouteRunner::path($man, $run, $frame, $law, $release, $called);
+            $planned[$letter] = $release === null && $run === $called ? $routes[$letter] : RouteRunner::path($man, $called, $frame, $law);
+        }
+        $pickup = self::pickup($call, $lineup, $aligned->defenders, $routes, $reads);
+        $stays = array_filter(array_intersect_key($pickup->takes, $routes), fn (string $l): bool => $call->routes[$l]->checks, ARRAY_FILTER_USE_KEY);
 
         return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
-            $aligned, $aligned->defenders, $routes, $call->drop ?? self::drop($call, $routes));
+            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? self::drop($reads, $planned), $reads, $facing, $releases, $pickup, $stays);
     }
 
     /** Where the quarterback throws from. @return array{float, float} */
     public function launch(): array
     {
         $q = $this->men['Q'];
+        $roll = $this->rolls();
+        if ($roll !== null) {
+            return [$roll->sign() * ($this->call->protection?->scheme->rollYd() ?? 0.0), -self::ROLL_DEPTH_YD];
+        }
 
-        return [$q->xYd, $q->yYd - $this->drop->depthYd()];
+        return [$q->xYd, min($q->yYd, $this->call->fake === null ? 0.0 : -self::FAKE_DEPTH_YD) - $this->drop->depthYd()];
+    }
+
+    /** The side he rolls to, or null. */
+    public function rolls(): ?Side
+    {
+        return Drawn::roll($this->call->protection, $this->call->fake, $this->strong);
+    }
+
+    /** Seconds a defender stands still for the run action: backers and safeties read it, a corner does not. */
+    public function hold(Defender $d): float
+    {
+        return $this->call->fake === null ? 0.0 : match ($d->group) {
+            'backer', 'edge' => Fake::BACKER_S,
+            'safety' => Fake::SAFETY_S,
+            default => 0.0,
+        };
+    }
+
+    /**
+     * Who blocks whom. A chipping man is a protector for a beat only and is not counted.
+     *
+     * @param  list<Defender>  $defenders
+     * @param  array<string, RunRoute>  $routes
+     * @param  list<string>  $reads
+     */
+    private static function pickup(Call $call, Lineup $lineup, array $defenders, array $routes, array $reads): Pickup
+    {
+        $rushers = [];
+        foreach ($defenders as $d) {
+            if ($d->rushes()) {
+                $rushers[] = $d->movement === null ? $d : $d->at(...$d->movement->to($d->xYd, $d->yYd));
+            }
+        }
+        $staying = array_values(array_filter($lineup->eligible(), fn (string $l): bool => ! isset($call->routes[$l]) || $call->routes[$l]->checks));
+        $first = $reads === [] ? null : Side::ofX($routes[$reads[0]]->break()->xYd);
+
+        return Pickup::of($lineup, $rushers, $staying, $call->protection, $first);
     }
 
     /**
      * The drop that fits the first two reads; nobody drops deeper than five steps for them unless the call says so.
      *
-     * @param  array<string, RunRoute>  $routes
+     * @param  list<string>  $reads
+     * @param  array<string, RunRoute>  $routes  as called
      */
-    private static function drop(Call $call, array $routes): Footwork
+    private static function drop(array $reads, array $routes): Footwork
     {
         $breaks = [];
-        foreach (array_slice($call->reads, 0, 2) as $letter) {
+        foreach (array_slice($reads, 0, 2) as $letter) {
             $breaks[] = $routes[$letter]->break()->t;
         }
         $fitting = $breaks === [] ? Footwork::Three : Footwork::fitting(max($breaks));

@@ -10,10 +10,14 @@ use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Offense\Motion\Cadence;
 use Jacotaxis\Core\Offense\Motion\Clock;
+use Jacotaxis\Core\School\Schools;
 
 /** What a proof is run under: situation, level and thresholds. Yards and seconds; all numbers are product defaults. */
 final readonly class Setting
 {
+    /** What the staff chose where staffs disagree. */
+    public Schools $schools;
+
     /** @param  array<string, Athlete>  $men */
     public function __construct(
         public Situation $situation,
@@ -36,7 +40,9 @@ final readonly class Setting
         /** Named men by letter; the others run with the level's speed. */
         public array $men = [],
         public ?Cadence $cadence = null,
+        ?Schools $schools = null,
     ) {
+        $this->schools = $schools ?? Schools::of();
     }
 
     /** The speed of a receiver: his own where he has a time. */

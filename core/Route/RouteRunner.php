@@ -22,13 +22,20 @@ final class RouteRunner
     private const SEAM_MIDDLE = 0.8;
 
     /** Room a flat runner leaves to the sideline, yards: he works to the top of the numbers. */
-    private const FLAT_ROOM_YD = 9.0;
+    private const FLAT_ROOM_YD = 6.0;
 
     /** On a short side he leaves this share of it. */
     private const FLAT_SHARE = 0.34;
 
-    /** Most width he gains, yards. */
-    private const FLAT_GAIN_YD = 9.0;
+    /** Most width he gains, and a back, yards. */
+    private const FLAT_GAIN_YD = 12.0;
+
+    private const BACK_GAIN_YD = 13.0;
+
+    /** Share of his depth at which a man sent to the other seam passes the ball, and yards he climbs for a yard across after it. */
+    private const PASSES_BALL = 0.8;
+
+    private const CLIMB = 0.6;
 
     /** Most a seam runner leaves his release line for the landmark, yards. */
     private const BEND_YD = 5.0;
@@ -39,6 +46,11 @@ final class RouteRunner
     private const SIT_WIDE_YD = 11.0;
 
     private const STICK_IN_YD = 1.0;
+
+    /** A man as tight as this sits outside of where he stood, by as much, yards. */
+    private const TIGHT_YD = 5.0;
+
+    private const STICK_OUT_YD = 1.5;
 
     /** How far out a wheel goes before it turns up, and the room it leaves, yards (product defaults: the depth is unset). */
     private const WHEEL_OUT_YD = 6.0;
@@ -155,7 +167,11 @@ final class RouteRunner
     private static function seam(PathBuilder $build, Man $man, float $landmark, float $depth, RouteShape $shape, int $out): Path
     {
         $home = $man->side()->sign();
-        $x = $out === $home ? $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD)) : $landmark;
+        if ($out !== $home) {
+            // Sent to the other seam he is a threat as soon as he passes the ball.
+            return $build->to(0.0, self::PASSES_BALL * $depth)->cut(CutKind::Bend)->to($landmark, $depth + abs($landmark) * self::CLIMB)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
+        }
+        $x = $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD));
 
         // A bender leaves the landmark for the middle of the field.
         return $build->to($x, $depth)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
@@ -169,17 +185,21 @@ final class RouteRunner
     /** The flat runner gains width and throttles down before the sideline. */
     private static function flat(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out, float $room): Path
     {
-        $edge = min($room - min(self::FLAT_ROOM_YD, self::FLAT_SHARE * $room), abs($man->xYd) + self::FLAT_GAIN_YD);
+        $edge = min($room - min(self::FLAT_ROOM_YD, self::FLAT_SHARE * $room), abs($man->xYd) + ($man->isBack() ? self::BACK_GAIN_YD : self::FLAT_GAIN_YD));
         $width = max($edge, min($out * $man->xYd + 2.0, $room - 1.0));
         $x = $out * min($man->isBack() ? 8.0 : $out * $man->xYd + 4.0, $width - 1.0);
 
         return $build->to($x, $depth * 0.4)->cut($shape->break)->to($out * $width, $depth)->settle();
     }
 
-    /** Inside to a spot and settles there: a wide man six yards from where he starts, an inside man where he is. */
+    /** To a spot and settles there: a wide man six yards inside, a slot man where he is, a tight man just outside. */
     private static function inside(PathBuilder $build, Man $man, float $depth, int $out): Path
     {
-        $in = abs($man->xYd) > self::SIT_WIDE_YD ? self::SIT_IN_YD : min(self::STICK_IN_YD, max(0.0, abs($man->xYd) - 0.5));
+        $in = match (true) {
+            abs($man->xYd) > self::SIT_WIDE_YD => self::SIT_IN_YD,
+            abs($man->xYd) < self::TIGHT_YD => -self::STICK_OUT_YD,
+            default => self::STICK_IN_YD,
+        };
 
         return $build->to($man->xYd, min(2.0, $depth - 0.5))->cut(CutKind::Bend)->to($man->xYd + $out * $in, $depth)->settle();
     }
@@ -243,6 +263,9 @@ final class RouteRunner
         $last = count($path->cuts) - 1;
         if ($shape->stem === Stem::Across) {
             return min($skip + 1, $last);
+        }
+        if ($shape->stem === Stem::Landmark) {
+            return min($skip, $last);
         }
         $past = $shape->stem === Stem::Behind || $shape->stem === Stem::Through;
 

@@ -16,6 +16,7 @@ final readonly class RouteShape
      * @param  float|null  $fakeDeg  heading of the first break of a double move, degrees toward the break side
      * @param  float  $sellS  seconds he blocks or sells a block before he leaves
      * @param  int|null  $insideStep  contact of the inside foot on which he breaks, where coaches count it
+     * @param  float|null  $slotS  seconds after the break in which the ball may leave, where it is not the usual time of its kind
      */
     public function __construct(
         public string $name,
@@ -32,6 +33,7 @@ final readonly class RouteShape
         public ?float $fakeDeg = null,
         public float $sellS = 0.0,
         public ?int $insideStep = null,
+        public ?float $slotS = null,
     ) {
     }
 

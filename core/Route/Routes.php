@@ -31,7 +31,7 @@ final class Routes
             ['stop', new RouteShape('stop', Stem::Vertical, 9.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 6.0, maxDepthYd: 14.0, insideStep: 3)],
             ['now hitch', new RouteShape('now hitch', Stem::Vertical, 5.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 3.0, maxDepthYd: 7.0)],
             ['comeback', new RouteShape('comeback', Stem::Vertical, 16.0, CutKind::Drop, 150.0, Finish::ComeBack, backYd: 2.0, minDepthYd: 8.0, maxDepthYd: 22.0)],
-            ['over', new RouteShape('over', Stem::Vertical, 10.0, CutKind::Speed, 68.0, Finish::Run, inward: true, minDepthYd: 6.0, maxDepthYd: 18.0)],
+            ['over', new RouteShape('over', Stem::Vertical, 10.0, CutKind::Speed, 68.0, Finish::Run, inward: true, minDepthYd: 6.0, maxDepthYd: 18.0, slotS: 0.6)],
             ['bender', new RouteShape('bender', Stem::Landmark, 12.0, CutKind::Speed, 25.0, Finish::Run, deep: true, minDepthYd: 8.0)],
             ['sit', new RouteShape('sit', Stem::Inside, 5.5, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 3.0, maxDepthYd: 9.0)],
             ['wheel', new RouteShape('wheel', Stem::Wheel, 2.0, CutKind::Speed, 0.0, Finish::Run, deep: true, minDepthYd: 1.0, maxDepthYd: 5.0)],

@@ -15,7 +15,7 @@ final readonly class RunRoute
     private const QUICK_GAME_YD = 7.0;
 
     /** Yards sideways that tell a flat or crossing release (product default). */
-    private const SIDEWAYS_YD = 1.5;
+    private const SIDEWAYS_YD = 1.0;
 
     public function __construct(
         public string $letter,
@@ -58,7 +58,7 @@ final readonly class RunRoute
     {
         $shape = $this->spec->shape();
 
-        return match (true) {
+        return $shape->slotS ?? match (true) {
             $shape->deep => 0.6,
             $this->spec->finish() === Finish::Run => 0.3,
             default => 0.5,

@@ -68,7 +68,7 @@ it('has the flat corner sit on a threat in the flat and sink without one', funct
 
 it('has the quarters safety drive a dig by his man and stay deep over a vertical', function (): void {
     $dig = proof('gun 2x2 right: H dig 12, Z go clear; read H', 'cover 4');
-    $seam = proof('gun 2x2 right: H seam, Z go clear; read H', 'cover 4');
+    $seam = proof('gun 2x2 right: H go, Z go clear; read H', 'cover 4');
     expect(spotOf($dig, 'strong safety', 3.6)[1])->toBeLessThan(spotOf($seam, 'strong safety', 3.6)[1] - 6.0);
 });
 

@@ -21,14 +21,15 @@ final class ActNames
     /** @return array{string, string} the words for going to the first and to the second place */
     public function pair(int $d, Act $a, Act $b): array
     {
-        if ($this->sideBySide($a, $b)) {
+        [$low, $high] = $a->yYd <= $b->yYd ? [$a, $b] : [$b, $a];
+        $deep = $this->scene->defenders[$d]->job->kind === JobKind::Deep;
+        $widens = ! $deep && abs($low->xYd) > abs($high->xYd) && $this->widens($d, $low);
+        if (! $widens && $this->sideBySide($a, $b)) {
             $left = $a->xYd < $b->xYd;
 
             return [$this->take($a, $left), $this->take($b, ! $left)];
         }
-        [$low, $high] = $a->yYd <= $b->yYd ? [$a, $b] : [$b, $a];
-        $words = $this->scene->defenders[$d]->job->kind === JobKind::Deep ? ['jump', 'stay']
-            : ($this->widens($d, $low) ? ['widen', 'hang'] : ['sit', 'sink']);
+        $words = $deep ? ['jump', 'stay'] : ($widens || $this->widens($d, $low) ? ['widen', 'hang'] : ['sit', 'sink']);
 
         return $low === $a ? $words : [$words[1], $words[0]];
     }

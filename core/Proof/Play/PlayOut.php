@@ -108,8 +108,7 @@ final class PlayOut
 
     private function mover(Defender $defender, Sight $sight): Mover
     {
-        $level = $this->scene->setting->level;
-        $law = in_array($defender->group, ['backer', 'edge'], true) ? $level->backer() : $level->safety();
+        $law = $this->scene->setting->level->of($defender->group);
         $target = $defender->takes ?? $this->matched($defender);
         $mine = $target === null ? null : $sight->index($target);
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Proof\Keys\Key;
@@ -134,6 +133,7 @@ final class Report
             $row = match (true) {
                 $man->isQuarterback() => ['job' => $this->quarterback(), 'target' => null],
                 isset($this->scene->routes[$letter]) => ['job' => Describer::job($this->scene->call, $letter), 'target' => null],
+                isset($this->scene->stays[$letter]) => ['job' => "Checks the rush and has to stay in on the {$this->scene->stays[$letter]}", 'target' => $this->scene->stays[$letter]],
                 default => $this->blocker($letter),
             };
             $rows[] = ['man' => $letter] + $row + ['makeable' => $row['target'] === null ? null : true, 'why' => null];
@@ -144,7 +144,7 @@ final class Report
 
     private function quarterback(): string
     {
-        $order = implode(', ', $this->scene->call->reads);
+        $order = implode(', ', $this->scene->reads);
 
         return ucfirst($this->scene->drop->value).'-step drop'.($order === '' ? '' : ", reads $order");
     }
@@ -152,15 +152,15 @@ final class Report
     /** @return array{job: string, target: string|null} */
     private function blocker(string $letter): array
     {
-        foreach ($this->scene->defenders as $defender) {
-            if ($defender->over === $letter && $defender->job->kind === JobKind::Rush) {
-                return ['job' => "Blocks the {$defender->role}", 'target' => $defender->role];
-            }
+        $role = $this->scene->pickup->takes[$letter] ?? null;
+        if ($role !== null) {
+            return ['job' => "Blocks the $role", 'target' => $role];
         }
         $near = array_filter($this->scene->defenders, fn (Defender $d): bool => $d->group === 'backer');
         usort($near, fn (Defender $a, Defender $b): int => abs($a->xYd - $this->scene->men[$letter]->xYd) <=> abs($b->xYd - $this->scene->men[$letter]->xYd));
+        $slides = $this->scene->men[$letter]->isLineman() && $this->scene->pickup->slides !== 'none';
 
-        return ['job' => 'Uncovered: '.($near === [] ? 'helps inside' : "checks the {$near[0]->role}, helps inside"), 'target' => null];
+        return ['job' => ($slides ? 'His gap' : 'Nobody on him').': '.($near === [] ? 'helps inside' : "checks the {$near[0]->role}, helps inside"), 'target' => null];
     }
 
     /** @return array<string, mixed> drop, lanes and the rule-true ball, seconds */

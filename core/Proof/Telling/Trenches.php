@@ -19,6 +19,13 @@ final class Trenches
     public static function quarterback(Scene $scene, float $t): array
     {
         $q = $scene->men['Q'];
+        if ($scene->rolls() !== null || $scene->call->fake !== null) {
+            // Through the fake, then to where he throws from.
+            [$lx, $ly] = $scene->launch();
+            $share = min(1.0, max(0.0, ($t - 0.3) / max(0.4, $scene->drop->setAt() - 0.3)));
+
+            return [$q->xYd + $share * $share * ($lx - $q->xYd), $q->yYd + $share * ($ly - $q->yYd)];
+        }
         $share = min(1.0, max(0.0, ($t - 0.3) / max(0.1, $scene->drop->setAt() - 0.3)));
         $up = min(0.8, max(0.0, $t - $scene->drop->setAt()) * 0.8);
 
@@ -57,11 +64,12 @@ final class Trenches
         return [$d->xYd + $meet * 0.5 * ($x - $d->xYd), $d->yYd + $meet * ($y + 0.9 - $d->yYd)];
     }
 
-    /** Who meets a rusher: the man he stands on, or after a movement the lineman nearest to where it took him. */
+    /** Who meets a rusher: the man who has him, else the lineman nearest to him. */
     private static function met(Scene $scene, Defender $d): string
     {
-        if ($d->movement === null && $d->over !== null) {
-            return $d->over;
+        $has = array_search($d->role, $scene->pickup->takes, true);
+        if ($has !== false) {
+            return $has;
         }
         $line = $scene->lineup->line();
         usort($line, fn (Man $a, Man $b): int => abs($a->xYd - $d->xYd) <=> abs($b->xYd - $d->xYd));

@@ -42,11 +42,11 @@ final class Windows
         $this->throws = new Throws($scene);
         $level = $scene->setting->level;
         foreach ($playOut->coverage() as $d) {
-            $this->vmax[$d] = (in_array($scene->defenders[$d]->group, ['backer', 'edge'], true) ? $level->backer() : $level->safety())->vmax;
+            $this->vmax[$d] = $level->of($scene->defenders[$d]->group)->vmax;
         }
         $rule = $playOut->byRule();
         foreach ($readings as $letter => $reading) {
-            if (! $reading->live() || ($reading->number === null && $reading->flag !== 'check-down')) {
+            if (! $reading->live() || (! $reading->counts() && $reading->flag !== 'check-down')) {
                 continue;
             }
             $this->lines[$letter] = $this->throws->lines($letter, $reading->from, $reading->to);

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Proof\Play\Behaviour;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
 use Jacotaxis\Core\Proof\Play\Tracks;
 
@@ -18,6 +19,9 @@ abstract class Mover
 
     /** How near a place is reached, yards. */
     private const THERE_YD = 2.0;
+
+    /** A man who comes to him is waited for until he is as near as this, yards. */
+    private const WAITS_YD = 3.0;
 
     protected float $x;
 
@@ -46,6 +50,9 @@ abstract class Mover
 
     private readonly float $lag;
 
+    /** Seconds the run action holds him. */
+    private readonly float $hold;
+
     /** @var list<float> */
     private array $xs = [];
 
@@ -66,6 +73,7 @@ abstract class Mover
         $this->pedal = $setting->level->backpedal();
         $this->drop = $setting->level->zoneDrop();
         $this->reaction = $sight->reaction;
+        $this->hold = $sight->scene->hold($defender);
         $this->lag = 1.0 - exp(-Path::STEP / $law->tau);
         $this->x = $defender->xYd;
         $this->y = $defender->yYd;
@@ -74,16 +82,21 @@ abstract class Mover
     /** Sets wx and wy for step $i by the man's rule. */
     abstract public function steer(int $i): void;
 
-    /** His movement at the snap first, then his rule. */
+    /** His movement at the snap first, then the run action that holds him, then his rule. */
     public function play(int $i): void
     {
         $movement = $this->defender->movement;
-        if ($movement === null || $i * Path::STEP >= $movement->kind->lasts()) {
-            $this->steer($i);
+        if ($movement !== null && $i * Path::STEP < $movement->kind->lasts()) {
+            $this->close(...[...$movement->to($this->defender->xYd, $this->defender->yYd), $this->vmax]);
 
             return;
         }
-        $this->close(...[...$movement->to($this->defender->xYd, $this->defender->yYd), $this->vmax]);
+        if ($i * Path::STEP < $this->hold) {
+            $this->wx = $this->wy = 0.0;
+
+            return;
+        }
+        $this->steer($i);
     }
 
     public function start(): void
@@ -113,12 +126,21 @@ abstract class Mover
     {
         $this->arrived = $this->arrived || abs($xYd - $this->x) + abs($yYd - $this->y) < self::THERE_YD;
         $seen = $taken === null ? null : $this->sight->quick[$taken];
-        if ($this->arrived && $seen !== null && ($i * Path::STEP >= $seen->brokenAt || ($seen->brokenAt === INF && $seen->y[$i] > $yYd - 1.0))) {
+        if ($this->arrived && $seen !== null && ! $this->stillComing($seen, $i) && ($i * Path::STEP >= $seen->brokenAt || ($seen->brokenAt === INF && $seen->y[$i] > $yYd - 1.0))) {
             $this->close($seen->x[$i], $seen->y[$i], $this->vmax, self::CLOSE, $seen->vx[$i], $seen->vy[$i]);
 
             return;
         }
         $this->close($xYd, $yYd, $this->vmax, 4.0);
+    }
+
+    /** Whether the man he took runs toward him and is not there yet: he waits rather than run past him. */
+    private function stillComing(SeenRoute $seen, int $i): bool
+    {
+        $dx = $this->x - $seen->x[$i];
+        $dy = $this->y - $seen->y[$i];
+
+        return $dx * $dx + $dy * $dy > self::WAITS_YD * self::WAITS_YD && $dx * $seen->vx[$i] + $dy * $seen->vy[$i] > 0.0;
     }
 
     public function record(): void

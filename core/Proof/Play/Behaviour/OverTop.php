@@ -22,9 +22,15 @@ final class OverTop extends Mover
     /** Yards a trailing man plays under his man's hip, with help on top. */
     private const TRAIL_YD = 1.0;
 
+    /** Two bodies of half a yard each do not pass through each other, yards between their middles. */
+    private const BODIES_YD = 1.0;
+
     private readonly SeenRoute $seen;
 
     private readonly float $shade;
+
+    /** @var list<Path> the other receivers, who are in his way */
+    private readonly array $bodies;
 
     public function __construct(Defender $defender, SprintLaw $law, Sight $sight, int $receiver)
     {
@@ -36,6 +42,21 @@ final class OverTop extends Mover
         $this->shade = $out * $lined * match ($leverage) {
             'inside' => -1.0, 'outside' => 1.0, default => 0.0
         };
+        $this->bodies = array_values(array_map(fn (string $l): Path => $sight->scene->routes[$l]->path, array_diff($sight->letters, [$sight->letters[$receiver]])));
+    }
+
+    /** His rule, round the bodies in his way. */
+    public function play(int $i): void
+    {
+        parent::play($i);
+        foreach ($this->bodies as $body) {
+            $dx = $this->x - $body->x[$i];
+            $dy = $this->y - $body->y[$i];
+            $apart = $dx * $dx + $dy * $dy;
+            if ($apart < self::BODIES_YD * self::BODIES_YD && $apart > 1e-6) {
+                $this->slide($dx / sqrt($apart), $dy / sqrt($apart), $body->vx[$i], $body->vy[$i]);
+            }
+        }
     }
 
     public function steer(int $i): void
@@ -47,6 +68,21 @@ final class OverTop extends Mover
     public function unbroken(int $i): bool
     {
         return $i * Path::STEP < $this->seen->brokenAt;
+    }
+
+    /** Takes out what of his speed, and of what he wants, runs into a body on the side (-nx, -ny): he slides along it. */
+    private function slide(float $nx, float $ny, float $bodyVx, float $bodyVy): void
+    {
+        $into = ($this->vx - $bodyVx) * $nx + ($this->vy - $bodyVy) * $ny;
+        if ($into < 0.0) {
+            $this->vx -= $into * $nx;
+            $this->vy -= $into * $ny;
+        }
+        $wants = ($this->wx - $bodyVx) * $nx + ($this->wy - $bodyVy) * $ny;
+        if ($wants < 0.0) {
+            $this->wx -= $wants * $nx;
+            $this->wy -= $wants * $ny;
+        }
     }
 
     private function cover(float $rx, float $ry, float $rvx, float $rvy): void

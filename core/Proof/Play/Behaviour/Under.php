@@ -24,6 +24,15 @@ final class Under extends Mover
     /** Share of the way from his landmark to a threat that he gives. */
     private const SHADE = 0.5;
 
+    /** How much deeper than his landmark a flat man stays while an outside man runs by him, yards. */
+    private const UNDER_VERTICAL_YD = 2.0;
+
+    /** Nearer than this he lines up head up, yards. */
+    private const HEAD_UP_YD = 0.5;
+
+    /** A release that runs sideways this fast tells at once where it goes, yards a second. */
+    private const DECLARES_YD_S = 3.0;
+
     /** Steps between two looks around: a man does not change his mind every twentieth of a second. */
     private const LOOKS_EVERY = 2;
 
@@ -42,7 +51,7 @@ final class Under extends Mover
     {
         parent::__construct($defender, $law, $sight);
         $this->unmanned = array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
-        $this->inside = $defender->job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
+        $this->inside = $defender->job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, abs($defender->xYd) > abs($sight->quick[$r]->x[0]) ? 'outside' : 'inside'), array_keys($sight->quick));
     }
 
     public function start(): void
@@ -64,13 +73,20 @@ final class Under extends Mover
         }
         $carried = $this->carrying;
         if ($carried !== null) {
-            $inside = $carried->x[$i] > 0.0 ? -1.0 : 1.0;
-            $this->close($carried->x[$i] + $inside, min($this->defender->job->carryYd, $carried->y[$i] + 1.0), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
+            $this->close($carried->x[$i] + $this->shade($carried), min($this->defender->job->carryYd, max($this->y, $carried->y[$i] + 1.0)), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
 
             return;
         }
         [$x, $y, $fast] = $this->spot;
         $this->close($x, $y, $fast ? $this->vmax : $this->drop);
+    }
+
+    /** The side of a receiver on which he carries him: the one he lined up on, inside when he was head up, yards. */
+    private function shade(SeenRoute $carried): float
+    {
+        $lined = $this->defender->xYd - $carried->x[0];
+
+        return abs($lined) < self::HEAD_UP_YD ? ($carried->x[0] > 0.0 ? -1.0 : 1.0) : ($lined > 0.0 ? 1.0 : -1.0);
     }
 
     /** The vertical release he still carries. */
@@ -111,7 +127,13 @@ final class Under extends Mover
         $share = self::SHADE * $pull * ($job->first === 'short' && $ty < 8.0 ? 1.5 : 1.0);
         $ty = $job->first === 'short' || $ty > $job->deepYd ? $ty : max($ty, min($job->deepYd, $ty + 4.0));
 
-        return [$job->wideYd + $share * ($tx - $job->wideYd), $job->deepYd + $share * ($ty - $job->deepYd), $share > 0.3];
+        $y = $job->deepYd + $share * ($ty - $job->deepYd);
+        if ($job->sinks) {
+            // With a vertical outside him he stays between it and the flat.
+            $y = max($y, min($this->sinkDepth($i), $job->deepYd + self::UNDER_VERTICAL_YD));
+        }
+
+        return [$job->wideYd + $share * ($tx - $job->wideYd), $y, $share > 0.3];
     }
 
     /** How much a receiver is in his zone: near his landmark, not vertical, not over his head. Short comes first for flat men. */
@@ -126,7 +148,7 @@ final class Under extends Mover
         if ($y > $job->deepYd + 5.0 || ($vy > 2.0 && $vy > abs($seen->vx[$i]))) {
             return 0.0;
         }
-        if ($i * 0.05 < $seen->brokenAt && $y < 1.0) {
+        if ($i * 0.05 < $seen->brokenAt && $y < 1.0 && abs($seen->vx[$i]) < self::DECLARES_YD_S) {
             return 0.0;
         }
         $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $job->wideYd) ** 2 + 0.5 * ($y - $job->deepYd) ** 2);

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Blocking;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Field\Matching;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Offense\Lineup;
+use Jacotaxis\Core\Offense\Man;
+
+/**
+ * Who blocks whom in a drop-back pass: every rusher goes to the protector whose gap or man he is, the cheapest way round.
+ *
+ * A sliding lineman owns the gap to the slide; a man lineman the man on him; a tight end who stays the edge on his side;
+ * a back who stays what the line leaves: behind the slide, or the backer who comes.
+ */
+final readonly class Pickup
+{
+    /** How far from himself a lineman in man takes a rusher, yards. */
+    private const MAN_YD = 1.8;
+
+    /** How far outside the last man of the line his gap reaches, yards. */
+    private const EDGE_YD = 3.0;
+
+    /** Cost of a rusher nobody has, in yards of reach, and of a block out of a man's zone. */
+    private const FREE = 60.0;
+
+    private const OUT_OF_ZONE = 100.0;
+
+    /** A back steps to either side of the ball, at this cost against the line's own men. */
+    private const BACK = 2.0;
+
+    /**
+     * @param  array<string, string>  $takes  role of the rusher by letter of the protector
+     * @param  list<Defender>  $free  rushers nobody has
+     */
+    private function __construct(
+        public array $takes,
+        public array $free,
+        public Side $slide,
+        public string $slides,
+    ) {
+    }
+
+    /**
+     * @param  list<Defender>  $rushers  in their lanes
+     * @param  list<string>  $staying  letters besides the linemen who stay in
+     * @param  Side|null  $readSide  side of the first read: without a word the slide goes away from it (PRO-10)
+     */
+    public static function of(Lineup $lineup, array $rushers, array $staying, ?Protecting $protection, ?Side $readSide): self
+    {
+        $scheme = $protection->scheme ?? Scheme::HalfSlide;
+        $slide = $protection?->side !== null && ! $scheme->rolls() ? $protection->side : ($readSide ?? Side::Right)->opposite();
+        $letters = [...Man::LINEMEN, ...$staying];
+        $cost = [];
+        foreach ($rushers as $r => $rusher) {
+            $cost[$r] = array_map(fn (string $l): float => self::cost($lineup, $l, $rusher, $scheme->slides(), $slide), $letters);
+            foreach (array_keys($rushers) as $n) {
+                // Of two the outer one is left: he has the longer way.
+                $cost[$r][] = self::FREE - 0.5 * abs($rusher->xYd) - 0.2 * $rusher->yYd;
+            }
+        }
+        $takes = $free = [];
+        foreach (Matching::best($cost) as $r => $column) {
+            if (isset($letters[$column])) {
+                $takes[$letters[$column]] = $rushers[$r]->role;
+            } else {
+                $free[] = $rushers[$r];
+            }
+        }
+
+        return new self($takes, $free, $slide, $scheme->slides());
+    }
+
+    /** Yards a protector has to go beyond his own zone for a rusher. */
+    private static function cost(Lineup $lineup, string $letter, Defender $rusher, string $slides, Side $slide): float
+    {
+        $man = $lineup->men[$letter];
+        $x = $rusher->xYd;
+        if (! $man->isLineman()) {
+            return $man->isBack() ? self::back($man, $rusher, $lineup, $slides, $slide) : self::end($man, $rusher);
+        }
+        $sliding = $slides === 'all' || ($slides === 'half' && self::inSlide($lineup, $man, $slide));
+        if (! $sliding) {
+            $away = abs($x - $man->xYd);
+            $on = $rusher->over === $letter ? -0.5 : 0.0;
+            $edge = $lineup->end(Side::ofX($man->xYd === 0.0 ? 1.0 : $man->xYd))->letter === $letter && abs($x) > abs($man->xYd) ? self::EDGE_YD : self::MAN_YD;
+
+            return $away <= $edge ? $away + $on + ($rusher->group === 'backer' && $rusher->yYd > 2.0 ? 1.0 : 0.0) : self::OUT_OF_ZONE + $away;
+        }
+        $line = $lineup->line();
+        $at = array_search($letter, array_map(fn (Man $m): string => $m->letter, $line), true);
+        $next = $line[$at + $slide->sign()] ?? null;
+        $from = $man->xYd - 0.5 * $slide->sign();
+        $to = $next === null ? $man->xYd + $slide->sign() * self::EDGE_YD : $next->xYd + 0.3 * $slide->sign();
+        $low = min($from, $to);
+        $high = max($from, $to);
+        $outside = max(0.0, $low - $x, $x - $high);
+
+        return $outside < 0.6 ? abs($x - 0.5 * ($low + $high)) + $outside : self::OUT_OF_ZONE + $outside;
+    }
+
+    /** The center and the side of the slide. */
+    private static function inSlide(Lineup $lineup, Man $man, Side $slide): bool
+    {
+        return $man->xYd * $slide->sign() >= $lineup->line()[2]->xYd * $slide->sign() - 0.1;
+    }
+
+    private static function end(Man $man, Defender $rusher): float
+    {
+        $out = ($rusher->xYd - $man->xYd) * $man->side()->sign();
+
+        return $out > -2.0 && $out < 5.0 ? 1.0 + abs($out) : self::OUT_OF_ZONE + abs($out);
+    }
+
+    private static function back(Man $man, Defender $rusher, Lineup $lineup, string $slides, Side $slide): float
+    {
+        $behind = -$slide->sign() * ($rusher->xYd - $lineup->line()[2]->xYd);
+        $zone = match ($slides) {
+            'all', 'half' => $behind >= -0.5 ? 0.0 : 8.0,
+            default => $rusher->group === 'line' ? 12.0 : 0.0,
+        };
+
+        return self::BACK + $zone + 0.3 * abs($rusher->xYd - $man->xYd);
+    }
+}
