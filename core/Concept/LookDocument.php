@@ -23,7 +23,7 @@ final class LookDocument
         return [
             'kind' => self::KIND, 'version' => 1, 'front' => $look->front, 'shell' => $look->shell, 'shown' => $look->shown,
             'rotates' => $look->rotates, 'rushers' => $look->rushers, 'edges' => $look->edges, 'strength' => $look->strength,
-            'motion' => $look->motion, 'slides' => $look->slides,
+            'motion' => $look->motion, 'slides' => $look->slides, 'locks' => $look->locks,
             'techniques' => array_map(fn (array $t): array => ['technique' => $t[0], 'on' => $t[1]], $look->techniques),
             'changes' => array_map(self::change(...), array_map(strval(...), array_keys($look->changes)), $look->changes),
         ];
@@ -40,7 +40,7 @@ final class LookDocument
             $look = Look::of($document['front'], $document['shell'])->with([
                 'shown' => $document['shown'] ?? null, 'rotates' => $document['rotates'] ?? null, 'rushers' => $document['rushers'] ?? null,
                 'edges' => $document['edges'] ?? [], 'strength' => $document['strength'] ?? null,
-                'motion' => $document['motion'] ?? 'bump', 'slides' => $document['slides'] ?? true,
+                'motion' => $document['motion'] ?? 'bump', 'slides' => $document['slides'] ?? true, 'locks' => $document['locks'] ?? false,
                 'techniques' => array_map(fn (array $t): array => [$t['technique'], $t['on']], $document['techniques'] ?? []),
             ]);
             foreach ($document['changes'] ?? [] as $i => $change) {

@@ -24,6 +24,7 @@ final readonly class Look
      * @param  string|null  $strength  side the front is set to instead of its own rule
      * @param  string  $motion  one of MOTION
      * @param  bool  $slides  whether the front moves over to an unbalanced or shifted line
+     * @param  bool  $locks  whether man defenders stay on their men where receivers stand close together, instead of passing them off
      */
     private function __construct(
         public string $front,
@@ -37,6 +38,7 @@ final readonly class Look
         public ?string $strength = null,
         public string $motion = 'bump',
         public bool $slides = true,
+        public bool $locks = false,
     ) {
     }
 

@@ -39,6 +39,9 @@ final class LookWords
         if (! $look->slides) {
             $parts[] = 'front stays';
         }
+        if ($look->locks) {
+            $parts[] = 'men locked';
+        }
 
         return implode(', ', $parts);
     }

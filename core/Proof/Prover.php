@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Keys\ActNames;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Keys\KeyFinder;
@@ -15,15 +17,20 @@ use Jacotaxis\Core\Proof\Throwing\Windows;
 /** Proves what a call does to a look. Deterministic. */
 final class Prover
 {
-    public static function prove(Call $call, Look $look, Setting $setting): Proof
+    /**
+     * @param  array<string, string>  $press  what the man in a receiver's face does, by letter (Release::REACTIONS)
+     * @param  array{string, Act}|null  $changed  role of a defender and what he does instead of his rule
+     */
+    public static function prove(Call $call, Look $look, Setting $setting, array $press = [], ?array $changed = null): Proof
     {
-        $scene = Scene::of($call, $look, $setting);
-        $playOut = new PlayOut($scene);
+        $scene = Scene::of($call, $look, $setting, $press);
+        $place = $changed === null ? false : array_search($changed[0], array_map(fn (Defender $d): string => $d->role, $scene->defenders), true);
+        $playOut = new PlayOut($scene, $place === false || $changed === null ? null : [$place, $changed[1]]);
         $protection = Protection::of($scene);
         $readings = Progression::of($scene, $protection);
         $windows = new Windows($scene, $playOut, $readings);
         $ruleTrue = $windows->outcome();
-        $finder = new KeyFinder($scene, $playOut, $windows, new ActNames($scene));
+        $finder = new KeyFinder($scene, $playOut, $windows, new ActNames($scene), $place === false ? null : $place);
         $keys = $finder->keys();
 
         return new Proof($scene, $playOut, $windows, $protection, $readings, $ruleTrue,

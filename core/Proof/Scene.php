@@ -43,6 +43,7 @@ final readonly class Scene
      * @param  array<string, Facing>  $facing  what each receiver sees, by letter
      * @param  array<string, Release>  $releases  against men in their faces, by letter
      * @param  array<string, string>  $stays  role of the rusher by letter of a man who checked and had to stay in
+     * @param  array<string, string>  $press  what the man in a receiver's face does, by letter
      */
     private function __construct(
         public Call $call,
@@ -64,6 +65,7 @@ final readonly class Scene
         public array $releases,
         public Pickup $pickup,
         public array $stays,
+        public array $press,
     ) {
     }
 
@@ -96,7 +98,7 @@ final readonly class Scene
         $stays = array_filter(array_intersect_key($pickup->takes, $routes), fn (string $l): bool => $call->routes[$l]->checks, ARRAY_FILTER_USE_KEY);
 
         return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
-            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? self::drop($reads, $planned), $reads, $facing, $releases, $pickup, $stays);
+            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? self::drop($reads, $planned), $reads, $facing, $releases, $pickup, $stays, $press);
     }
 
     /** Where the quarterback throws from. @return array{float, float} */
@@ -125,6 +127,26 @@ final readonly class Scene
             'safety' => Fake::SAFETY_S,
             default => 0.0,
         };
+    }
+
+    /**
+     * What a man in a receiver's face does first: until when, and his velocity as shares of his speed.
+     *
+     * @return array{float, float, float} seconds, sideways (+x), upfield
+     */
+    public function firstStep(Defender $d): array
+    {
+        foreach ($this->press as $letter => $reaction) {
+            $facing = $this->facing[$letter] ?? null;
+            if ($facing?->by?->role === $d->role && $facing->pressed()) {
+                [$until, $sideways, $upfield] = Release::firstStep($reaction);
+                $aim = Release::plan($this->routes[$letter]->spec, $facing, $this->setting->schools, $reaction)->aim;
+
+                return [$until, $aim->sign() * $sideways, $upfield];
+            }
+        }
+
+        return [0.0, 0.0, 0.0];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Route;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\CutKind;
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\PathBuilder;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\School\Schools;
@@ -22,10 +23,16 @@ final readonly class Release
     /** What the man in his face may do, and the seconds the planned answer costs on top of the set-up. */
     public const REACTIONS = ['sits' => 0.0, 'jumps' => -0.05, 'hesitates' => -0.1, 'bails' => -9.0, 'jams' => 0.25];
 
+    /** Reaction of the man in his face => for how long he does it, his speed sideways toward the aim and upfield as shares (product defaults). */
+    private const FIRST = ['sits' => [1.2, 0.0, 0.0], 'jumps' => [0.7, 0.9, 0.0], 'hesitates' => [0.9, 0.0, 0.0], 'bails' => [0.5, 0.0, 0.7], 'jams' => [0.6, 0.1, -0.1]];
+
     /** Forward yards at the aim point, and where he is back on his line. */
     private const AIM_DEPTH_YD = 0.8;
 
     private const BACK_DEPTH_YD = 2.3;
+
+    /** How far to the other side he wins when the man jumps out, yards. */
+    private const COUNTER_YD = 1.0;
 
     /** A gap at most this wide is tight: two quicks do; wider asks for two full steps, yards and seconds. */
     private const TIGHT_YD = 1.6;
@@ -46,6 +53,8 @@ final readonly class Release
         public string $finish,
         public string $reaction,
         public string $leverage,
+        /** Whether the route breaks to the sideline on the side he has won (REL-08). */
+        private bool $rides,
     ) {
     }
 
@@ -82,14 +91,33 @@ final readonly class Release
             'vertical' => 'stack on top of him, then regain width',
             'stop' => $schools->is('SET-09', 'B') ? 'win clean, then break' : 'stay on his inside hip without a gap and throw him by at the break',
             default => 'back on the line of the stem',
-        }, $reaction, $facing->leverage);
+        }, $reaction, $facing->leverage, $shape->deep && $goes === $home && $side === $home && $shape->angleDeg > 20.0);
+    }
+
+    /** What the man in his face does first. @return array{float, float, float} seconds, share of his speed sideways, share upfield */
+    public static function firstStep(string $reaction): array
+    {
+        return self::FIRST[$reaction] ?? [0.0, 0.0, 0.0];
+    }
+
+    /** Seconds from the snap until he is past the man, on his own line again. */
+    public function pastAt(RunRoute $run): float
+    {
+        foreach ($run->path->y as $i => $y) {
+            if ($y - $run->path->y[0] >= self::BACK_DEPTH_YD) {
+                return $i * Path::STEP;
+            }
+        }
+
+        return (Path::STEPS - 1) * Path::STEP;
     }
 
     /** Puts the first steps in front of a path. */
     public function start(PathBuilder $build, Man $man): void
     {
+        $away = $this->reaction === 'jumps' ? self::COUNTER_YD : 0.0;
         $build->to($man->xYd + $this->aim->sign() * $this->aimYd, $man->yYd + self::AIM_DEPTH_YD)->cut(CutKind::Plant)
-            ->to($man->xYd, $man->yYd + self::BACK_DEPTH_YD)->cut(CutKind::Bend);
+            ->to($man->xYd - $this->aim->sign() * $away, $man->yYd + self::BACK_DEPTH_YD)->cut(CutKind::Bend);
     }
 
     /** What he does about each reaction (REL-05 to REL-07). @return array<string, string> */
@@ -98,8 +126,10 @@ final readonly class Release
         $away = $this->leverage === 'outside' ? 'inside' : 'outside';
         $hands = $schools->is('SET-05', 'B') ? 'slip him by the feet' : ($this->purpose === 'vertical' ? 'rip: the outside arm under' : 'chop the punching arm, then clear the other');
 
+        $sits = $this->rides ? 'leverage is captured: two quicks inside first, or he rides you into the sideline' : "leverage is captured: two quicks $away, then speed by him";
+
         return [
-            'sits' => "leverage is captured: two quicks $away, then speed by him",
+            'sits' => $sits,
             'jumps' => "he is off balance: win $away",
             'hesitates' => 'the same two quicks, then speed',
             'bails' => 'no more steps sideways: eat the ground, chase his hip',

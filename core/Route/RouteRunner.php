@@ -261,6 +261,10 @@ final class RouteRunner
     private static function breakCut(Path $path, RouteShape $shape, int $skip): int
     {
         $last = count($path->cuts) - 1;
+        if ($skip > 0 && $shape->straight()) {
+            // Past a man in his face a straight route has its only win: there the ball may leave.
+            return $skip - 1;
+        }
         if ($shape->stem === Stem::Across) {
             return min($skip + 1, $last);
         }

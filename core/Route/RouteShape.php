@@ -43,10 +43,16 @@ final readonly class RouteShape
         return $this->inward && $this->finish === Finish::Run && $this->angleDeg >= 60.0;
     }
 
+    /** Whether he runs straight up the field, so that no break tells him from others. */
+    public function straight(): bool
+    {
+        return $this->stem === Stem::Vertical && $this->angleDeg < 10.0 && $this->finish === Finish::Run;
+    }
+
     /** Whether a width may be said for him: where a crosser stops, or the line a vertical route is run on. */
     public function takesWidth(): bool
     {
-        return $this->crosses() || $this->stem === Stem::Landmark || ($this->stem === Stem::Vertical && $this->angleDeg < 10.0 && $this->finish === Finish::Run);
+        return $this->crosses() || $this->stem === Stem::Landmark || $this->straight();
     }
 
     /** Yards past the line at which the ball is caught when he breaks at $depthYd: less where he comes back. */

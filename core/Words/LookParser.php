@@ -88,6 +88,9 @@ final class LookParser
         if ($tokens->phrase(['front stays']) !== null) {
             return $look->with(['slides' => false]);
         }
+        if ($tokens->phrase(['men locked', 'men stay locked']) !== null) {
+            return $look->with(['locks' => true]);
+        }
         if ($tokens->take('motion') !== null) {
             return $look->with(['motion' => $tokens->phrase(Look::MOTION) ?? throw NotUnderstood::word($tokens->peek() ?? '', 'answer to motion', Look::MOTION)]);
         }
@@ -177,7 +180,7 @@ final class LookParser
     private function who(): string
     {
         return DefenderWords::take($this->tokens)
-            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'word for a look here', [...DefenderWords::known(), 'safety rotates', 'edge pressure', 'shows', 'walked', 'motion', 'front to', 'five rush', 'six rush']);
+            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'word for a look here', [...DefenderWords::known(), 'safety rotates', 'edge pressure', 'shows', 'walked', 'motion', 'front to', 'men locked', 'five rush', 'six rush']);
     }
 
     private function side(): string

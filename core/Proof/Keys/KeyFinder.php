@@ -34,6 +34,8 @@ final class KeyFinder
         private readonly PlayOut $playOut,
         private readonly Windows $windows,
         private readonly ActNames $names,
+        /** Place of a defender whose act is settled and who is no key. */
+        private readonly ?int $settled = null,
     ) {
     }
 
@@ -258,6 +260,6 @@ final class KeyFinder
     /** @return list<int> defenders whose shell lets them choose: zone men, not rushers and not men with a man */
     private function free(): array
     {
-        return array_values(array_filter($this->playOut->coverage(), fn (int $d): bool => $this->scene->defenders[$d]->job->kind !== JobKind::Man));
+        return array_values(array_filter($this->playOut->coverage(), fn (int $d): bool => $d !== $this->settled && $this->scene->defenders[$d]->job->kind !== JobKind::Man));
     }
 }

@@ -29,17 +29,19 @@ final class PlayOut
 
     private ?Tracks $byRule = null;
 
-    public function __construct(private readonly Scene $scene)
+    /** @param  array{int, Act}|null  $changed  a defender who does something else than his rule, which is the rule then */
+    public function __construct(private readonly Scene $scene, private readonly ?array $changed = null)
     {
         $setting = $scene->setting;
         $letters = array_keys($scene->routes);
-        $targets = $this->targets($letters);
+        $sorted = PassOff::of($scene);
+        $targets = $this->targets($letters, $sorted);
         $sights = [];
         $this->sight = $sights[(string) $setting->reaction] = Sight::of($scene, $setting->reaction, $targets);
         foreach ($scene->defenders as $d => $defender) {
             if ($defender->job->kind !== JobKind::Rush) {
                 $reaction = $defender->reaction ?? $setting->reaction;
-                $this->movers[$d] = $this->mover($defender, $sights[(string) $reaction] ??= Sight::of($scene, $reaction, $targets));
+                $this->movers[$d] = $this->mover($sorted[$d] ?? $defender, $sights[(string) $reaction] ??= Sight::of($scene, $reaction, $targets));
             }
         }
         $this->neighbours();
@@ -66,7 +68,9 @@ final class PlayOut
             }
         }
 
-        return $this->byRule = $this->tracks($this->movers);
+        $this->byRule = $this->tracks($this->movers);
+
+        return $this->byRule = $this->changed === null ? $this->byRule : $this->byRule->with($this->changed[0], $this->withAct(...$this->changed));
     }
 
     /** One defender does something else; the others play their rule. Holds his track alone. */
@@ -137,12 +141,14 @@ final class PlayOut
      * Place in the look of the man defender each receiver belongs to, or null.
      *
      * @param  list<string>  $letters
+     * @param  array<int, Defender>  $sorted  men passed off
      * @return list<int|null>
      */
-    private function targets(array $letters): array
+    private function targets(array $letters, array $sorted): array
     {
         $targets = array_fill(0, count($letters), null);
         foreach ($this->scene->defenders as $d => $defender) {
+            $defender = $sorted[$d] ?? $defender;
             $taken = $defender->job->kind === JobKind::Man ? $defender->takes : null;
             $r = $taken === null ? false : array_search($taken, $letters, true);
             if ($r !== false) {

@@ -7,11 +7,13 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Defense\Count\Accounted;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Defense\Count\Gaps;
+use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Play\PassOff;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Scene;
 
@@ -34,8 +36,8 @@ final class Findings
             ...self::moved($scene),
             ...self::motions($scene),
             ...self::defense($scene),
-            ...self::late($proof),
-            ...self::sticks($proof),
+            ...TempoFindings::of($proof),
+            ...PassFindings::of($proof),
             ...self::shared($scene),
             ...self::named($proof),
         ];
@@ -97,6 +99,10 @@ final class Findings
                 $findings[] = new Finding('tight-splits', Finding::CAUTION, null, $key['warning'], 'FRM-02');
             }
         }
+        $passed = array_map(fn (Defender $d): string => "the {$d->role} takes {$d->takes}", PassOff::of($scene));
+        if ($passed !== []) {
+            $findings[] = new Finding('passed-off', Finding::INFO, null, 'Men close together are passed off, first out and first in: '.implode(', ', $passed).'. Say "men locked" where they stay.', 'RTE-19');
+        }
         foreach ($scene->aligned->notes as $note) {
             $findings[] = new Finding('defense-adjusts', Finding::INFO, null, "$note.");
         }
@@ -106,37 +112,6 @@ final class Findings
             }
             if ($d->reaction !== null) {
                 $findings[] = new Finding('by-hand', Finding::INFO, null, sprintf('The %s reacts in %.2f s, set by hand.', $d->role, $d->reaction));
-            }
-        }
-
-        return $findings;
-    }
-
-    /** @return list<Finding> */
-    private static function late(Proof $proof): array
-    {
-        $findings = [];
-        foreach ($proof->readings as $letter => $reading) {
-            if ($reading->number !== null && $reading->killedBy !== null) {
-                $name = $proof->scene->routes[$letter]->spec->name;
-                $findings[] = new Finding('dead-read', Finding::CAUTION, $letter,
-                    "Read {$reading->number}, the $name by $letter, is dead: {$reading->killedBy}.");
-            }
-        }
-
-        return $findings;
-    }
-
-    /** @return list<Finding> */
-    private static function sticks(Proof $proof): array
-    {
-        $situation = $proof->scene->setting->situation;
-        $findings = [];
-        foreach ($situation->down >= 3 ? $proof->readings : [] as $letter => $reading) {
-            if ($reading->number !== null && $reading->depthYd < $situation->toGoYd) {
-                $short = $situation->toGoYd - $reading->depthYd;
-                $findings[] = new Finding('short-of-sticks', Finding::CAUTION, $letter,
-                    sprintf('The %s by %s breaks %.1f yd short of the sticks.', $proof->scene->routes[$letter]->spec->name, $letter, $short), 'CAL-07');
             }
         }
 

@@ -47,6 +47,7 @@ final class Report
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), Findings::of($proof)),
             'assumed' => $proof->scene->call->assumed,
             'tempo' => $report->tempo(),
+            'press' => PressRows::of($report->scene),
         ];
     }
 
@@ -85,13 +86,60 @@ final class Report
             'completion' => round($outcome->completion, 2),
             'gain' => round($outcome->gainYd, 1),
             'why' => $outcome->why.'.',
+            'next' => $this->next($outcome),
         ];
+    }
+
+    /** The read that would have been live had the thrown one been taken away (PRG-01). */
+    private function next(Outcome $outcome): ?string
+    {
+        $past = false;
+        foreach ($this->proof->readings as $letter => $reading) {
+            if ($past && $reading->counts() && ($outcome->reads[$letter]['margin'] ?? -9.0) >= $this->scene->setting->openAt) {
+                return $letter;
+            }
+            $past = $past || $letter === $outcome->letter;
+        }
+
+        return null;
+    }
+
+    /**
+     * Every numbered read under an act: live, or dead with what killed it. Seconds.
+     *
+     * @return list<array{man: string, state: string, margin: float|null, killedBy: string|null}>
+     */
+    private function states(Outcome $outcome, string $defender, string $act): array
+    {
+        $rows = [];
+        foreach ($this->proof->readings as $letter => $reading) {
+            if ($reading->number === null && ! $reading->hot) {
+                continue;
+            }
+            $read = $outcome->reads[$letter] ?? null;
+            $open = $read !== null && $read['line'] !== null && $read['margin'] >= $this->scene->setting->openAt;
+            $rows[] = ['man' => $letter, 'state' => $open ? 'live' : 'dead', 'margin' => $read === null || $read['line'] === null ? null : round($read['margin'], 2),
+                'killedBy' => $open ? null : ($reading->killedBy ?? $this->killer($letter, $defender, $act))];
+        }
+
+        return $rows;
+    }
+
+    /** Who shuts a read: the key by his act, or whoever has it by rule. */
+    private function killer(string $letter, string $defender, string $act): string
+    {
+        $rule = $this->proof->windows->bestThrow($letter);
+        if ($rule['line'] !== null && $rule['margin'] < $this->scene->setting->openAt) {
+            return $this->proof->windows->nearest($rule['line'], $this->proof->playOut->byRule()).' has him';
+        }
+
+        return $rule['line'] === null ? 'no throw reaches him in bounds' : "$defender: $act";
     }
 
     /** @return array<string, mixed> */
     private function key(Key $key): array
     {
-        $acts = array_map(fn (array $a): array => ['name' => $a['act']->name, 'best' => round($a['outcome']->best, 2)] + $this->outcome($a['outcome']), $key->acts);
+        $acts = array_map(fn (array $a): array => ['name' => $a['act']->name, 'best' => round($a['outcome']->best, 2), 'reads' => $this->states($a['outcome'], $key->role, $a['act']->name)] + $this->outcome($a['outcome']), $key->acts);
         $choices = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->toward !== null));
         $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->best < $l['outcome']->best ? $a : $l);
         $track = $this->proof->playOut->withAct($key->defender, $least['act']);
@@ -102,7 +150,7 @@ final class Report
             'verdict' => $key->verdict,
             'strength' => round($key->strength, 2),
             'conflict' => $key->conflict,
-            'leastAt' => ['xYd' => round($track->x[$key->defender][self::SETTLED], 2), 'yYd' => round($track->y[$key->defender][self::SETTLED], 2), 'act' => $least['act']->name],
+            'leastAt' => ['xYd' => round($track->x[$key->defender][self::SETTLED], 2), 'yYd' => round($track->y[$key->defender][self::SETTLED], 2), 'act' => $least['act']->name, 'margin' => round($least['outcome']->best, 2)],
             'acts' => $acts,
             'choices' => array_map(fn (array $a): array => ['name' => $a['act']->name] + $this->outcome($a['outcome']), $choices),
         ];
@@ -111,8 +159,14 @@ final class Report
     /** @return array<string, mixed> */
     private function read(Reading $reading): array
     {
+        $run = $this->scene->routes[$reading->letter];
+        $rule = $this->proof->windows->bestThrow($reading->letter);
+        $covered = $reading->live() && $rule['line'] !== null && $rule['margin'] < $this->scene->setting->openAt;
+
         return [
             'man' => $reading->letter,
+            'called' => $run->converted() ? $run->called->name : null,
+            'shutBy' => $covered ? $this->proof->windows->nearest($rule['line'], $this->proof->playOut->byRule()) : null,
             'route' => $this->route($reading->letter),
             'number' => $reading->number,
             'flag' => $reading->flag,

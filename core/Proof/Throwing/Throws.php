@@ -146,21 +146,32 @@ final class Throws
      */
     public static function timeTo(float $dx, float $dy, float $vx, float $vy, float $vmax, float $reach): float
     {
-        if (self::short(0.0, $dx, $dy, $vx, $vy, $vmax, $reach) <= 0.0) {
+        $atLow = self::short(0.0, $dx, $dy, $vx, $vy, $vmax, $reach);
+        if ($atLow <= 0.0) {
             return 0.0;
         }
         $low = 0.0;
         $high = 0.8;
-        while (self::short($high, $dx, $dy, $vx, $vy, $vmax, $reach) > 0.0 && $high < 12.0) {
+        while (($atHigh = self::short($high, $dx, $dy, $vx, $vy, $vmax, $reach)) > 0.0 && $high < 12.0) {
             $low = $high;
+            $atLow = $atHigh;
             $high *= 2.0;
         }
-        for ($i = 0; $i < 14; $i++) {
-            $t = 0.5 * ($low + $high);
-            if (self::short($t, $dx, $dy, $vx, $vy, $vmax, $reach) > 0.0) {
+        // False position with a halved weight for the end that stays (Illinois), to a thousandth of a second.
+        for ($i = 0; $i < 12 && $high - $low > 1e-3; $i++) {
+            $t = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
+            $at = self::short($t, $dx, $dy, $vx, $vy, $vmax, $reach);
+            if (abs($at) < 2e-3) {
+                return $t;
+            }
+            if ($at > 0.0) {
                 $low = $t;
+                $atLow = $at;
+                $atHigh *= 0.5;
             } else {
                 $high = $t;
+                $atHigh = $at;
+                $atLow *= 0.5;
             }
         }
 

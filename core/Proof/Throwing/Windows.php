@@ -44,19 +44,26 @@ final class Windows
         foreach ($playOut->coverage() as $d) {
             $this->vmax[$d] = $level->of($scene->defenders[$d]->group)->vmax;
         }
-        $rule = $playOut->byRule();
         foreach ($readings as $letter => $reading) {
             if (! $reading->live() || (! $reading->counts() && $reading->flag !== 'check-down')) {
                 continue;
             }
             $this->lines[$letter] = $this->throws->lines($letter, $reading->from, $reading->to);
-            foreach ($this->lines[$letter] as $k => $line) {
-                foreach ($this->vmax as $d => $vmax) {
-                    $this->margins[$letter][$k][$d] = $this->throws->margin($line, $rule, $d, $vmax);
-                    $this->undercut[$letter][$k][$d] = $this->throws->undercut;
-                }
+        }
+    }
+
+    /** Rule-true margins of a throw by defender; worked out when it is first asked for. @return array<int, float> */
+    private function margins(string $letter, int $k): array
+    {
+        if (! isset($this->margins[$letter][$k])) {
+            $rule = $this->playOut->byRule();
+            foreach ($this->vmax as $d => $vmax) {
+                $this->margins[$letter][$k][$d] = $this->throws->margin($this->lines[$letter][$k], $rule, $d, $vmax);
+                $this->undercut[$letter][$k][$d] = $this->throws->undercut;
             }
         }
+
+        return $this->margins[$letter][$k];
     }
 
     /** @return list<ThrowLine> */
@@ -111,11 +118,11 @@ final class Windows
     {
         $least = [];
         $flatter = null;
-        foreach ($this->margins[$letter] ?? [] as $k => $byDefender) {
-            $line = $this->lines[$letter][$k];
+        foreach ($this->lines($letter) as $k => $line) {
             if ($flatter === $line->step) {
                 continue;
             }
+            $byDefender = $this->margins($letter, $k);
             if ($d !== null) {
                 $byDefender[$d] = $this->throws->margin($line, $track, $d, $this->vmax[$d]);
                 $own = $this->throws->undercut;
@@ -136,6 +143,17 @@ final class Windows
         }
 
         return ['margin' => $most, 'line' => null];
+    }
+
+    /** Least rule-true margin of any throw over the men who cover, seconds. */
+    public function marginOf(ThrowLine $line): float
+    {
+        $least = 9.0;
+        foreach ($this->vmax as $d => $vmax) {
+            $least = min($least, $this->throws->margin($line, $this->playOut->byRule(), $d, $vmax));
+        }
+
+        return $least;
     }
 
     /** The flattest throw in the middle of a read's slot: what a defender who takes the read away runs for. */
@@ -170,9 +188,9 @@ final class Windows
     public function windows(string $letter): array
     {
         $open = [];
-        foreach ($this->margins[$letter] ?? [] as $k => $byDefender) {
-            $step = $this->lines[$letter][$k]->step;
-            $open[$step] = ($open[$step] ?? false) || min($byDefender) >= $this->scene->setting->openAt;
+        foreach ($this->lines($letter) as $k => $line) {
+            $step = $line->step;
+            $open[$step] = ($open[$step] ?? false) || min($this->margins($letter, $k)) >= $this->scene->setting->openAt;
         }
         $windows = [];
         foreach ($open as $step => $isOpen) {

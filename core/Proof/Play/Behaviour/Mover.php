@@ -53,6 +53,9 @@ abstract class Mover
     /** Seconds the run action holds him. */
     private readonly float $hold;
 
+    /** @var array{float, float, float} what he does first against a man in front of him: until when, and the velocity */
+    private readonly array $first;
+
     /** @var list<float> */
     private array $xs = [];
 
@@ -74,6 +77,8 @@ abstract class Mover
         $this->drop = $setting->level->zoneDrop();
         $this->reaction = $sight->reaction;
         $this->hold = $sight->scene->hold($defender);
+        [$until, $sideways, $upfield] = $sight->scene->firstStep($defender);
+        $this->first = [$until, $sideways * $law->vmax, $upfield * $law->vmax];
         $this->lag = 1.0 - exp(-Path::STEP / $law->tau);
         $this->x = $defender->xYd;
         $this->y = $defender->yYd;
@@ -82,12 +87,17 @@ abstract class Mover
     /** Sets wx and wy for step $i by the man's rule. */
     abstract public function steer(int $i): void;
 
-    /** His movement at the snap first, then the run action that holds him, then his rule. */
+    /** His movement at the snap first, then what he does to a man in front of him, then the run action that holds him, then his rule. */
     public function play(int $i): void
     {
         $movement = $this->defender->movement;
         if ($movement !== null && $i * Path::STEP < $movement->kind->lasts()) {
             $this->close(...[...$movement->to($this->defender->xYd, $this->defender->yYd), $this->vmax]);
+
+            return;
+        }
+        if ($i * Path::STEP < $this->first[0]) {
+            [, $this->wx, $this->wy] = $this->first;
 
             return;
         }

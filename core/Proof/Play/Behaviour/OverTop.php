@@ -9,6 +9,7 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
+use Jacotaxis\Core\Route\Facing;
 
 /** Man to man from off: keeps his leverage and stays on top while the man runs upfield, then runs with the break. */
 final class OverTop extends Mover
@@ -25,9 +26,18 @@ final class OverTop extends Mover
     /** Two bodies of half a yard each do not pass through each other, yards between their middles. */
     private const BODIES_YD = 1.0;
 
+    /** A man up on his receiver steps sideways at most this far before he is passed, yards. */
+    private const MIRROR_YD = 1.0;
+
+    /** From this speed upfield on a man up on his receiver turns and runs, yards a second. */
+    private const COMING_YD_S = 1.5;
+
     private readonly SeenRoute $seen;
 
     private readonly float $shade;
+
+    /** Whether he stands up on his man. */
+    private readonly bool $presses;
 
     /** @var list<Path> the other receivers, who are in his way */
     private readonly array $bodies;
@@ -42,6 +52,7 @@ final class OverTop extends Mover
         $this->shade = $out * $lined * match ($leverage) {
             'inside' => -1.0, 'outside' => 1.0, default => 0.0
         };
+        $this->presses = $defender->yYd - max(0.0, $this->seen->y[0]) <= Facing::PRESS_YD && abs($defender->xYd - $this->seen->x[0]) <= Facing::PRESS_YD;
         $this->bodies = array_values(array_map(fn (string $l): Path => $sight->scene->routes[$l]->path, array_diff($sight->letters, [$sight->letters[$receiver]])));
     }
 
@@ -88,6 +99,14 @@ final class OverTop extends Mover
     private function cover(float $rx, float $ry, float $rvx, float $rvy): void
     {
         $upfield = $rvy > 0.8 * abs($rvx) && $rvy > 2.0;
+        if ($this->presses && $ry < $this->defender->yYd) {
+            // He mirrors on his feet and does not come up; once the runner comes he turns and runs with him.
+            $x = max($this->defender->xYd - self::MIRROR_YD, min($this->defender->xYd + self::MIRROR_YD, $rx + $this->shade));
+            $this->close($x, $this->defender->yYd, $this->pedal);
+            $this->wy = $rvy < self::COMING_YD_S ? $this->wy : $this->vmax;
+
+            return;
+        }
         if ($ry < -0.4 && ! $upfield && $this->y > 3.0 && abs($rvx) < 1.0) {
             $this->close($rx + $this->shade, $this->y, $this->pedal);
 

@@ -27,11 +27,13 @@ final class Under extends Mover
     /** How much deeper than his landmark a flat man stays while an outside man runs by him, yards. */
     private const UNDER_VERTICAL_YD = 2.0;
 
-    /** Nearer than this he lines up head up, yards. */
-    private const HEAD_UP_YD = 0.5;
-
     /** A release that runs sideways this fast tells at once where it goes, yards a second. */
     private const DECLARES_YD_S = 3.0;
+
+    /** On a late down with this far to go hook and curl men sink under the sticks (DEF-04), at most this much, yards. */
+    private const LONG_YD = 7.0;
+
+    private const SINKS_YD = 5.0;
 
     /** Steps between two looks around: a man does not change his mind every twentieth of a second. */
     private const LOOKS_EVERY = 2;
@@ -40,6 +42,9 @@ final class Under extends Mover
     private ?array $spot = null;
 
     private ?SeenRoute $carrying = null;
+
+    /** How deep he drops, yards. */
+    private readonly float $deepYd;
 
     /** @var list<SeenRoute> the routes as a man on the inside hip sees them */
     private readonly array $inside;
@@ -50,8 +55,12 @@ final class Under extends Mover
     public function __construct(Defender $defender, SprintLaw $law, Sight $sight)
     {
         parent::__construct($defender, $law, $sight);
+        $situation = $sight->scene->setting->situation;
+        $job = $defender->job;
+        $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && $job->first === 'deep';
+        $this->deepYd = $sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $job->deepYd;
         $this->unmanned = array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
-        $this->inside = $defender->job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, abs($defender->xYd) > abs($sight->quick[$r]->x[0]) ? 'outside' : 'inside'), array_keys($sight->quick));
+        $this->inside = $defender->job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
     }
 
     public function start(): void
@@ -73,20 +82,13 @@ final class Under extends Mover
         }
         $carried = $this->carrying;
         if ($carried !== null) {
-            $this->close($carried->x[$i] + $this->shade($carried), min($this->defender->job->carryYd, max($this->y, $carried->y[$i] + 1.0)), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
+            $inside = $carried->x[$i] > 0.0 ? -1.0 : 1.0;
+            $this->close($carried->x[$i] + $inside, min($this->defender->job->carryYd, max($this->y, $carried->y[$i] + 1.0)), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
 
             return;
         }
         [$x, $y, $fast] = $this->spot;
         $this->close($x, $y, $fast ? $this->vmax : $this->drop);
-    }
-
-    /** The side of a receiver on which he carries him: the one he lined up on, inside when he was head up, yards. */
-    private function shade(SeenRoute $carried): float
-    {
-        $lined = $this->defender->xYd - $carried->x[0];
-
-        return abs($lined) < self::HEAD_UP_YD ? ($carried->x[0] > 0.0 ? -1.0 : 1.0) : ($lined > 0.0 ? 1.0 : -1.0);
     }
 
     /** The vertical release he still carries. */
@@ -125,12 +127,12 @@ final class Under extends Mover
             return [$job->wideYd, $this->sinkDepth($i), false];
         }
         $share = self::SHADE * $pull * ($job->first === 'short' && $ty < 8.0 ? 1.5 : 1.0);
-        $ty = $job->first === 'short' || $ty > $job->deepYd ? $ty : max($ty, min($job->deepYd, $ty + 4.0));
+        $ty = $job->first === 'short' || $ty > $this->deepYd ? $ty : max($ty, min($this->deepYd, $ty + 4.0));
 
-        $y = $job->deepYd + $share * ($ty - $job->deepYd);
+        $y = $this->deepYd + $share * ($ty - $this->deepYd);
         if ($job->sinks) {
             // With a vertical outside him he stays between it and the flat.
-            $y = max($y, min($this->sinkDepth($i), $job->deepYd + self::UNDER_VERTICAL_YD));
+            $y = max($y, min($this->sinkDepth($i), $this->deepYd + self::UNDER_VERTICAL_YD));
         }
 
         return [$job->wideYd + $share * ($tx - $job->wideYd), $y, $share > 0.3];
@@ -145,13 +147,13 @@ final class Under extends Mover
         }
         $job = $this->defender->job;
         $vy = $seen->vy[$i];
-        if ($y > $job->deepYd + 5.0 || ($vy > 2.0 && $vy > abs($seen->vx[$i]))) {
+        if ($y > $this->deepYd + 5.0 || ($vy > 2.0 && $vy > abs($seen->vx[$i]))) {
             return 0.0;
         }
         if ($i * 0.05 < $seen->brokenAt && $y < 1.0 && abs($seen->vx[$i]) < self::DECLARES_YD_S) {
             return 0.0;
         }
-        $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $job->wideYd) ** 2 + 0.5 * ($y - $job->deepYd) ** 2);
+        $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $job->wideYd) ** 2 + 0.5 * ($y - $this->deepYd) ** 2);
         $near = max(0.0, min(1.0, (self::WORK_YD - $away) / 3.5));
 
         return $near * ($job->first === 'short' && $y > 9.0 ? 0.6 : 1.0);
@@ -160,7 +162,7 @@ final class Under extends Mover
     /** A flat man with nobody in the flat sinks under the outside vertical, at most to fourteen yards. */
     private function sinkDepth(int $i): float
     {
-        $depth = $this->defender->job->deepYd;
+        $depth = $this->deepYd;
         foreach ($this->sight->quick as $seen) {
             if (abs($seen->x[$i] - $this->defender->job->wideYd) < 6.0 && $seen->vy[$i] > 2.0) {
                 $depth = max($depth, min(14.0, $seen->y[$i] + 1.0));

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Telling;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Route\Finish;
+use Jacotaxis\Core\Route\RunRoute;
+use Jacotaxis\Core\Route\Stem;
+
+/** What a coach says of routes and protection that belong together: sticks, crossers, posts over crossers, slides, free men. */
+final class PassFindings
+{
+    /** From this depth on a curl needs a run fake to get there (PRG-04), yards (product default). */
+    private const DEEP_CURL_YD = 14.0;
+
+    /** A crosser from this depth on runs under a post, yards. */
+    private const CROSSER_YD = 8.0;
+
+    /** A post that passes the safety within this runs through him, and what school B still allows inside him, yards. */
+    private const THROUGH_YD = 1.5;
+
+    private const INSIDE_YD = 4.0;
+
+    /** Two crossers who meet less than this apart in depth have no gap for the traffic, yards. */
+    private const GAP_YD = 0.5;
+
+    /** @return list<Finding> */
+    public static function of(Proof $proof): array
+    {
+        return [...self::sticks($proof), ...self::deepCurls($proof->scene), ...self::posts($proof), ...self::crossers($proof->scene), ...self::slide($proof), ...self::free($proof)];
+    }
+
+    /** @return list<Finding> */
+    private static function sticks(Proof $proof): array
+    {
+        $scene = $proof->scene;
+        $toGo = $scene->setting->situation->toGoYd;
+        $findings = [];
+        foreach ($scene->setting->situation->down >= 3 ? $proof->readings : [] as $letter => $reading) {
+            if ($reading->number === null) {
+                continue;
+            }
+            $run = $scene->routes[$letter];
+            if ($reading->depthYd < $toGo) {
+                $findings[] = new Finding('short-of-sticks', Finding::CAUTION, $letter,
+                    sprintf('The %s by %s breaks %.1f yd short of the sticks.', $run->spec->name, $letter, $toGo - $reading->depthYd), 'CAL-07');
+            } elseif (($under = self::sinksUnder($proof, $letter)) !== null) {
+                $findings[] = new Finding('sinks-under', Finding::INFO, $letter,
+                    "The $under sinks under the {$run->spec->name} at the sticks: then the check-down at once, early enough to run after the catch.", 'PRG-03');
+            }
+        }
+
+        return $findings;
+    }
+
+    /** The under man who shuts a read, by his role, or null. */
+    private static function sinksUnder(Proof $proof, string $letter): ?string
+    {
+        $best = $proof->windows->bestThrow($letter);
+        if ($best['line'] === null || $best['margin'] >= $proof->scene->setting->openAt) {
+            return null;
+        }
+        $role = $proof->windows->nearest($best['line'], $proof->playOut->byRule());
+        $under = array_filter($proof->scene->defenders, fn (Defender $d): bool => $d->role === $role && $d->job->kind === JobKind::Under);
+
+        return $under === [] ? null : $role;
+    }
+
+    /** @return list<Finding> */
+    private static function deepCurls(Scene $scene): array
+    {
+        $deep = array_filter($scene->routes, fn (RunRoute $r): bool => $r->spec->shape()->finish === Finish::ComeBack && $r->spec->shape()->inward && $r->spec->depth() >= self::DEEP_CURL_YD);
+        if (count($deep) < 2 || $scene->call->fake !== null || ! $scene->setting->schools->is('SET-26', 'A')) {
+            return [];
+        }
+
+        return [new Finding('deep-curls', Finding::CAUTION, (string) array_key_first($deep), 'Deep curls on both sides without a run fake: the corners play them without one.', 'SET-26', 'Say a run fake before the colon, for example zone right fake.')];
+    }
+
+    /** A post over a crosser has to take the near safety with it (RTE-13, PRG-11). @return list<Finding> */
+    private static function posts(Proof $proof): array
+    {
+        $scene = $proof->scene;
+        $findings = [];
+        foreach ($scene->routes as $letter => $post) {
+            $shape = $post->spec->shape();
+            $crossers = array_filter($scene->routes, fn (RunRoute $r): bool => $r->spec->shape()->crosses() && $r->spec->shape()->stem === Stem::Vertical && $r->spec->depth() >= self::CROSSER_YD && $r->to === $post->to->opposite());
+            if (! $shape->deep || ! $shape->inward || $shape->angleDeg < 15.0 || $shape->stem !== Stem::Vertical || $crossers === []) {
+                continue;
+            }
+            [$role, $inside] = self::passes($proof, $post);
+            $allowed = abs($inside) <= self::THROUGH_YD || ($scene->setting->schools->is('SET-13', 'B') && $inside > 0.0 && $inside <= self::INSIDE_YD);
+            if ($role !== null && ! $allowed) {
+                $crosser = (string) array_key_first($crossers);
+                $findings[] = new Finding('safety-free', Finding::CAUTION, $letter, sprintf('The post by %s passes the %s %.1f yd %s: he is not captured, and the %s by %s is unsafe under him.', $letter, $role,
+                    abs($inside), $inside > 0.0 ? 'inside' : 'outside', $crossers[$crosser]->spec->name, $crosser), 'PRG-11', 'Run the post through him, or throw it early, firm and led.');
+            }
+        }
+
+        return $findings;
+    }
+
+    /** The deep man a post passes nearest in depth, and by how much it runs inside of him. @return array{string|null, float} */
+    private static function passes(Proof $proof, RunRoute $post): array
+    {
+        $rule = $proof->playOut->byRule();
+        $from = (int) ceil($post->break()->t / Path::STEP);
+        $best = [null, 0.0];
+        $least = INF;
+        foreach ($proof->scene->defenders as $d => $defender) {
+            if ($defender->job->kind !== JobKind::Deep || $defender->group === 'corner') {
+                continue;
+            }
+            for ($i = $from; $i < min(Path::STEPS, $from + 24); $i++) {
+                $away = hypot($rule->x[$d][$i] - $post->path->x[$i], $rule->y[$d][$i] - $post->path->y[$i]);
+                if ($away < $least) {
+                    $least = $away;
+                    $best = [$defender->role, ($rule->x[$d][$i] - $post->path->x[$i]) * -$post->to->sign()];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** Two crossers from both sides need one over and one under (MSH-07). @return list<Finding> */
+    private static function crossers(Scene $scene): array
+    {
+        $crossers = array_values(array_filter($scene->routes, fn (RunRoute $r): bool => $r->spec->shape()->stem === Stem::Across));
+        foreach ($crossers as $n => $a) {
+            foreach (array_slice($crossers, $n + 1) as $b) {
+                if ($a->to !== $b->to && abs($a->spec->depth() - $b->spec->depth()) < self::GAP_YD) {
+                    return [new Finding('no-gap', Finding::CAUTION, $b->letter, "{$a->letter} and {$b->letter} cross at one depth: both over the top, and the chaser sits in the hip pocket.", 'MSH-07',
+                        sprintf('Run %s a yard under %s.', $b->letter, $a->letter)),
+                        new Finding('contact', Finding::INFO, null, 'Crossing near each other is legal while nobody starts contact: a rub that blocks is offensive interference. The rule book and the officials decide.')];
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /** A slide to the side of the first read leaves the free man behind the passer's eyes (PRO-10). @return list<Finding> */
+    private static function slide(Proof $proof): array
+    {
+        $scene = $proof->scene;
+        $first = $scene->reads[0] ?? null;
+        if ($scene->call->protection?->side === null || $scene->pickup->slides === 'none' || $scene->rolls() !== null || ! isset($scene->routes[$first])) {
+            return [];
+        }
+        $side = Side::ofX($scene->routes[$first]->break()->xYd);
+
+        return $scene->pickup->slide !== $side ? [] : [new Finding('slide-to-read', Finding::CAUTION, $first, "The line slides {$side->value}, to the side of read 1: a free man comes behind the first read.", 'PRO-10',
+            "Slide {$side->opposite()->value}.")];
+    }
+
+    /** Who is free, when, and what is thrown then (PRO-11, PRO-14). @return list<Finding> */
+    private static function free(Proof $proof): array
+    {
+        $protection = $proof->protection;
+        if ($protection->free === null) {
+            return [];
+        }
+        $hot = $protection->hot === null ? null : $proof->scene->routes[$protection->hot] ?? null;
+        $text = sprintf('The %s is free from the %s and there at %.1f s. ', $protection->free, $protection->freeSide->value ?? '', $protection->arrivalAt)
+            .($hot === null ? 'Nobody on that side is hot.' : "Hot: the {$hot->spec->name} by {$hot->letter}, into the space he left.");
+
+        return [new Finding('free-rusher', $proof->protection->verdict($proof->readings) === 'free' ? Finding::FAULT : Finding::INFO, $protection->hot, $text, 'PRO-11',
+            $hot === null ? 'Keep one more man in, or give a man on that side a route that breaks early.' : null)];
+    }
+}
