@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\CallController;
+use App\Http\Controllers\CardController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\FormationController;
 use App\Http\Controllers\GradeController;
@@ -10,6 +11,8 @@ use App\Http\Controllers\PlayerController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\RecognitionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\StaffBookController;
 use App\Http\Controllers\StaffWordsController;
 use App\Http\Controllers\WordsController;
 use Illuminate\Support\Facades\Route;
@@ -28,11 +31,25 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('fixes', [WordsController::class, 'fix']);
         Route::post('flips', [WordsController::class, 'flip']);
         Route::post('recognitions/look', [RecognitionController::class, 'look']);
+        Route::post('recognitions/route', [RecognitionController::class, 'route']);
         Route::post('recognitions/formation', [RecognitionController::class, 'formation']);
         Route::get('staff-words', [StaffWordsController::class, 'show']);
         Route::put('staff-words', [StaffWordsController::class, 'update']);
+        Route::get('staff-book', [StaffBookController::class, 'show']);
+        Route::put('staff-book', [StaffBookController::class, 'update']);
+        Route::get('staff-book/file', [StaffBookController::class, 'export']);
+        Route::post('staff-book/preview', [StaffBookController::class, 'preview']);
+        Route::post('staff-book/import', [StaffBookController::class, 'import']);
+        Route::post('staff-book/families', [StaffBookController::class, 'family']);
         Route::post('pictures', [PictureController::class, 'store']);
         Route::post('proofs', [ProofController::class, 'store']);
+        Route::post('cards/{format}', [CardController::class, 'store'])->whereIn('format', ['pdf', 'svg']);
+        Route::get('sheets/looks', [SheetController::class, 'looks']);
+        Route::post('sheets', [SheetController::class, 'store']);
+        Route::post('menus', [SheetController::class, 'menu']);
+        Route::post('suggestions', [SheetController::class, 'suggestions']);
+        Route::post('tolerances', [SheetController::class, 'tolerances']);
+        Route::post('beats', [SheetController::class, 'beats']);
 
         Route::apiResource('calls', CallController::class);
         Route::apiResource('looks', LookController::class);

@@ -4,31 +4,39 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Jacotaxis\Core\Concept\FormationDocument;
 use Jacotaxis\Core\Defense\Technique;
-use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Cadence;
+use Jacotaxis\Core\Words\BookDocument;
 use Jacotaxis\Core\Words\StaffBook;
 
 /**
- * What the staff calls things: its letters, its school of technique names, its cadence. One record.
+ * The staff's book: what it calls things, what it chose where staffs disagree, families of its own. One record; its sets
+ * are saved formations.
  *
  * @property array<string, string> $letters the staff's letter by the letter of the sets
  * @property array<string, string>|null $groups two figures of backs and tight ends by the staff's name
  * @property string $school
  * @property array{words: list<string>, beatS: float, soundS: float} $cadence
+ * @property list<array<string, mixed>>|null $aliases
+ * @property list<array<string, mixed>>|null $settings
+ * @property list<array<string, mixed>>|null $values
+ * @property list<array<string, mixed>>|null $families
  * @property int $version
  */
 class StaffWords extends Model
 {
     use HasUlids, Versioned;
 
+    public const LISTS = ['aliases', 'settings', 'values', 'families'];
+
     protected $guarded = [];
+
+    private ?StaffBook $read = null;
 
     protected function casts(): array
     {
-        return ['letters' => 'array', 'groups' => 'array', 'cadence' => 'array', 'version' => 'integer'];
+        return ['letters' => 'array', 'groups' => 'array', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
     }
 
     public static function current(): self
@@ -46,11 +54,18 @@ class StaffWords extends Model
         return Cadence::of($this->cadence['words'], (float) $this->cadence['beatS'], (float) $this->cadence['soundS']);
     }
 
+    /** The whole book as a document (schemas/book.schema.json). @return array<string, mixed> */
+    public function document(): array
+    {
+        $sets = Formation::query()->orderBy('name')->get()->map(fn (Formation $f): array => ['name' => $f->name, 'formation' => $f->document])->all();
+
+        return ['kind' => BookDocument::KIND, 'version' => 1, 'letters' => $this->letters, 'groups' => (object) ($this->groups ?? []), 'techniques' => $this->school,
+            'cadence' => $this->cadence] + array_combine(self::LISTS, array_map(fn (string $list): array => $this->$list ?? [], self::LISTS)) + ['sets' => $sets];
+    }
+
     /** The staff's words as the language reads them, its saved sets among them. */
     public function book(): StaffBook
     {
-        $sets = Formation::query()->get()->mapWithKeys(fn (Formation $f): array => [$f->name => FormationDocument::read($f->document, Situation::of())])->all();
-
-        return new StaffBook($this->letters, $sets, $this->theCadence(), $this->school, $this->groups ?? []);
+        return $this->read ??= BookDocument::read(['groups' => $this->groups ?? []] + $this->document());
     }
 }

@@ -238,12 +238,14 @@ final class CallBuilder
         foreach ($this->routes as $letter => $spec) {
             $with = match (true) {
                 $spec->name === 'corner' && $spec->depthYd === null && $this->draft->schools->is('SET-12', 'B') => ['depthYd' => 12.0],
+                $spec->name === 'wheel' && $spec->depthYd === null && isset($this->draft->schools->values['wheel-depth']) => ['depthYd' => $this->draft->schools->value('wheel-depth')],
+                $spec->name === 'crack seam' && $spec->depthYd === null && isset($this->draft->schools->values['crack-seam-depth']) => ['depthYd' => $this->draft->schools->value('crack-seam-depth')],
                 $spec->name === 'dig' && $spec->finish === null && $this->draft->schools->is('SET-11', 'B') => ['finish' => 'settling'],
                 default => null,
             };
             if ($with !== null) {
                 $this->routes[$letter] = $spec->with($with);
-                $this->assumed[] = "$letter {$spec->name} ".(isset($with['depthYd']) ? 'at 12 yd' : 'settling').', the school of the staff';
+                $this->assumed[] = "$letter {$spec->name} ".(isset($with['depthYd']) ? sprintf('at %g yd', $with['depthYd']) : 'settling').', the school of the staff';
             }
         }
     }

@@ -92,8 +92,8 @@ final class CallDocument
         }
     }
 
-    /** @return array<string, mixed> */
-    private static function route(RouteSpec $r): array
+    /** An assignment's route. @return array<string, mixed> */
+    public static function route(RouteSpec $r): array
     {
         return array_filter([
             'job' => 'route', 'route' => $r->name, 'depthYd' => $r->depthYd, 'side' => $r->side?->value,

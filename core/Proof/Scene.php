@@ -32,9 +32,6 @@ final readonly class Scene
     /** Least depth from which a drop begins after a run action, yards. */
     private const FAKE_DEPTH_YD = 3.0;
 
-    /** How far behind the ball a passer throws from who rolls out (unset; product default), yards. */
-    private const ROLL_DEPTH_YD = 6.0;
-
     /**
      * @param  array<string, Man>  $men  at the snap
      * @param  list<Defender>  $defenders  at the snap
@@ -85,7 +82,7 @@ final readonly class Scene
             $man = $snap->men[$letter];
             $law = $setting->law($letter);
             $called = $spec->in($situation);
-            $sees = $facing[$letter] = Facing::of($man, $aligned->defenders, $open);
+            $sees = $facing[$letter] = Facing::of($man, $aligned->defenders, $open, $setting->schools);
             $run = Conversions::fires($called, $sees, $setting->schools)?->made($called) ?? $called;
             $release = $sees->pressed() ? Release::against($run, $sees, $setting->schools, $press[$letter] ?? 'sits') : null;
             if ($release !== null) {
@@ -107,10 +104,18 @@ final readonly class Scene
         $q = $this->men['Q'];
         $roll = $this->rolls();
         if ($roll !== null) {
-            return [$roll->sign() * ($this->call->protection?->scheme->rollYd() ?? 0.0), -self::ROLL_DEPTH_YD];
+            return [$roll->sign() * $this->rollYd(), -(float) $this->setting->schools->value('roll-depth')];
         }
 
         return [$q->xYd, min($q->yYd, $this->call->fake === null ? 0.0 : -self::FAKE_DEPTH_YD) - $this->drop->depthYd()];
+    }
+
+    /** How wide he rolls: the staff's width where it has one, else the protection's own, yards. */
+    private function rollYd(): float
+    {
+        $own = $this->call->protection?->scheme->rollYd() ?? 0.0;
+
+        return $own > 0.0 && isset($this->setting->schools->values['roll-width']) ? (float) $this->setting->schools->value('roll-width') : $own;
     }
 
     /** The side he rolls to, or null. */

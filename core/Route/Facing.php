@@ -6,15 +6,11 @@ namespace Jacotaxis\Core\Route;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\School\Schools;
 
 /** What a receiver sees of the defense: who plays him, how near, on which side, man or zone, and the middle after the snap. */
 final readonly class Facing
 {
-    /** A man who plays up on him stands this near, yards (product defaults). */
-    public const PRESS_YD = 2.5;
-
-    public const OFF_YD = 5.0;
-
     /** How far away sideways and how deep an under man still plays him, yards. */
     private const REACH_YD = 7.0;
 
@@ -32,12 +28,15 @@ final readonly class Facing
         public string $leverage,
         public bool $manned,
         public bool $middleOpen,
+        private float $pressYd,
+        private float $offYd,
     ) {
     }
 
     /** @param  list<Defender>  $defenders */
-    public static function of(Man $man, array $defenders, bool $middleOpen): self
+    public static function of(Man $man, array $defenders, bool $middleOpen, ?Schools $schools = null): self
     {
+        $schools ??= Schools::of();
         $by = $under = null;
         $manned = false;
         foreach ($defenders as $d) {
@@ -60,13 +59,13 @@ final readonly class Facing
             $by === null => 'none',
             abs($in) < self::HEAD_UP_YD => 'head up',
             default => $in > 0.0 ? 'inside' : 'outside',
-        }, $manned, $middleOpen);
+        }, $manned, $middleOpen, (float) $schools->value('press'), (float) $schools->value('off'));
     }
 
     /** Whether a defender stands in his face. */
     public function pressed(): bool
     {
-        return $this->by !== null && ! $this->man->isBack() && $this->cushionYd <= self::PRESS_YD && abs($this->by->xYd - $this->man->xYd) <= self::PRESS_YD;
+        return $this->by !== null && ! $this->man->isBack() && $this->cushionYd <= $this->pressYd && abs($this->by->xYd - $this->man->xYd) <= $this->pressYd;
     }
 
     /** Whether a condition of a conversion holds. */
@@ -74,7 +73,7 @@ final readonly class Facing
     {
         return match ($condition) {
             'press' => $this->pressed(),
-            'off' => ! $this->pressed() && $this->cushionYd >= self::OFF_YD,
+            'off' => ! $this->pressed() && $this->cushionYd >= $this->offYd,
             'man' => $this->manned,
             'zone' => ! $this->manned,
             'middle open' => $this->middleOpen,

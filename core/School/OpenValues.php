@@ -32,10 +32,15 @@ final class OpenValues
         'split-block' => ['End of the split block, yards past the line', 'the split block on zone (INZ-15)', 'your staff', null, 0.0, 4.0],
     ];
 
-    /** @return array<string, array{what: string, holds: string, decides: string, default: float|null}> by id */
+    /** @return array<string, array{what: string, holds: string, decides: string, default: float|null, least: float, most: float}> by id */
     public static function all(): array
     {
-        return array_map(fn (array $u): array => ['what' => $u[0], 'holds' => $u[1], 'decides' => $u[2], 'default' => $u[3]], self::ALL);
+        return array_map(fn (array $u): array => ['what' => $u[0], 'holds' => $u[1], 'decides' => $u[2], 'default' => $u[3], 'least' => $u[4], 'most' => $u[5]], self::ALL);
+    }
+
+    public static function default(string $id): ?float
+    {
+        return self::ALL[$id][3] ?? null;
     }
 
     /** @throws DomainException when there is no such value or the number cannot be */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Concept\Family;
 use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Kinematics\Level;
@@ -56,15 +57,25 @@ final readonly class StaffBook
         $aliases = $this->aliases;
         uksort($aliases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         foreach ($aliases as $alias => $word) {
-            $words = (string) preg_replace('/(?<![\\pL\\d-])'.preg_quote((string) $alias, '/').'(?![\\pL\\d-])/iu', $word, $words);
+            $pattern = '/(?<![\\pL\\d-])'.preg_quote((string) $alias, '/').'(?![\\pL\\d-])/iu';
+            if (trim($word) === '' && preg_match($pattern, $words)) {
+                throw NotUnderstood::because("\"$alias\" is a word of the staff without a meaning: give it one in the staff book.", (string) $alias);
+            }
+            $words = (string) preg_replace($pattern, $word, $words);
         }
 
         return self::swap($words, array_flip($this->letters));
     }
 
-    /** Words in the letters of the sets, with the staff's letters. */
+    /** Words in the letters of the sets, with the staff's letters and its own names of families. */
     public function out(string $words): string
     {
+        foreach ($this->aliases as $alias => $word) {
+            if (Families::has($word)) {
+                $words = (string) preg_replace('/(?<![\\pL\\d-])'.preg_quote($word, '/').'(?![\\pL\\d-])/u', (string) $alias, $words);
+            }
+        }
+
         return self::swap($words, $this->letters);
     }
 

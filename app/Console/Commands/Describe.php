@@ -3,6 +3,7 @@
 namespace App\Console\Commands;
 
 use Jacotaxis\Core\Words\Description;
+use Jacotaxis\Core\Words\Spoken;
 
 class Describe extends JxCommand
 {
@@ -12,11 +13,14 @@ class Describe extends JxCommand
 
     protected function answer(): int
     {
-        $description = Description::of($this->theCall(), $this->situation());
+        $call = $this->theCall();
+        $description = Description::of($call, $this->situation());
+        $description['spoken'] = Spoken::of($call, $description);
         if ($this->option('json')) {
             $this->json($description);
         } else {
             $this->line($description['words']);
+            $this->line($description['spoken']);
             $this->line($description['family'] === null ? "No family: {$description['why']}" : "{$description['family']}: {$description['why']}");
             foreach ($description['nearest'] as $near) {
                 $this->line("  nearest {$near['family']}: {$near['differs']}");

@@ -64,13 +64,25 @@ class FormationController extends Controller
     private function attributes(Request $request, ?Formation $formation = null): array
     {
         $given = $request->validate(['name' => ['required', 'string', 'max:60', 'regex:/^[\pL][\pL\d -]*$/u', Rule::unique('formations', 'name')->ignore($formation)], 'document' => 'required|array']);
-        if (in_array(mb_strtolower($given['name']), [...array_map(mb_strtolower(...), Sets::names()), ...Sets::quarterbacks()], true)) {
-            throw Problem::content('/name', "\"{$given['name']}\" is a word of the call line already. Give the set another name.");
-        }
         $this->schemas->check('formation', $request->input('document'));
-        $set = FormationDocument::read($request->input('document'), Situation::of());
 
-        return ['name' => $given['name'], 'words' => $set->words(), 'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)];
+        return self::named($given['name'], $request->input('document'));
+    }
+
+    /**
+     * What is saved of a set under a name.
+     *
+     * @param  array<string, mixed>  $document  already checked against the schema
+     * @return array{name: string, words: string, document: array<string, mixed>}
+     */
+    public static function named(string $name, array $document): array
+    {
+        if (in_array(mb_strtolower($name), [...array_map(mb_strtolower(...), Sets::names()), ...Sets::quarterbacks()], true)) {
+            throw Problem::content('/name', "\"$name\" is a word of the call line already. Give the set another name.");
+        }
+        $set = FormationDocument::read($document, Situation::of());
+
+        return ['name' => $name, 'words' => $set->words(), 'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)];
     }
 
     /** Where the men stand in the middle of the field, for a small picture. @return list<array{letter: string, xYd: float, yYd: float}> */

@@ -7,10 +7,13 @@ use App\Documents\SituationInput;
 use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Jacotaxis\Core\Blocking\Fake;
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\CallDocument;
 use Jacotaxis\Core\Concept\CallFix;
-use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Concept\Sketch;
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\JobWords;
@@ -32,6 +35,7 @@ use Jacotaxis\Core\Words\DefenderWords;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\Description;
 use Jacotaxis\Core\Words\LookParser;
+use Jacotaxis\Core\Words\Spoken;
 
 class WordsController extends Controller
 {
@@ -49,7 +53,9 @@ class WordsController extends Controller
             'savedSets' => array_map(strval(...), array_keys($staff->book()->sets)),
             'motions' => array_map(fn (MotionKind $k): array => ['name' => $k->value, 'words' => $k->words()], MotionKind::cases()),
             'purposes' => Motion::PURPOSES,
-            'families' => array_keys(Families::all()),
+            'families' => array_map(strval(...), array_keys(Drawn::catalogue($staff->book()->families))),
+            'aliases' => array_map(fn (string $alias, string $word): array => ['alias' => $alias, 'word' => $word], array_map(strval(...), array_keys($staff->book()->aliases)), array_values($staff->book()->aliases)),
+            'protections' => array_map(fn (Scheme $s): array => ['name' => $s->value, 'words' => $s->words()], Scheme::cases()), 'fakes' => Fake::RUNS,
             'routes' => array_map(fn ($r): array => ['name' => $r->name, 'depthYd' => $r->depthYd, 'minYd' => $r->minDepthYd, 'maxYd' => $r->maxDepthYd], array_values(Routes::all())),
             'fronts' => Fronts::names(), 'shells' => Shells::names(),
             'roles' => DefenderWords::known(), 'jobs' => array_keys(JobWords::all()), 'leverages' => array_keys(Change::LEVERAGES),
@@ -67,7 +73,7 @@ class WordsController extends Controller
         $book = StaffWords::current()->book();
         $call = CallParser::parse($given['words'], $situation, $book);
 
-        return new JsonResponse(['document' => CallDocument::write($call), 'words' => $book->out(Describer::words($call, $situation, $book)), 'assumed' => $call->assumed]);
+        return new JsonResponse(['document' => CallDocument::write($call), 'words' => $book->out(Describer::words($call, $situation, $book)), 'assumed' => $call->assumed, 'sketch' => Sketch::of($call)]);
     }
 
     /** Call document -> words, family and why; with the set the spots stand in when men were moved (FRM-08). */
@@ -76,9 +82,10 @@ class WordsController extends Controller
         $this->schemas->check('call', $request->input('document'));
         $situation = SituationInput::from($request->input('situation'));
         $book = StaffWords::current()->book();
-        $said = Description::of(CallDocument::read($request->input('document')), $situation, $book);
+        $call = CallDocument::read($request->input('document'));
+        $said = Description::of($call, $situation, $book);
 
-        return new JsonResponse(['words' => $book->out($said['words'])] + $said);
+        return new JsonResponse(['words' => $book->out($said['words']), 'spoken' => Spoken::of($call, $said, $book)] + $said);
     }
 
     /** Look words -> look document and the words it reads back as. */

@@ -49,10 +49,14 @@ final class Findings
         $formation = $scene->call->formation;
         $own = $formation->withSpots([])->men($scene->frame);
         $findings = [];
+        $tolerance = $scene->setting->schools->value('off-place');
         foreach ($formation->spots as $letter => [$x, $y]) {
+            if (isset($own[$letter]) && $tolerance !== null && hypot($x - $own[$letter]->xYd, $y - $own[$letter]->yYd) <= $tolerance) {
+                continue;
+            }
             if (isset($own[$letter]) && hypot($x - $own[$letter]->xYd, $y - $own[$letter]->yYd) < self::SAME_PLACE_YD) {
-                $findings[] = new Finding('off-place', Finding::INFO, $letter, sprintf('%s stands %.0f in %s and %.1f yd %s his place in the set (tolerance unset).', $letter,
-                    abs($x - $own[$letter]->xYd) * 36.0, abs($x) >= abs($own[$letter]->xYd) ? 'outside' : 'inside', abs($y - $own[$letter]->yYd), $y < $own[$letter]->yYd ? 'behind' : 'ahead of'), 'FRM-03');
+                $findings[] = new Finding('off-place', Finding::INFO, $letter, sprintf('%s stands %.0f in %s and %.1f yd %s his place in the set (%s).', $letter,
+                    abs($x - $own[$letter]->xYd) * 36.0, abs($x) >= abs($own[$letter]->xYd) ? 'outside' : 'inside', abs($y - $own[$letter]->yYd), $y < $own[$letter]->yYd ? 'behind' : 'ahead of', $tolerance === null ? 'tolerance unset: the staff book' : sprintf('beyond the staff\'s %g yd', $tolerance)), 'FRM-03');
             }
         }
 

@@ -13,7 +13,10 @@ use Jacotaxis\Core\Offense\Landmarks;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Route\Conversions;
 use Jacotaxis\Core\Route\Finish;
+use Jacotaxis\Core\Route\RouteRunner;
+use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\RunRoute;
 
 /** What a board draws of a proof: field, spots, routes as lines, the place of every break. Yards in the play frame. */
@@ -90,22 +93,50 @@ final class Stage
         ];
     }
 
+    /**
+     * What the route may become by what he sees, and as called where it became something else: each with its condition.
+     *
+     * @return list<array{words: string, line: list<array{float, float}>}>
+     */
+    private static function ghosts(Scene $scene, RunRoute $run): array
+    {
+        $drawn = fn (RouteSpec $spec): array => self::line(RouteRunner::path($scene->men[$run->letter], $spec, $scene->frame, $scene->setting->law($run->letter)));
+        $ghosts = $run->converted() ? [['words' => "{$run->called->name} as called", 'line' => $drawn($run->called)]] : [];
+        foreach (Conversions::possible($run->called, $scene->setting->schools) as $conversion) {
+            $made = $conversion->made($run->called);
+            if ($made->name !== $run->spec->name || $made->finish !== $run->spec->finish) {
+                $ghosts[] = ['words' => $conversion->words(), 'line' => $drawn($made)];
+            }
+        }
+
+        return $ghosts;
+    }
+
+    /** @return list<array{float, float}> */
+    private static function line(RunRoute $run): array
+    {
+        $line = [];
+        for ($i = 0; $i <= min(Path::STEPS - 1, (int) ceil(($run->break()->t + self::TAIL) / Path::STEP)); $i += 2) {
+            $line[] = [round($run->path->x[$i], 2), round($run->path->y[$i], 2)];
+        }
+
+        return $line;
+    }
+
     /** @return array<string, mixed> */
     private static function route(Proof $proof, RunRoute $run): array
     {
         $break = $run->break();
-        $until = min(Path::STEPS - 1, (int) ceil(($break->t + self::TAIL) / Path::STEP));
-        $line = [];
-        for ($i = 0; $i <= $until; $i += 2) {
-            $line[] = [round($run->path->x[$i], 2), round($run->path->y[$i], 2)];
-        }
+        $line = self::line($run);
         $reading = $proof->readings[$run->letter];
+        $called = $run->called;
 
         return [
             'man' => $run->letter, 'name' => $run->spec->name, 'depthYd' => $run->spec->depth(),
             'minYd' => $run->spec->shape()->minDepthYd, 'maxYd' => $run->spec->shape()->maxDepthYd,
             'read' => $reading->number, 'flag' => $reading->flag,
-            'settles' => $run->spec->shape()->finish !== Finish::Run, 'line' => $line, 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
+            'called' => $run->converted() ? $called->name : null, 'ghosts' => self::ghosts($proof->scene, $run),
+            'settles' => $run->spec->finish() !== Finish::Run, 'line' => $line, 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
         ];
     }
 }

@@ -64,6 +64,19 @@ export interface CallDocument {
    */
   spots?: Spot[];
   situation?: null | Situation;
+  /**
+   * left out: five linemen and whoever stays
+   */
+  protection?: null | CallProtection;
+  /**
+   * run action shown first
+   */
+  fake?: null | CallFake;
+  /**
+   * gets the ball when somebody comes free
+   */
+  hot?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
+  readsBy?: ReadsBy;
 }
 export interface StandIn {
   for: "X" | "Z" | "H" | "Y" | "R" | "F";
@@ -115,17 +128,41 @@ export interface Assignment {
     | "wheel"
     | "arrow"
     | "swing"
-    | "bubble";
+    | "bubble"
+    | "choice"
+    | "slide"
+    | "sneak flat"
+    | "chip flat"
+    | "crack seam"
+    | "leak"
+    | "post-corner"
+    | "corner-post"
+    | "hitch-go"
+    | "slant-go"
+    | "out-up";
   /**
    * yards past the line at the break; left out: the catalogue's
    */
   depthYd?: number;
   side?: "left" | "right";
-  flag?: "clear" | "alert" | "check-down";
+  flag?: "clear" | "alert" | "decoy" | "check-down";
   /**
    * checks the rush before he goes
    */
   checks?: boolean;
+  /**
+   * hits the edge rusher before he goes
+   */
+  chips?: boolean;
+  /**
+   * a landmark instead of a depth (sticks) or for the width (hash, numbers)
+   */
+  at?: "sticks" | "hash" | "numbers";
+  /**
+   * how he ends it where it is not the catalogue's way
+   */
+  finish?: "settling" | "moving";
+  release?: "inside" | "outside";
 }
 export interface Spot {
   man: "LT" | "LG" | "C" | "RG" | "RT" | "Q" | "X" | "Z" | "H" | "Y" | "R" | "F";
@@ -144,6 +181,64 @@ export interface Situation {
    * yards from the own goal line
    */
   ballOnYd?: number;
+}
+export interface CallProtection {
+  name:
+    | "man"
+    | "half-slide"
+    | "full-slide"
+    | "gap"
+    | "big-on-big"
+    | "seven-man"
+    | "boot"
+    | "half-boot"
+    | "naked"
+    | "pocket";
+  side?: "left" | "right" | null;
+}
+export interface CallFake {
+  run:
+    | "zone"
+    | "outside zone"
+    | "split zone"
+    | "duo"
+    | "power"
+    | "counter"
+    | "trap"
+    | "jet"
+    | "jet counter"
+    | "toss"
+    | "belly"
+    | "dive"
+    | "crack"
+    | "freeze";
+  side?: "left" | "right" | null;
+  man?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
+}
+/**
+ * another order of the reads by what is seen
+ */
+export interface ReadsBy {
+  /**
+   * @minItems 1
+   * @maxItems 5
+   */
+  man?: ("X" | "Z" | "H" | "Y" | "R" | "F")[];
+  /**
+   * @minItems 1
+   * @maxItems 5
+   */
+  zone?: ("X" | "Z" | "H" | "Y" | "R" | "F")[];
+  /**
+   * @minItems 1
+   * @maxItems 5
+   */
+  closed?: ("X" | "Z" | "H" | "Y" | "R" | "F")[];
+  /**
+   * @minItems 1
+   * @maxItems 5
+   */
+  open?: ("X" | "Z" | "H" | "Y" | "R" | "F")[];
 }
 /**
  * A set with its line splits and the men moved by hand. Yards in the play frame, feet between linemen.
@@ -230,6 +325,10 @@ export interface LookDocument {
    * whether the front moves over to an unbalanced or shifted line
    */
   slides?: boolean;
+  /**
+   * whether man defenders stay on their men where receivers stand close together, instead of passing them off
+   */
+  locks?: boolean;
   /**
    * @maxItems 6
    */
@@ -367,6 +466,10 @@ export interface ProofReport {
   findings: FindingRow[];
   assumed: string[];
   tempo: TempoRow;
+  /**
+   * receivers with a man in their faces: the plan, and the answer to each reaction
+   */
+  press: PressRow[];
 }
 export interface OutcomeRow {
   action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";
@@ -380,6 +483,10 @@ export interface OutcomeRow {
   completion: number;
   gain: number;
   why: string;
+  /**
+   * the read that would have been live had this one been taken away
+   */
+  next: string | null;
 }
 export interface KeyRow {
   defender: string;
@@ -395,6 +502,10 @@ export interface LeastAt {
   xYd: number;
   yYd: number;
   act: string;
+  /**
+   * seconds left to the offense there
+   */
+  margin: number;
 }
 export interface ActRow {
   name: string;
@@ -410,6 +521,17 @@ export interface ActRow {
   completion: number;
   gain: number;
   why: string;
+  /**
+   * the read that would have been live had this one been taken away
+   */
+  next: string | null;
+  reads: ReadState[];
+}
+export interface ReadState {
+  man: string;
+  state: "live" | "dead";
+  margin: number | null;
+  killedBy: string | null;
 }
 export interface ChoiceRow {
   name: string;
@@ -424,6 +546,10 @@ export interface ChoiceRow {
   completion: number;
   gain: number;
   why: string;
+  /**
+   * the read that would have been live had this one been taken away
+   */
+  next: string | null;
 }
 export interface SpoilerRow {
   defender: string;
@@ -589,6 +715,14 @@ export interface ReadRow {
   state: "live" | "dead";
   killedBy: string | null;
   windows: number[][];
+  /**
+   * the route as called, where what he sees made another of it
+   */
+  called: string | null;
+  /**
+   * who has him when everybody plays his rule
+   */
+  shutBy: string | null;
 }
 export interface FindingRow {
   code: string;
@@ -620,4 +754,166 @@ export interface TempoRow {
   rushAt: number;
   outAt: number | null;
   caughtAt: number | null;
+}
+export interface PressRow {
+  man: string;
+  defender: string;
+  cushionYd: number;
+  leverage: "inside" | "outside" | "head up" | "none";
+  purpose: "vertical" | "break" | "stop";
+  aim: "left" | "right";
+  aimYd: number;
+  steps: string;
+  reads: string;
+  finish: string;
+  reaction: string | null;
+  reactions: PressReaction[];
+}
+export interface PressReaction {
+  name: string;
+  answer: string;
+  pastAt: number;
+  breakAt: number;
+}
+/**
+ * A staff's book: its letters, cadence and aliases, what it chose where staffs disagree, values where no common one exists, families and sets of its own.
+ */
+export interface BookDocument {
+  kind: "jacotaxis.book";
+  version: 1;
+  /**
+   * the staff's letter by the letter of the sets
+   */
+  letters: {
+    X: string;
+    Z: string;
+    H: string;
+    Y: string;
+    R: string;
+    F: string;
+  };
+  /**
+   * backs and tight ends in two figures by the staff's name
+   */
+  groups?: {
+    [k: string]: string;
+  };
+  /**
+   * the school of technique names
+   */
+  techniques: "inside eye" | "count out";
+  cadence: {
+    /**
+     * @minItems 2
+     * @maxItems 8
+     */
+    words: string[];
+    beatS: number;
+    soundS: number;
+  };
+  /**
+   * @maxItems 400
+   */
+  aliases?: BookAlias[];
+  /**
+   * @maxItems 400
+   */
+  settings?: BookSetting[];
+  /**
+   * @maxItems 400
+   */
+  values?: BookValue[];
+  /**
+   * @maxItems 400
+   */
+  families?: BookFamily[];
+  /**
+   * @maxItems 400
+   */
+  sets?: BookSet[];
+}
+export interface BookAlias {
+  alias: string;
+  /**
+   * words of the language, or nothing: a word without a meaning is kept and never guessed
+   */
+  word: string;
+  /**
+   * who owns the entry
+   */
+  owner?: string;
+  /**
+   * the day it was last changed
+   */
+  on?: string;
+}
+export interface BookSetting {
+  id: string;
+  choice: "A" | "B" | "C";
+  /**
+   * who owns the entry
+   */
+  owner?: string;
+  /**
+   * the day it was last changed
+   */
+  on?: string;
+}
+export interface BookValue {
+  id: string;
+  value: number;
+  /**
+   * who owns the entry
+   */
+  owner?: string;
+  /**
+   * the day it was last changed
+   */
+  on?: string;
+}
+export interface BookFamily {
+  name: string;
+  /**
+   * route by receiver number: "~dig 12 across"
+   */
+  front: {
+    [k: string]: string;
+  };
+  back?: string | null;
+  /**
+   * @maxItems 5
+   */
+  reads: string[];
+  /**
+   * how the routes are said
+   */
+  said?: string;
+  /**
+   * how the read is said
+   */
+  read?: string;
+  /**
+   * the protection that goes with it
+   */
+  protection?: string;
+  /**
+   * who owns the entry
+   */
+  owner?: string;
+  /**
+   * the day it was last changed
+   */
+  on?: string;
+}
+export interface BookSet {
+  name: string;
+  formation: FormationDocument;
+  /**
+   * who owns the entry
+   */
+  owner?: string;
+  /**
+   * the day it was last changed
+   */
+  on?: string;
 }

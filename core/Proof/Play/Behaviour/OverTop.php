@@ -9,7 +9,6 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
-use Jacotaxis\Core\Route\Facing;
 
 /** Man to man from off: keeps his leverage and stays on top while the man runs upfield, then runs with the break. */
 final class OverTop extends Mover
@@ -52,7 +51,8 @@ final class OverTop extends Mover
         $this->shade = $out * $lined * match ($leverage) {
             'inside' => -1.0, 'outside' => 1.0, default => 0.0
         };
-        $this->presses = $defender->yYd - max(0.0, $this->seen->y[0]) <= Facing::PRESS_YD && abs($defender->xYd - $this->seen->x[0]) <= Facing::PRESS_YD;
+        $press = (float) $sight->scene->setting->schools->value('press');
+        $this->presses = $defender->yYd - max(0.0, $this->seen->y[0]) <= $press && abs($defender->xYd - $this->seen->x[0]) <= $press;
         $this->bodies = array_values(array_map(fn (string $l): Path => $sight->scene->routes[$l]->path, array_diff($sight->letters, [$sight->letters[$receiver]])));
     }
 

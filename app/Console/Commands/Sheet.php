@@ -1,0 +1,46 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Console\Workers;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Proof\Sheet\Looks;
+use Jacotaxis\Core\Proof\Sheet\Sheet as CallSheet;
+
+class Sheet extends JxCommand
+{
+    protected $signature = 'jx:sheet {file? : a call document, - for standard input} {--call=} {--fronts= : names with commas, or all} {--shells= : names with commas, or all} {--situation=} {--level=high-school} {--rules=} {--json}';
+
+    protected $description = 'Prove a call against every look: by default 96 of them';
+
+    protected function answer(): int
+    {
+        $call = $this->theCall();
+        $setting = $this->setting($call);
+        $looks = Looks::of($this->names('fronts'), $this->names('shells'));
+        $cells = Workers::map($looks, fn (Look $look): array => CallSheet::cell($call, $look, $setting));
+        $summary = CallSheet::summary($cells);
+        $this->option('json') ? $this->json(['cells' => $cells, 'summary' => $summary]) : $this->tell($cells, $summary);
+
+        return self::DONE;
+    }
+
+    /** @return list<string>|null */
+    private function names(string $option): ?array
+    {
+        $given = (string) $this->option($option);
+
+        return $given === '' ? null : array_map(trim(...), explode(',', $given));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $cells
+     * @param  array<string, mixed>  $summary
+     */
+    private function tell(array $cells, array $summary): void
+    {
+        $this->table(['Front', 'Shell', 'Verdict', 'Strength', 'Key', 'Gets it'], array_map(fn (array $c): array => [$c['front'], $c['shell'], $c['verdict'], sprintf('%.2f s', $c['strength']), $c['key'] ?? '',
+            $c['best'] === null ? '' : "{$c['best']['man']} {$c['best']['route']}"], $cells));
+        $this->line(sprintf('%d looks: %d bound, %d guess, %d covered. Weakest: %s.', $summary['looks'], $summary['bound'], $summary['guess'], $summary['covered'], $summary['weakest'] ?? 'none'));
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Documents\ProofInput;
+use App\Documents\Schemas;
+use App\Models\Call;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Sheet\Beats;
+use Jacotaxis\Core\Proof\Sheet\Looks;
+use Jacotaxis\Core\Proof\Sheet\Sheet;
+use Jacotaxis\Core\Proof\Sheet\Suggestions;
+use Jacotaxis\Core\Proof\Sheet\Tolerance;
+
+/** A call against many looks, the menu against one, and what would change a verdict. A screen asks in parts and fills as they come. */
+class SheetController extends Controller
+{
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
+
+    /** The looks of a whole sheet, in words, front by front. */
+    public function looks(Request $request): JsonResponse
+    {
+        $looks = Looks::of(...($request->boolean('all') ? [['all'], ['all']] : []));
+
+        return new JsonResponse(['looks' => array_map(fn (Look $l): array => ['front' => $l->front, 'shell' => $l->shell, 'words' => $l->words()], $looks)]);
+    }
+
+    /** Cells of a call against looks. */
+    public function store(Request $request): JsonResponse
+    {
+        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'looks' => 'required|array|max:40', 'looks.*' => 'required']);
+        $input = ProofInput::from($request, $this->schemas);
+        $call = $input->call();
+        $setting = $input->setting($call);
+
+        return new JsonResponse(['cells' => array_map(fn (mixed $look, int $n): array => Sheet::cell($call, $input->look($look, "/looks/$n"), $setting), $given['looks'], array_keys($given['looks']))]);
+    }
+
+    /** Saved calls against one look: all of them, or those named. */
+    public function menu(Request $request): JsonResponse
+    {
+        $this->authorize('viewAny', Call::class);
+        $given = $request->validate(ProofInput::RULES + ['look' => 'required', 'calls' => 'array|max:40', 'calls.*' => 'string|max:26']);
+        $input = ProofInput::from($request, $this->schemas);
+        $look = $input->look($request->input('look'));
+        $rows = [];
+        foreach (Call::query()->when(isset($given['calls']), fn ($q) => $q->whereIn('id', $given['calls']))->orderBy('id')->limit(40)->get() as $saved) {
+            $call = CallDocument::read($saved->document);
+            $rows[] = ['id' => $saved->id, 'name' => $saved->name, 'words' => $saved->words, 'cell' => Sheet::cell($call, $look, $input->setting($call))];
+        }
+
+        return new JsonResponse(['rows' => $rows]);
+    }
+
+    /** Single changes that bind a look the call does not bind. */
+    public function suggestions(Request $request): JsonResponse
+    {
+        [$call, $look, $input] = $this->asked($request);
+
+        return new JsonResponse(['suggestions' => array_map(fn (array $s): array => ['words' => $s['words'], 'verdict' => $s['verdict'], 'strength' => $s['strength'], 'document' => CallDocument::write($s['call'])],
+            Suggestions::of($call, $look, $input->setting($call)))]);
+    }
+
+    /** How far each break may stray while the bind holds. */
+    public function tolerances(Request $request): JsonResponse
+    {
+        [$call, $look, $input] = $this->asked($request);
+
+        return new JsonResponse(['bands' => (object) Tolerance::bands($call, $look, $input->setting($call))]);
+    }
+
+    /** The cheapest change by one defender that covers the call, and the saved calls that punish it. */
+    public function beats(Request $request): JsonResponse
+    {
+        [$call, $look, $input] = $this->asked($request);
+        $setting = $input->setting($call);
+        $change = Beats::of(Prover::prove($call, $look, $setting));
+        if ($change === null) {
+            return new JsonResponse(['change' => null, 'punishing' => []]);
+        }
+        $saved = Call::query()->orderBy('id')->limit(40)->get()->keyBy('id');
+        $book = $saved->map(fn (Call $c): \Jacotaxis\Core\Concept\Call => CallDocument::read($c->document))->all();
+        $punishing = array_map(fn (array $p): array => $p + ['name' => $saved[$p['id']]->name], array_slice(Beats::punishing($book, $look, $setting, $change), 0, 3));
+
+        return new JsonResponse(['change' => ['defender' => $change['defender'], 'name' => $change['act']->name, 'costYd' => $change['costYd'], 'why' => $change['why'],
+            'xYd' => round($change['act']->xYd, 2), 'yYd' => round($change['act']->yYd, 2)], 'punishing' => $punishing]);
+    }
+
+    /** @return array{\Jacotaxis\Core\Concept\Call, Look, ProofInput} */
+    private function asked(Request $request): array
+    {
+        $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'look' => 'required']);
+        $input = ProofInput::from($request, $this->schemas);
+
+        return [$input->call(), $input->look($request->input('look')), $input];
+    }
+}

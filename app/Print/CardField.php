@@ -1,0 +1,122 @@
+<?php
+
+namespace App\Print;
+
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Kinematics\Level;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Route\Finish;
+use Jacotaxis\Core\Route\RouteRunner;
+use Jacotaxis\Core\Route\RunRoute;
+use Jacotaxis\Core\Words\StaffBook;
+
+/** The field of a card: men as they stand, routes as coaches draw them, the number of each read at its break. */
+final readonly class CardField
+{
+    /** Yards drawn behind the line and up the field. */
+    private const BACK_YD = 8.0;
+
+    private const UP_YD = 24.0;
+
+    /** Seconds of a route drawn after its break. */
+    private const TAIL_S = 0.9;
+
+    public function __construct(private Drawing $page, private Call $call, private Situation $situation, private StaffBook $book, private ?string $player)
+    {
+    }
+
+    public function draw(float $x, float $y, float $w, float $h, float $small): void
+    {
+        $frame = $this->situation->frame();
+        $left = $frame->sidelineX(Side::Left);
+        $right = $frame->sidelineX(Side::Right);
+        $k = min($w / ($right - $left), $h / (self::BACK_YD + self::UP_YD));
+        $x += ($w - $k * ($right - $left)) / 2;
+        $at = fn (float $xYd, float $yYd): array => [$x + ($xYd - $left) * $k, $y + (self::UP_YD - $yYd) * $k];
+        $this->paint($at, $left, $right, $small);
+        foreach ($this->call->snap($frame, $this->book->clock())->men as $letter => $man) {
+            if (isset($this->call->routes[$letter])) {
+                $spec = $this->call->routes[$letter]->in($this->situation);
+                $this->route(RouteRunner::path($man, $spec, $frame, Level::HighSchool->receiver()), $at, $this->player === null || $this->player === $letter, $small);
+            }
+        }
+        foreach ($this->call->men($frame, $this->book->clock()) as $man) {
+            $this->man($man, $at($man->xYd, $man->yYd), $small);
+        }
+    }
+
+    /** @param  callable(float, float): array{float, float}  $at */
+    private function paint(callable $at, float $left, float $right, float $small): void
+    {
+        for ($yd = -5; $yd <= 20; $yd += 5) {
+            $this->page->line([$at($left, $yd), $at($right, $yd)], $yd === 0 ? 1.4 : 0.5, $yd === 0 ? Drawing::SOFT : Drawing::FAINT);
+            if ($yd > 0) {
+                [$tx, $ty] = $at($left, $yd);
+                $this->page->text($tx + 2, $ty - 2, (string) $yd, $small * 0.8, Drawing::SOFT);
+            }
+        }
+        if ($this->situation->down >= 3 && $this->situation->toGoYd <= self::UP_YD) {
+            $this->page->line([$at($left, $this->situation->toGoYd), $at($right, $this->situation->toGoYd)], 1.0, Drawing::BALL, true);
+        }
+    }
+
+    /** @param  callable(float, float): array{float, float}  $at */
+    private function route(RunRoute $run, callable $at, bool $his, float $small): void
+    {
+        $until = min(Path::STEPS - 1, (int) ceil(($run->break()->t + self::TAIL_S) / Path::STEP));
+        $points = [];
+        for ($i = 0; $i <= $until; $i += 2) {
+            if ($run->path->y[$i] <= self::UP_YD) {
+                $points[] = $at($run->path->x[$i], $run->path->y[$i]);
+            }
+        }
+        $read = $this->call->readNumber($run->letter);
+        $color = $his ? ($read === 1 && $this->player === null ? Drawing::BALL : Drawing::INK) : Drawing::FAINT;
+        $this->page->line($points, $his ? ($read === null ? 0.9 : 1.6) : 0.8, $color, $run->spec->flag !== null && $read === null);
+        $this->end($points, $run->spec->finish() !== Finish::Run, $color, $small);
+        if ($read !== null && $his) {
+            [$bx, $by] = $at($run->break()->xYd, min(self::UP_YD, $run->break()->yYd));
+            $this->page->circle($bx, $by, $small * 0.7, '#ffffff', $color, 0.8);
+            $this->page->text($bx, $by + $small * 0.34, (string) $read, $small, $color, true, 'middle');
+        }
+    }
+
+    /** An arrow where he runs on, a bar where he sits down. @param  list<array{float, float}>  $points */
+    private function end(array $points, bool $sits, string $color, float $small): void
+    {
+        $n = count($points);
+        if ($n < 3) {
+            return;
+        }
+        [$x, $y] = $points[$n - 1];
+        for ($back = $n - 2; $back > 0 && hypot($x - $points[$back][0], $y - $points[$back][1]) < 1.0; $back--) {
+        }
+        $turn = atan2($y - $points[$back][1], $x - $points[$back][0]);
+        $size = $small * 0.7;
+        $tip = fn (float $angle, float $by): array => [$x + $by * cos($turn + $angle), $y + $by * sin($turn + $angle)];
+        if ($sits) {
+            $this->page->line([$tip(M_PI_2, $size), $tip(-M_PI_2, $size)], 1.4, $color);
+
+            return;
+        }
+        $this->page->area([$tip(0.0, $size), $tip(2.5, $size), $tip(-2.5, $size)], $color);
+    }
+
+    /** @param  array{float, float}  $spot */
+    private function man(Man $man, array $spot, float $small): void
+    {
+        [$x, $y] = $spot;
+        $his = $this->player === $man->letter;
+        $r = $small * 0.85;
+        if ($man->isLineman()) {
+            $this->page->area([[$x - $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y + $r * 0.8], [$x - $r * 0.8, $y + $r * 0.8]], $his ? Drawing::INK : '#ffffff', Drawing::INK, 0.8);
+
+            return;
+        }
+        $this->page->circle($x, $y, $r, $his ? Drawing::INK : '#ffffff', Drawing::INK, 0.8);
+        $this->page->text($x, $y + $small * 0.33, $this->book->letters[$man->letter] ?? $man->letter, $small * 0.95, $his ? '#ffffff' : Drawing::INK, true, 'middle');
+    }
+}
