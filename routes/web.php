@@ -26,6 +26,7 @@ Route::prefix('api/v1')->group(function (): void {
 
         Route::get('vocabulary', [WordsController::class, 'vocabulary']);
         Route::post('words', [WordsController::class, 'read']);
+        Route::post('assignments', [WordsController::class, 'assignment']);
         Route::post('descriptions', [WordsController::class, 'describe']);
         Route::post('look-words', [WordsController::class, 'look']);
         Route::post('fixes', [WordsController::class, 'fix']);

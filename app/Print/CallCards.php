@@ -18,14 +18,17 @@ final readonly class CallCards
 
     private const GAP = 14.0;
 
+    /** Sizes of title and text, and columns of the list of jobs, by cards on a page. */
+    private const TYPE = [1 => [17.0, 10.0, 3], 4 => [12.0, 7.5, 2], 9 => [9.0, 6.0, 1]];
+
     public function __construct(private StaffBook $book, private ?string $player = null)
     {
     }
 
-    /** Page size in points: a single card lies on its side. @return array{float, float} */
+    /** Page size in points: nine stand upright, fewer lie on their side. @return array{float, float} */
     public static function size(int $per): array
     {
-        return $per === 1 ? array_reverse(self::LETTER) : self::LETTER;
+        return $per === 9 ? self::LETTER : array_reverse(self::LETTER);
     }
 
     /**
@@ -57,19 +60,18 @@ final readonly class CallCards
     {
         [$x, $y, $w, $h] = $box;
         $page->area([[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h]], null, Drawing::FAINT);
-        $title = $per === 9 ? 9.0 : ($per === 4 ? 12.0 : 17.0);
-        $small = $per === 9 ? 6.0 : ($per === 4 ? 7.5 : 10.0);
+        [$title, $small, $columns] = self::TYPE[$per];
         $page->text($x + 8, $y + $title + 5, $name, $title, Drawing::INK, true);
-        $words = CardText::words($call, $else, $this->book);
-        $below = $page->paragraph($x + 8, $y + $title + 9 + $small, $w - 16, $words, $small, Drawing::SOFT, false, 2);
+        $below = $page->paragraph($x + 8, $y + $title + 9 + $small, $w - 16, CardText::words($call, $else, $this->book), $small, Drawing::SOFT, false, 2);
         $rows = $this->player === null ? CardText::jobs($call, $this->book) : CardText::job($call, $this->player, $this->book);
-        $side = $per === 1 && $this->player === null ? 230.0 : 0.0;
-        $list = $per === 9 && $this->player === null ? 0.0 : ($side > 0.0 ? 0.0 : ($this->player === null ? count($rows) * $small * 1.3 + 8 : $small * 5));
-        (new CardField($page, $call, $call->situation ?? $else, $this->book, $this->player))->draw($x + 6, $below, $w - 12 - $side, $h - ($below - $y) - $list - 6, $small);
-        $top = $side > 0.0 ? $below + $small : $y + $h - $list + $small;
-        foreach ($list > 0.0 || $side > 0.0 ? $rows : [] as [$letter, $job]) {
-            $page->text($x + ($side > 0.0 ? $w - $side + 6 : 8), $top, $letter, $small, Drawing::INK, true);
-            $top = $page->paragraph($x + ($side > 0.0 ? $w - $side + 34 : 8 + $small * 2.4), $top, ($side > 0.0 ? $side : $w) - 44, $job, $small, Drawing::INK, false, 2) + ($side > 0.0 ? 3 : 0);
+        $deep = (int) ceil(count($rows) / $columns);
+        $list = $deep * $small * 1.35 + 6;
+        (new CardField($page, $call, $call->situation ?? $else, $this->book, $this->player))->draw($x + 6, $below - $small * 0.6, $w - 12, $h - ($below - $y) - $list, $small);
+        foreach ($rows as $n => [$letter, $job]) {
+            $left = $x + 8 + intdiv($n, $deep) * ($w - 16) / $columns;
+            $top = $y + $h - $list + $small + ($n % $deep) * $small * 1.35;
+            $page->text($left, $top, $letter, $small, Drawing::INK, true);
+            $page->paragraph($left + $small * 2.4, $top, ($w - 16) / $columns - $small * 2.4, $job, $small, Drawing::INK, false, 1);
         }
     }
 }

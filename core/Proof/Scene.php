@@ -95,7 +95,7 @@ final readonly class Scene
         $stays = array_filter(array_intersect_key($pickup->takes, $routes), fn (string $l): bool => $call->routes[$l]->checks, ARRAY_FILTER_USE_KEY);
 
         return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
-            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? self::drop($reads, $planned), $reads, $facing, $releases, $pickup, $stays, $press);
+            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? self::drop($reads, $planned, $snap->men, $setting), $reads, $facing, $releases, $pickup, $stays, $press);
     }
 
     /** Where the quarterback throws from. @return array{float, float} */
@@ -176,16 +176,23 @@ final readonly class Scene
     }
 
     /**
-     * The drop that fits the first two reads; nobody drops deeper than five steps for them unless the call says so.
+     * The drop that fits the first two reads, also when they become what the coverage makes of them; nobody drops deeper than
+     * five steps for them unless the call says so.
      *
      * @param  list<string>  $reads
      * @param  array<string, RunRoute>  $routes  as called
+     * @param  array<string, Man>  $men
      */
-    private static function drop(array $reads, array $routes): Footwork
+    private static function drop(array $reads, array $routes, array $men, Setting $setting): Footwork
     {
         $breaks = [];
         foreach (array_slice($reads, 0, 2) as $letter) {
             $breaks[] = $routes[$letter]->break()->t;
+            foreach (Conversions::possible($routes[$letter]->called, $setting->schools) as $conversion) {
+                if ($conversion->byCoverage()) {
+                    $breaks[] = RouteRunner::path($men[$letter], $conversion->made($routes[$letter]->called), $setting->situation->frame(), $setting->law($letter))->break()->t;
+                }
+            }
         }
         $fitting = $breaks === [] ? Footwork::Three : Footwork::fitting(max($breaks));
 

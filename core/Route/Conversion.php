@@ -24,6 +24,12 @@ final readonly class Conversion
     ) {
     }
 
+    /** Whether the coverage decides it, and not the man in front of him. */
+    public function byCoverage(): bool
+    {
+        return array_intersect($this->when, ['middle open', 'middle closed', 'man', 'zone']) === $this->when;
+    }
+
     public function made(RouteSpec $spec): RouteSpec
     {
         $shape = Routes::get($this->becomes ?? $spec->name);

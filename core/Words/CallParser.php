@@ -44,6 +44,35 @@ final class CallParser
         return (new self)->read($book === null ? $words : $book->in($words), $situation, $book);
     }
 
+    /**
+     * A call with one man's route said anew: "dig 12 settling". He is read last where he was not read; a man who clears out,
+     * is an alert or a decoy is not read any more.
+     *
+     * @throws NotUnderstood
+     */
+    public static function assignment(string $words, Call $call, string $letter, ?Situation $situation = null, ?StaffBook $book = null): Call
+    {
+        $parser = new self;
+        $parser->draft = new CallDraft;
+        $parser->draft->situation = $call->situation;
+        $parser->draft->context = $situation;
+        $lineup = $call->lineup($call->situation ?? $situation ?? Situation::of(), $book?->clock());
+        $parser->count = $lineup->count;
+        $parser->strong = $lineup->strong;
+        if (! in_array($letter, $parser->letters(), true)) {
+            throw NotUnderstood::because("$letter runs no route here.", $letter);
+        }
+        $parser->tokens = new Tokens($book === null ? $words : $book->in($words));
+        $spec = $parser->route($letter);
+        if (! $parser->tokens->done()) {
+            throw NotUnderstood::word((string) $parser->tokens->peek(), "word for the {$spec->name} by $letter", ['left', 'right', 'settling', 'moving', 'inside release', 'outside release', 'clear', 'alert', 'decoy']);
+        }
+        $reads = $spec->flag !== null ? array_values(array_diff($call->reads, [$letter]))
+            : (in_array($letter, $call->reads, true) ? $call->reads : [...$call->reads, $letter]);
+
+        return $call->with(['routes' => [...$call->routes, $letter => $spec], 'reads' => $reads]);
+    }
+
     private function read(string $words, ?Situation $situation, ?StaffBook $book): Call
     {
         $this->draft = new CallDraft;

@@ -9,6 +9,7 @@ use App\Models\Grade;
 use App\Models\Look;
 use App\Models\Player;
 use App\Models\Role;
+use App\Models\StaffWords;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -51,6 +52,12 @@ class DatabaseSeeder extends Seeder
         'Curl-flat right' => 'gun 2x2 right: curl-flat right',
         'Trips smash' => 'gun trips right: smash right; Y flat',
         'H across, verticals' => 'gun 2x2 right, H short left to 6 wide: four verticals left',
+        'Mesh right' => 'gun 2x2 right: mesh right',
+        'Drive right' => 'gun 2x2 right: drive right',
+        'Stick trips' => 'gun trips right: stick right',
+        'Slant-flat both' => 'gun 2x2 right: slant-flat both',
+        'Flood trips' => 'gun trips right: flood right',
+        'Sticks, go-dig' => '3rd & 8 | gun 2x2 right: go-dig right; R check flat',
         'Wing curl-flat' => 'under center wing right: curl-flat left',
     ];
 
@@ -59,6 +66,14 @@ class DatabaseSeeder extends Seeder
         'Granite Pass' => ['4-2 nickel, cover 2' => 14, '4-2 nickel, cover 3' => 11, '4-2 nickel, cover 4' => 8, '4-2 nickel, cover 1' => 6,
             '4-2 nickel, cover 3, shows cover 2' => 5, '4-2 nickel, cover 6' => 3, 'bear, cover 0, six rush' => 2],
         'Larkspur Valley' => ['3-4, cover 3' => 12, 'tite, cover 4' => 7, '3-4, cover 1, safety rotates weak, walked will' => 5, '5-2, cover 3, edge pressure field' => 3],
+    ];
+
+    /** The staff's own words, one choice of its own where staffs disagree, and a family it drew. */
+    private const BOOK = [
+        'aliases' => [['alias' => 'ledge', 'word' => 'scissors'], ['alias' => 'otter', 'word' => '']],
+        'settings' => [['id' => 'SET-02', 'choice' => 'A']],
+        'values' => [['id' => 'off-place', 'value' => 0.5]],
+        'families' => [['name' => 'creek', 'front' => [1 => 'curl', 2 => 'out'], 'back' => null, 'reads' => ['front 1', 'front 2'], 'said' => 'creek right', 'read' => 'inside out', 'protection' => 'half-slide']],
     ];
 
     /** Sets the staff drew for itself. */
@@ -82,6 +97,7 @@ class DatabaseSeeder extends Seeder
                 $set = FormationParser::parse($words)->formation->withSpots($spots);
                 Formation::query()->create(['name' => $name, 'words' => $set->words(), 'version' => 1, 'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)]);
             }
+            StaffWords::current()->update(array_map(fn (array $list): array => array_map(fn (array $e): array => $e + ['owner' => self::SIGN_INS[0][1], 'on' => '2026-11-02'], $list), self::BOOK));
             foreach (json_decode(File::get(database_path('demo/clips.json')), true) as $clip) {
                 $this->clip($clip);
             }

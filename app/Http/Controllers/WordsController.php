@@ -76,6 +76,16 @@ class WordsController extends Controller
         return new JsonResponse(['document' => CallDocument::write($call), 'words' => $book->out(Describer::words($call, $situation, $book)), 'assumed' => $call->assumed, 'sketch' => Sketch::of($call)]);
     }
 
+    /** One man's route in words, put into the call. */
+    public function assignment(Request $request): JsonResponse
+    {
+        $given = $request->validate(['words' => 'required|string|max:100', 'man' => 'required|string|max:2']);
+        $this->schemas->check('call', $request->input('document'));
+        $call = CallParser::assignment($given['words'], CallDocument::read($request->input('document')), $given['man'], SituationInput::from($request->input('situation')), StaffWords::current()->book());
+
+        return new JsonResponse(['document' => CallDocument::write($call)]);
+    }
+
     /** Call document -> words, family and why; with the set the spots stand in when men were moved (FRM-08). */
     public function describe(Request $request): JsonResponse
     {

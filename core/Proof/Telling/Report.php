@@ -47,6 +47,7 @@ final class Report
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), Findings::of($proof)),
             'assumed' => $proof->scene->call->assumed,
             'tempo' => $report->tempo(),
+            'states' => $report->states($proof->ruleTrue, '', 'by rule'),
             'press' => PressRows::of($report->scene),
         ];
     }
@@ -186,7 +187,7 @@ final class Report
         foreach ($this->scene->men as $letter => $man) {
             $row = match (true) {
                 $man->isQuarterback() => ['job' => $this->quarterback(), 'target' => null],
-                isset($this->scene->routes[$letter]) => ['job' => Describer::job($this->scene->call, $letter), 'target' => null],
+                isset($this->scene->routes[$letter]) => ['job' => Describer::job($this->scene->call, $letter).$this->becomes($letter), 'target' => null],
                 isset($this->scene->stays[$letter]) => ['job' => "Checks the rush and has to stay in on the {$this->scene->stays[$letter]}", 'target' => $this->scene->stays[$letter]],
                 default => $this->blocker($letter),
             };
@@ -194,6 +195,18 @@ final class Report
         }
 
         return $rows;
+    }
+
+    /** What the coverage makes of a route, for the ledger. */
+    private function becomes(string $letter): string
+    {
+        $run = $this->scene->routes[$letter];
+
+        return match (true) {
+            ! $run->converted() => '',
+            $run->spec->name !== $run->called->name => ", here a {$run->spec->name}",
+            default => ', here '.($run->spec->finish === 'settling' ? 'he settles' : 'he keeps running'),
+        };
     }
 
     private function quarterback(): string

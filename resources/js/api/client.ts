@@ -15,7 +15,7 @@ function xsrf(): string {
     return found ? decodeURIComponent(found[1]) : '';
 }
 
-type Sent = { body?: unknown; form?: FormData; version?: number; signal?: AbortSignal };
+type Sent = { body?: unknown; form?: FormData; version?: number; signal?: AbortSignal; file?: boolean };
 
 async function send<T>(method: string, path: string, sent: Sent = {}): Promise<T> {
     const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': xsrf() };
@@ -31,6 +31,7 @@ async function send<T>(method: string, path: string, sent: Sent = {}): Promise<T
         if (e instanceof DOMException && e.name === 'AbortError') throw e;
         throw new Problem(0, 'The server does not answer', 'Nothing was changed. Check the connection and try again.');
     });
+    if (answer.ok && sent.file) return (await answer.blob()) as T;
     const text = await answer.text();
     let data: Record<string, unknown> | null = null;
     try {
@@ -54,7 +55,9 @@ async function send<T>(method: string, path: string, sent: Sent = {}): Promise<T
 
 export const api = {
     get: <T>(path: string, signal?: AbortSignal) => send<T>('GET', path, { signal }),
-    post: <T>(path: string, body: unknown, signal?: AbortSignal) => send<T>('POST', path, { body, signal }),
+    post: <T>(path: string, body: unknown, signal?: AbortSignal, version?: number) =>
+        send<T>('POST', path, { body, signal, version }),
+    file: (path: string, body: unknown) => send<Blob>('POST', path, { body, file: true }),
     upload: <T>(path: string, form: FormData) => send<T>('POST', path, { form }),
     put: <T>(path: string, body: unknown, version: number) => send<T>('PUT', path, { body, version }),
     remove: (path: string) => send<null>('DELETE', path),

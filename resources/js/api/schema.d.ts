@@ -470,6 +470,10 @@ export interface ProofReport {
    * receivers with a man in their faces: the plan, and the answer to each reaction
    */
   press: PressRow[];
+  /**
+   * every numbered read when everybody plays his rule: live, or dead with what killed it
+   */
+  states: ReadState1[];
 }
 export interface OutcomeRow {
   action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";
@@ -774,6 +778,12 @@ export interface PressReaction {
   answer: string;
   pastAt: number;
   breakAt: number;
+}
+export interface ReadState1 {
+  man: string;
+  state: "live" | "dead";
+  margin: number | null;
+  killedBy: string | null;
 }
 /**
  * A staff's book: its letters, cadence and aliases, what it chose where staffs disagree, values where no common one exists, families and sets of its own.

@@ -1,7 +1,19 @@
-import type { CallDocument, FilmDocument, FormationDocument, LookDocument, ProofReport } from './schema';
+import type {
+    Assignment,
+    BookDocument,
+    CallDocument,
+    FilmDocument,
+    FormationDocument,
+    LookDocument,
+    ProofReport,
+} from './schema';
 
 export type {
     Assignment,
+    BookDocument,
+    BookFamily,
+    PressRow,
+    ReadState,
     CallDocument,
     CallMotion,
     DefenderChange,
@@ -78,6 +90,8 @@ export type StageRoute = {
     depthYd: number;
     minYd: number;
     maxYd: number;
+    called: string | null;
+    ghosts: { words: string; line: [number, number][] }[];
     read: number | null;
     flag: string | null;
     settles: boolean;
@@ -110,13 +124,61 @@ export type Frames = {
 };
 export type ProofAnswer = { report: ProofReport; stage: Stage; frames?: Frames };
 export type Act = { defender: string; name: string; index: number };
-export type SheetCell = { verdict: ProofReport['verdict']; strength: number; man: string | null };
+export type SheetCell = {
+    front: string;
+    shell: string;
+    look: string;
+    verdict: ProofReport['verdict'];
+    strength: number;
+    protection: ProofReport['protection'];
+    key: string | null;
+    best: { man: string; route: string; action: string; margin: number; gain: number } | null;
+};
+export type MenuRow = { id: string; name: string; words: string; cell: SheetCell };
+/** How far a break may stray while the bind holds, yards, by man. */
+export type Bands = Record<string, { fromYd: number; toYd: number }>;
+export type Beats = {
+    change: { defender: string; name: string; costYd: number; why: string; xYd: number; yYd: number } | null;
+    punishing: { id: string; name: string; man: string; route: string; margin: number; verdict: string }[];
+};
+export type Suggestion = { words: string; verdict: string; strength: number; document: CallDocument };
+export type NamedRoute = { assignment: Partial<Assignment>; offYd: number };
+export type StaffBook = {
+    book: BookDocument;
+    version: number;
+    questions: {
+        id: string;
+        question: string;
+        schools: Record<string, string>;
+        default: string | null;
+        why: string;
+        changes: string;
+    }[];
+    open: {
+        id: string;
+        what: string;
+        holds: string;
+        decides: string;
+        default: number | null;
+        least: number;
+        most: number;
+    }[];
+    families: { name: string; definition: string }[];
+};
+export type BookClashes = {
+    adds: string[];
+    clashes: { path: string; mine: string; theirs: string }[];
+    same: number;
+};
 
 export type Vocabulary = {
     quarterbacks: string[];
     sets: string[];
     families: string[];
     routes: { name: string; depthYd: number; minYd: number; maxYd: number }[];
+    protections: { name: string; words: string }[];
+    fakes: string[];
+    aliases: { alias: string; word: string }[];
     fronts: string[];
     shells: string[];
     modifiers: string[];

@@ -7,10 +7,13 @@ import { useSession } from './session';
 
 const STAFF = [
     { to: '/board', name: 'Board' },
+    { to: '/sheet', name: 'Sheet' },
     { to: '/looks', name: 'Looks' },
     { to: '/film', name: 'Film' },
     { to: '/grades', name: 'Grades' },
     { to: '/roster', name: 'Roster' },
+    { to: '/words', name: 'Words' },
+    { to: '/book', name: 'Book' },
 ] as const;
 
 const PLAYER = STAFF.filter((place) => place.to === '/grades');

@@ -20,9 +20,29 @@ const home = createRoute({
 const board = createRoute({
     getParentRoute: () => root,
     path: '/board',
-    validateSearch: (s: Record<string, unknown>): { call?: string } =>
-        typeof s.call === 'string' ? { call: s.call } : {},
+    validateSearch: (s: Record<string, unknown>): { call?: string; look?: string } => ({
+        ...(typeof s.call === 'string' ? { call: s.call } : {}),
+        ...(typeof s.look === 'string' ? { look: s.look } : {}),
+    }),
     component: lazyRouteComponent(() => import('../board/Board'), 'Board'),
+});
+
+const sheet = createRoute({
+    getParentRoute: () => root,
+    path: '/sheet',
+    component: lazyRouteComponent(() => import('../sheet/Sheet'), 'Sheet'),
+});
+
+const words = createRoute({
+    getParentRoute: () => root,
+    path: '/words',
+    component: lazyRouteComponent(() => import('../words/SayIt'), 'SayIt'),
+});
+
+const book = createRoute({
+    getParentRoute: () => root,
+    path: '/book',
+    component: lazyRouteComponent(() => import('../book/Book'), 'Book'),
 });
 
 const looks = createRoute({
@@ -54,7 +74,7 @@ const grades = createRoute({
 });
 
 export const router = createRouter({
-    routeTree: root.addChildren([home, board, looks, film, grades, roster]),
+    routeTree: root.addChildren([home, board, sheet, looks, film, grades, roster, words, book]),
     context: { staff: true },
     defaultNotFoundComponent: () => <p className="p-8">There is no such page. Choose a place on the left.</p>,
 });

@@ -1,68 +1,52 @@
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useSearch } from '@tanstack/react-router';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
-import type { Act, CallDocument, Fix, LookDocument, SavedCall } from '../api/types';
+import type { CallDocument, Fix, LookDocument, NamedRoute, SavedCall } from '../api/types';
+import { Field } from '../field/Field';
 import { LookLine } from '../look/LookLine';
 import { Shelf } from '../look/Shelf';
 import { useLookShelf } from '../look/useLookShelf';
 import { CallLine } from '../set/CallLine';
 import { SavedSets } from '../set/SavedSets';
 import { TurnBar } from '../set/TurnBar';
-import { Button } from '../ui/Button';
-import { useKeys } from '../ui/useKeys';
-import { Field } from '../field/Field';
-import { SavedCalls } from './SavedCalls';
 import { Side } from '../side/Side';
+import { Button } from '../ui/Button';
+import { Controls } from './Controls';
+import { SavedCalls } from './SavedCalls';
 import { SituationBar } from './SituationBar';
-import { openCall, useBoard } from './store';
+import { openCall, useBoard, withAssignment } from './store';
 import { Tempo } from './Tempo';
-import { usePlayback } from './usePlayback';
-import { useFrames, useProof, useShelf, type AnyLook, type Situation } from './useProof';
+import { useBoardKeys } from './useBoardKeys';
+import { useProof, useResting, useShelf, type AnyLook, type Press, type Situation } from './useProof';
+import { useRun } from './useRun';
 import { useSaving } from './useSaving';
-import { Verdict } from './Verdict';
+
+const MIDDLE: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' };
 
 export function Board() {
-    const { call: wanted } = useSearch({ from: '/board' });
+    const { call: wanted, look: wantedLook } = useSearch({ from: '/board' });
     const navigate = useNavigate();
     const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
     const shelf = useLookShelf();
     const { id, name, version, saved, document } = useBoard();
     const [named, setNamed] = useState(false);
-    const [situation, setSituation] = useState<Situation>({
-        hash: 'middle',
-        down: 1,
-        toGoYd: 10,
-        ballOnYd: 40,
-        rules: 'nfhs',
-    });
+    const [situation, setSituation] = useState<Situation>(MIDDLE);
     const [chosen, setChosen] = useState<string | null>(null);
-    const [prong, setProng] = useState<number | null>(null);
-    const [watching, setWatching] = useState(false);
+    const [drawing, setDrawing] = useState(false);
+    const [both, setBoth] = useState(false);
+    const [press, setPress] = useState<Press>({});
     const line = useRef<HTMLInputElement>(null);
     const lookLine = useRef<HTMLInputElement>(null);
+    const routeLine = useRef<HTMLInputElement>(null);
 
     const look: AnyLook = shelf.edited ?? shelf.current?.words ?? '';
-    const { answer, problem, current } = useProof(document, look, situation, named);
+    const { answer, problem, current } = useProof(document, look, situation, named, press);
     const cells = useShelf(document, shelf.words, situation, named);
-    const key = answer?.report.keys[0];
-    const choice = prong === null ? undefined : key?.choices[prong];
-    const act = useMemo<Act | null>(
-        () =>
-            key && choice
-                ? {
-                      defender: key.defender,
-                      name: choice.name,
-                      index: key.acts.findIndex((a) => a.name === choice.name),
-                  }
-                : null,
-        [key?.defender, choice?.name], // eslint-disable-line
-    );
-    const frames = useFrames(document, look, situation, act, watching, named);
-    const until = frames ? (frames.at.length - 1) * frames.step : (answer?.report.tempo.caughtAt ?? 3) + 0.6;
-    const clock = usePlayback(until);
+    const resting = useResting(document, look, situation, named, answer?.report.verdict === 'bound');
+    const run = useRun(document, look, situation, named, answer, press, setPress);
+    const save = useSaving();
 
     useEffect(() => {
         const list = calls.data?.calls;
@@ -70,36 +54,15 @@ export function Board() {
         const target = list.find((c) => c.id === wanted) ?? (id === null && document === null ? list[0] : undefined);
         if (target && target.id !== useBoard.getState().id) openCall(target);
     }, [calls.data, wanted]); // eslint-disable-line
-
     useEffect(() => {
-        setProng(null);
-        setWatching(false);
-        clock.set(0);
-    }, [look, document]); // eslint-disable-line
+        if (wantedLook) shelf.say(wantedLook);
+    }, [wantedLook]); // eslint-disable-line
 
-    const play = () => {
-        if (clock.running) return clock.stop();
-        setWatching(true);
-        clock.play();
-    };
-    const takeProng = (index: number) => {
-        if (!key?.choices[index]) return;
-        setProng(index);
-        setWatching(true);
-        clock.set(0);
-        setTimeout(() => clock.play(), 120);
-    };
-    const rest = () => {
-        clock.set(0);
-        setWatching(false);
-        setProng(null);
-    };
-    const save = useSaving();
+    const draw = (d: CallDocument) => useBoard.getState().draw(d);
     /** Sends the call with a question and draws the call that comes back. */
     const redraw = async (path: string, body: object) => {
         try {
-            const done = await api.post<{ document: CallDocument }>(path, { document, situation, ...body });
-            useBoard.getState().draw(done.document);
+            draw((await api.post<{ document: CallDocument }>(path, { document, situation, ...body })).document);
         } catch (e) {
             toast.error(e instanceof Problem ? e.message : 'Nothing was changed.');
         }
@@ -108,42 +71,44 @@ export function Board() {
     const fix = (apply: Fix) => void redraw('fixes', { apply });
     const fixes = answer?.report.findings.filter((f) => f.apply && f.apply.do !== 'number') ?? [];
     const firstFix = (fixes.find((f) => f.severity === 'fault') ?? fixes[0])?.apply;
-    const { undo, redo } = useBoard.temporal.getState();
+    /** The path drawn from a man becomes the nearest route of the catalogue. */
+    const drawn = async (man: string, points: { xYd: number; yYd: number }[]) => {
+        try {
+            const { routes } = await api.post<{ routes: NamedRoute[] }>('recognitions/route', {
+                document,
+                situation,
+                man,
+                points,
+            });
+            const now = useBoard.getState().document;
+            if (!now || routes.length === 0) return;
+            draw(withAssignment(now, man, routes[0].assignment, both ? answer?.report.picture.receivers : undefined));
+            setChosen(man);
+            toast(`${man} ${routeWords(routes[0])}. Next nearest: ${routes.slice(1).map(routeWords).join(', ')}`);
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'The path was not named.');
+        }
+    };
 
-    useKeys('bracketleft', () => shelf.pick(shelf.at - 1), [shelf.at, shelf.looks.length]);
-    useKeys('bracketright', () => shelf.pick(shelf.at + 1), [shelf.at, shelf.looks.length]);
-    useKeys('f', () => firstFix && fix(firstFix), [firstFix, document]);
-    useKeys('m', () => turn(null), [document, situation]);
-    useKeys('shift+f', () => turn('field'), [document, situation]);
-    useKeys('shift+b', () => turn('boundary'), [document, situation]);
-    useKeys('n', () => setNamed((on) => !on));
-    useKeys('l', (e) => (e.preventDefault(), lookLine.current?.focus(), lookLine.current?.select()));
-    useKeys('space', (e) => (e.preventDefault(), play()), [clock.running, until]);
-    useKeys('1', () => takeProng(0), [key]);
-    useKeys('2', () => takeProng(1), [key]);
-    useKeys('escape', rest);
-    useKeys('slash', (e) => (e.preventDefault(), line.current?.focus(), line.current?.select()));
-    useKeys('mod+z', () => undo());
-    useKeys('mod+shift+z, mod+y', () => redo());
-    useHotkeys('mod+s', () => void save(), { preventDefault: true, enableOnFormTags: true }, [
-        document,
-        id,
-        version,
-        name,
-    ]);
-    useKeys('comma', () => (setWatching(true), clock.set(clock.t - 0.05)), [clock.t, until]);
-    useKeys('period', () => (setWatching(true), clock.set(clock.t + 0.05)), [clock.t, until]);
+    useBoardKeys({
+        shelf,
+        run,
+        turn,
+        save: () => void save(),
+        fix: () => firstFix && fix(firstFix),
+        toggleNamed: () => setNamed((on) => !on),
+        toggleDrawing: () => setDrawing((on) => !on),
+        toggleBoth: () => setBoth((on) => !on),
+        rest: () => (setDrawing(false), run.rest()),
+        lines: { call: line, look: lookLine, route: routeLine },
+        watch: [document, situation, look, answer, id, version, name, firstFix],
+    });
 
     const changed = document !== saved;
     return (
         <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[64px_minmax(0,1fr)] print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
             <header className="col-span-3 flex print:col-span-2 items-center gap-4 border-b border-edge px-4">
-                <CallLine
-                    ref={line}
-                    document={document}
-                    situation={situation}
-                    onCall={(d) => useBoard.getState().draw(d)}
-                />
+                <CallLine ref={line} document={document} situation={situation} onCall={draw} />
                 <SituationBar situation={situation} onChange={setSituation} />
                 <input
                     aria-label="Name of the call"
@@ -166,7 +131,7 @@ export function Board() {
                 current={id}
                 onOpen={(c) => void navigate({ to: '/board', search: { call: c.id } })}
             >
-                {document && <SavedSets document={document} onDraw={(d) => useBoard.getState().draw(d)} />}
+                {document && <SavedSets document={document} onDraw={draw} />}
             </SavedCalls>
             <section className="flex min-w-0 flex-col overflow-hidden">
                 <Shelf
@@ -210,46 +175,39 @@ export function Board() {
                             <Field
                                 proof={answer}
                                 document={document}
-                                frames={watching ? frames : null}
-                                t={clock.t}
+                                run={run}
                                 chosen={chosen}
                                 onChoose={setChosen}
-                                onProng={takeProng}
-                                prong={prong}
                                 look={answer.stage.lookDocument}
                                 onLook={(d: LookDocument) => shelf.edit(d)}
+                                bands={resting.bands}
+                                beats={resting.beats}
+                                drawing={drawing}
+                                both={both}
+                                onDrawn={(man, points) => void drawn(man, points)}
                             />
                         </div>
-                        <div className="flex items-center gap-1 px-3 pb-1.5">
-                            <Verdict report={answer.report} busy={!current} />
-                            <span className="no-print flex shrink-0 items-center">
-                                <Button onClick={play} keys="Space" className="mx-1.5">
-                                    {clock.running ? 'Hold' : 'Run it'}
-                                </Button>
-                                {watching && (
-                                    <Button kind="quiet" onClick={rest} keys="Esc">
-                                        Drawing
-                                    </Button>
-                                )}
-                                <Button kind="quiet" onClick={() => undo()} keys="Ctrl Z">
-                                    Undo
-                                </Button>
-                                <Button kind="quiet" onClick={() => redo()} keys="Ctrl Shift Z">
-                                    Redo
-                                </Button>
-                                <Button kind="quiet" onClick={() => window.print()} keys="Ctrl P">
-                                    Print
-                                </Button>
-                            </span>
-                        </div>
+                        <Controls
+                            report={answer.report}
+                            current={current}
+                            run={run}
+                            drawing={drawing}
+                            both={both}
+                            onDrawing={setDrawing}
+                            onBoth={setBoth}
+                            calls={calls.data?.calls ?? []}
+                            document={document}
+                            name={name}
+                            situation={situation}
+                        />
                         <div className="border-t border-edge bg-card">
                             <Tempo
-                                outcome={choice ?? answer.report.ruleTrue}
+                                outcome={run.choice ?? answer.report.ruleTrue}
                                 proof={answer}
-                                t={clock.t}
-                                until={until}
-                                running={clock.running}
-                                onScrub={(s) => (setWatching(true), clock.set(s))}
+                                t={run.clock.t}
+                                until={run.until}
+                                running={run.clock.running}
+                                onScrub={run.scrub}
                             />
                         </div>
                     </>
@@ -266,14 +224,24 @@ export function Board() {
                     <Side
                         proof={answer}
                         document={document}
+                        situation={situation}
+                        both={both}
+                        routeLine={routeLine}
                         chosen={chosen}
                         onChoose={setChosen}
                         onFix={fix}
-                        onDraw={(d) => useBoard.getState().draw(d)}
+                        onDraw={draw}
                         onLook={(d) => shelf.edit(d)}
+                        press={press}
+                        onReact={run.react}
+                        resting={resting}
+                        onOpen={(call) => void navigate({ to: '/board', search: { call } })}
                     />
                 )}
             </aside>
         </div>
     );
 }
+
+const routeWords = (r: NamedRoute) =>
+    `${r.assignment.route}${r.assignment.depthYd === undefined ? '' : ` ${r.assignment.depthYd}`}${r.assignment.side ? ` ${r.assignment.side}` : ''}`;

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { SavedCall, SketchLine } from '../api/types';
+import type { SavedCall } from '../api/types';
+import { SketchPicture } from '../ui/SketchPicture';
 
 type Props = {
     calls: SavedCall[];
@@ -26,7 +27,7 @@ export function SavedCalls({ calls, current, onOpen, children }: Props) {
                                 c.id === current ? 'border-2 border-ball' : 'border-edge hover:border-ink',
                             )}
                         >
-                            <Sketch lines={c.sketch ?? []} />
+                            <SketchPicture lines={c.sketch ?? []} />
                             <span className="block truncate px-2 pb-1 text-[12.5px] font-semibold narrow">
                                 {c.name}
                             </span>
@@ -36,28 +37,5 @@ export function SavedCalls({ calls, current, onOpen, children }: Props) {
             </ul>
             {children}
         </nav>
-    );
-}
-
-/** A thumbnail of the routes, the first read in vermilion. */
-function Sketch({ lines }: { lines: SketchLine[] }) {
-    return (
-        <svg viewBox="-27 -23 54 31" className="block w-full" aria-hidden="true">
-            <line x1="-26" x2="26" y1="0" y2="0" stroke="var(--edge)" strokeWidth="0.5" />
-            {[-2, -1, 0, 1, 2].map((n) => (
-                <rect key={n} x={n * 1.6 - 0.6} y="-0.2" width="1.2" height="1.2" fill="var(--ink)" />
-            ))}
-            {lines.map((l) => (
-                <polyline
-                    key={l.man}
-                    points={l.points.map(([x, y]) => `${x},${-Math.min(y, 22)}`).join(' ')}
-                    fill="none"
-                    stroke={l.read === 1 ? 'var(--ball)' : 'var(--ink)'}
-                    strokeWidth={l.read === 1 ? 1.1 : 0.6}
-                    strokeLinejoin="round"
-                    opacity={l.read === null ? 0.4 : 1}
-                />
-            ))}
-        </svg>
     );
 }

@@ -29,6 +29,9 @@ const words: Vocabulary = {
     letters: {},
     cadence: ['down', 'ready', 'set', 'go'],
     flags: [],
+    protections: [{ name: 'half-slide', words: '' }],
+    fakes: ['zone'],
+    aliases: [{ alias: 'ledge', word: 'post-dig' }],
 };
 
 const call = {

@@ -2,13 +2,16 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import type { Assignment, CallDocument, SavedCall } from '../api/types';
 
+/** A saved call, or one that was only said so far. */
+type Opened = Pick<SavedCall, 'name' | 'document'> & { id: string | null; version?: number };
+
 type Board = {
     id: string | null;
     name: string;
     version: number;
     saved: CallDocument | null;
     document: CallDocument | null;
-    open: (call: SavedCall) => void;
+    open: (call: Opened) => void;
     draw: (document: CallDocument) => void;
     rename: (name: string) => void;
     fresh: (document: CallDocument, name: string) => void;
@@ -27,8 +30,8 @@ export const useBoard = create<Board>()(
                 set({
                     id: call.id,
                     name: call.name,
-                    version: call.version,
-                    saved: call.document,
+                    version: call.version ?? 0,
+                    saved: call.id === null ? null : call.document,
                     document: call.document,
                 }),
             draw: (document) => set({ document }),
@@ -40,7 +43,7 @@ export const useBoard = create<Board>()(
 );
 
 /** Opens a saved call and forgets what could be undone in the one before. */
-export function openCall(call: SavedCall): void {
+export function openCall(call: Opened): void {
     useBoard.getState().open(call);
     useBoard.temporal.getState().clear();
 }
@@ -65,9 +68,35 @@ export function endDrag(): void {
     before = null;
 }
 
-/** The document with one man's assignment changed. */
-export function withAssignment(document: CallDocument, man: string, change: Partial<Assignment>): CallDocument {
-    return { ...document, assignments: document.assignments.map((a) => (a.man === man ? { ...a, ...change } : a)) };
+type Receivers = { left: string[]; right: string[] };
+
+/**
+ * The document with one man's assignment changed. A change that names a route replaces the one he had. With receivers given
+ * the man of the same number across the ball gets the same, mirrored.
+ */
+export function withAssignment(
+    document: CallDocument,
+    man: string,
+    change: Partial<Assignment>,
+    receivers?: Receivers,
+): CallDocument {
+    const apply = (who: string, what: Partial<Assignment>) => (a: Assignment) =>
+        a.man !== who ? a : what.route ? ({ man: a.man, ...what, job: 'route' } as Assignment) : { ...a, ...what };
+    const across = receivers && acrossFrom(man, receivers);
+    const assignments = document.assignments.map(apply(man, change));
+    const side = change.side === 'left' ? 'right' : change.side === 'right' ? 'left' : undefined;
+    const unread = change.route && !change.flag && !(document.reads as string[]).includes(man);
+    return {
+        ...document,
+        reads: unread ? ([...document.reads, man] as CallDocument['reads']) : document.reads,
+        assignments: across ? assignments.map(apply(across, side ? { ...change, side } : change)) : assignments,
+    };
+}
+
+/** The man of the same number on the other side. */
+export function acrossFrom(man: string, receivers: Receivers): string | undefined {
+    const at = (side: string[]) => side.indexOf(man);
+    return at(receivers.left) >= 0 ? receivers.right[at(receivers.left)] : receivers.left[at(receivers.right)];
 }
 
 /** The document with a man on another spot, yards. */

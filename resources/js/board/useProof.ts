@@ -1,6 +1,16 @@
 import { useEffect, useRef, useState } from 'react';
 import { api, Problem } from '../api/client';
-import type { Act, CallDocument, Frames, LookDocument, ProofAnswer, SheetCell } from '../api/types';
+import type {
+    Act,
+    Bands,
+    Beats,
+    CallDocument,
+    Frames,
+    LookDocument,
+    ProofAnswer,
+    SheetCell,
+    Suggestion,
+} from '../api/types';
 
 /** A look in words, or as a document when it was changed by hand. */
 export type AnyLook = string | LookDocument;
@@ -13,22 +23,31 @@ export type Situation = {
     rules: 'nfhs' | 'ncaa' | 'nfl';
 };
 
+/** What the man in a receiver's face does, by receiver. */
+export type Press = Record<string, string>;
+
+type Asked = { document: CallDocument; look: AnyLook; situation: Situation; named: boolean; press: Press };
+
 /**
  * The proof of the call as it is drawn now. While one answer is on its way only the newest change waits, so a drag is
  * followed as fast as the server answers.
  */
-export function useProof(document: CallDocument | null, look: AnyLook, situation: Situation, named: boolean) {
+export function useProof(
+    document: CallDocument | null,
+    look: AnyLook,
+    situation: Situation,
+    named: boolean,
+    press: Press,
+) {
     const [answer, setAnswer] = useState<ProofAnswer | null>(null);
     const [problem, setProblem] = useState('');
     const [proved, setProved] = useState<AnyLook>('');
-    const waiting = useRef<{ document: CallDocument; look: AnyLook; situation: Situation; named: boolean } | null>(
-        null,
-    );
+    const waiting = useRef<Asked | null>(null);
     const busy = useRef(false);
 
     useEffect(() => {
         if (!document || !look) return;
-        waiting.current = { document, look, situation, named };
+        waiting.current = { document, look, situation, named, press };
         const next = async () => {
             if (busy.current || waiting.current === null) return;
             busy.current = true;
@@ -46,7 +65,7 @@ export function useProof(document: CallDocument | null, look: AnyLook, situation
             }
         };
         void next();
-    }, [document, look, situation, named]);
+    }, [document, look, situation, named, press]);
 
     return { answer, problem, current: proved === look };
 }
@@ -58,7 +77,7 @@ export function useShelf(document: CallDocument | null, looks: string[], situati
         if (!document || looks.length === 0) return;
         const stop = new AbortController();
         const timer = setTimeout(() => {
-            api.post<{ cells: SheetCell[] }>('proofs', { document, looks, situation, named }, stop.signal)
+            api.post<{ cells: SheetCell[] }>('sheets', { document, looks, situation, named }, stop.signal)
                 .then((a) => setCells(a.cells))
                 .catch(() => undefined);
         }, 180);
@@ -78,6 +97,7 @@ export function useFrames(
     act: Act | null,
     wanted: boolean,
     named: boolean,
+    press: Press,
 ) {
     const [frames, setFrames] = useState<Frames | null>(null);
     useEffect(() => {
@@ -88,12 +108,48 @@ export function useFrames(
         const stop = new AbortController();
         api.post<ProofAnswer>(
             'proofs',
-            { document, look, situation, named, frames: true, ...(act ? { act } : {}) },
+            { document, look, situation, named, press, frames: true, ...(act ? { act } : {}) },
             stop.signal,
         )
             .then((a) => setFrames(a.frames ?? null))
             .catch(() => undefined);
         return () => stop.abort();
-    }, [document, look, situation, act, wanted, named]);
+    }, [document, look, situation, act, wanted, named, press]);
     return frames;
 }
+
+/** What is worked out once the drawing rests: bands of the breaks, what beats the call, what would bind it. */
+export function useResting(
+    document: CallDocument | null,
+    look: AnyLook,
+    situation: Situation,
+    named: boolean,
+    bound: boolean,
+) {
+    const [resting, setResting] = useState<Resting>(NOTHING);
+    useEffect(() => {
+        setResting(NOTHING);
+        if (!document || !look) return;
+        const stop = new AbortController();
+        const asked = { document, look, situation, named };
+        const ask = <T>(path: string, take: (answer: T) => Partial<Resting>) =>
+            api
+                .post<T>(path, asked, stop.signal)
+                .then((a) => setResting((now) => ({ ...now, ...take(a) })))
+                .catch(() => undefined);
+        const timer = setTimeout(() => {
+            void ask<Beats>('beats', (beats) => ({ beats }));
+            if (bound) void ask<{ bands: Bands }>('tolerances', ({ bands }) => ({ bands }));
+            else void ask<{ suggestions: Suggestion[] }>('suggestions', ({ suggestions }) => ({ suggestions }));
+        }, 700);
+        return () => {
+            clearTimeout(timer);
+            stop.abort();
+        };
+    }, [document, look, situation, named, bound]);
+    return resting;
+}
+
+export type Resting = { bands: Bands; beats: Beats | null; suggestions: Suggestion[] | null };
+
+const NOTHING: Resting = { bands: {}, beats: null, suggestions: null };

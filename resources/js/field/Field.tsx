@@ -1,6 +1,9 @@
+import { clsx } from 'clsx';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type {
     Assignment,
+    Bands,
+    Beats,
     CallDocument,
     Frames,
     LookDocument,
@@ -8,15 +11,18 @@ import type {
     StageDefender,
     StageMan,
     StageRoute,
+    XY,
 } from '../api/types';
 import { changing } from '../look/lookStore';
 import { plain } from '../ui/words';
 import { MotionPaths, ShownSpots, SnapName } from './before';
 import { DefenderMark, FieldPaint, ManChip } from './pieces';
 import { KeyFork } from './KeyFork';
-import { ReadFlag, RouteLine } from './routes';
+import { Covers, LeastSpot, PressFork, Walk } from './keys';
+import { Band, DrawnPath, Ghosts, ReadFlag, RouteLine } from './routes';
 import { scaleFor, type Scale } from './scale';
 import { endDrag, startDrag, useBoard, withAssignment, withSpot } from '../board/store';
+import type { Run } from '../board/useRun';
 import { snapped } from './snap';
 import { useLetters } from '../ui/useLetters';
 
@@ -25,28 +31,50 @@ type Kind = 'man' | 'break' | 'defender';
 type Props = {
     proof: ProofAnswer;
     document: CallDocument;
-    frames: Frames | null;
-    t: number;
+    run: Run;
     chosen: string | null;
     onChoose: (man: string | null) => void;
-    onProng: (index: number) => void;
-    prong: number | null;
     look: LookDocument;
     onLook: (look: LookDocument) => void;
+    bands: Bands;
+    beats: Beats | null;
+    /** Whether a drag from a man draws his route. */
+    drawing: boolean;
+    /** Whether a change goes to the man across the ball too. */
+    both: boolean;
+    onDrawn: (man: string, points: XY[]) => void;
 };
 
 const half = (yd: number) => Math.round(yd * 2) / 2;
 const quarter = (yd: number) => Math.round(yd * 4) / 4;
 
 /** The field: men, routes, defenders, forks. Breaks and men can be dragged or moved with the arrow keys. */
-export function Field({ proof, document, frames, t, chosen, onChoose, onProng, prong, look, onLook }: Props) {
+export function Field({
+    proof,
+    document,
+    run,
+    chosen,
+    onChoose,
+    look,
+    onLook,
+    bands,
+    beats,
+    drawing,
+    both,
+    onDrawn,
+}: Props) {
     const { stage, report } = proof;
+    const { prong, takeProng: onProng } = run;
+    const frames = run.watching ? run.frames : null;
+    const t = run.clock.t;
     const scale = scaleFor(stage.field.left, stage.field.right);
     const svg = useRef<SVGSVGElement>(null);
     const letters = useLetters();
     const [drag, setDrag] = useState<{ kind: Kind; man: string; dx: number; dy: number } | null>(null);
     const [place, setPlace] = useState<{ man: string; name: string } | null>(null);
+    const [path, setPath] = useState<{ man: string; points: XY[] } | null>(null);
     const draw = useBoard((s) => s.draw);
+    const receivers = both ? report.picture.receivers : undefined;
     const playing = frames !== null;
     const at = playing ? positions(frames, t) : null;
     const ball = (prong === null ? undefined : report.keys[0]?.choices[prong]?.man) ?? report.ruleTrue.man;
@@ -65,10 +93,18 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         (e.currentTarget as Element).setPointerCapture(e.pointerId);
         const [x, y] = yards(e);
         onChoose(man);
+        if (drawing && kind === 'man') return setPath({ man, points: [] });
         if (kind !== 'defender') startDrag();
         setDrag({ kind, man, dx: xYd - x, dy: yYd - y });
     };
     const move = (e: PointerEvent) => {
+        if (path) {
+            const [xYd, yYd] = yards(e);
+            const last = path.points.at(-1);
+            if (!last || Math.hypot(xYd - last.xYd, yYd - last.yYd) > 0.4)
+                setPath({ ...path, points: [...path.points, { xYd, yYd }] });
+            return;
+        }
         if (!drag) return;
         const [x, y] = yards(e);
         const now = useBoard.getState().document;
@@ -81,6 +117,10 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         else setDepth(drag.man, y + drag.dy);
     };
     const drop = () => {
+        if (path) {
+            setPath(null);
+            if (path.points.length > 2) onDrawn(path.man, path.points.slice(0, 400));
+        }
         if (!drag) return;
         setDrag(null);
         setPlace(null);
@@ -106,7 +146,14 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         const now = useBoard.getState().document;
         const route = stage.routes.find((r) => r.man === man);
         if (now && route)
-            draw(withAssignment(now, man, { depthYd: Math.max(route.minYd, Math.min(route.maxYd, half(depth))) }));
+            draw(
+                withAssignment(
+                    now,
+                    man,
+                    { depthYd: Math.max(route.minYd, Math.min(route.maxYd, half(depth))) },
+                    receivers,
+                ),
+            );
     };
     const nudge = (man: StageMan) => (e: KeyboardEvent) => {
         const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
@@ -137,7 +184,7 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
         <svg
             ref={svg}
             viewBox={`0 0 ${scale.width} ${scale.height}`}
-            className="h-full w-full touch-none select-none"
+            className={clsx('h-full w-full touch-none select-none', drawing && 'cursor-crosshair')}
             role="group"
             aria-label={`The field: ${report.verdict}. ${report.why}`}
             onPointerMove={move}
@@ -147,6 +194,9 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
             <FieldPaint stage={stage} scale={scale} />
             {!playing && <ShownSpots stage={stage} scale={scale} />}
             {!playing && <MotionPaths stage={stage} motions={report.picture.motions} scale={scale} />}
+            {!playing &&
+                stage.routes.map((r) => <Ghosts key={r.man} route={r} scale={scale} chosen={r.man === chosen} />)}
+            {!playing && stage.routes.map((r) => <Band key={r.man} route={r} band={bands[r.man]} scale={scale} />)}
             {stage.routes.map((r) => (
                 <RouteLine
                     key={r.man}
@@ -154,7 +204,7 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
                     scale={scale}
                     man={stage.men.find((m) => m.letter === r.man)!}
                     gets={r.man === ball}
-                    dim={playing}
+                    dim={playing || run.walk.some((s) => s.man === r.man && s.state === 'dead')}
                     chosen={r.man === chosen}
                 />
             ))}
@@ -227,8 +277,20 @@ export function Field({ proof, document, frames, t, chosen, onChoose, onProng, p
                     r.read !== null &&
                     !playing && <ReadFlag key={r.man} route={r} scale={scale} gets={r.man === ball} />,
             )}
+            {!playing && <Walk walk={run.walk} stage={stage} scale={scale} />}
+            {!playing && beats?.change && chosen === beats.change.defender && (
+                <Covers change={beats.change} stage={stage} scale={scale} />
+            )}
+            {path && (
+                <DrawnPath points={path.points} man={stage.men.find((m) => m.letter === path.man)!} scale={scale} />
+            )}
             {place && <SnapName stage={stage} scale={scale} man={place.man} name={place.name} />}
             {playing && <Ball frames={frames} t={t} scale={scale} />}
+            {!playing &&
+                report.press.map((p) => (
+                    <PressFork key={p.man} row={p} stage={stage} scale={scale} onChoose={onChoose} />
+                ))}
+            {!playing && report.keys.slice(0, 1).map((k) => <LeastSpot key={k.defender} row={k} scale={scale} />)}
             {report.keys.slice(0, 1).map((k) => {
                 const d = stage.defenders.find((one) => one.role === k.defender)!;
                 const now = at?.get(d.role) ?? ([d.xYd, d.yYd] as [number, number]);

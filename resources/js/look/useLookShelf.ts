@@ -30,5 +30,15 @@ export function useLookShelf() {
             toast.error(e instanceof Problem ? e.message : 'Not saved.');
         }
     };
-    return { looks, words, at, current, pick, edited, edit, save, opponents, opponent, setOpponent };
+    /** Puts a look said in words on the field, from the shelf when it stands there. */
+    const say = async (said: string) => {
+        const index = looks.findIndex((l) => l.words === said);
+        if (index >= 0) return pick(index);
+        try {
+            edit((await api.post<{ document: LookDocument }>('look-words', { words: said })).document);
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'The look was not read.');
+        }
+    };
+    return { say, looks, words, at, current, pick, edited, edit, save, opponents, opponent, setOpponent };
 }

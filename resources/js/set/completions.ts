@@ -1,11 +1,35 @@
 import type { Vocabulary } from '../api/types';
 
+/** What may be said of a route after its name and depth. */
+const AFTER_ROUTE = [
+    'sticks',
+    'hash',
+    'numbers',
+    'at sticks',
+    'at hash',
+    'at numbers',
+    'left',
+    'right',
+    'settling',
+    'moving',
+    'inside release',
+    'outside release',
+    'clear',
+    'alert',
+    'decoy',
+    'by',
+];
+
 /** Words that may come next, by where the line is: the formation before the colon, routes after a man, families else. */
 export function completions(text: string, v: Vocabulary): string[] {
     const word = (text.match(/[\w#-]*$/)?.[0] ?? '').toLowerCase();
     if (word === '') return [];
     const before = text.slice(0, text.length - word.length);
-    const afterMan = /(?:^|[;:,\s])(?:[A-Z]|#\d(?:\s+(?:left|right))?)(?:\s+check)?\s+$/i.test(before);
+    const afterMan = /(?:^|[;:,\s])(?:[A-Z]|#\d(?:\s+(?:left|right))?)(?:\s+(?:check|chip))?\s+$/i.test(before);
+    const afterRead = /\bread\s+$/i.test(before);
+    const afterRoute = v.routes.some((r) =>
+        new RegExp(`\\b${r.name}(?:\\s+[\\d.]+)?\\s+(?:at\\s+)?$`, 'i').test(before),
+    );
     const pool = !before.includes(':')
         ? afterMan
             ? v.motions.map((m) => m.name)
@@ -23,11 +47,40 @@ export function completions(text: string, v: Vocabulary): string[] {
                     'quick',
                     'three',
                     'five',
+                    'seven',
                     'splits',
+                    ...v.protections.map((p) => p.name),
+                    ...v.fakes.map((f) => `${f} right fake`),
                 ]
-        : afterMan
-          ? v.routes.map((r) => r.name)
-          : [...v.families, 'read', 'key', 'both', 'left', 'right', 'clear', 'alert', 'check'];
+        : afterRead
+          ? [
+                'man',
+                'zone',
+                'closed',
+                'open',
+                'high to low',
+                'low to high',
+                ...v.families,
+                ...v.routes.map((r) => r.name),
+            ]
+          : afterMan
+            ? [...v.routes.map((r) => r.name), 'check', 'chip']
+            : afterRoute
+              ? AFTER_ROUTE
+              : [
+                    ...v.families,
+                    ...v.aliases.map((a) => a.alias),
+                    'read',
+                    'key',
+                    'hot',
+                    'both',
+                    'left',
+                    'right',
+                    'clear',
+                    'alert',
+                    'check',
+                    'backside',
+                ];
     return pool.filter((w) => w.startsWith(word) && w !== word).slice(0, 6);
 }
 
@@ -52,6 +105,7 @@ export function lookCompletions(text: string, v: Vocabulary): string[] {
                     'walked will',
                     'walked mike',
                     'front stays',
+                    'men locked',
                 ];
     return [...new Set(pool)].filter((w) => w.toLowerCase().startsWith(last) && w.toLowerCase() !== last).slice(0, 5);
 }

@@ -58,7 +58,7 @@ export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
     );
 }
 
-const jobOf = (job: string) => job.replace(/ at [\d.]+ yd$/, '');
+const jobOf = (job: string) => job.replace(/ at [\d.]+ yd(?=$|,)/, '');
 
 function order(man: string, report: ProofAnswer['report']): number {
     if (man === 'Q') return 0;
@@ -67,11 +67,10 @@ function order(man: string, report: ProofAnswer['report']): number {
 }
 
 function Findings({ proof, onFix }: { proof: ProofAnswer; onFix: Props['onFix'] }) {
-    const { spoilers } = proof.report;
     const rank = { fault: 0, caution: 1, info: 2 };
     const findings = [...proof.report.findings].sort((a, b) => rank[a.severity] - rank[b.severity]);
     const first = findings.findIndex((f) => f.apply && f.apply.do !== 'number');
-    if (findings.length === 0 && spoilers.length === 0) return null;
+    if (findings.length === 0) return null;
     return (
         <div className="m-3 space-y-2">
             {findings.map((f, n) => (
@@ -98,14 +97,6 @@ function Findings({ proof, onFix }: { proof: ProofAnswer; onFix: Props['onFix'] 
                     )}
                 </div>
             ))}
-            {spoilers.length > 0 && (
-                <div className="rounded-md border border-edge bg-card px-3 py-2 text-[13px]">
-                    <b className="narrow">What beats this</b>
-                    {spoilers.map((s) => (
-                        <p key={s.defender + s.name}>{s.why}</p>
-                    ))}
-                </div>
-            )}
         </div>
     );
 }

@@ -1,10 +1,14 @@
 import { Tabs } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type RefObject } from 'react';
 import type { CallDocument, Fix, LookDocument, ProofAnswer } from '../api/types';
 import { DefenderCard } from '../look/DefenderCard';
 import { MotionCard } from '../set/MotionCard';
+import type { Press, Resting, Situation } from '../board/useProof';
+import { Advice } from './Advice';
 import { Ledger } from './Ledger';
 import { PictureSays } from './PictureSays';
+import { PressCard } from './PressCard';
+import { RouteCard } from './RouteCard';
 import { useLetters, useVocabulary } from '../ui/useLetters';
 
 type Props = {
@@ -15,10 +19,17 @@ type Props = {
     onFix: (fix: Fix) => void;
     onDraw: (document: CallDocument) => void;
     onLook: (look: LookDocument) => void;
+    situation: Situation;
+    both: boolean;
+    routeLine: RefObject<HTMLInputElement | null>;
+    press: Press;
+    onReact: (man: string, reaction: string | null) => void;
+    resting: Resting;
+    onOpen: (call: string) => void;
 };
 
 /** Beside the field: the card of whoever is chosen, then the eleven assignments or what the picture says. */
-export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook }: Props) {
+export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook, ...p }: Props) {
     const words = useVocabulary();
     const letters = useLetters();
     const [tab, setTab] = useState('men');
@@ -26,6 +37,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook 
     const man = proof.stage.men.find((m) => m.letter === chosen && !m.lineman && m.letter !== 'Q');
     const [motion, setMotion] = useState(false);
     useEffect(() => setMotion(false), [chosen]);
+    const pressed = proof.report.press.find((row) => row.man === man?.letter);
     const moves = (document.motions ?? []).some((m) => m.man === chosen);
     return (
         <div className="flex h-full flex-col">
@@ -37,6 +49,30 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook 
                     receivers={proof.stage.men.filter((m) => !m.lineman && m.letter !== 'Q').map((m) => m.letter)}
                     onChange={onLook}
                     onClose={() => onChoose(null)}
+                />
+            )}
+            {man && words && !motion && (
+                <RouteCard
+                    key={man.letter}
+                    man={man.letter}
+                    letter={letters(man.letter)}
+                    proof={proof}
+                    document={document}
+                    situation={p.situation}
+                    words={words}
+                    both={p.both}
+                    line={p.routeLine}
+                    onDraw={onDraw}
+                    onMove={() => setMotion(true)}
+                    onClose={() => onChoose(null)}
+                />
+            )}
+            {man && pressed && (
+                <PressCard
+                    row={pressed}
+                    letter={letters(man.letter)}
+                    reaction={p.press[man.letter] ?? null}
+                    onReact={p.onReact}
                 />
             )}
             {man && words && (motion || moves) && (
@@ -64,18 +100,16 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook 
                             {label}
                         </Tabs.Trigger>
                     ))}
-                    {man && !motion && !moves && (
-                        <button
-                            type="button"
-                            onClick={() => setMotion(true)}
-                            className="ml-auto pb-1 text-[13px] font-semibold text-ball narrow"
-                        >
-                            Move {letters(man.letter)}
-                        </button>
-                    )}
                 </Tabs.List>
                 <Tabs.Content value="men" className="min-h-0 flex-1 overflow-y-auto">
                     <Ledger proof={proof} chosen={chosen} onChoose={onChoose} onFix={onFix} />
+                    <Advice
+                        report={proof.report}
+                        resting={p.resting}
+                        onDraw={onDraw}
+                        onOpen={p.onOpen}
+                        onChoose={onChoose}
+                    />
                 </Tabs.Content>
                 <Tabs.Content value="picture" className="min-h-0 flex-1 overflow-y-auto">
                     <PictureSays report={proof.report} />

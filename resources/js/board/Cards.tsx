@@ -1,0 +1,76 @@
+import { DropdownMenu } from 'radix-ui';
+import { toast } from 'sonner';
+import { api, Problem } from '../api/client';
+import type { CallDocument, SavedCall } from '../api/types';
+import { useLetters } from '../ui/useLetters';
+import type { Situation } from './useProof';
+
+type Props = { calls: SavedCall[]; document: CallDocument; name: string; situation: Situation };
+
+const MEN = ['X', 'Z', 'H', 'Y', 'R', 'F'];
+
+/** Calls on paper: the board as it stands, one call a page, four or nine of the book, or a player's own cards. */
+export function Cards({ calls, document: call, name, situation }: Props) {
+    const letters = useLetters();
+    const present = MEN.filter((m) => call.assignments.some((a) => a.man === m && a.job === 'route'));
+    const fetchCard = async (format: 'pdf' | 'svg', body: object) => {
+        try {
+            const file = await api.file(`cards/${format}`, { situation, ...body });
+            const link = document.createElement('a');
+            link.href = URL.createObjectURL(file);
+            link.download = `${name || 'calls'}.${format}`;
+            link.click();
+            setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'The cards were not made.');
+        }
+    };
+    const one = [{ name: name || 'Call', document: call }];
+    const book = calls.map((c) => c.id);
+    const items: [string, () => void][] = [
+        ['The board as it stands (Ctrl P)', () => setTimeout(() => window.print(), 150)],
+        ['This call, one page, PDF', () => void fetchCard('pdf', { documents: one, per: 1 })],
+        ['This call, one page, SVG', () => void fetchCard('svg', { documents: one, per: 1 })],
+        [`The book, four a page, PDF (${book.length} calls)`, () => void fetchCard('pdf', { calls: book, per: 4 })],
+        [`The book, nine a page, PDF (${book.length} calls)`, () => void fetchCard('pdf', { calls: book, per: 9 })],
+    ];
+    return (
+        <DropdownMenu.Root>
+            <DropdownMenu.Trigger className="rounded-md px-2 py-1.5 text-sm font-semibold whitespace-nowrap text-soft narrow hover:text-ink">
+                Print
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+                <DropdownMenu.Content
+                    align="end"
+                    sideOffset={4}
+                    className="z-30 min-w-64 rounded-md border border-edge bg-paper p-1 text-[13px] shadow-lg"
+                >
+                    {items.map(([label, does]) => (
+                        <DropdownMenu.Item
+                            key={label}
+                            onSelect={does}
+                            className="cursor-pointer rounded px-2 py-1 outline-none data-[highlighted]:bg-card"
+                        >
+                            {label}
+                        </DropdownMenu.Item>
+                    ))}
+                    <DropdownMenu.Label className="label px-2 pt-2 pb-1">
+                        A player’s cards: his job alone, four a page
+                    </DropdownMenu.Label>
+                    <div className="flex px-1">
+                        {present.map((m) => (
+                            <DropdownMenu.Item
+                                key={m}
+                                aria-label={`Cards of ${letters(m)}`}
+                                onSelect={() => void fetchCard('pdf', { calls: book, per: 4, player: m })}
+                                className="cursor-pointer rounded px-2.5 py-1 font-bold outline-none data-[highlighted]:bg-card"
+                            >
+                                {letters(m)}
+                            </DropdownMenu.Item>
+                        ))}
+                    </div>
+                </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+    );
+}

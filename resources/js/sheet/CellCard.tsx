@@ -1,0 +1,94 @@
+import { Link } from '@tanstack/react-router';
+import { useEffect, useState } from 'react';
+import { api } from '../api/client';
+import type { CallDocument, SheetCell, Suggestion } from '../api/types';
+import type { Situation } from '../board/useProof';
+import { Fork } from '../ui/Fork';
+import { capital, margin } from '../ui/words';
+
+type Props = {
+    cell: SheetCell | undefined;
+    call: CallDocument | null;
+    callId: string | undefined;
+    situation: Situation;
+    named: boolean;
+    onCall: (call: CallDocument) => void;
+};
+
+/** One cell opened: the verdict, who gets the ball, and for a look the call does not bind what single change would. */
+export function CellCard({ cell, call, callId, situation, named, onCall }: Props) {
+    const [suggestions, setSuggestions] = useState<Suggestion[] | null>(null);
+    const look = cell?.look;
+    const open = cell !== undefined && cell.verdict !== 'bound';
+    useEffect(() => {
+        setSuggestions(null);
+        if (!open || !call || !look) return;
+        const stop = new AbortController();
+        api.post<{ suggestions: Suggestion[] }>('suggestions', { document: call, look, situation, named }, stop.signal)
+            .then((a) => setSuggestions(a.suggestions))
+            .catch(() => undefined);
+        return () => stop.abort();
+    }, [open, call, look, situation, named]);
+    if (!cell)
+        return (
+            <p className="p-5 text-[13px] text-soft">
+                Choose a cell: it tells who gets the ball and why, and what single change would bind a look that is not
+                bound.
+            </p>
+        );
+    return (
+        <section aria-label={cell.look} className="space-y-3 p-5 text-[13px]">
+            <h2 className="text-[15px] font-bold">{cell.look}</h2>
+            <p className="flex items-center gap-2 text-[15px]">
+                <Fork verdict={cell.verdict} />
+                <b>{capital(cell.verdict)}</b>
+                <span className="text-soft">
+                    {cell.strength < -5 ? 'no throw in time' : `strength ${margin(cell.strength)}`}
+                </span>
+            </p>
+            <dl className="grid grid-cols-[84px_1fr] gap-y-1">
+                <dt className="text-soft">Key</dt>
+                <dd>{cell.key ?? 'nobody is in conflict'}</dd>
+                <dt className="text-soft">By rule</dt>
+                <dd>
+                    {cell.best
+                        ? `${cell.best.action} ${cell.best.man} ${cell.best.route}, ${margin(cell.best.margin)}, ${cell.best.gain} yd`
+                        : 'throw it away'}
+                </dd>
+                <dt className="text-soft">Protection</dt>
+                <dd>{cell.protection}</dd>
+            </dl>
+            {callId && (
+                <Link
+                    to="/board"
+                    search={{ call: callId, look: cell.look }}
+                    className="inline-block rounded-md border border-edge px-3 py-1.5 font-semibold hover:border-ink"
+                >
+                    See it on the board
+                </Link>
+            )}
+            {open && (
+                <div className="rounded-md border border-edge bg-card px-3 py-2">
+                    <h3 className="font-bold narrow">What would bind it</h3>
+                    {suggestions === null ? (
+                        <p className="text-soft">Trying depths, finishes, swaps and the back’s release…</p>
+                    ) : suggestions.length === 0 ? (
+                        <p className="text-soft">No single change does. Say another call to this look.</p>
+                    ) : (
+                        suggestions.map((s) => (
+                            <button
+                                key={s.words}
+                                type="button"
+                                onClick={() => onCall(s.document)}
+                                className="mt-1 flex w-full items-baseline gap-2 text-left hover:text-ball"
+                            >
+                                <span className="flex-1 font-semibold">{s.words}</span>
+                                <span className="text-xs text-open narrow">{margin(s.strength)}</span>
+                            </button>
+                        ))
+                    )}
+                </div>
+            )}
+        </section>
+    );
+}

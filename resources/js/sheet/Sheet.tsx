@@ -1,0 +1,88 @@
+import { Tabs } from 'radix-ui';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { api } from '../api/client';
+import type { SavedCall, SavedLook } from '../api/types';
+import { SituationBar } from '../board/SituationBar';
+import type { Situation } from '../board/useProof';
+import { useKeys } from '../ui/useKeys';
+import { CallSheet } from './CallSheet';
+import { MenuSheet } from './MenuSheet';
+
+const START: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' };
+
+/** One call against all looks, or the whole menu against the looks of an opponent. */
+export function Sheet() {
+    const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
+    const all = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const [situation, setSituation] = useState(START);
+    const [named, setNamed] = useState(false);
+    const [tab, setTab] = useState('call');
+    const [chosen, setOpponent] = useState('');
+    const opponents = useMemo(() => [...new Set((all.data?.looks ?? []).map((l) => l.opponent))], [all.data]);
+    const opponent = opponents.includes(chosen) ? chosen : (opponents[0] ?? '');
+    const looks = useMemo(() => (all.data?.looks ?? []).filter((l) => l.opponent === opponent), [all.data, opponent]);
+    useKeys('n', () => setNamed((on) => !on));
+
+    return (
+        <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col print:h-auto">
+            <header className="flex items-center gap-5 border-b border-edge px-5 py-2">
+                <h1 className="text-lg font-bold">Sheet</h1>
+                <Tabs.List aria-label="Which sheet" className="flex gap-4">
+                    {[
+                        ['call', 'One call, every look'],
+                        ['menu', 'The menu, look by look'],
+                    ].map(([value, label]) => (
+                        <Tabs.Trigger
+                            key={value}
+                            value={value}
+                            className="border-b-2 border-transparent py-1 text-sm font-semibold text-soft narrow data-[state=active]:border-ink data-[state=active]:text-ink"
+                        >
+                            {label}
+                        </Tabs.Trigger>
+                    ))}
+                </Tabs.List>
+                <span className="flex-1" />
+                <label className="text-[12px] text-soft narrow">
+                    Weighed by what{' '}
+                    <select
+                        aria-label="Opponent"
+                        value={opponent}
+                        onChange={(e) => setOpponent(e.target.value)}
+                        className="bg-transparent text-[13px] font-semibold text-ink"
+                    >
+                        {opponents.map((o) => (
+                            <option key={o}>{o}</option>
+                        ))}
+                    </select>{' '}
+                    shows
+                </label>
+                <label
+                    className="flex items-center gap-1.5 text-[13px] narrow"
+                    title="Prove with the starters' own times (N)"
+                >
+                    <input
+                        type="checkbox"
+                        checked={named}
+                        onChange={(e) => setNamed(e.target.checked)}
+                        className="accent-[var(--ink)]"
+                    />
+                    Our men
+                </label>
+                <SituationBar situation={situation} onChange={setSituation} />
+            </header>
+            <Tabs.Content value="call" className="min-h-0 flex-1">
+                <CallSheet
+                    calls={calls.data?.calls ?? []}
+                    shown={looks}
+                    opponent={opponent}
+                    situation={situation}
+                    named={named}
+                />
+            </Tabs.Content>
+            <Tabs.Content value="menu" className="min-h-0 flex-1 overflow-auto">
+                <MenuSheet shown={looks} opponent={opponent} situation={situation} named={named} />
+            </Tabs.Content>
+        </Tabs.Root>
+    );
+}
