@@ -50,6 +50,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('menus', [SheetController::class, 'menu']);
         Route::post('suggestions', [SheetController::class, 'suggestions']);
         Route::post('tolerances', [SheetController::class, 'tolerances']);
+        Route::post('pressures', [SheetController::class, 'pressures']);
         Route::post('beats', [SheetController::class, 'beats']);
 
         Route::apiResource('calls', CallController::class);

@@ -57,7 +57,9 @@ class StaffWords extends Model
     /** The whole book as a document (schemas/book.schema.json). @return array<string, mixed> */
     public function document(): array
     {
-        $sets = Formation::query()->orderBy('name')->get()->map(fn (Formation $f): array => ['name' => $f->name, 'formation' => $f->document])->all();
+        /** @var list<Formation> $saved */
+        $saved = Formation::query()->orderBy('name')->get()->all();
+        $sets = array_map(fn (Formation $f): array => ['name' => $f->name, 'formation' => $f->document], $saved);
 
         return ['kind' => BookDocument::KIND, 'version' => 1, 'letters' => $this->letters, 'groups' => (object) ($this->groups ?? []), 'techniques' => $this->school,
             'cadence' => $this->cadence] + array_combine(self::LISTS, array_map(fn (string $list): array => $this->$list ?? [], self::LISTS)) + ['sets' => $sets];

@@ -4,7 +4,6 @@ namespace App\Print;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Words\StaffBook;
 
 /** Calls as cards on letter paper: one, four or nine to a page, or a card for one player that shows his job alone. */

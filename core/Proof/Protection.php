@@ -11,6 +11,9 @@ use Jacotaxis\Core\Kinematics\Footwork;
 /** Rushers against protectors: who comes free, from which side and when, and who is hot then. Seconds from the snap. */
 final readonly class Protection
 {
+    /** As near as this a free man hurries the throw, yards (product default). */
+    private const HURRY_YD = 2.0;
+
     private function __construct(
         public int $rushers,
         public int $protectors,
@@ -31,7 +34,7 @@ final readonly class Protection
         $first = null;
         $at = INF;
         foreach ($scene->pickup->free as $free) {
-            $way = hypot($free->xYd - $qx, $free->yYd - $qy) - $scene->setting->reachYd;
+            $way = hypot($free->xYd - $qx, $free->yYd - $qy) - self::HURRY_YD;
             $time = $scene->setting->level->of($free->group)->time(max(0.1, $way));
             [$first, $at] = $time < $at ? [$free, $time] : [$first, $at];
         }

@@ -17,8 +17,8 @@ use Jacotaxis\Core\School\Schools;
  */
 final readonly class Release
 {
-    /** Cuts a release puts in front of those of the route. */
-    public const CUTS = 2;
+    /** A route that breaks at most this deep, or runs inside at once, is its own way back from the fake, yards. */
+    private const SHORT_YD = 4.0;
 
     /** What the man in his face may do, and the seconds the planned answer costs on top of the set-up. */
     public const REACTIONS = ['sits' => 0.0, 'jumps' => -0.05, 'hesitates' => -0.1, 'bails' => -9.0, 'jams' => 0.25];
@@ -112,9 +112,25 @@ final readonly class Release
         return (Path::STEPS - 1) * Path::STEP;
     }
 
-    /** Puts the first steps in front of a path. */
-    public function start(PathBuilder $build, Man $man): void
+    /** Cuts a release puts in front of those of a route. */
+    public static function cuts(RouteSpec $route): int
     {
+        return self::isShort($route) ? 1 : 2;
+    }
+
+    private static function isShort(RouteSpec $route): bool
+    {
+        return $route->shape()->stem === Stem::Across || ($route->shape()->stem === Stem::Vertical && ! $route->shape()->straight() && $route->depth() <= self::SHORT_YD);
+    }
+
+    /** Puts the first steps in front of a path. */
+    public function start(PathBuilder $build, Man $man, RouteSpec $route): void
+    {
+        if (self::isShort($route)) {
+            $build->to($man->xYd + 0.5 * $this->aim->sign() * $this->aimYd, $man->yYd + 0.5 * self::AIM_DEPTH_YD)->cut(CutKind::Plant);
+
+            return;
+        }
         $away = $this->reaction === 'jumps' ? self::COUNTER_YD : 0.0;
         $build->to($man->xYd + $this->aim->sign() * $this->aimYd, $man->yYd + self::AIM_DEPTH_YD)->cut(CutKind::Plant)
             ->to($man->xYd - $this->aim->sign() * $away, $man->yYd + self::BACK_DEPTH_YD)->cut(CutKind::Bend);

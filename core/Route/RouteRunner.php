@@ -57,6 +57,9 @@ final class RouteRunner
 
     private const WHEEL_ROOM_YD = 4.0;
 
+    /** How wide a back turns it up, yards from the ball. */
+    private const WHEEL_BACK_YD = 12.0;
+
     /** Share of a shallow's way in after which he is past the hook man and may be thrown. */
     private const UNDER_HOOK = 0.6;
 
@@ -97,17 +100,17 @@ final class RouteRunner
         }
         $build = (new PathBuilder($law, $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
             ->inside($frame->sidelineX(Side::Left) + self::EDGE_YD, $frame->sidelineX(Side::Right) - self::EDGE_YD);
-        $release?->start($build, $man);
+        $release?->start($build, $man, $route);
         $out = $to->sign();
         $depth = $route->depth();
         $width = self::width($route, $to, $frame);
         $path = match ($shape->stem) {
             Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $route, $out, $width),
-            Stem::Landmark => self::seam($build, $man, $width ?? self::landmark($frame, $out), $depth, $shape, $out),
+            Stem::Landmark => self::seam($build, $man, $width ?? self::bent($man, self::landmark($frame, $out), $out), $depth, $shape, $out),
             Stem::Inside => self::inside($build, $man, $depth, $out),
             Stem::Wheel => self::wheel(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
             Stem::ToFlat => self::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
-            Stem::Across => self::across($build, $man, $route, $out, $width),
+            Stem::Across => self::across($build, $man, $route, $out, $width, $release !== null),
             Stem::Double => self::double(self::around($build, $man, $home), $man, $depth, $shape, $out),
             Stem::Behind => self::past($build, $man, self::BEHIND_YD, $depth, $shape, $out, abs($frame->sidelineX($to))),
             Stem::Through => self::past($build, $man, self::THROUGH_YD, $depth, $shape, $out, abs($frame->sidelineX($to))),
@@ -116,7 +119,7 @@ final class RouteRunner
         };
         $path = $path->delayed($shape->sellS + ($route->checks ? self::CHECK_S : 0.0) + ($route->chips ? self::CHIP_S : 0.0) + ($release->setUpS ?? 0.0));
 
-        return new RunRoute($man->letter, $route, $path, self::breakCut($path, $shape, $release === null ? 0 : Release::CUTS), $to, $called ?? $route);
+        return new RunRoute($man->letter, $route, $path, self::breakCut($path, $shape, $release === null ? 0 : Release::cuts($route)), $to, $called ?? $route);
     }
 
     /** A back clears the tackle's edge before he goes upfield. */
@@ -171,10 +174,17 @@ final class RouteRunner
             // Sent to the other seam he is a threat as soon as he passes the ball.
             return $build->to(0.0, self::PASSES_BALL * $depth)->cut(CutKind::Bend)->to($landmark, $depth + abs($landmark) * self::CLIMB)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
         }
-        $x = $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD));
 
         // A bender leaves the landmark for the middle of the field.
-        return $build->to($x, $depth)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
+        return $build->to($landmark, $depth)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
+    }
+
+    /** The landmark as far as a man bends to it from his release line: all the way when he is sent across the ball. */
+    private static function bent(Man $man, float $landmark, int $out): float
+    {
+        $home = $man->side()->sign();
+
+        return $out !== $home ? $landmark : $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD));
     }
 
     private static function landmark(PlayFrame $frame, int $out): float
@@ -207,18 +217,19 @@ final class RouteRunner
     /** To the flat first, then up the sideline. */
     private static function wheel(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out, float $room): Path
     {
-        $width = min($room - self::WHEEL_ROOM_YD, max($out * $man->xYd + self::WHEEL_OUT_YD, 9.0));
+        $width = min($room - self::WHEEL_ROOM_YD, max($out * $man->xYd + self::WHEEL_OUT_YD, $man->isBack() ? self::WHEEL_BACK_YD : 9.0));
 
         return $build->to($out * $width, $depth)->cut($shape->break)->run(0.0);
     }
 
-    private static function across(PathBuilder $build, Man $man, RouteSpec $route, int $out, ?float $width): Path
+    private static function across(PathBuilder $build, Man $man, RouteSpec $route, int $out, ?float $width, bool $released): Path
     {
         $shape = $route->shape();
         $depth = $route->depth();
         $length = max(4.0, abs($man->xYd) - 3.0);
         $climb = $man->yYd + 1.5;
-        $build->to($man->xYd, $climb)->cut(CutKind::Plant)
+        // Past a man in his face the fake was his step upfield.
+        ($released ? $build : $build->to($man->xYd, $climb)->cut(CutKind::Plant))
             ->to($man->xYd + $out * $length * self::UNDER_HOOK, $climb + self::UNDER_HOOK * ($depth - $climb))->cut(CutKind::Bend)
             ->to($man->xYd + $out * $length, $depth)->cut($shape->break);
         if ($width === null && $route->finish() === Finish::Run) {
@@ -266,7 +277,7 @@ final class RouteRunner
             return $skip - 1;
         }
         if ($shape->stem === Stem::Across) {
-            return min($skip + 1, $last);
+            return min(1, $last);
         }
         if ($shape->stem === Stem::Landmark) {
             return min($skip, $last);

@@ -18,7 +18,7 @@ final class OpenValues
         'crack-seam-depth' => ['Depth of a seam off the crack, yards', 'the seam behind the crack too flat', 'your crack runs on film', 4.0, 2.0, 9.0],
         'roll-depth' => ['Depth of a roll-out, yards', 'a roll-out too shallow or too deep', 'where your passer throws best on the run', 6.0, 3.0, 10.0],
         'roll-width' => ['Width of a roll-out, yards', 'a roll-out too narrow', 'where your passer throws best on the run', 7.0, 2.0, 14.0],
-        'mover-width' => ["Width a man in motion wants at the snap, yards", 'motion short of its spot (MOT-03)', 'the call he runs it for', null, 0.0, 26.0],
+        'mover-width' => ['Width a man in motion wants at the snap, yards', 'motion short of its spot (MOT-03)', 'the call he runs it for', null, 0.0, 26.0],
         'off-place' => ['How far off his place a man may line up, yards', 'a man out of his place (FRM-03)', 'what your splits are taught to', null, 0.0, 3.0],
         'press' => ['Cushion that is press, yards', 'press called off or off called press on film', 'your corners in practice', 2.5, 0.5, 4.0],
         'off' => ['Cushion that is off, yards', 'the same', 'your corners in practice', 5.0, 3.0, 10.0],

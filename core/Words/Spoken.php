@@ -6,7 +6,6 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
 

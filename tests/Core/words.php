@@ -15,6 +15,7 @@ use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
@@ -25,6 +26,20 @@ function proof(string $call, string $shell, Hash $hash = Hash::Middle, Level $le
     $situation = Situation::of(rules: $level->rules(), hash: $hash, down: $down, toGoYd: $toGo);
 
     return Prover::prove(CallParser::parse($call, $situation), LookParser::parse("4-2 nickel, $shell"), new Setting($situation, $level));
+}
+
+/**
+ * A proof under the schools and values of a staff, with what press men do.
+ *
+ * @param  array<string, string>  $chosen
+ * @param  array<string, string>  $press
+ * @param  array<string, float>  $values
+ */
+function schooled(string $call, string $look, array $chosen = [], array $press = [], array $values = []): Proof
+{
+    $schools = Schools::of($chosen, $values);
+
+    return Prover::prove(CallParser::parse($call), LookParser::parse($look), new Setting(Situation::of(), schools: $schools), $press);
 }
 
 /** Letter of the man who gets the ball for a choice of the main key. */

@@ -47,7 +47,9 @@ class CardController extends Controller
      */
     private function calls(Request $request, array $given): array
     {
-        $calls = Call::query()->whereIn('id', $given['calls'] ?? [])->orderBy('id')->get()->map(fn (Call $c): array => ['name' => $c->name, 'call' => CallDocument::read($c->document)])->all();
+        /** @var list<Call> $saved */
+        $saved = Call::query()->whereIn('id', $given['calls'] ?? [])->orderBy('id')->get()->all();
+        $calls = array_map(fn (Call $c): array => ['name' => $c->name, 'call' => CallDocument::read($c->document)], $saved);
         foreach ((array) $request->input('documents', []) as $one) {
             $this->schemas->check('call', $one['document'] ?? null);
             $calls[] = ['name' => $one['name'], 'call' => CallDocument::read($one['document'])];

@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\CallDocument;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Proof\Pressures;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Sheet\Beats;
 use Jacotaxis\Core\Proof\Sheet\Looks;
@@ -75,6 +76,14 @@ class SheetController extends Controller
         return new JsonResponse(['bands' => (object) Tolerance::bands($call, $look, $input->setting($call))]);
     }
 
+    /** Who is free against each pressure the look can bring, when, and who is hot. */
+    public function pressures(Request $request): JsonResponse
+    {
+        [$call, $look, $input] = $this->asked($request);
+
+        return new JsonResponse(['pressures' => Pressures::of($call, $look, $input->setting($call))]);
+    }
+
     /** The cheapest change by one defender that covers the call, and the saved calls that punish it. */
     public function beats(Request $request): JsonResponse
     {
@@ -84,8 +93,9 @@ class SheetController extends Controller
         if ($change === null) {
             return new JsonResponse(['change' => null, 'punishing' => []]);
         }
-        $saved = Call::query()->orderBy('id')->limit(40)->get()->keyBy('id');
-        $book = $saved->map(fn (Call $c): \Jacotaxis\Core\Concept\Call => CallDocument::read($c->document))->all();
+        /** @var array<string, Call> $saved */
+        $saved = Call::query()->orderBy('id')->limit(40)->get()->keyBy('id')->all();
+        $book = array_map(fn (Call $c): \Jacotaxis\Core\Concept\Call => CallDocument::read($c->document), $saved);
         $punishing = array_map(fn (array $p): array => $p + ['name' => $saved[$p['id']]->name], array_slice(Beats::punishing($book, $look, $setting, $change), 0, 3));
 
         return new JsonResponse(['change' => ['defender' => $change['defender'], 'name' => $change['act']->name, 'costYd' => $change['costYd'], 'why' => $change['why'],

@@ -12,8 +12,11 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Route\Finish;
+use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RunRoute;
 use Jacotaxis\Core\Route\Stem;
+use Jacotaxis\Core\Route\Steps;
+use Jacotaxis\Core\School\Schools;
 
 /** What a coach says of routes and protection that belong together: sticks, crossers, posts over crossers, slides, free men. */
 final class PassFindings
@@ -29,13 +32,16 @@ final class PassFindings
 
     private const INSIDE_YD = 4.0;
 
+    /** A safety farther off than this is not the post's to capture, yards. */
+    private const NEAR_YD = 7.0;
+
     /** Two crossers who meet less than this apart in depth have no gap for the traffic, yards. */
     private const GAP_YD = 0.5;
 
     /** @return list<Finding> */
     public static function of(Proof $proof): array
     {
-        return [...self::sticks($proof), ...self::deepCurls($proof->scene), ...self::posts($proof), ...self::crossers($proof->scene), ...self::slide($proof), ...self::free($proof)];
+        return [...self::sticks($proof), ...self::deepCurls($proof->scene), ...self::posts($proof), ...self::crossers($proof->scene), ...self::slide($proof), ...self::free($proof), ...self::alerts($proof), ...self::steps($proof->scene)];
     }
 
     /** @return list<Finding> */
@@ -97,8 +103,7 @@ final class PassFindings
                 continue;
             }
             [$role, $inside] = self::passes($proof, $post);
-            $allowed = abs($inside) <= self::THROUGH_YD || ($scene->setting->schools->is('SET-13', 'B') && $inside > 0.0 && $inside <= self::INSIDE_YD);
-            if ($role !== null && ! $allowed) {
+            if ($role !== null && abs($inside) <= self::NEAR_YD && ! self::captures($inside, $scene->setting->schools)) {
                 $crosser = (string) array_key_first($crossers);
                 $findings[] = new Finding('safety-free', Finding::CAUTION, $letter, sprintf('The post by %s passes the %s %.1f yd %s: he is not captured, and the %s by %s is unsafe under him.', $letter, $role,
                     abs($inside), $inside > 0.0 ? 'inside' : 'outside', $crossers[$crosser]->spec->name, $crosser), 'PRG-11', 'Run the post through him, or throw it early, firm and led.');
@@ -106,6 +111,12 @@ final class PassFindings
         }
 
         return $findings;
+    }
+
+    /** Whether a post that passes a safety so far inside of him, yards, takes him with it under the staff's school (SET-13). */
+    public static function captures(float $insideYd, Schools $schools): bool
+    {
+        return abs($insideYd) <= self::THROUGH_YD || ($schools->is('SET-13', 'B') && $insideYd > 0.0 && $insideYd <= self::INSIDE_YD);
     }
 
     /** The deep man a post passes nearest in depth, and by how much it runs inside of him. @return array{string|null, float} */
@@ -146,6 +157,46 @@ final class PassFindings
         }
 
         return [];
+    }
+
+    /** Whether an alert is liked before the snap, by matchup and leverage: then it goes before read 1 (PRG-02). @return list<Finding> */
+    private static function alerts(Proof $proof): array
+    {
+        $findings = [];
+        foreach ($proof->scene->routes as $letter => $run) {
+            if ($run->spec->flag !== Flag::Alert) {
+                continue;
+            }
+            $best = -9.0;
+            $from = max($run->break()->t, $proof->scene->drop->firstPlant());
+            foreach ($proof->windows->throws->lines((string) $letter, $from, min($from + $run->slotLength(), $proof->protection->arrivalAt)) as $line) {
+                $best = max($best, $proof->windows->marginOf($line));
+            }
+            $liked = $best >= $proof->scene->setting->openAt;
+            $findings[] = new Finding('alert', Finding::INFO, (string) $letter, $liked ? sprintf('The alert, %s by %s, is liked: %+.2f s. It is decided before the snap and goes before read 1.', $run->spec->name, $letter, $best)
+                : "The alert, {$run->spec->name} by $letter, is not liked here: eyes back to read 1 at once.", 'PRG-02');
+        }
+
+        return $findings;
+    }
+
+    /** A man's own inside step where it is not at the depth called (RTE-01). @return list<Finding> */
+    private static function steps(Scene $scene): array
+    {
+        $findings = [];
+        foreach ($scene->routes as $letter => $run) {
+            $stride = ($scene->setting->men[$letter] ?? null)?->strideYd;
+            $step = $run->spec->shape()->insideStep;
+            if ($stride === null || $step === null) {
+                continue;
+            }
+            $own = Steps::depth($step, $stride);
+            if (abs($own - $run->spec->depth()) >= Steps::GAIN_YD) {
+                $findings[] = new Finding('steps', Finding::INFO, (string) $letter, sprintf('With his stride of %g yd the inside step number %d of %s comes down at %.1f yd; the %s is called at %g.', $stride, $step, $letter, $own, $run->spec->name, $run->spec->depth()), 'RTE-01');
+            }
+        }
+
+        return $findings;
     }
 
     /** A slide to the side of the first read leaves the free man behind the passer's eyes (PRO-10). @return list<Finding> */

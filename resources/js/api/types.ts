@@ -142,6 +142,16 @@ export type Beats = {
     punishing: { id: string; name: string; man: string; route: string; margin: number; verdict: string }[];
 };
 export type Suggestion = { words: string; verdict: string; strength: number; document: CallDocument };
+export type PressureRow = {
+    pressure: string;
+    rushers: number;
+    protectors: number;
+    free: string | null;
+    side: string | null;
+    arrivalAt: number | null;
+    hot: string | null;
+    protection: ProofReport['protection'];
+};
 export type NamedRoute = { assignment: Partial<Assignment>; offYd: number };
 export type StaffBook = {
     book: BookDocument;

@@ -1,11 +1,11 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { ProofReport } from '../api/types';
+import type { PressureRow, ProofReport } from '../api/types';
 import { capital } from '../ui/words';
 import { useLetters } from '../ui/useLetters';
 
 /** Everything the picture says before the snap and at it, each with its why. */
-export function PictureSays({ report }: { report: ProofReport }) {
+export function PictureSays({ report, pressures }: { report: ProofReport; pressures: PressureRow[] | null }) {
     const p = report.picture;
     const letters = useLetters();
     const list = (men: string[]) => men.map(letters).join(' ') || 'nobody';
@@ -26,6 +26,25 @@ export function PictureSays({ report }: { report: ProofReport }) {
                     {p.within10} defenders{p.playActionReady && ' with press: have the play-action ready'}
                 </Row>
                 <Row name="Protection">{report.protection}</Row>
+            </Group>
+            <Group title="Who is free against each pressure">
+                {pressures === null ? (
+                    <p className="text-soft">Sending them one by one…</p>
+                ) : (
+                    pressures.map((r) => (
+                        <Row key={r.pressure} name={r.pressure}>
+                            {r.rushers} against {r.protectors}:{' '}
+                            {r.free ? (
+                                <b className={r.protection === 'free' ? 'text-ball' : 'text-amber'}>
+                                    {r.free} free from the {r.side} at {r.arrivalAt?.toFixed(1)} s
+                                    {r.hot ? `, hot ${letters(r.hot)}` : ', nobody hot'}
+                                </b>
+                            ) : (
+                                'picked up'
+                            )}
+                        </Row>
+                    ))
+                )}
             </Group>
             <Group title="Receivers from the sideline in">
                 <Row name="Left">{list(p.receivers.left)}</Row>

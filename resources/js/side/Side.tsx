@@ -4,6 +4,7 @@ import type { CallDocument, Fix, LookDocument, ProofAnswer } from '../api/types'
 import { DefenderCard } from '../look/DefenderCard';
 import { MotionCard } from '../set/MotionCard';
 import type { Press, Resting, Situation } from '../board/useProof';
+import { usePressures } from './usePressures';
 import { Advice } from './Advice';
 import { Ledger } from './Ledger';
 import { PictureSays } from './PictureSays';
@@ -36,6 +37,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
     const defender = proof.stage.defenders.find((d) => d.role === chosen);
     const man = proof.stage.men.find((m) => m.letter === chosen && !m.lineman && m.letter !== 'Q');
     const [motion, setMotion] = useState(false);
+    const pressures = usePressures(document, proof.stage.lookDocument, p.situation, tab === 'picture');
     useEffect(() => setMotion(false), [chosen]);
     const pressed = proof.report.press.find((row) => row.man === man?.letter);
     const moves = (document.motions ?? []).some((m) => m.man === chosen);
@@ -112,7 +114,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                     />
                 </Tabs.Content>
                 <Tabs.Content value="picture" className="min-h-0 flex-1 overflow-y-auto">
-                    <PictureSays report={proof.report} />
+                    <PictureSays report={proof.report} pressures={pressures} />
                 </Tabs.Content>
             </Tabs.Root>
         </div>

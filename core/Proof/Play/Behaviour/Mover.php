@@ -21,7 +21,7 @@ abstract class Mover
     private const THERE_YD = 2.0;
 
     /** A man who comes to him is waited for until he is as near as this, yards. */
-    private const WAITS_YD = 3.0;
+    protected const WAITS_YD = 3.0;
 
     protected float $x;
 

@@ -25,6 +25,13 @@ final class OverTop extends Mover
     /** Two bodies of half a yard each do not pass through each other, yards between their middles. */
     private const BODIES_YD = 1.0;
 
+    /** A receiver who has not come as far as this is still behind the line, and a man stays as deep as that until he has, yards; how far ahead he mirrors, seconds. */
+    private const CROSSED_YD = 0.5;
+
+    private const STAYS_YD = 3.5;
+
+    private const MIRROR_S = 0.4;
+
     /** A man up on his receiver steps sideways at most this far before he is passed, yards. */
     private const MIRROR_YD = 1.0;
 
@@ -109,6 +116,13 @@ final class OverTop extends Mover
         }
         if ($ry < -0.4 && ! $upfield && $this->y > 3.0 && abs($rvx) < 1.0) {
             $this->close($rx + $this->shade, $this->y, $this->pedal);
+
+            return;
+        }
+        if ($ry < self::CROSSED_YD && ! $upfield && $this->y > self::STAYS_YD) {
+            // A man behind the line is mirrored, not met there; one who comes this way is waited for.
+            $comes = ($this->x - $rx) * $rvx > 0.0 && abs($this->x - $rx) > self::WAITS_YD;
+            $this->close($comes ? $this->x : $rx + self::MIRROR_S * $rvx + 0.5 * $this->shade, max(self::STAYS_YD, min($this->y, $this->defender->yYd)), $this->vmax);
 
             return;
         }

@@ -49,8 +49,11 @@ final class Under extends Mover
     /** @var list<SeenRoute> the routes as a man on the inside hip sees them */
     private readonly array $inside;
 
-    /** @var list<SeenRoute> the routes nobody has man to man */
-    private readonly array $unmanned;
+    /** @var list<SeenRoute> the routes he may have to play */
+    private readonly array $threats;
+
+    /** Whether others have the receivers man to man and he is free. */
+    private readonly bool $robs;
 
     public function __construct(Defender $defender, SprintLaw $law, Sight $sight)
     {
@@ -59,7 +62,10 @@ final class Under extends Mover
         $job = $defender->job;
         $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && $job->first === 'deep';
         $this->deepYd = $sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $job->deepYd;
-        $this->unmanned = array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
+        // With man coverage around him he is the free man underneath: crossers are his to cut, whoever has them.
+        $robs = array_filter($sight->manned, fn (?int $d): bool => $d !== null) !== [];
+        $this->threats = $robs ? $sight->quick : array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
+        $this->robs = $robs;
         $this->inside = $defender->job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
     }
 
@@ -115,7 +121,7 @@ final class Under extends Mover
         $job = $this->defender->job;
         $pull = 0.0;
         $tx = $ty = 0.0;
-        foreach ($this->unmanned as $seen) {
+        foreach ($this->threats as $seen) {
             $weight = $this->interest($seen, $i);
             if ($weight > $pull) {
                 $pull = $weight;
@@ -151,6 +157,9 @@ final class Under extends Mover
             return 0.0;
         }
         if ($i * 0.05 < $seen->brokenAt && $y < 1.0 && abs($seen->vx[$i]) < self::DECLARES_YD_S) {
+            return 0.0;
+        }
+        if ($this->robs && (abs($seen->vx[$i]) < self::DECLARES_YD_S || $seen->vx[$i] * ($this->x - $seen->x[$i]) < 0.0)) {
             return 0.0;
         }
         $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $job->wideYd) ** 2 + 0.5 * ($y - $this->deepYd) ** 2);
