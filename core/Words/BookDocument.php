@@ -119,7 +119,7 @@ final class BookDocument
                 $book[$list] = $entry;
             } else {
                 $key = self::LISTS[$list];
-                $book[$list] = [...array_values(array_filter($book[$list] ?? [], fn (array $e): bool => mb_strtolower((string) $e[$key]) !== $name)), $entry];
+                $book[$list] = [...array_values(array_filter($book[$list] ?? [], fn (array $e): bool => mb_strtolower((string) $e[$key]) !== mb_strtolower($name))), $entry];
             }
         }
 
@@ -137,7 +137,7 @@ final class BookDocument
         }
         foreach (self::LISTS as $list => $key) {
             foreach ($book[$list] ?? [] as $entry) {
-                $entries["$list/".mb_strtolower((string) $entry[$key])] = $entry;
+                $entries["$list/".($key === 'id' ? $entry[$key] : mb_strtolower((string) $entry[$key]))] = $entry;
             }
         }
 

@@ -25,7 +25,7 @@ final class Spoken
             array_unshift($sentences, self::situation($call->situation));
         }
         foreach ($call->motions as $motion) {
-            $sentences[] = 'Motion: '.self::plain($motion->words());
+            $sentences[] = 'Motion, '.self::plain($motion->words());
         }
         foreach ([$call->fake?->words(), $call->protection === null ? null : $call->protection->words().' protection', $call->drop === null ? null : "{$call->drop->value} step drop"] as $part) {
             $sentences = $part === null ? $sentences : [...$sentences, self::plain($part)];
@@ -89,9 +89,9 @@ final class Spoken
 
         return match (true) {
             $tail < 0.05 => $words,
-            abs($tail - 0.5) < 0.05 => "$words and a half",
-            abs($tail - 0.25) < 0.05 => "$words and a quarter",
-            abs($tail - 0.75) < 0.05 => "$words and three quarters",
+            abs($tail - 0.5) < 0.02 => "$words and a half",
+            abs($tail - 0.25) < 0.02 => "$words and a quarter",
+            abs($tail - 0.75) < 0.02 => "$words and three quarters",
             default => $words.' point '.self::NUMBERS[(int) round($tail * 10) % 10],
         };
     }

@@ -5,20 +5,12 @@ use App\Models\Call;
 use App\Models\Clip;
 use App\Models\Grade;
 use App\Models\Player;
-use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
-use Jacotaxis\Core\Concept\CallDocument;
-use Jacotaxis\Core\Words\CallParser;
 
 beforeEach(function (): void {
     $this->seed(DatabaseSeeder::class);
 });
-
-function coach(string $email = 'coordinator@cedarfork.example'): User
-{
-    return User::query()->where('email', $email)->firstOrFail();
-}
 
 /** A short film of one's own, as a phone would make it. */
 function mp4(): string
@@ -27,11 +19,6 @@ function mp4(): string
     (new Symfony\Component\Process\Process(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i', 'testsrc=size=320x180:rate=30:duration=1', '-pix_fmt', 'yuv420p', '-c:v', 'libx264', $path]))->mustRun();
 
     return $path;
-}
-
-function smash(): array
-{
-    return CallDocument::write(CallParser::parse('gun 2x2 right: smash right'));
 }
 
 it('signs in with the right password and says so when it is wrong', function (): void {
@@ -92,11 +79,6 @@ it('proves an unsaved document as its schema says', function (string $words): vo
     app(Schemas::class)->check('proof', json_decode(json_encode($answer->json('report'))));
     expect($answer->json('stage.men'))->toHaveCount(11)->and($answer->json('stage.defenders'))->toHaveCount(11)->and($answer->json('frames.at'))->not->toBe([]);
 })->with(['gun 2x2 right: smash right', 'gun trips left: four verticals', 'gun 2x2: X go clear; read X']);
-
-it('proves against the whole shelf at once', function (): void {
-    $cells = $this->actingAs(coach())->postJson('/api/v1/proofs', ['document' => smash(), 'looks' => ['4-2 nickel, cover 2', '4-2 nickel, cover 4']])->assertOk()->json('cells');
-    expect($cells)->toHaveCount(2)->and($cells[0]['verdict'])->toBe('bound');
-});
 
 it('says which word it does not understand', function (): void {
     $this->actingAs(coach())->postJson('/api/v1/words', ['words' => 'gun 2x2: smsh'])->assertStatus(422)->assertJsonPath('word', 'smsh')->assertJsonPath('suggestions.0', 'smash');

@@ -4,14 +4,6 @@ use Illuminate\Support\Facades\Artisan;
 use Jacotaxis\Core\Concept\CallDocument;
 use Jacotaxis\Core\Words\CallParser;
 
-/** Runs a command and gives its exit code and its JSON. */
-function jx(string $command, array $options): array
-{
-    $code = Artisan::call($command, $options);
-
-    return [$code, json_decode(Artisan::output(), true)];
-}
-
 it('proves on the command line with the stable keys', function (): void {
     [$code, $report] = jx('jx:prove', ['--call' => 'gun 2x2: smash right', '--look' => '4-2 nickel, cover 2', '--json' => true, '--frames' => true]);
     expect($code)->toBe(0)->and($report['verdict'])->toBe('bound')

@@ -5,27 +5,13 @@ use App\Models\Look;
 use App\Models\Player;
 use App\Models\StaffWords;
 use Database\Seeders\DatabaseSeeder;
-use Jacotaxis\Core\Concept\CallDocument;
-use Jacotaxis\Core\Concept\FormationDocument;
 use Jacotaxis\Core\Concept\LookDocument;
-use Jacotaxis\Core\Words\CallParser;
-use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 
 beforeEach(function (): void {
     $this->seed(DatabaseSeeder::class);
     $this->actingAs(coach());
 });
-
-function document(string $call): array
-{
-    return CallDocument::write(CallParser::parse($call));
-}
-
-function setDocument(string $words, array $spots = []): array
-{
-    return ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write(FormationParser::parse($words)->formation->withSpots($spots));
-}
 
 it('gives every word the lines take', function (): void {
     $words = $this->getJson('/api/v1/vocabulary')->assertOk()->json();

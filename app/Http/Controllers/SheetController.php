@@ -96,10 +96,9 @@ class SheetController extends Controller
         /** @var array<string, Call> $saved */
         $saved = Call::query()->orderBy('id')->limit(40)->get()->keyBy('id')->all();
         $book = array_map(fn (Call $c): \Jacotaxis\Core\Concept\Call => CallDocument::read($c->document), $saved);
-        $punishing = array_map(fn (array $p): array => $p + ['name' => $saved[$p['id']]->name], array_slice(Beats::punishing($book, $look, $setting, $change), 0, 3));
+        $punishing = array_map(fn (array $p): array => $p + ['name' => $saved[$p['id']]->name], array_slice($change->punishing($book, $setting), 0, 3));
 
-        return new JsonResponse(['change' => ['defender' => $change['defender'], 'name' => $change['act']->name, 'costYd' => $change['costYd'], 'why' => $change['why'],
-            'xYd' => round($change['act']->xYd, 2), 'yYd' => round($change['act']->yYd, 2)], 'punishing' => $punishing]);
+        return new JsonResponse(['change' => ['defender' => $change->defender, 'name' => $change->name, 'costYd' => $change->costYd, 'why' => $change->why, 'look' => $change->act === null ? $change->look->words() : null, 'xYd' => round($change->xYd, 2), 'yYd' => round($change->yYd, 2)], 'punishing' => $punishing]);
     }
 
     /** @return array{\Jacotaxis\Core\Concept\Call, Look, ProofInput} */

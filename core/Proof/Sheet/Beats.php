@@ -6,55 +6,69 @@ namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Setting;
 
-/** What beats a call: the cheapest rule-true change by one defender that covers it, and which calls punish that change. */
-final class Beats
+/**
+ * What beats a call: the cheapest rule-true change by one defender that covers it - a choice after the snap, or another
+ * job or place before it - and which calls punish that change. Cost is how far it takes him from his place, yards.
+ */
+final readonly class Beats
 {
     /**
-     * The cheapest act by which one defender covers the call, or null. Cost is how far it takes him from where his rule has
-     * him then, yards.
-     *
-     * @return array{defender: string, act: Act, costYd: float, why: string}|null
+     * @param  Act|null  $act  what he does after the snap, or null: he changes before it
+     * @param  Look  $look  the look with the change, where it is one before the snap
      */
-    public static function of(Proof $proof): ?array
+    private function __construct(
+        public string $defender,
+        public string $name,
+        public float $costYd,
+        public string $why,
+        public float $xYd,
+        public float $yYd,
+        public ?Act $act,
+        public Look $look,
+    ) {
+    }
+
+    /** Null when the call is covered as it is, or when no change by one man covers it. */
+    public static function of(Proof $proof): ?self
     {
-        $found = [];
-        foreach ($proof->spoilers as ['defender' => $d, 'act' => $act, 'why' => $why]) {
-            $found[] = ['defender' => $proof->scene->defenders[$d]->role, 'act' => $act, 'costYd' => self::cost($proof, $d, $act), 'why' => $why];
+        if (! $proof->ruleTrue->open()) {
+            return null;
         }
-        foreach ($proof->keys as $key) {
-            foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
-                if (! $outcome->open() && $act->fromT !== null) {
-                    $found[] = ['defender' => $key->role, 'act' => $act, 'costYd' => self::cost($proof, $key->defender, $act),
-                        'why' => "The {$key->role} covers it when he plays {$act->name}."];
-                }
+        $found = self::choices($proof);
+        usort($found, fn (self $a, self $b): int => $a->costYd <=> $b->costYd);
+        $best = $found[0] ?? null;
+        foreach (LookChanges::of($proof) as $c) {
+            if ($best !== null && $c['costYd'] >= $best->costYd) {
+                break;
+            }
+            if (! Prover::prove($proof->scene->call, $c['look'], $proof->scene->setting)->ruleTrue->open()) {
+                return new self($c['role'], $c['name'], $c['costYd'], $c['why'], $c['xYd'], $c['yYd'], null, $c['look']);
             }
         }
-        usort($found, fn (array $a, array $b): int => $a['costYd'] <=> $b['costYd']);
 
-        return $found[0] ?? null;
+        return $best;
     }
 
     /**
-     * Calls that are open against the look once the defender has made the change, most open first.
+     * Calls that are open against the change, bound ones first, then the most open.
      *
      * @param  array<string, Call>  $book  by any id
-     * @param  array{defender: string, act: Act, costYd: float, why: string}  $change
      * @return list<array{id: string, man: string, route: string, margin: float, verdict: string}>
      */
-    public static function punishing(array $book, Look $look, Setting $setting, array $change): array
+    public function punishing(array $book, Setting $setting): array
     {
         $found = [];
         foreach ($book as $id => $call) {
-            $proof = Prover::prove($call, $look, $setting, changed: [$change['defender'], $change['act']]);
+            $proof = Prover::prove($call, $this->look, $setting, changed: $this->act === null ? null : [$this->defender, $this->act]);
             if ($proof->ruleTrue->open()) {
                 $letter = (string) $proof->ruleTrue->letter;
-                $found[] = ['id' => (string) $id, 'man' => $letter, 'route' => $proof->scene->routes[$letter]->spec->name,
-                    'margin' => round($proof->ruleTrue->margin, 2), 'verdict' => $proof->verdict()];
+                $found[] = ['id' => (string) $id, 'man' => $letter, 'route' => $proof->scene->routes[$letter]->spec->name, 'margin' => round($proof->ruleTrue->margin, 2), 'verdict' => $proof->verdict()];
             }
         }
         usort($found, fn (array $a, array $b): int => [$b['verdict'] === 'bound', $b['margin']] <=> [$a['verdict'] === 'bound', $a['margin']]);
@@ -62,11 +76,35 @@ final class Beats
         return $found;
     }
 
-    private static function cost(Proof $proof, int $d, Act $act): float
+    /** The same call against the change: it is covered. */
+    public function against(Call $call, Setting $setting): Proof
+    {
+        return Prover::prove($call, $this->look, $setting, changed: $this->act === null ? null : [$this->defender, $this->act]);
+    }
+
+    /** @return list<self> */
+    private static function choices(Proof $proof): array
+    {
+        $found = [];
+        foreach ($proof->spoilers as ['defender' => $d, 'act' => $act, 'why' => $why]) {
+            $found[] = self::act($proof, $d, $act, $why);
+        }
+        foreach ($proof->keys as $key) {
+            foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
+                if (! $outcome->open() && $act->fromT !== null) {
+                    $found[] = self::act($proof, $key->defender, $act, "The {$key->role} covers it when he plays {$act->name}.");
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private static function act(Proof $proof, int $d, Act $act, string $why): self
     {
         $rule = $proof->playOut->byRule();
-        $i = min(count($rule->x[$d]) - 1, (int) round(($proof->ruleTrue->line?->outAt() ?? $proof->scene->drop->setAt()) / 0.05));
+        $i = min(Path::STEPS - 1, (int) round(($proof->ruleTrue->line?->outAt() ?? $proof->scene->drop->setAt()) / Path::STEP));
 
-        return round(hypot($rule->x[$d][$i] - $act->xYd, $rule->y[$d][$i] - $act->yYd), 1);
+        return new self($proof->scene->defenders[$d]->role, $act->name, round(hypot($rule->x[$d][$i] - $act->xYd, $rule->y[$d][$i] - $act->yYd), 1), $why, $act->xYd, $act->yYd, $act, $proof->scene->look);
     }
 }

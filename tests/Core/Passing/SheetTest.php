@@ -1,0 +1,106 @@
+<?php
+
+/* The sheet, bands, what beats a call, what would bind it. */
+
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Sheet\Beats;
+use Jacotaxis\Core\Proof\Sheet\Looks;
+use Jacotaxis\Core\Proof\Sheet\Sheet;
+use Jacotaxis\Core\Proof\Sheet\Suggestions;
+use Jacotaxis\Core\Proof\Sheet\Tolerance;
+use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\LookParser;
+
+function usual(): Setting
+{
+    return new Setting(Situation::of());
+}
+
+it('draws the sheet over eight fronts and twelve shells, or over all', function (?array $fronts, ?array $shells, int $looks, int $perFront): void {
+    $all = Looks::of($fronts, $shells);
+    expect(count($all))->toBe($looks)->and(count(array_unique(array_map(fn (Look $l): string => $l->words(), $all))))->toBe($looks)
+        ->and(count(array_filter($all, fn (Look $l): bool => $l->front === $all[0]->front)))->toBe($perFront);
+})->with([[null, null, 96, 12], [['all'], ['all'], 143, 13], [['3-4', 'bear'], null, 24, 12], [['3-4'], ['cover 2', 'fire zone'], 2, 2], [[], [], 96, 12]]);
+
+it('refuses a front or shell it does not have', function (): void {
+    expect(fn () => Looks::of(['9-9'], null))->toThrow(UnknownLook::class)->and(fn () => Looks::of(null, ['cover 9']))->toThrow(UnknownLook::class);
+});
+
+it('gives a cell the same answer as the proof', function (string $call, string $look): void {
+    $cell = Sheet::cell(CallParser::parse($call), LookParser::parse($look), usual());
+    $proof = schooled($call, $look);
+    expect($cell['verdict'])->toBe($proof->verdict())->and($cell['strength'])->toBe(round($proof->strength(), 2))->and($cell['best']['man'] ?? null)->toBe($proof->ruleTrue->letter)
+        ->and("{$cell['front']}, {$cell['shell']}")->toBe($look)->and($cell['key'])->toBe($proof->mainKey()?->role);
+})->with(['gun 2x2 right: smash right', 'gun trips right: flood right', 'gun 2x2 right: four verticals'])->with(['4-2 nickel, cover 2', '3-4, cover 4', 'bear, cover 0']);
+
+it('adds cells up, weighed by how often each look is shown', function (): void {
+    $cells = [['look' => 'a', 'verdict' => 'bound', 'strength' => 0.4], ['look' => 'b', 'verdict' => 'guess', 'strength' => 0.1], ['look' => 'c', 'verdict' => 'covered', 'strength' => -0.3]];
+    expect(Sheet::summary($cells))->toMatchArray(['looks' => 3, 'bound' => 1, 'guess' => 1, 'covered' => 1, 'boundShare' => 0.333, 'weakest' => 'c', 'strongest' => 'a'])
+        ->and(Sheet::summary($cells, [8.0, 1.0, 1.0])['boundShare'])->toBe(0.8)->and(Sheet::summary($cells, [0.0, 0.0, 0.0])['boundShare'])->toBe(0.0)->and(Sheet::summary([])['looks'])->toBe(0);
+});
+
+it('finds the band of depths in which the bind survives', function (string $call, string $look): void {
+    $parsed = CallParser::parse($call);
+    $bands = Tolerance::bands($parsed, LookParser::parse($look), usual());
+    $proof = schooled($call, $look);
+    expect(array_keys($bands))->toEqualCanonicalizing($proof->mainKey()->pair);
+    foreach ($bands as $letter => ['fromYd' => $from, 'toYd' => $to]) {
+        $depth = $parsed->routes[$letter]->depth();
+        expect($from)->toBeLessThanOrEqual($depth)->and($to)->toBeGreaterThanOrEqual($depth);
+        foreach ([$from, $to] as $edge) {
+            $at = $parsed->with(['routes' => [...$parsed->routes, $letter => $parsed->routes[$letter]->with(['depthYd' => $edge])]]);
+            expect(Prover::prove($at, LookParser::parse($look), usual())->verdict())->toBe('bound');
+        }
+    }
+})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: drive right', '4-2 nickel, cover 2'], ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 3']]);
+
+it('has no band for a call that is not bound', function (): void {
+    expect(Tolerance::bands(CallParser::parse('gun 2x2 right: four verticals'), LookParser::parse('4-2 nickel, cover 4'), usual()))->toBe([]);
+});
+
+it('names the cheapest change that covers a call, and it does cover it', function (string $call, string $look): void {
+    $change = Beats::of(schooled($call, $look));
+    expect($change)->not->toBeNull()->and($change->costYd)->toBeGreaterThan(0.0)->and($change->why)->toContain($change->defender);
+    expect($change->against(CallParser::parse($call), usual())->ruleTrue->open())->toBeFalse();
+})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: slant-flat right', '4-2 nickel, cover 3'], ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'], ['gun 2x2 right: drive right', '3-4, cover 6'], ['gun 2x2 right: flood right', '4-2 nickel, cover 3']]);
+
+it('finds the calls of the book that punish the change, the strongest first', function (): void {
+    $change = Beats::of(schooled('gun 2x2 right: smash right', '4-2 nickel, cover 2'));
+    $book = ['dig' => CallParser::parse('gun 2x2 right: post-dig right'), 'same' => CallParser::parse('gun 2x2 right: smash right'), 'drive' => CallParser::parse('gun 2x2 right: drive right')];
+    $found = $change->punishing($book, usual());
+    expect(array_column($found, 'id'))->not->toContain('same')->and(count($found))->toBeGreaterThan(0);
+    $margins = array_column(array_filter($found, fn (array $f): bool => $f['verdict'] === 'bound'), 'margin');
+    expect($margins)->toBe(array_values(array_reverse(array_values((function (array $m): array {
+        sort($m);
+
+        return $m;
+    })($margins)))));
+});
+
+it('nobody beats what nobody can reach', function (): void {
+    expect(Beats::of(schooled('gun 2x2 right: four verticals', '4-2 nickel, cover 4')))->toBeNull();
+});
+
+it('searches one change that binds a look, and each proposal does', function (string $call, string $look): void {
+    $found = Suggestions::of(CallParser::parse($call), LookParser::parse($look), usual());
+    expect($found)->not->toBe([]);
+    foreach ($found as $s) {
+        expect(Prover::prove($s['call'], LookParser::parse($look), usual())->verdict())->toBe('bound')->and($s['strength'])->toBeGreaterThan(0.14)->and($s['words'])->not->toBe('');
+    }
+})->with([['gun 2x2 right: smash right', '4-2 nickel, 2-man'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 4'], ['gun 2x2 right: smash right; H corner 15', '4-2 nickel, cover 2']]);
+
+it('proposes nothing for a call that is bound', function (): void {
+    expect(Suggestions::of(CallParser::parse('gun 2x2 right: smash right'), LookParser::parse('4-2 nickel, cover 2'), usual()))->toBe([]);
+});
+
+it('proves every family against every look of the sheet without falling over', function (string $family): void {
+    $call = CallParser::parse("gun trips right: $family right");
+    foreach (Looks::of(['4-2 nickel', '3-4', 'bear'], ['all']) as $look) {
+        $cell = Sheet::cell($call, $look, usual());
+        expect($cell['verdict'])->toBeIn(['bound', 'guess', 'covered'])->and(is_finite($cell['strength']))->toBeTrue()->and($cell['protection'])->toBeIn(['protected', 'hot', 'free']);
+    }
+})->with(['mesh', 'drive', 'stick', 'flood', 'four verticals', 'slant-flat', 'yankee', 'spot', 'scissors', 'levels', 'go-dig', 'inverted post-dig']);

@@ -1,0 +1,39 @@
+<?php
+
+use App\Models\User;
+use Illuminate\Support\Facades\Artisan;
+use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\FormationDocument;
+use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\FormationParser;
+
+/** Somebody of the demo staff. */
+function coach(string $email = 'coordinator@cedarfork.example'): User
+{
+    return User::query()->where('email', $email)->firstOrFail();
+}
+
+/** The document of a call in words. */
+function document(string $call): array
+{
+    return CallDocument::write(CallParser::parse($call));
+}
+
+function smash(): array
+{
+    return document('gun 2x2 right: smash right');
+}
+
+/** The document of a formation in words, with men moved by hand. */
+function setDocument(string $words, array $spots = []): array
+{
+    return ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write(FormationParser::parse($words)->formation->withSpots($spots));
+}
+
+/** Runs a command and gives its exit code and its JSON. */
+function jx(string $command, array $options): array
+{
+    $code = Artisan::call($command, $options);
+
+    return [$code, json_decode(Artisan::output(), true)];
+}
