@@ -123,7 +123,7 @@ it('takes a family from a drawing and knows it in the call line once it is ready
     $this->postJson('/api/v1/words', ['words' => 'gun trips left: gully left'])->assertStatus(422);
     $list[1] = ['said' => 'gully', 'read' => 'deep to short', 'protection' => 'half-slide'] + $drawn;
     $this->putJson('/api/v1/staff-book', ['families' => $list], ['If-Match' => '"2"'])->assertOk();
-    $this->postJson('/api/v1/words', ['words' => 'gun trips left: gully left'])->assertOk()->assertJsonPath('document.concept', 'gully');
+    $this->postJson('/api/v1/words', ['words' => 'gun trips left: gully left'])->assertOk()->assertJsonPath('document.reads', ['Z', 'H']);
     expect($this->getJson('/api/v1/vocabulary')->json('families'))->toContain('gully', 'creek');
     $this->postJson('/api/v1/staff-book/families', ['name' => '<b>x</b>', 'document' => smash()])->assertStatus(422);
 });

@@ -2,7 +2,9 @@
 
 namespace App\Console\Commands;
 
+use App\Console\Workers;
 use Jacotaxis\Core\Defense\Alignment;
+use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Recognise\LookFinder;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Path;
@@ -11,6 +13,11 @@ use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Sheet\Beats;
+use Jacotaxis\Core\Proof\Sheet\Looks;
+use Jacotaxis\Core\Proof\Sheet\Sheet as CallSheet;
+use Jacotaxis\Core\Proof\Sheet\Suggestions;
+use Jacotaxis\Core\Proof\Sheet\Tolerance;
 use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
@@ -20,7 +27,7 @@ class Bench extends JxCommand
 {
     protected $signature = 'jx:bench {--bare : without starting again under the just-in-time compiler}';
 
-    protected $description = 'Time a proof, an agent-step, the call line, and weigh the first load';
+    protected $description = 'Time a proof, an agent-step, the sheet, the call line, and weigh the first load';
 
     protected function answer(): int
     {
@@ -38,6 +45,7 @@ class Bench extends JxCommand
             $this->line(sprintf('One proof, %s against %s: %.1f ms (goal 10)', $words, $shell, $ms));
         }
         $this->steps($setting);
+        $this->sheet($setting);
         $this->line(sprintf('Call line, words to call and back: %.1f ms', $this->milliseconds(40, fn () => Describer::words(CallParser::parse('gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow')))));
         $lineup = $this->lineup();
         $spots = array_map(fn ($d): array => [$d->xYd, $d->yYd], Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)->defenders);
@@ -45,6 +53,25 @@ class Bench extends JxCommand
         $this->weight();
 
         return self::DONE;
+    }
+
+    /** The sheet: on one core, on all, and whether twice the looks take twice as long. */
+    private function sheet(Setting $setting): void
+    {
+        $call = CallParser::parse('gun 2x2: smash right');
+        $looks = Looks::of();
+        $cell = fn (Look $look): array => CallSheet::cell($call, $look, $setting);
+        $one = [];
+        foreach ([24, 48, 96] as $n) {
+            $some = array_slice($looks, 0, $n);
+            $one[$n] = $this->milliseconds(3, fn () => array_map($cell, $some), warm: 1);
+        }
+        $this->line(sprintf('Sheet on one core: 24 looks %.0f ms, 48 looks %.0f ms, 96 looks %.0f ms (goal 1000); a look of 96 costs %.2f times a look of 24 (linear 1)', $one[24], $one[48], $one[96], $one[96] / $one[24] / 4.0));
+        $this->line(sprintf('Sheet of 96 looks on all cores: %.0f ms', $this->milliseconds(3, fn () => Workers::map($looks, $cell), warm: 1)));
+        $look = LookParser::parse('4-2 nickel, cover 2');
+        $bound = Prover::prove($call, $look, $setting);
+        $this->line(sprintf('What beats a call: %.0f ms; its bands of depth: %.0f ms; what would bind a look: %.0f ms', $this->milliseconds(3, fn () => Beats::of($bound), warm: 1),
+            $this->milliseconds(3, fn () => Tolerance::bands($call, $look, $setting), warm: 1), $this->milliseconds(3, fn () => Suggestions::of($call, LookParser::parse('4-2 nickel, 2-man'), $setting), warm: 1)));
     }
 
     private function lineup(): Lineup
@@ -115,9 +142,9 @@ class Bench extends JxCommand
     }
 
     /** The median time, or the best one where the machine's own noise must not count. */
-    private function milliseconds(int $runs, callable $do, bool $best = false): float
+    private function milliseconds(int $runs, callable $do, bool $best = false, int $warm = 10): float
     {
-        for ($i = 0; $i < 10; $i++) {
+        for ($i = 0; $i < $warm; $i++) {
             $do();
         }
         $times = [];
