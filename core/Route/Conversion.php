@@ -12,6 +12,7 @@ final readonly class Conversion
      * @param  string|null  $becomes  another route, or null: the same one
      * @param  string|null  $finish  how it ends then, one of RouteSpec::FINISHES
      * @param  bool  $keepsDepth  whether the break stays where it was
+     * @param  bool  $keepsNamed  whether it stays where the call says, when the call says it
      * @param  array{string, string}|null  $school  question and letter it needs
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class Conversion
         public ?string $becomes,
         public ?string $finish = null,
         public bool $keepsDepth = false,
+        public bool $keepsNamed = false,
         public ?array $school = null,
     ) {
     }
@@ -33,7 +35,8 @@ final readonly class Conversion
     public function made(RouteSpec $spec): RouteSpec
     {
         $shape = Routes::get($this->becomes ?? $spec->name);
-        $depth = $this->becomes === null || $this->keepsDepth ? $spec->depthYd ?? ($this->keepsDepth ? $spec->depth() : null) : null;
+        $named = $this->becomes === null || $this->keepsDepth || $this->keepsNamed ? $spec->depthYd : null;
+        $depth = $named ?? ($this->keepsDepth ? $spec->depth() : null);
 
         return $spec->with(['name' => $shape->name, 'finish' => $this->finish ?? ($this->becomes === null ? $spec->finish : null),
             'depthYd' => $depth === null ? null : max($shape->minDepthYd, min($shape->maxDepthYd, $depth)), 'at' => $this->becomes === null ? $spec->at : null]);

@@ -16,7 +16,7 @@ final class Conversions
 
         return $all ??= [
             new Conversion('now hitch', ['press'], 'go', school: ['SET-14', 'A']),
-            new Conversion('seam', ['middle open'], 'bender'),
+            new Conversion('seam', ['middle open'], 'bender', keepsNamed: true),
             new Conversion('shallow', ['zone'], null, 'settling'),
             new Conversion('choice', ['inside'], 'quick out', keepsDepth: true),
             new Conversion('choice', ['outside'], 'in', keepsDepth: true),

@@ -56,7 +56,15 @@ final class Describer
     private function write(): string
     {
         $families = array_values(array_filter(Recognition::all(Drawn::of($this->call, $this->count, $this->strong, $this->book->families ?? [])), fn (array $f): bool => $f['family']->needs === null));
-        $parts = $this->families($families);
+        $bodies = array_map(fn (array $some): string => $this->body($this->families($some)), count($families) > 1 ? [...array_map(fn (array $one): array => [$one], $families), $families] : [$families]);
+        usort($bodies, fn (string $a, string $b): int => strlen($a) <=> strlen($b));
+
+        return $this->line($bodies[0]);
+    }
+
+    /** What stands after the colon when these families are named. @param  list<string>  $parts */
+    private function body(array $parts): string
+    {
         $said = [];
         foreach (array_keys($this->call->routes) as $letter) {
             $words = implode('; ', [...$parts, ...array_map(fn (string $l): string => $this->assignment($l), $said)]);
@@ -74,7 +82,7 @@ final class Describer
             $body = $this->call->reads === [] ? $body : [...$body, 'read '.implode(', ', $this->call->reads)];
         }
 
-        return $this->line(implode('; ', $body));
+        return implode('; ', $body);
     }
 
     /**

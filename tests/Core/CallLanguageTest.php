@@ -39,6 +39,10 @@ it('reads its own words back as the same call', function (string $words): void {
     }
 });
 
+it('says no more than it must', function (string $call): void {
+    expect(Describer::words(CallParser::parse($call)))->toBe($call);
+})->with(['gun 2x2 right: drive right', 'gun 2x2 right: mesh right', 'gun 2x2 right: smash both', 'gun 2x2 right: smash right; post-dig left', 'gun trips left: flood left', 'gun trips right: four verticals right', 'gun 2x2 right: smash right; Z hitch 7']);
+
 it('resolves a call to routes and reads', function (string $words, array $routes, array $reads): void {
     $call = CallParser::parse($words);
     expect(array_map(fn ($r): string => $r->name, $call->routes))->toMatchArray($routes)->and($call->reads)->toBe($reads);

@@ -3,7 +3,7 @@ import type { CallDocument, LookDocument, Stage, Vocabulary } from '../api/types
 import { changing, restored } from '../look/lookStore';
 import { completions, lookCompletions } from '../set/completions';
 import { snapped } from '../field/snap';
-import { endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
+import { acrossFrom, endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
 
 const words: Vocabulary = {
     quarterbacks: ['gun'],
@@ -151,4 +151,47 @@ describe('words of a look', () => {
     ])('completes "%s" in the call line', (text, options) => {
         expect(completions(text, words)).toEqual(options);
     });
+});
+
+describe('both sides', () => {
+    const four = {
+        ...call,
+        assignments: [
+            { man: 'X', job: 'route', route: 'go', flag: 'clear' },
+            { man: 'Y', job: 'block', blocks: 'pass' },
+            { man: 'H', job: 'route', route: 'corner', depthYd: 12 },
+            { man: 'Z', job: 'route', route: 'hitch' },
+        ],
+        reads: ['H'],
+    } as unknown as CallDocument;
+    const receivers = { left: ['X', 'Y'], right: ['Z', 'H'] } as unknown as Parameters<typeof acrossFrom>[1];
+    const of = (d: CallDocument, man: string) => d.assignments.find((a) => a.man === man);
+
+    it.each([
+        ['Z', 'X'],
+        ['Y', 'H'],
+        ['R', undefined],
+    ])('finds the man across from %s', (man, across) => expect(acrossFrom(man, receivers)).toBe(across));
+
+    it('gives the man across the same, turned over', () => {
+        const d = withAssignment(four, 'H', { route: 'out', side: 'right', depthYd: 6 }, receivers);
+        expect(of(d, 'H')).toEqual({ man: 'H', job: 'route', route: 'out', side: 'right', depthYd: 6 });
+        expect(of(d, 'Y')).toEqual({ man: 'Y', job: 'route', route: 'out', side: 'left', depthYd: 6 });
+    });
+
+    it('leaves the other side alone when one side is drawn, and a new route is read', () => {
+        const d = withAssignment(four, 'Z', { route: 'dig', depthYd: 12 });
+        expect(of(d, 'X')).toEqual(of(four, 'X'));
+        expect(d.reads).toEqual(['H', 'Z']);
+        expect(withAssignment(d, 'Z', { flag: 'clear' }).reads).toEqual(['H']);
+    });
+
+    it('keeps what was said of a man when only a part changes', () =>
+        expect(of(withAssignment(four, 'H', { finish: 'settling' }), 'H')).toEqual({
+            man: 'H',
+            job: 'route',
+            route: 'corner',
+            depthYd: 12,
+            finish: 'settling',
+        }));
 });

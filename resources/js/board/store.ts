@@ -85,10 +85,12 @@ export function withAssignment(
     const across = receivers && acrossFrom(man, receivers);
     const assignments = document.assignments.map(apply(man, change));
     const side = change.side === 'left' ? 'right' : change.side === 'right' ? 'left' : undefined;
-    const unread = change.route && !change.flag && !(document.reads as string[]).includes(man);
+    const others = (document.reads as string[]).filter((r) => r !== man);
+    const unread = change.route && others.length === document.reads.length;
+    const reads = change.flag ? others : unread ? [...document.reads, man] : document.reads;
     return {
         ...document,
-        reads: unread ? ([...document.reads, man] as CallDocument['reads']) : document.reads,
+        reads: reads as CallDocument['reads'],
         assignments: across ? assignments.map(apply(across, side ? { ...change, side } : change)) : assignments,
     };
 }

@@ -10,10 +10,9 @@ import { Fork } from '../ui/Fork';
 import { margin } from '../ui/words';
 import { CellCard } from './CellCard';
 import { useCells } from './useSheet';
+import { rank, share, sorted, weightOf, type Named, type Order } from './weigh';
 
 type Props = { calls: SavedCall[]; shown: SavedLook[]; opponent: string; situation: Situation; named: boolean };
-type Named = { front: string; shell: string; words: string };
-type Order = 'catalogue' | 'weakest' | 'shown';
 
 /** One call against every look: fronts down, shells across, a fork in each cell. */
 export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
@@ -174,13 +173,13 @@ function Cell({
             type="button"
             onClick={onPick}
             aria-pressed={picked}
-            aria-label={`${label}: ${cell.verdict}, ${margin(cell.strength)}${cell.best ? `, ${cell.best.man} ${cell.best.route}` : ''}`}
             className={clsx(
                 'flex h-[62px] w-full flex-col justify-center rounded border px-1.5 text-left leading-tight',
                 cell.verdict === 'covered' ? 'bg-card' : 'bg-paper',
                 picked ? 'border-2 border-ink' : 'border-edge hover:border-soft',
             )}
         >
+            <span className="sr-only">{`${label}: ${cell.verdict}, `}</span>
             <span className="flex items-center gap-1">
                 <Fork verdict={cell.verdict} size={14} />
                 <b
@@ -215,44 +214,3 @@ function Cell({
         </button>
     );
 }
-
-/** How often an opponent has shown a front with a shell. */
-export const weightOf = (look: { front: string; shell: string }, shown: SavedLook[]): number =>
-    shown
-        .filter((s) => s.document.front === look.front && s.document.shell === look.shell)
-        .reduce((sum, s) => sum + s.shown, 0);
-
-/** Share of the weights that is bound, among those proved; null when nothing weighs. */
-export function share(cells: (SheetCell | undefined)[], weights: number[]): number | null {
-    let sum = 0;
-    let bound = 0;
-    cells.forEach((c, n) => {
-        if (!c) return;
-        sum += weights[n];
-        bound += c.verdict === 'bound' ? weights[n] : 0;
-    });
-    return sum === 0 ? null : bound / sum;
-}
-
-function rank(
-    looks: Named[],
-    cells: (SheetCell | undefined)[],
-    weights: number[],
-    order: Order,
-    mine: (l: Named) => boolean,
-): number {
-    if (order === 'catalogue') return 0;
-    const mean = (of: (n: number) => number) => {
-        const ns = looks.map((_, n) => n).filter((n) => mine(looks[n]));
-        return ns.reduce((sum, n) => sum + of(n), 0) / Math.max(1, ns.length);
-    };
-    return order === 'shown'
-        ? -mean((n) => weights[n])
-        : mean((n) => Math.max(-1, Math.min(2, cells[n]?.strength ?? 0)));
-}
-
-const sorted = (names: string[], by: (name: string) => number): string[] =>
-    names
-        .map((name, i) => ({ name, i, by: by(name) }))
-        .sort((a, b) => a.by - b.by || a.i - b.i)
-        .map((n) => n.name);

@@ -6,7 +6,8 @@ import type { Situation } from '../board/useProof';
 import { Button } from '../ui/Button';
 import { Fork } from '../ui/Fork';
 import { margin } from '../ui/words';
-import { better, useMenus } from './useSheet';
+import { useMenus } from './useSheet';
+import { better } from './weigh';
 
 type Props = { shown: SavedLook[]; opponent: string; situation: Situation; named: boolean };
 
@@ -126,9 +127,9 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                                             <Link
                                                 to="/board"
                                                 search={{ call: c.id, look: l.words }}
-                                                aria-label={`${c.name} against ${l.words}: ${cell.verdict}`}
                                                 className="flex items-center gap-1 rounded hover:bg-card"
                                             >
+                                                <span className="sr-only">{`${c.name} against ${l.words}: ${cell.verdict}`}</span>
                                                 <Fork verdict={cell.verdict} size={15} />
                                                 <span className="text-[12px] leading-tight narrow">
                                                     <b>{cell.strength < -5 ? 'no throw' : margin(cell.strength)}</b>

@@ -88,8 +88,3 @@ export function useMenus(looks: string[], situation: Situation, named: boolean) 
     const progress = useParts(work, ([look, found]) => setRows((now) => ({ ...now, [look]: found })));
     return { rows, ...progress };
 }
-
-const RANK = { bound: 2, guess: 1, covered: 0 };
-
-/** The better of two cells: bound before guess before covered, then the stronger. */
-export const better = (a: SheetCell, b: SheetCell) => RANK[b.verdict] - RANK[a.verdict] || b.strength - a.strength;

@@ -134,10 +134,7 @@ export function RouteCard({
                         empty={read ? 'read' : 'not read'}
                         options={FLAGS}
                         onChange={(flag) =>
-                            onDraw({
-                                ...withAssignment(document, man, { flag: (flag || undefined) as Assignment['flag'] }),
-                                reads: flag ? document.reads.filter((r) => r !== man) : document.reads,
-                            })
+                            onDraw(withAssignment(document, man, { flag: (flag || undefined) as Assignment['flag'] }))
                         }
                     />
                     <Choice

@@ -34,6 +34,10 @@ it('RTE-15: the seam stays against a closed middle and bends against an open one
     expect(schooled('gun 2x2 right: H seam', "4-2 nickel, $shell")->scene->routes['H']->spec->name)->toBe($becomes);
 })->with([['cover 3', 'seam'], ['cover 1', 'seam'], ['cover 2', 'bender'], ['cover 4', 'bender'], ['cover 3, shows cover 2', 'seam']]);
 
+it('bends a seam at the depth the call names, else at its own', function (string $seam, float $depthYd): void {
+    expect(schooled("gun 2x2 right: H $seam", '4-2 nickel, cover 2')->scene->routes['H']->spec->depth())->toBe($depthYd);
+})->with([['seam', 12.0], ['seam 14', 14.0], ['seam 10.5', 10.5]]);
+
 it('RTE-16: the choice route wins by leverage', function (string $look, string $becomes): void {
     expect(schooled('gun trips right: Y choice', "4-2 nickel, $look")->scene->routes['Y']->spec->name)->toBe($becomes);
 })->with([
