@@ -1,17 +1,17 @@
 <?php
 
 use App\Http\Controllers\CallController;
-use App\Http\Controllers\CardController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\FormationController;
 use App\Http\Controllers\GradeController;
 use App\Http\Controllers\LookController;
-use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlayerController;
-use App\Http\Controllers\ProofController;
-use App\Http\Controllers\RecognitionController;
+use App\Http\Controllers\Proving\CardController;
+use App\Http\Controllers\Proving\PictureController;
+use App\Http\Controllers\Proving\ProofController;
+use App\Http\Controllers\Proving\RecognitionController;
+use App\Http\Controllers\Proving\SheetController;
 use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StaffBookController;
 use App\Http\Controllers\StaffWordsController;
 use App\Http\Controllers\WordsController;

@@ -7,7 +7,7 @@ use App\Models\Player;
 use App\Models\StaffWords;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\FilmReader;

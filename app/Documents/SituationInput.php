@@ -2,8 +2,8 @@
 
 namespace App\Documents;
 
-use Jacotaxis\Core\Concept\BadDocument;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\BadDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Field\Situation;
 
 /** A situation as it comes from outside: an object, or nothing. */

@@ -11,7 +11,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
-use Jacotaxis\Core\Concept\BadDocument;
+use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Film\BadCalibration;
 use Jacotaxis\Core\Words\NotUnderstood;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;

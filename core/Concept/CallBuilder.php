@@ -64,16 +64,17 @@ final class CallBuilder
         $build->clearOuts();
         $build->deeper();
         $build->withTheRoll();
-        $reads = $build->byDepth($draft->reads === null ? $build->reads($families) : $build->named($draft->reads, $families));
-        $readsBy = array_map(fn (array $named): array => $build->named($named, $families), $draft->readsBy);
-        foreach ([$reads, ...array_values($readsBy)] as $order) {
-            foreach ($order as $letter) {
+        $order = new ReadOrder($build->drawn(), $families, $draft);
+        $reads = $order->byDepth($draft->reads === null ? $order->usual() : $order->named($draft->reads));
+        $readsBy = array_map($order->named(...), $draft->readsBy);
+        foreach ([$reads, ...array_values($readsBy)] as $letters) {
+            foreach ($letters as $letter) {
                 $build->routes[$letter] = $build->routes[$letter]->withFlag(null);
             }
         }
 
         return new Call($draft->formation, $build->routes, $reads, $draft->motions, $draft->drop,
-            $draft->keys, $draft->situation, $build->assumed, $build->protection, $draft->fake, $draft->hot, $readsBy);
+            $draft->keys, $draft->situation, [...$build->assumed, ...$order->assumed], $build->protection, $draft->fake, $draft->hot, $readsBy);
     }
 
     /**
@@ -278,119 +279,5 @@ final class CallBuilder
         }
 
         return $given;
-    }
-
-    /**
-     * The order of the reads: the families', else the order in which routes were said.
-     *
-     * @param  list<array{family: Family, form: Form, side: Side}>  $families
-     * @return list<string>
-     */
-    private function reads(array $families): array
-    {
-        $reads = [];
-        foreach ($families as ['family' => $family, 'form' => $form, 'side' => $side]) {
-            $order = self::order($form, $side, $this->drawn());
-            $order = $family->rolls && $this->draft->schools->is('SET-23', 'B') ? array_reverse($order) : $order;
-            $reads = [...$reads, ...array_diff($order, $reads)];
-        }
-        $reads = array_values(array_filter($reads, fn (string $l): bool => $this->routes[$l]->flag === null));
-        if ($reads === []) {
-            $reads = array_keys(array_filter($this->draft->routes, fn (RouteSpec $r): bool => $r->flag === null && ! $r->checks));
-            $this->assumed[] = 'reads in the order said';
-        }
-
-        return $reads;
-    }
-
-    /**
-     * Reads said by letter, by a route ("sit") or by a family ("mesh": the first of its reads nobody else is named for).
-     *
-     * @param  list<string>  $named  letters, or words after "="
-     * @param  list<array{family: Family, form: Form, side: Side}>  $families
-     * @return list<string>
-     */
-    private function named(array $named, array $families): array
-    {
-        $drawn = $this->drawn();
-        $side = $families[0]['side'] ?? $this->strong;
-        $taken = [];
-        foreach ($named as $word) {
-            if ($word[0] === '=') {
-                $taken = [...$taken, ...array_slice(self::running([substr($word, 1)], $side, $drawn), 0, 1)];
-            } else {
-                $taken[] = $word;
-            }
-        }
-        $reads = [];
-        foreach ($named as $word) {
-            $name = ltrim($word, '=');
-            $order = [];
-            foreach ($word[0] === '=' ? $families : [] as $f) {
-                $order = $f['family']->name === $name ? array_values(array_diff(self::order($f['form'], $f['side'], $drawn), $taken)) : $order;
-            }
-            $who = $word[0] !== '=' ? $word : (self::running([$name], $side, $drawn)[0] ?? $order[0] ?? null);
-            if ($who !== null && isset($this->routes[$who]) && ! in_array($who, $reads, true)) {
-                $reads[] = $who;
-            } else {
-                $this->assumed[] = "nobody to read for \"$name\"";
-            }
-        }
-
-        return $reads;
-    }
-
-    /**
-     * The reads of a family's form as letters.
-     *
-     * @return list<string>
-     */
-    public static function order(Form $form, Side $side, Drawn $drawn): array
-    {
-        $reads = [];
-        foreach ($form->reads as $read) {
-            [$where, $what] = explode(' ', $read, 2) + [1 => ''];
-            $found = match ($where) {
-                'back' => [Recognition::back($form, $side, $drawn)],
-                'route' => self::running(explode('|', $what), $side, $drawn),
-                default => self::asked($form, $where, (int) $what, $side, $drawn),
-            };
-            foreach (array_filter($found) as $letter) {
-                if (! in_array($letter, $reads, true)) {
-                    $reads[] = $letter;
-                }
-            }
-        }
-
-        return $reads;
-    }
-
-    /** The receiver of a number, when he runs what the form asks. @return list<string> */
-    private static function asked(Form $form, string $where, int $number, Side $side, Drawn $drawn): array
-    {
-        $at = $where === 'front' ? $side : $side->opposite();
-        $letter = $drawn->count->letter($at, $number);
-        $wish = Wish::of(($where === 'front' ? $form->front : $form->other)[$number]);
-
-        return $letter !== null && isset($drawn->routes[$letter]) && in_array($drawn->routes[$letter]->name, $wish->names, true) ? [$letter] : [];
-    }
-
-    /** Whoever runs one of these routes, the front side first, then the other, then the backs. @param  list<string>  $names @return list<string> */
-    public static function running(array $names, Side $side, Drawn $drawn): array
-    {
-        $letters = [...$drawn->count->on($side), ...$drawn->count->on($side->opposite()), ...$drawn->count->backs];
-
-        return array_values(array_filter($letters, fn (string $l): bool => isset($drawn->routes[$l]) && in_array($drawn->routes[$l]->name, $names, true)));
-    }
-
-    /** @param  list<string>  $reads @return list<string> */
-    private function byDepth(array $reads): array
-    {
-        if ($this->draft->byDepth !== null) {
-            $sign = $this->draft->byDepth === 'high to low' ? -1.0 : 1.0;
-            usort($reads, fn (string $a, string $b): int => $sign * $this->routes[$a]->depth() <=> $sign * $this->routes[$b]->depth());
-        }
-
-        return $reads;
     }
 }

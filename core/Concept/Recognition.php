@@ -65,7 +65,7 @@ final class Recognition
             }
         }
         foreach ($form->any as $route) {
-            $parts[] = implode(' or ', array_unique(array_map(fn (string $l): string => "{$drawn->routes[$l]->name} by $l", CallBuilder::running(Wish::of($route)->names, $side, $drawn))));
+            $parts[] = implode(' or ', array_unique(array_map(fn (string $l): string => "{$drawn->routes[$l]->name} by $l", ReadOrder::running(Wish::of($route)->names, $side, $drawn))));
         }
         $back = $form->back === null ? null : self::back($form, $side, $drawn);
         $parts = $back === null ? $parts : [...$parts, "{$drawn->routes[$back]->name} by the back"];

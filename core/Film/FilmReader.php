@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film;
 
-use Jacotaxis\Core\Concept\BadDocument;
-use Jacotaxis\Core\Concept\CallDocument;
-use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Concept\Document\BadDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;

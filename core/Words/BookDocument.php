@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Words;
 
 use DomainException;
 use Jacotaxis\Core\Blocking\Scheme;
-use Jacotaxis\Core\Concept\BadDocument;
+use Jacotaxis\Core\Concept\Document\BadDocument;
+use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Concept\Families;
-use Jacotaxis\Core\Concept\FormationDocument;
 use Jacotaxis\Core\Concept\OwnFamily;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Formation;

@@ -10,17 +10,13 @@ use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\Family;
-use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
-use Jacotaxis\Core\Offense\ReceiverCount;
-use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;
-use Jacotaxis\Core\Route\UnknownRoute;
 use Jacotaxis\Core\School\Schools;
 
 /** Reads the call language: words -> call. What is not understood is named with the nearest words known here. */
@@ -30,9 +26,7 @@ final class CallParser
 
     private Tokens $tokens;
 
-    private ReceiverCount $count;
-
-    private Side $strong;
+    private MenWords $men;
 
     /**
      * @param  Situation|null  $situation  where the words say none
@@ -52,20 +46,15 @@ final class CallParser
      */
     public static function assignment(string $words, Call $call, string $letter, ?Situation $situation = null, ?StaffBook $book = null): Call
     {
-        $parser = new self;
-        $parser->draft = new CallDraft;
-        $parser->draft->situation = $call->situation;
-        $parser->draft->context = $situation;
-        $lineup = $call->lineup($call->situation ?? $situation ?? Situation::of(), $book?->clock());
-        $parser->count = $lineup->count;
-        $parser->strong = $lineup->strong;
-        if (! in_array($letter, $parser->letters(), true)) {
+        $now = $call->situation ?? $situation ?? Situation::of();
+        $tokens = new Tokens($book === null ? $words : $book->in($words));
+        $men = new MenWords($tokens, $call->lineup($now, $book?->clock()), $now->hash);
+        if (! in_array($letter, $men->letters(), true)) {
             throw NotUnderstood::because("$letter runs no route here.", $letter);
         }
-        $parser->tokens = new Tokens($book === null ? $words : $book->in($words));
-        $spec = $parser->route($letter);
-        if (! $parser->tokens->done()) {
-            throw NotUnderstood::word((string) $parser->tokens->peek(), "word for the {$spec->name} by $letter", ['left', 'right', 'settling', 'moving', 'inside release', 'outside release', 'clear', 'alert', 'decoy']);
+        $spec = $men->route($letter);
+        if (! $tokens->done()) {
+            throw NotUnderstood::word((string) $tokens->peek(), "word for the {$spec->name} by $letter", ['left', 'right', 'settling', 'moving', 'inside release', 'outside release', 'clear', 'alert', 'decoy']);
         }
         $reads = $spec->flag !== null ? array_values(array_diff($call->reads, [$letter]))
             : (in_array($letter, $call->reads, true) ? $call->reads : [...$call->reads, $letter]);
@@ -98,16 +87,15 @@ final class CallParser
             throw NotUnderstood::because($e->getMessage(), $head);
         }
         $lineup = Lineup::of($snap->men, $now->frame(), $now->hash, $formation->side);
-        $this->count = $lineup->count;
-        $this->strong = $lineup->strong;
-        $this->body($body);
+        $this->tokens = new Tokens($body);
+        $this->men = new MenWords($this->tokens, $lineup, $now->hash);
+        $this->body();
 
         return CallBuilder::build($this->draft);
     }
 
-    private function body(string $body): void
+    private function body(): void
     {
-        $this->tokens = new Tokens($body);
         $this->tokens->skip(',', ';');
         if ($this->tokens->done()) {
             throw NotUnderstood::missing('routes', 'gun 2x2: smash right');
@@ -116,7 +104,7 @@ final class CallParser
             match (true) {
                 $this->tokens->take('read', 'reads') !== null => $this->reads(),
                 $this->tokens->take('key') !== null => $this->key(),
-                $this->tokens->take('hot') !== null => $this->draft->hot = $this->man('hot man'),
+                $this->tokens->take('hot') !== null => $this->draft->hot = $this->men->man('hot man'),
                 default => $this->conceptOrAssignment(),
             };
             $this->tokens->skip(',', ';');
@@ -130,12 +118,12 @@ final class CallParser
             if ($family->needs !== null) {
                 throw NotUnderstood::because("{$family->name} is not ready to be called (CAL-15): {$family->needs}.", $family->name);
             }
-            $sides = $this->sides();
-            $this->draft->families[] = ['family' => $family, 'sides' => $sides, 'by' => $this->tokens->take('by') === null ? null : $this->man('man')];
+            $sides = $this->men->sides();
+            $this->draft->families[] = ['family' => $family, 'sides' => $sides, 'by' => $this->tokens->take('by') === null ? null : $this->men->man('man')];
 
             return;
         }
-        $letter = $this->who();
+        $letter = $this->men->who();
         if ($letter === null) {
             $this->routeBy();
 
@@ -144,7 +132,7 @@ final class CallParser
         if (isset($this->draft->routes[$letter])) {
             throw NotUnderstood::twice($letter);
         }
-        $this->draft->routes[$letter] = $this->route($letter);
+        $this->draft->routes[$letter] = $this->men->route($letter);
     }
 
     private function family(): ?Family
@@ -177,71 +165,13 @@ final class CallParser
         $name = $this->tokens->phrase(array_keys(Routes::all()));
         if ($name === null || $this->tokens->take('by') === null) {
             $this->tokens->back($mark);
-            throw NotUnderstood::word($word, 'man or family here', [...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))), 'read', 'key', 'hot', 'left', 'right', 'both', ...array_map(strtolower(...), $this->letters())]);
+            throw NotUnderstood::word($word, 'man or family here', [...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))), 'read', 'key', 'hot', 'left', 'right', 'both', ...array_map(strtolower(...), $this->men->letters())]);
         }
-        $letter = $this->man('man');
+        $letter = $this->men->man('man');
         if (isset($this->draft->routes[$letter])) {
             throw NotUnderstood::twice($letter);
         }
         $this->draft->routes[$letter] = RouteSpec::of($name);
-    }
-
-    private function man(string $what): string
-    {
-        return $this->who() ?? throw NotUnderstood::word($this->tokens->peek() ?? '', $what, array_map(strtolower(...), $this->letters()));
-    }
-
-    /** @return list<Side> */
-    private function sides(): array
-    {
-        if ($this->tokens->take('both') !== null) {
-            return [$this->strong, $this->strong->opposite()];
-        }
-        $side = $this->side();
-
-        return $side === null ? [] : [$side];
-    }
-
-    private function side(): ?Side
-    {
-        return match ($this->tokens->take('left', 'right', 'field', 'boundary')) {
-            'left' => Side::Left,
-            'right' => Side::Right,
-            'field' => $this->fieldSide(),
-            'boundary' => $this->fieldSide()->opposite(),
-            default => null,
-        };
-    }
-
-    private function fieldSide(): Side
-    {
-        return ($this->draft->situation ?? $this->draft->context ?? Situation::of())->hash->fieldSide() ?? $this->strong;
-    }
-
-    private function route(string $letter): RouteSpec
-    {
-        $checks = $this->tokens->take('check') !== null;
-        $names = array_keys(Routes::all());
-        $name = $this->tokens->phrase($names);
-        $chips = $name === null && $this->tokens->take('chip') !== null;
-        $name ??= $this->tokens->phrase($names);
-        if ($name === null) {
-            throw NotUnderstood::word($this->tokens->peek() ?? '', "route for $letter", $names);
-        }
-        $depth = is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
-        $at = $this->tokens->take(...RouteSpec::LANDMARKS);
-        $side = $this->side();
-        $finish = $this->tokens->take(...RouteSpec::FINISHES);
-        $release = $this->tokens->take(...RouteSpec::RELEASES);
-        $this->tokens->skip('release');
-        $flag = Flag::tryFrom($this->tokens->take('clear', 'alert', 'decoy') ?? '');
-        try {
-            $default = Routes::get($name)->depthYd;
-
-            return RouteSpec::of($name, $depth === $default ? null : $depth, $side, $flag ?? ($checks ? Flag::CheckDown : null), $checks, $chips, $at, $finish, $release);
-        } catch (UnknownRoute $e) {
-            throw NotUnderstood::because($e->getMessage(), (string) ($depth ?? $at));
-        }
     }
 
     /** "read Y, H", "read R, mesh, sit", "read man X, Y; read zone Z, H", "read high to low" */
@@ -263,7 +193,7 @@ final class CallParser
             }
         }
         if ($order === [] && $this->draft->byDepth === null) {
-            throw NotUnderstood::word($this->tokens->peek() ?? '', 'man to read', array_map(strtolower(...), $this->letters()));
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'man to read', array_map(strtolower(...), $this->men->letters()));
         }
         if ($by !== null) {
             $this->draft->readsBy[$by] = $order;
@@ -275,7 +205,7 @@ final class CallParser
     /** A letter, with his route when it is said there, or a route or family after "="; null when none comes next. */
     private function oneRead(): ?string
     {
-        $letter = $this->who();
+        $letter = $this->men->who();
         if ($letter === null) {
             $mark = $this->tokens->mark();
             $name = $this->tokens->phrase([...array_keys(Routes::all()), ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own)))]);
@@ -287,7 +217,7 @@ final class CallParser
             return $name === null ? null : "=$name";
         }
         if (! in_array($this->tokens->peek(), [',', ';', null], true)) {
-            $route = $this->route($letter);
+            $route = $this->men->route($letter);
             $this->draft->routes[$letter] ??= $route;
         }
 
@@ -299,42 +229,5 @@ final class CallParser
         $roles = DefenderWords::roles();
         $this->draft->keys[] = $this->tokens->phrase($roles)
             ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'defender', $roles);
-    }
-
-    /** A letter, "#2 right" or "backside #1"; null when none comes next. */
-    private function who(): ?string
-    {
-        $word = $this->tokens->peek();
-        if ($word === null) {
-            return null;
-        }
-        $backside = $word === 'backside';
-        if ($backside) {
-            $this->tokens->next();
-            $word = $this->tokens->peek() ?? '';
-        }
-        if (preg_match('/^#(\d)$/', $word, $m)) {
-            $this->tokens->next();
-            $side = $backside ? $this->strong->opposite() : ($this->side() ?? $this->strong);
-
-            return $this->count->letter($side, (int) $m[1]) ?? throw NotUnderstood::nobody("$word {$side->value}");
-        }
-        $letter = strtoupper($word);
-        if ($letter === 'Q') {
-            throw NotUnderstood::because('Q throws; he cannot go out on a route.', $word);
-        }
-        if (in_array($letter, [...$this->letters(), ...Man::LINEMEN], true)) {
-            $this->tokens->next();
-
-            return $letter;
-        }
-
-        return null;
-    }
-
-    /** @return list<string> */
-    private function letters(): array
-    {
-        return [...$this->count->left, ...$this->count->right, ...$this->count->backs];
     }
 }

@@ -1,6 +1,6 @@
 <?php
 
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\CallParser;

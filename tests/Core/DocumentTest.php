@@ -1,7 +1,7 @@
 <?php
 
-use Jacotaxis\Core\Concept\BadDocument;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\BadDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Words\CallParser;
 
 it('comes back from its document as the same call', function (string $words): void {

@@ -2,7 +2,7 @@
 
 /* Families by who runs what: common practice; the worked cases by their names. */
 
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Concept\Wish;
 use Jacotaxis\Core\Field\Side;

@@ -1,7 +1,7 @@
 <?php
 
 use Illuminate\Support\Facades\Artisan;
-use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Words\LookParser;
 
 it('lists every set, front and shell', function (): void {

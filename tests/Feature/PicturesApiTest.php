@@ -5,7 +5,7 @@ use App\Models\Look;
 use App\Models\Player;
 use App\Models\StaffWords;
 use Database\Seeders\DatabaseSeeder;
-use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Words\LookParser;
 
 beforeEach(function (): void {

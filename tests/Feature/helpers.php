@@ -2,8 +2,8 @@
 
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
-use Jacotaxis\Core\Concept\CallDocument;
-use Jacotaxis\Core\Concept\FormationDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\FormationParser;
 

@@ -8,7 +8,7 @@ use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Sketch;
 use Jacotaxis\Core\Words\Describer;
 

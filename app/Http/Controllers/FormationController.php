@@ -10,7 +10,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
-use Jacotaxis\Core\Concept\FormationDocument;
+use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Sets;

@@ -7,7 +7,7 @@ use App\Models\Look;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Concept\Document\LookDocument;
 
 class LookController extends Controller
 {

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Words\Describer;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
-use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;

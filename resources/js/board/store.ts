@@ -68,7 +68,7 @@ export function endDrag(): void {
     before = null;
 }
 
-type Receivers = { left: string[]; right: string[] };
+export type Receivers = { left: string[]; right: string[] };
 
 /**
  * The document with one man's assignment changed. A change that names a route replaces the one he had. With receivers given

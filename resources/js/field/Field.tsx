@@ -1,19 +1,5 @@
 import { clsx } from 'clsx';
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type {
-    Assignment,
-    Bands,
-    Beats,
-    CallDocument,
-    Frames,
-    LookDocument,
-    ProofAnswer,
-    StageDefender,
-    StageMan,
-    StageRoute,
-    XY,
-} from '../api/types';
-import { changing } from '../look/lookStore';
+import type { Bands, Beats, CallDocument, Frames, LookDocument, ProofAnswer, StageMan, XY } from '../api/types';
 import { plain } from '../ui/words';
 import { MotionPaths, ShownSpots, SnapName } from './before';
 import { DefenderMark, FieldPaint, ManChip } from './pieces';
@@ -21,12 +7,9 @@ import { KeyFork } from './KeyFork';
 import { Covers, LeastSpot, PressFork, Walk } from './keys';
 import { Band, DrawnPath, Ghosts, ReadFlag, RouteLine } from './routes';
 import { scaleFor, type Scale } from './scale';
-import { endDrag, startDrag, useBoard, withAssignment, withSpot } from '../board/store';
 import type { Run } from '../board/useRun';
-import { snapped } from './snap';
+import { useHands } from './useHands';
 import { useLetters } from '../ui/useLetters';
-
-type Kind = 'man' | 'break' | 'defender';
 
 type Props = {
     proof: ProofAnswer;
@@ -44,9 +27,6 @@ type Props = {
     both: boolean;
     onDrawn: (man: string, points: XY[]) => void;
 };
-
-const half = (yd: number) => Math.round(yd * 2) / 2;
-const quarter = (yd: number) => Math.round(yd * 4) / 4;
 
 /** The field: men, routes, defenders, forks. Breaks and men can be dragged or moved with the arrow keys. */
 export function Field({
@@ -68,128 +48,25 @@ export function Field({
     const frames = run.watching ? run.frames : null;
     const t = run.clock.t;
     const scale = scaleFor(stage.field.left, stage.field.right);
-    const svg = useRef<SVGSVGElement>(null);
     const letters = useLetters();
-    const [drag, setDrag] = useState<{ kind: Kind; man: string; dx: number; dy: number } | null>(null);
-    const [place, setPlace] = useState<{ man: string; name: string } | null>(null);
-    const [path, setPath] = useState<{ man: string; points: XY[] } | null>(null);
-    const draw = useBoard((s) => s.draw);
     const receivers = both ? report.picture.receivers : undefined;
     const playing = frames !== null;
     const at = playing ? positions(frames, t) : null;
     const ball = (prong === null ? undefined : report.keys[0]?.choices[prong]?.man) ?? report.ruleTrue.man;
 
-    const yards = (e: PointerEvent): [number, number] => {
-        const box = svg.current!.getBoundingClientRect();
-        const k = Math.max(scale.width / box.width, scale.height / box.height);
-        return scale.toYd(
-            (e.clientX - box.left - (box.width - scale.width / k) / 2) * k,
-            (e.clientY - box.top - (box.height - scale.height / k) / 2) * k,
-        );
-    };
-    const grab = (kind: Kind, man: string, xYd: number, yYd: number) => (e: PointerEvent) => {
-        if (playing) return;
-        e.preventDefault();
-        (e.currentTarget as Element).setPointerCapture(e.pointerId);
-        const [x, y] = yards(e);
-        onChoose(man);
-        if (drawing && kind === 'man') return setPath({ man, points: [] });
-        if (kind !== 'defender') startDrag();
-        setDrag({ kind, man, dx: xYd - x, dy: yYd - y });
-    };
-    const move = (e: PointerEvent) => {
-        if (path) {
-            const [xYd, yYd] = yards(e);
-            const last = path.points.at(-1);
-            if (!last || Math.hypot(xYd - last.xYd, yYd - last.yYd) > 0.4)
-                setPath({ ...path, points: [...path.points, { xYd, yYd }] });
-            return;
-        }
-        if (!drag) return;
-        const [x, y] = yards(e);
-        const now = useBoard.getState().document;
-        if (!now) return;
-        if (drag.kind === 'man') {
-            const spot = snapped(stage, drag.man, ...legalSpot(stage, x + drag.dx, y + drag.dy));
-            setPlace(spot.name === '' ? null : { man: drag.man, name: spot.name });
-            draw(withSpot(now, drag.man as Assignment['man'], spot.xYd, spot.yYd));
-        } else if (drag.kind === 'defender') moveDefender(drag.man, x + drag.dx, y + drag.dy);
-        else setDepth(drag.man, y + drag.dy);
-    };
-    const drop = () => {
-        if (path) {
-            setPath(null);
-            if (path.points.length > 2) onDrawn(path.man, path.points.slice(0, 400));
-        }
-        if (!drag) return;
-        setDrag(null);
-        setPlace(null);
-        if (drag.kind !== 'defender') endDrag();
-    };
-    const moveDefender = (role: string, x: number, y: number) =>
-        onLook(
-            changing(look, role, {
-                spot: {
-                    xYd: quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))),
-                    yYd: quarter(Math.max(0.75, Math.min(22, y))),
-                },
-            }),
-        );
-    const nudgeDefender = (d: StageDefender) => (e: KeyboardEvent) => {
-        const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
-        if (!step || playing) return;
-        e.preventDefault();
-        e.stopPropagation();
-        moveDefender(d.role, d.xYd + step[0], d.yYd + step[1]);
-    };
-    const setDepth = (man: string, depth: number) => {
-        const now = useBoard.getState().document;
-        const route = stage.routes.find((r) => r.man === man);
-        if (now && route)
-            draw(
-                withAssignment(
-                    now,
-                    man,
-                    { depthYd: Math.max(route.minYd, Math.min(route.maxYd, half(depth))) },
-                    receivers,
-                ),
-            );
-    };
-    const nudge = (man: StageMan) => (e: KeyboardEvent) => {
-        const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
-        if (!step || man.lineman || playing) return;
-        e.preventDefault();
-        e.stopPropagation();
-        // The drawing may be ahead of the proof: the next step starts from where he was just put.
-        const now = useBoard.getState().document ?? document;
-        const spot = now.spots?.find((one) => one.man === man.letter) ?? {
-            xYd: man.startXYd,
-            yYd: man.startYYd,
-        };
-        draw(
-            withSpot(now, man.letter as Assignment['man'], ...legalSpot(stage, spot.xYd + step[0], spot.yYd + step[1])),
-        );
-    };
-    const deepen = (route: StageRoute) => (e: KeyboardEvent) => {
-        const step = { ArrowUp: 0.5, ArrowDown: -0.5 }[e.key];
-        if (!step || playing) return;
-        e.preventDefault();
-        e.stopPropagation();
-        const now =
-            useBoard.getState().document?.assignments.find((a) => a.man === route.man)?.depthYd ?? route.depthYd;
-        setDepth(route.man, now + step);
-    };
+    const hands = useHands({ stage, document, look, scale, playing, drawing, receivers, onChoose, onLook, onDrawn });
+    const { drag, place, path } = hands;
 
     return (
         <svg
-            ref={svg}
+            ref={hands.svg}
             viewBox={`0 0 ${scale.width} ${scale.height}`}
             className={clsx('h-full w-full touch-none select-none', drawing && 'cursor-crosshair')}
             role="group"
             aria-label={`The field: ${report.verdict}. ${report.why}`}
-            onPointerMove={move}
-            onPointerUp={drop}
-            onPointerCancel={drop}
+            onPointerMove={hands.move}
+            onPointerUp={hands.drop}
+            onPointerCancel={hands.drop}
         >
             <FieldPaint stage={stage} scale={scale} />
             {!playing && <ShownSpots stage={stage} scale={scale} />}
@@ -225,8 +102,8 @@ export function Field({
                             fill="var(--paper)"
                             fillOpacity={0.01}
                             className="handle cursor-ns-resize"
-                            onPointerDown={grab('break', r.man, r.break.xYd, r.depthYd)}
-                            onKeyDown={deepen(r)}
+                            onPointerDown={hands.grab('break', r.man, r.break.xYd, r.depthYd)}
+                            onKeyDown={hands.deepen(r)}
                             onFocus={() => onChoose(r.man)}
                         />
                         {(r.man === chosen || drag?.man === r.man) && (
@@ -251,8 +128,8 @@ export function Field({
                     yYd={at?.get(d.role)?.[1] ?? d.yYd}
                     moving={playing}
                     chosen={d.role === chosen}
-                    onPointerDown={grab('defender', d.role, d.xYd, d.yYd)}
-                    onKeyDown={nudgeDefender(d)}
+                    onPointerDown={hands.grab('defender', d.role, d.xYd, d.yYd)}
+                    onKeyDown={hands.nudgeDefender(d)}
                     onFocus={() => onChoose(d.role)}
                 />
             ))}
@@ -267,8 +144,8 @@ export function Field({
                     chosen={m.letter === chosen}
                     letter={letters(m.letter)}
                     label={manLabel(m, proof, letters(m.letter))}
-                    onPointerDown={m.lineman ? undefined : grab('man', m.letter, m.startXYd, m.startYYd)}
-                    onKeyDown={nudge(m)}
+                    onPointerDown={m.lineman ? undefined : hands.grab('man', m.letter, m.startXYd, m.startYYd)}
+                    onKeyDown={hands.nudge(m)}
                     onFocus={() => onChoose(m.letter)}
                 />
             ))}
@@ -309,13 +186,6 @@ export function Field({
             })}
         </svg>
     );
-}
-
-function legalSpot(stage: ProofAnswer['stage'], x: number, y: number): [number, number] {
-    return [
-        quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))),
-        quarter(Math.max(-8, Math.min(-0.5, y))),
-    ];
 }
 
 function manLabel(m: StageMan, proof: ProofAnswer, letter: string): string {

@@ -1,6 +1,6 @@
 <?php
 
-use Jacotaxis\Core\Concept\LookDocument;
+use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Count\Accounted;

@@ -2,8 +2,8 @@
 
 /* The staff book: aliases, own families, schools, values; in and out as one document. */
 
-use Jacotaxis\Core\Concept\BadDocument;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\BadDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\OwnFamily;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;

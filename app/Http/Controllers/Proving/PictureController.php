@@ -1,9 +1,10 @@
 <?php
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Proving;
 
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
+use App\Http\Controllers\Controller;
 use App\Models\Look;
 use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;

@@ -1,13 +1,14 @@
 <?php
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Proving;
 
 use App\Documents\ProofInput;
 use App\Documents\Schemas;
+use App\Http\Controllers\Controller;
 use App\Models\Call;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Pressures;
 use Jacotaxis\Core\Proof\Prover;

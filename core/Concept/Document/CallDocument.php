@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Document;
 
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Blocking\Scheme;
+use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\OutOfField;
 use Jacotaxis\Core\Field\RuleSet;

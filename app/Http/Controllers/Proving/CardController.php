@@ -1,9 +1,10 @@
 <?php
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Proving;
 
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
+use App\Http\Controllers\Controller;
 use App\Models\Call;
 use App\Models\StaffWords;
 use App\Print\CallCards;
@@ -12,7 +13,7 @@ use App\Print\Svg;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Man;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Document;
 
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\JobWords;

@@ -1,15 +1,16 @@
 <?php
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Proving;
 
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
+use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Look;
 use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Jacotaxis\Core\Concept\CallDocument;
+use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Defense\Recognise\LookFinder;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Field\Hash;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Offense\Lineup;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Route\Flag;
+use Jacotaxis\Core\Route\Routes;
+use Jacotaxis\Core\Route\RouteSpec;
+use Jacotaxis\Core\Route\UnknownRoute;
+
+/** Reads men, sides and routes of the call language, as a set on the field has them. */
+final readonly class MenWords
+{
+    public function __construct(private Tokens $tokens, private Lineup $lineup, private Hash $hash)
+    {
+    }
+
+    /** A letter, "#2 right" or "backside #1"; null when none comes next. */
+    public function who(): ?string
+    {
+        $word = $this->tokens->peek();
+        if ($word === null) {
+            return null;
+        }
+        $backside = $word === 'backside';
+        if ($backside) {
+            $this->tokens->next();
+            $word = $this->tokens->peek() ?? '';
+        }
+        if (preg_match('/^#(\d)$/', $word, $m)) {
+            $this->tokens->next();
+            $side = $backside ? $this->lineup->strong->opposite() : ($this->side() ?? $this->lineup->strong);
+
+            return $this->lineup->count->letter($side, (int) $m[1]) ?? throw NotUnderstood::nobody("$word {$side->value}");
+        }
+        $letter = strtoupper($word);
+        if ($letter === 'Q') {
+            throw NotUnderstood::because('Q throws; he cannot go out on a route.', $word);
+        }
+        if (in_array($letter, [...$this->letters(), ...Man::LINEMEN], true)) {
+            $this->tokens->next();
+
+            return $letter;
+        }
+
+        return null;
+    }
+
+    /** Who can go out on a route. @return list<string> */
+    public function letters(): array
+    {
+        return [...$this->lineup->count->left, ...$this->lineup->count->right, ...$this->lineup->count->backs];
+    }
+
+    /** As {@see who}, and somebody must come. @throws NotUnderstood */
+    public function man(string $what): string
+    {
+        return $this->who() ?? throw NotUnderstood::word($this->tokens->peek() ?? '', $what, array_map(strtolower(...), $this->letters()));
+    }
+
+    /** "left", "both", or nothing. @return list<Side> */
+    public function sides(): array
+    {
+        if ($this->tokens->take('both') !== null) {
+            return [$this->lineup->strong, $this->lineup->strong->opposite()];
+        }
+        $side = $this->side();
+
+        return $side === null ? [] : [$side];
+    }
+
+    /** A side, by the field too; null when none comes next. */
+    public function side(): ?Side
+    {
+        return match ($this->tokens->take('left', 'right', 'field', 'boundary')) {
+            'left' => Side::Left,
+            'right' => Side::Right,
+            'field' => $this->fieldSide(),
+            'boundary' => $this->fieldSide()->opposite(),
+            default => null,
+        };
+    }
+
+    private function fieldSide(): Side
+    {
+        return $this->hash->fieldSide() ?? $this->lineup->strong;
+    }
+
+    /** "check flat left", "dig 12 at hash settling" @throws NotUnderstood */
+    public function route(string $letter): RouteSpec
+    {
+        $checks = $this->tokens->take('check') !== null;
+        $names = array_keys(Routes::all());
+        $name = $this->tokens->phrase($names);
+        $chips = $name === null && $this->tokens->take('chip') !== null;
+        $name ??= $this->tokens->phrase($names);
+        if ($name === null) {
+            throw NotUnderstood::word($this->tokens->peek() ?? '', "route for $letter", $names);
+        }
+        $depth = is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
+        $at = $this->tokens->take(...RouteSpec::LANDMARKS);
+        $side = $this->side();
+        $finish = $this->tokens->take(...RouteSpec::FINISHES);
+        $release = $this->tokens->take(...RouteSpec::RELEASES);
+        $this->tokens->skip('release');
+        $flag = Flag::tryFrom($this->tokens->take('clear', 'alert', 'decoy') ?? '');
+        try {
+            $default = Routes::get($name)->depthYd;
+
+            return RouteSpec::of($name, $depth === $default ? null : $depth, $side, $flag ?? ($checks ? Flag::CheckDown : null), $checks, $chips, $at, $finish, $release);
+        } catch (UnknownRoute $e) {
+            throw NotUnderstood::because($e->getMessage(), (string) ($depth ?? $at));
+        }
+    }
+}
