@@ -46,6 +46,15 @@ it('says what beats a call, which calls punish it, its bands, and what would bin
     $this->postJson('/api/v1/beats', ['document' => document('gun 2x2 right: four verticals'), 'look' => '4-2 nickel, cover 4'])->assertJsonPath('change', null);
 });
 
+it('gives a change before the snap as a look to be proved', function (): void {
+    $asked = ['document' => document('gun 2x2 right: curl-flat right'), 'look' => '4-2 nickel, cover 1'];
+    $change = $this->postJson('/api/v1/beats', $asked)->assertOk()->json('change');
+    expect($change)->toMatchArray(['defender' => 'right corner', 'name' => 'press']);
+    app(Schemas::class)->check('look', json_decode(json_encode($change['look'])));
+    $verdict = fn (mixed $look): string => $this->postJson('/api/v1/proofs', ['look' => $look] + $asked)->json('report.verdict');
+    expect($verdict($asked['look']))->toBe('bound')->and($verdict($change['look']))->toBe('covered');
+});
+
 it('lists who is free against each pressure', function (): void {
     $rows = $this->postJson('/api/v1/pressures', ['words' => 'gun empty: four verticals', 'look' => '4-3 over, cover 1'])->assertOk()->json('pressures');
     expect($rows[0])->toMatchArray(['pressure' => 'as it stands', 'free' => null])->and(array_column($rows, 'free', 'pressure')['mike'])->toBe('mike');

@@ -88,7 +88,7 @@ final class PassFindings
             return [];
         }
 
-        return [new Finding('deep-curls', Finding::CAUTION, (string) array_key_first($deep), 'Deep curls on both sides without a run fake: the corners play them without one.', 'SET-26', 'Say a run fake before the colon, for example zone right fake.')];
+        return [new Finding('deep-curls', Finding::CAUTION, (string) array_key_first($deep), 'Curls this deep on both sides without a run fake: the corners sit on them.', 'SET-26', 'Say a run fake before the colon, for example zone right fake.')];
     }
 
     /** A post over a crosser has to take the near safety with it (RTE-13, PRG-11). @return list<Finding> */

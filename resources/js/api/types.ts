@@ -1,12 +1,4 @@
-import type {
-    Assignment,
-    BookDocument,
-    CallDocument,
-    FilmDocument,
-    FormationDocument,
-    LookDocument,
-    ProofReport,
-} from './schema';
+import type { Assignment, BookDocument, CallDocument, FormationDocument, LookDocument, ProofReport } from './schema';
 
 export type {
     Assignment,
@@ -138,7 +130,16 @@ export type MenuRow = { id: string; name: string; words: string; cell: SheetCell
 /** How far a break may stray while the bind holds, yards, by man. */
 export type Bands = Record<string, { fromYd: number; toYd: number }>;
 export type Beats = {
-    change: { defender: string; name: string; costYd: number; why: string; xYd: number; yYd: number } | null;
+    change: {
+        defender: string;
+        name: string;
+        costYd: number;
+        why: string;
+        xYd: number;
+        yYd: number;
+        /** The look with the change, when it is one before the snap. */
+        look: LookDocument | null;
+    } | null;
     punishing: { id: string; name: string; man: string; route: string; margin: number; verdict: string }[];
 };
 export type Suggestion = { words: string; verdict: string; strength: number; document: CallDocument };

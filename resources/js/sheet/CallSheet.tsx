@@ -5,10 +5,10 @@ import { api } from '../api/client';
 import type { CallDocument, SavedCall, SavedLook, SheetCell } from '../api/types';
 import type { Situation } from '../board/useProof';
 import { CallLine } from '../set/CallLine';
-import { Button } from '../ui/Button';
 import { Fork } from '../ui/Fork';
 import { margin } from '../ui/words';
 import { CellCard } from './CellCard';
+import { Filling } from './Filling';
 import { useCells } from './useSheet';
 import { rank, share, sorted, weightOf, type Named, type Order } from './weigh';
 
@@ -28,7 +28,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
     const call = document ?? calls[0]?.document ?? null;
     const looks = useMemo(() => catalogue.data?.looks ?? [], [catalogue.data]);
     const words = useMemo(() => looks.map((l) => l.words), [looks]);
-    const { cells, done, of, stopped, stop } = useCells(call, words, situation, named);
+    const { cells, ...filling } = useCells(call, words, situation, named);
 
     const weights = looks.map((l) => weightOf(l, shown));
     const fronts = sorted([...new Set(looks.map((l) => l.front))], (f) =>
@@ -93,16 +93,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                         all fronts and shells
                     </label>
                     <span className="flex-1" />
-                    {done < of && !stopped ? (
-                        <>
-                            <progress value={done} max={of} aria-label="Looks proved" className="w-32 accent-ball" />
-                            <Button kind="quiet" className="!px-2 !py-0" onClick={stop}>
-                                Stop
-                            </Button>
-                        </>
-                    ) : (
-                        <span>{stopped && done < of ? 'Stopped' : `${full.length} looks proved`}</span>
-                    )}
+                    <Filling {...filling} />
                 </div>
                 <table className="w-full table-fixed border-collapse text-left">
                     <thead>

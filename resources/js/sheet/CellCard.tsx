@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { CallDocument, SheetCell, Suggestion } from '../api/types';
 import type { Situation } from '../board/useProof';
+import { Proposals } from '../side/Proposals';
 import { Fork } from '../ui/Fork';
 import { capital, margin } from '../ui/words';
 
@@ -67,28 +68,7 @@ export function CellCard({ cell, call, callId, situation, named, onCall }: Props
                     See it on the board
                 </Link>
             )}
-            {open && (
-                <div className="rounded-md border border-edge bg-card px-3 py-2">
-                    <h3 className="font-bold narrow">What would bind it</h3>
-                    {suggestions === null ? (
-                        <p className="text-soft">Trying depths, finishes, swaps and the back’s release…</p>
-                    ) : suggestions.length === 0 ? (
-                        <p className="text-soft">No single change does. Say another call to this look.</p>
-                    ) : (
-                        suggestions.map((s) => (
-                            <button
-                                key={s.words}
-                                type="button"
-                                onClick={() => onCall(s.document)}
-                                className="mt-1 flex w-full items-baseline gap-2 text-left hover:text-ball"
-                            >
-                                <span className="flex-1 font-semibold">{s.words}</span>
-                                <span className="text-xs text-open narrow">{margin(s.strength)}</span>
-                            </button>
-                        ))
-                    )}
-                </div>
-            )}
+            {open && <Proposals suggestions={suggestions} onDraw={onCall} />}
         </section>
     );
 }

@@ -3,9 +3,9 @@ import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
 import type { MenuRow, SavedLook } from '../api/types';
 import type { Situation } from '../board/useProof';
-import { Button } from '../ui/Button';
 import { Fork } from '../ui/Fork';
 import { margin } from '../ui/words';
+import { Filling } from './Filling';
 import { useMenus } from './useSheet';
 import { better } from './weigh';
 
@@ -14,7 +14,7 @@ type Props = { shown: SavedLook[]; opponent: string; situation: Situation; named
 /** Every saved call against each look of an opponent: the best call of each look first named, then the whole table. */
 export function MenuSheet({ shown, opponent, situation, named }: Props) {
     const words = useMemo(() => shown.map((l) => l.words), [shown]);
-    const { rows, done, of, stopped, stop } = useMenus(words, situation, named);
+    const { rows, ...filling } = useMenus(words, situation, named);
     const [by, setBy] = useState<string | null>(null);
     const first = rows[words.find((w) => rows[w]) ?? ''] ?? [];
     const cellOf = (look: string, id: string) => rows[look]?.find((r) => r.id === id)?.cell;
@@ -50,18 +50,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                     )}
                 </span>
                 <span className="flex-1" />
-                {done < of && !stopped ? (
-                    <>
-                        <progress value={done} max={of} aria-label="Looks proved" className="w-32 accent-ball" />
-                        <Button kind="quiet" className="!px-2 !py-0" onClick={stop}>
-                            Stop
-                        </Button>
-                    </>
-                ) : (
-                    <span>
-                        {done} of {of} looks proved
-                    </span>
-                )}
+                <Filling {...filling} />
             </div>
             <table className="w-full border-collapse text-left">
                 <thead>

@@ -111,6 +111,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                         onDraw={onDraw}
                         onOpen={p.onOpen}
                         onChoose={onChoose}
+                        onLook={onLook}
                     />
                 </Tabs.Content>
                 <Tabs.Content value="picture" className="min-h-0 flex-1 overflow-y-auto">
