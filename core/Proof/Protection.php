@@ -66,17 +66,18 @@ final readonly class Protection
         return max($breakAt, Footwork::Quick->setAt());
     }
 
-    /** @param  array<string, Reading>  $readings */
+    /** Protected: nobody is free, or every read may be thrown before he is there. @param  array<string, Reading>  $readings */
     public function verdict(array $readings): string
     {
         if ($this->free === null) {
             return 'protected';
         }
         $lost = array_filter($readings, fn (Reading $r): bool => $r->number !== null && $r->killedBy === $this->kills());
+        $alive = array_filter($readings, fn (Reading $r): bool => $r->number !== null && $r->live());
         $hot = $this->hot === null ? null : ($readings[$this->hot] ?? null);
 
         return match (true) {
-            $lost === [] => 'protected',
+            $lost === [] && $alive !== [] => 'protected',
             $hot !== null && $hot->live() => 'hot',
             default => 'free',
         };

@@ -93,7 +93,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                         all fronts and shells
                     </label>
                     <span className="flex-1" />
-                    <Filling {...filling} />
+                    <Filling {...filling} looks={full.length} />
                 </div>
                 <table className="w-full table-fixed border-collapse text-left">
                     <thead>
@@ -165,7 +165,7 @@ function Cell({
             onClick={onPick}
             aria-pressed={picked}
             className={clsx(
-                'flex h-[62px] w-full flex-col justify-center rounded border px-1.5 text-left leading-tight',
+                'flex h-[62px] w-full flex-col justify-center rounded border px-1 text-left leading-tight',
                 cell.verdict === 'covered' ? 'bg-card' : 'bg-paper',
                 picked ? 'border-2 border-ink' : 'border-edge hover:border-soft',
             )}

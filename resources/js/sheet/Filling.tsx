@@ -2,7 +2,7 @@ import { Button } from '../ui/Button';
 import type { Progress } from './useSheet';
 
 /** How far a sheet is filled, and a way to stop it. */
-export function Filling({ done, of, stopped, stop }: Progress & { stop: () => void }) {
+export function Filling({ done, of, stopped, stop, looks }: Progress & { stop: () => void; looks: number }) {
     if (done < of && !stopped)
         return (
             <>
@@ -12,5 +12,5 @@ export function Filling({ done, of, stopped, stop }: Progress & { stop: () => vo
                 </Button>
             </>
         );
-    return <span>{done < of ? `Stopped at ${done} of ${of} looks` : `${of} looks proved`}</span>;
+    return <span>{done < of ? `Stopped after ${looks} looks` : `${looks} looks proved`}</span>;
 }

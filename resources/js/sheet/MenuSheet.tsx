@@ -50,7 +50,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                     )}
                 </span>
                 <span className="flex-1" />
-                <Filling {...filling} />
+                <Filling {...filling} looks={filling.done} />
             </div>
             <table className="w-full border-collapse text-left">
                 <thead>

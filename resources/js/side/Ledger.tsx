@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
 import type { Fix, ProofAnswer } from '../api/types';
 import { plain } from '../ui/words';
 import { useLetters } from '../ui/useLetters';
@@ -8,10 +9,12 @@ type Props = {
     chosen: string | null;
     onChoose: (man: string) => void;
     onFix: (fix: Fix) => void;
+    /** What comes before the findings. */
+    children: ReactNode;
 };
 
 /** Eleven rows, one a man, then what a coach would want to be told. */
-export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
+export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
     const { report } = proof;
     const letters = useLetters();
     const rows = [...report.assignments].sort((a, b) => order(a.man, report) - order(b.man, report));
@@ -53,6 +56,7 @@ export function Ledger({ proof, chosen, onChoose, onFix }: Props) {
                     );
                 })}
             </ul>
+            {children}
             <Findings proof={proof} onFix={onFix} />
         </div>
     );

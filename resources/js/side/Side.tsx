@@ -104,15 +104,16 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                     ))}
                 </Tabs.List>
                 <Tabs.Content value="men" className="min-h-0 flex-1 overflow-y-auto">
-                    <Ledger proof={proof} chosen={chosen} onChoose={onChoose} onFix={onFix} />
-                    <Advice
-                        report={proof.report}
-                        resting={p.resting}
-                        onDraw={onDraw}
-                        onOpen={p.onOpen}
-                        onChoose={onChoose}
-                        onLook={onLook}
-                    />
+                    <Ledger proof={proof} chosen={chosen} onChoose={onChoose} onFix={onFix}>
+                        <Advice
+                            report={proof.report}
+                            resting={p.resting}
+                            onDraw={onDraw}
+                            onOpen={p.onOpen}
+                            onChoose={onChoose}
+                            onLook={onLook}
+                        />
+                    </Ledger>
                 </Tabs.Content>
                 <Tabs.Content value="picture" className="min-h-0 flex-1 overflow-y-auto">
                     <PictureSays report={proof.report} pressures={pressures} />

@@ -58,6 +58,16 @@ it('a read whose slot ends after the free man is there does not exist', function
     expect($proof->readings['H']->live())->toBe($live);
 })->with([[14.0, false], [12.0, false], [6.0, true]]);
 
+it('names the protection by what the free man leaves of the reads', function (string $call, string $look, string $protection): void {
+    $proof = proof($call, $look);
+    expect($proof->protection->verdict($proof->readings))->toBe($protection);
+})->with([
+    'nobody is free' => ['gun 2x2 right: smash right', 'cover 2', 'protected'],
+    'the ball is out before him' => ['gun empty right: Z quick out, H hitch, X slant; read Z, H', 'cover 0, six rush', 'protected'],
+    'a read is lost and the hot man lives' => ['gun empty right: H dig 14, Z go clear; X slant; read H; hot X', 'cover 0, six rush', 'hot'],
+    'the only read is late by itself, and he is there' => ['gun empty right: H dig 16; read H', 'cover 0, six rush', 'free'],
+]);
+
 it('lists every pressure of a look with who is free and when (PRO-14)', function (string $call, string $look, array $free): void {
     $rows = Pressures::of(CallParser::parse($call), LookParser::parse($look), new Setting(Jacotaxis\Core\Field\Situation::of()));
     $found = array_column(array_filter($rows, fn (array $r): bool => $r['free'] !== null), 'pressure');
