@@ -21,6 +21,7 @@ final readonly class Beats
     /**
      * @param  Act|null  $act  what he does after the snap, or null: he changes before it
      * @param  Look  $look  the look with the change, where it is one before the snap
+     * @param  float|null  $leftS  seconds the call has left against it, or null: it covers the call
      */
     private function __construct(
         public string $defender,
@@ -31,10 +32,11 @@ final readonly class Beats
         public float $yYd,
         public ?Act $act,
         public Look $look,
+        public ?float $leftS = null,
     ) {
     }
 
-    /** Null when the call is covered as it is, or when no change by one man covers it. */
+    /** The cheapest that covers the call, else the one that leaves it the least; null when the call is covered as it is. */
     public static function of(Proof $proof): ?self
     {
         if (! $proof->ruleTrue->open()) {
@@ -42,17 +44,21 @@ final readonly class Beats
         }
         $found = self::choices($proof);
         usort($found, fn (self $a, self $b): int => $a->costYd <=> $b->costYd);
-        $best = $found[0] ?? null;
-        foreach (LookChanges::of($proof) as $c) {
-            if ($best !== null && $c['costYd'] >= $best->costYd) {
+        $cheapest = $found[0] ?? null;
+        $closest = null;
+        foreach (LookChanges::of($proof) as $change) {
+            if ($cheapest !== null && $change['costYd'] >= $cheapest->costYd) {
                 break;
             }
-            if (! Prover::prove($proof->scene->call, $c['look'], $proof->scene->setting)->ruleTrue->open()) {
-                return new self($c['role'], $c['name'], $c['costYd'], $c['why'], $c['xYd'], $c['yYd'], null, $c['look']);
+            $left = Prover::prove($proof->scene->call, $change['look'], $proof->scene->setting)->ruleTrue;
+            $one = new self($change['role'], $change['name'], $change['costYd'], $change['why'], $change['xYd'], $change['yYd'], null, $change['look'], $left->open() ? $left->margin : null);
+            if (! $left->open()) {
+                return $one;
             }
+            $closest = $closest === null || $one->leftS < $closest->leftS ? $one : $closest;
         }
 
-        return $best;
+        return $cheapest ?? ($closest !== null && $closest->leftS < $proof->ruleTrue->margin ? $closest : null);
     }
 
     /**
@@ -76,7 +82,7 @@ final readonly class Beats
         return $found;
     }
 
-    /** The same call against the change: it is covered. */
+    /** The same call against the change. */
     public function against(Call $call, Setting $setting): Proof
     {
         return Prover::prove($call, $this->look, $setting, changed: $this->act === null ? null : [$this->defender, $this->act]);

@@ -137,6 +137,8 @@ export type Beats = {
         why: string;
         xYd: number;
         yYd: number;
+        /** Seconds the call has left against the change; null when it covers the call. */
+        leftS: number | null;
         /** The look with the change, when it is one before the snap. */
         look: LookDocument | null;
     } | null;

@@ -26,7 +26,9 @@ export function Advice({ report, resting, onDraw, onOpen, onChoose, onLook }: Pr
                         className="text-left hover:text-plum"
                         onClick={() => onChoose(beats.change!.defender)}
                     >
-                        {beats.change.why} It costs him {beats.change.costYd} yd.
+                        {beats.change.leftS !== null && 'No one man covers it. Closest: '}
+                        {beats.change.why} It costs him {beats.change.costYd} yd
+                        {beats.change.leftS === null ? '.' : ` and leaves ${margin(beats.change.leftS)}.`}
                     </button>{' '}
                     {beats.change.look && (
                         <button

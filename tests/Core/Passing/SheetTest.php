@@ -65,7 +65,7 @@ it('has no band for a call that is not bound', function (): void {
 it('names the cheapest change that covers a call, and it does cover it', function (string $call, string $look): void {
     $change = Beats::of(schooled($call, $look));
     expect($change)->not->toBeNull()->and($change->costYd)->toBeGreaterThan(0.0)->and($change->why)->toContain($change->defender);
-    expect($change->against(CallParser::parse($call), usual())->ruleTrue->open())->toBeFalse();
+    expect($change->leftS)->toBeNull()->and($change->against(CallParser::parse($call), usual())->ruleTrue->open())->toBeFalse();
 })->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: slant-flat right', '4-2 nickel, cover 3'], ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'], ['gun 2x2 right: drive right', '3-4, cover 6'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 3']]);
 
 it('finds the calls of the book that punish the change, the strongest first', function (): void {
@@ -81,7 +81,13 @@ it('finds the calls of the book that punish the change, the strongest first', fu
     })($margins)))));
 });
 
-it('nobody beats what nobody can reach', function (): void {
+it('gives the change that leaves the least where none covers the call', function (string $call, string $look): void {
+    $proof = schooled($call, $look);
+    $change = Beats::of($proof);
+    expect($change->leftS)->toBeGreaterThanOrEqual(0.15)->toBeLessThan($proof->ruleTrue->margin)->and($change->against($proof->scene->call, usual())->ruleTrue->margin)->toBe($change->leftS);
+})->with([['gun 2x2 right: drive right', '4-2 nickel, cover 3'], ['gun trips right: flood right', '4-2 nickel, cover 3'], ['gun 2x2 right: mesh right', '4-2 nickel, cover 1']]);
+
+it('has nothing to say of what beats a call that is covered', function (): void {
     expect(Beats::of(schooled('gun 2x2 right: four verticals', '4-2 nickel, cover 4')))->toBeNull();
 });
 
