@@ -66,7 +66,8 @@ final class CallBuilder
         $build->withTheRoll();
         $order = new ReadOrder($build->drawn(), $families, $draft);
         $reads = $order->byDepth($draft->reads === null ? $order->usual() : $order->named($draft->reads));
-        $readsBy = array_map($order->named(...), $draft->readsBy);
+        $readsBy = array_filter(array_map($order->named(...), $draft->readsBy));
+        $reads = $reads === [] ? (array_values($readsBy)[0] ?? []) : $reads;
         foreach ([$reads, ...array_values($readsBy)] as $letters) {
             foreach ($letters as $letter) {
                 $build->routes[$letter] = $build->routes[$letter]->withFlag(null);

@@ -33,7 +33,8 @@ final class ReadOrder
         }
         $reads = array_values(array_filter($reads, fn (string $l): bool => $this->drawn->routes[$l]->flag === null));
         if ($reads === []) {
-            $reads = array_keys(array_filter($this->draft->routes, fn (RouteSpec $r): bool => $r->flag === null && ! $r->checks));
+            $read = fn (RouteSpec $r): bool => $r->flag === null && ! $r->checks;
+            $reads = array_keys(array_filter($this->draft->routes, $read) ?: array_filter($this->drawn->routes, $read));
             $this->assumed[] = 'reads in the order said';
         }
 

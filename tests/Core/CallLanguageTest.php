@@ -39,6 +39,15 @@ it('reads its own words back as the same call', function (string $words): void {
     }
 });
 
+it('keeps what a call without an order of its own is read by', function (string $words, array $reads): void {
+    $call = CallParser::parse($words);
+    expect($call->reads)->toBe($reads)->and(CallParser::parse(Describer::words($call))->reads)->toBe($reads);
+})->with([
+    'orders by coverage alone: the first of them' => ['gun stack left, quick: R out 13 clear; read open Z; read closed H', ['Z']],
+    'nothing said that is read: whoever is not told otherwise' => ['gun trey left: Y post alert; X go clear; Z go clear; H dig alert; R check flat', []],
+    'a man named who runs no route' => ['gun trey right, seven-man: Z slant; read open Y; read closed Z', ['Z']],
+]);
+
 it('says no more than it must', function (string $call): void {
     expect(Describer::words(CallParser::parse($call)))->toBe($call);
 })->with(['gun 2x2 right: drive right', 'gun 2x2 right: mesh right', 'gun 2x2 right: smash both', 'gun 2x2 right: smash right; post-dig left', 'gun trips left: flood left', 'gun trips right: four verticals right', 'gun 2x2 right: smash right; Z hitch 7']);

@@ -23,6 +23,14 @@ final class ByHand
     /** Nearer than this two men stand on one spot, yards. */
     private const CROWDED_YD = 0.4;
 
+    /** Nearer to the ball than this a man is up at the line, yards. */
+    private const UP_YD = 2.0;
+
+    /** Room a man takes at the line, and the steps in which a free place is looked for, yards. */
+    private const SHOULDERS_YD = 0.7;
+
+    private const TRIES_YD = 0.25;
+
     /**
      * @param  list<Defender>  $men
      * @return list<Defender>
@@ -38,6 +46,9 @@ final class ByHand
             }
             foreach ($hit as $n) {
                 $men[$n] = self::changed($men[$n], $change, $lineup);
+                if ($change->spot === null && $men[$n]->yYd < self::UP_YD) {
+                    $men[$n] = self::beside($men, $n);
+                }
             }
         }
         foreach ($men as $i => $a) {
@@ -49,6 +60,24 @@ final class ByHand
         }
 
         return $men;
+    }
+
+    /** A man sent up to the line where one stands already goes beside him, outside first. @param  list<Defender>  $men */
+    private static function beside(array $men, int $n): Defender
+    {
+        $man = $men[$n];
+        unset($men[$n]);
+        $out = $man->xYd < 0.0 ? -1.0 : 1.0;
+        for ($off = 0.0; $off < 6.0; $off += self::TRIES_YD) {
+            foreach ([$out * $off, -$out * $off] as $aside) {
+                $at = $man->at($man->xYd + $aside, $man->yYd);
+                if (array_filter($men, fn (Defender $d): bool => hypot($d->xYd - $at->xYd, $d->yYd - $at->yYd) < self::SHOULDERS_YD) === []) {
+                    return $at;
+                }
+            }
+        }
+
+        return $man;
     }
 
     /**

@@ -82,7 +82,7 @@ final readonly class Course
         foreach (array_slice($this->points, 1) as $n => [$x, $y]) {
             [$fx, $fy] = $this->points[$n];
             $way = hypot($x - $fx, $y - $fy);
-            if ($left <= $way + 1e-9) {
+            if ($way > 1e-9 && $left <= $way + 1e-9) {
                 return [$fx + $left / $way * ($x - $fx), $fy + $left / $way * ($y - $fy), ($x - $fx) / $way, ($y - $fy) / $way];
             }
             $left -= $way;

@@ -176,6 +176,15 @@ it('changes one man by words', function (string $words, string $role, Closure $i
     ['left tackle slants right', 'left tackle', fn ($d): bool => $d->movement->side === Side::Right],
 ]);
 
+it('puts a man sent up to the line beside whoever stands there', function (string $front, string $set, string $who): void {
+    $men = aligned("$front, cover 3, walked $who", "gun $set right")->defenders;
+    $man = array_values(array_filter($men, fn ($d): bool => $d->role === $who))[0];
+    expect($man->yYd)->toBeLessThan(1.5);
+    foreach ($men as $d) {
+        expect($d->role === $who || hypot($d->xYd - $man->xYd, $d->yYd - $man->yYd) >= 0.69)->toBeTrue("$who beside the {$d->role}");
+    }
+})->with(['4-2 nickel', '3-3 stack', 'bear', '4-4'])->with(['2x2', 'trey', 'double-wing'])->with(['mike', 'will']);
+
 it('runs a changed defender in the proof and says so', function (string $words, string $said): void {
     $call = 'gun 2x2: smash right';
     $plain = proof($call, 'cover 3');
