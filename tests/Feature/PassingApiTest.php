@@ -23,6 +23,7 @@ it('proves a call against looks in parts', function (): void {
 it('refuses a look in a sheet with its place', function (): void {
     $this->postJson('/api/v1/sheets', ['words' => 'gun 2x2: smash', 'looks' => ['4-2 nickel, cover 2', 7]])->assertStatus(422)->assertJsonPath('pointer', '/looks/1');
     $this->postJson('/api/v1/sheets', ['words' => 'gun 2x2: smash', 'looks' => ['4-2 nickel, cover 22']])->assertStatus(422)->assertJsonPath('detail', fn (string $d): bool => str_contains($d, '"cover 22" is not a shell. Did you mean cover 2'));
+    $this->postJson('/api/v1/sheets', ['words' => 'gun 2x2: smash', 'looks' => ['a' => '4-2 nickel, cover 2']])->assertStatus(422);
     $this->postJson('/api/v1/sheets', ['words' => 'gun 2x2: smash', 'looks' => array_fill(0, 41, '4-2 nickel, cover 2')])->assertStatus(422);
 });
 

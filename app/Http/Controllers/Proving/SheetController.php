@@ -37,7 +37,7 @@ class SheetController extends Controller
     /** Cells of a call against looks. */
     public function store(Request $request): JsonResponse
     {
-        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'looks' => 'required|array|max:40', 'looks.*' => 'required']);
+        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'looks' => 'required|list|max:40', 'looks.*' => 'required']);
         $input = ProofInput::from($request, $this->schemas);
         $call = $input->call();
         $setting = $input->setting($call);
