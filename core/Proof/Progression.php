@@ -69,10 +69,9 @@ final class Progression
     {
         $drop = $scene->drop;
         $break = $run->break()->t;
-        $ready = max($break, $drop->firstPlant());
-        $from = max($ready, $eyes);
-        $to = $ready + $run->slotLength();
-        $late = $break - $drop->lastAt();
+        $from = max($run->thrownFrom(), $drop->firstPlant(), $eyes);
+        $to = max($break, $drop->firstPlant()) + $run->slotLength();
+        $late = $run->thrownFrom() - $drop->lastAt();
         $killed = match (true) {
             $late > Footwork::RHYTHM => sprintf('breaks %.1f s after the last hitch', $late),
             $from > $to + 1e-9 => sprintf('the eyes arrive %.1f s after his slot', $from - $to),

@@ -187,7 +187,7 @@ final readonly class Scene
     {
         $breaks = [];
         foreach (array_slice($reads, 0, 2) as $letter) {
-            $breaks[] = $routes[$letter]->break()->t;
+            $breaks[] = $routes[$letter]->thrownFrom();
             foreach (Conversions::possible($routes[$letter]->called, $setting->schools) as $conversion) {
                 if ($conversion->byCoverage()) {
                     $breaks[] = RouteRunner::path($men[$letter], $conversion->made($routes[$letter]->called), $setting->situation->frame(), $setting->law($letter))->break()->t;

@@ -17,6 +17,7 @@ final readonly class RouteShape
      * @param  float  $sellS  seconds he blocks or sells a block before he leaves
      * @param  int|null  $insideStep  contact of the inside foot on which he breaks, where coaches count it
      * @param  float|null  $slotS  seconds after the break in which the ball may leave, where it is not the usual time of its kind
+     * @param  bool  $rhythm  whether the ball leaves before his break: he is thrown to in rhythm
      */
     public function __construct(
         public string $name,
@@ -34,6 +35,7 @@ final readonly class RouteShape
         public float $sellS = 0.0,
         public ?int $insideStep = null,
         public ?float $slotS = null,
+        public bool $rhythm = false,
     ) {
     }
 

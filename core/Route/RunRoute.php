@@ -17,6 +17,9 @@ final readonly class RunRoute
     /** Yards sideways that tell a flat or crossing release (product default). */
     private const SIDEWAYS_YD = 1.0;
 
+    /** How long before his break the ball may leave on a route thrown in rhythm, seconds (product default). */
+    private const RHYTHM_S = 0.2;
+
     public function __construct(
         public string $letter,
         public RouteSpec $spec,
@@ -51,6 +54,12 @@ final readonly class RunRoute
         }
 
         return $cut->t;
+    }
+
+    /** From when on the ball may leave, seconds: at the break, on routes thrown in rhythm before it. */
+    public function thrownFrom(): float
+    {
+        return $this->break()->t - ($this->spec->shape()->rhythm ? self::RHYTHM_S : 0.0);
     }
 
     /** Seconds the read may take the ball after its break (product defaults). */

@@ -10,6 +10,7 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Behaviour\Under;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Route\Finish;
 
 /**
  * The throws a quarterback may make to each read inside its slot, and how long each defender is too late for each.
@@ -51,7 +52,10 @@ final class Throws
         $lines = [];
         $first = (int) ceil($from / Path::STEP - 1e-9);
         $last = (int) floor($to / Path::STEP + 1e-9);
-        for ($i = $first; $i <= $last; $i += self::EVERY) {
+        $shape = $this->scene->routes[$letter]->spec->shape();
+        // One who runs on across the field is half a yard away a step later: every step counts.
+        $every = $shape->deep || $shape->finish !== Finish::Run ? self::EVERY : 1;
+        for ($i = $first; $i <= $last; $i += $every) {
             for ($touch = 0; $touch < count(Arm::TOUCHES); $touch++) {
                 $line = $this->line($letter, $i, $touch);
                 if ($line !== null) {

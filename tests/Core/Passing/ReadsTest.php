@@ -105,3 +105,13 @@ it('shows every read under an act: live with its margin, or dead with what kille
         ->and(array_column($acts['sink']['reads'], 'state', 'man'))->toBe(['H' => 'dead', 'Z' => 'live'])->and(array_column($acts['sink']['reads'], 'killedBy', 'man')['H'])->toBe('right corner: sink')
         ->and(array_column($report['states'], 'state', 'man'))->toBe(['H' => 'live', 'Z' => 'dead']);
 });
+
+it('lets the ball leave before the break on routes thrown in rhythm, and on no other', function (string $route, bool $rhythm): void {
+    $reading = proof("gun 2x2 right: Z $route; read Z", 'cover 3')->readings['Z'];
+    expect($reading->live())->toBeTrue()->and($reading->from < $reading->breakAt - 0.1)->toBe($rhythm);
+})->with([['quick out', true], ['out 10', true], ['comeback 14', true], ['dig 10', false], ['curl 11', false], ['corner 10', false]]);
+
+it('has room for a quick out to a wide man, thrown in rhythm', function (string $hash): void {
+    $proof = proof('gun 2x2 right: Z quick out; read Z', 'cover 3', Jacotaxis\Core\Field\Hash::from($hash));
+    expect($proof->windows->lines('Z'))->not->toBe([])->and($proof->ruleTrue->letter)->toBe('Z');
+})->with(['left', 'middle', 'right']);
