@@ -78,12 +78,13 @@ final readonly class Release
             default => $leverage,
         };
         $tight = $facing->cushionYd <= self::TIGHT_YD;
+        $purpose = self::purpose($route);
         [$steps, $time] = match (true) {
+            $purpose === 'vertical' && $schools->is('SET-01', 'B') => ['none sideways, off the ball and up', 0.0],
             $schools->is('SET-04', 'B') => ['one step the wrong way, then bump back', self::COUNTER_S],
             $schools->is('SET-04', 'C') || ! $tight => ['two full open steps', self::FULL_S],
             default => ['two quicks', self::QUICKS_S],
         };
-        $purpose = self::purpose($route);
 
         return new self($purpose, $side, match ($schools->choice('SET-02')) {
             'B' => 1.0, 'C' => 0.5, default => 1.5

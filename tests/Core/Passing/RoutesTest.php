@@ -174,3 +174,8 @@ it('keeps a reaction it does not know out of the release', function (): void {
 it('says which depth a route can have', function (): void {
     expect(fn () => RouteSpec::of('hitch', 15.0))->toThrow(UnknownRoute::class, 'give 2 to 12 yards');
 });
+
+it('SET-01: a staff that spends nothing sideways gets off sooner on a vertical, and on nothing else', function (string $route, bool $sooner): void {
+    $setUp = fn (array $chosen): float => schooled("gun 2x2 right: Z $route; read Z", '4-2 nickel, cover 1, corners press', $chosen)->scene->releases['Z']->setUpS;
+    expect($setUp(['SET-01' => 'B']) < $setUp([]))->toBe($sooner);
+})->with([['go', true], ['stop', false], ['slant', false]]);
