@@ -4,29 +4,36 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking;
 
+use Jacotaxis\Core\Blocking\Run\RunCall;
+use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Field\Side;
 
 /**
  * A run action shown before a pass: which run, to which side, by whom.
  *
- * It holds the defenders who read the run for a fixed time; how the hold follows from the run itself is not modelled here.
+ * How long it holds a defender is told by {@see Run\\Hold}; the run itself is what the pass is proved with.
  */
 final readonly class Fake
 {
-    public const RUNS = ['zone', 'outside zone', 'split zone', 'duo', 'power', 'counter', 'trap', 'jet', 'jet counter', 'toss', 'belly', 'dive', 'crack'];
-
     public const FREEZE = 'freeze';
-
-    /** Seconds a backer and a safety stand still for a fake (start values of common practice); a corner in man is not held. */
-    public const BACKER_S = 0.5;
-
-    public const SAFETY_S = 0.25;
 
     /** Seconds the fake takes the passer before his feet are his own again. */
     public const TIME_S = 0.3;
 
     public function __construct(public string $run, public ?Side $side = null, public ?string $who = null)
     {
+    }
+
+    /** Runs that can be faked: all there are. @return list<string> */
+    public static function runs(): array
+    {
+        return Schemes::names();
+    }
+
+    /** The run that is shown, to be called in its own right; null for a freeze, which is no run. */
+    public function run(Side $strong): ?RunCall
+    {
+        return $this->run === self::FREEZE ? null : new RunCall($this->run, $this->side ?? $strong, $this->who);
     }
 
     public function words(): string

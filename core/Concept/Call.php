@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Concept;
 
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
+use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
@@ -18,9 +19,10 @@ use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Route\RouteSpec;
 
 /**
- * A pass call: formation, motions, a route for every eligible man who goes out, the order of the reads.
+ * A call: formation, motions, and a pass, a run, or both in one.
  *
- * Men without a route protect. Families are not stored: they are recognised from the routes.
+ * Of a pass every eligible man who goes out has a route and the rest protect. Of a run the scheme's rules give everybody his
+ * job; men with routes of their own make it a run-pass option. Families are not stored: they are recognised from the routes.
  */
 final readonly class Call
 {
@@ -31,6 +33,7 @@ final readonly class Call
      * @param  list<string>  $keys  roles of defenders the call names as keys
      * @param  list<string>  $assumed  what was filled in, in words
      * @param  string|null  $hot  letter of the man who gets the ball when somebody comes free
+     * @param  list<StaffRule>  $rules  the staff's own rules with this call
      * @param  array<string, list<string>>  $readsBy  another order of the reads by what is seen: man, zone, closed, open
      */
     public function __construct(
@@ -46,6 +49,8 @@ final readonly class Call
         public ?Fake $fake = null,
         public ?string $hot = null,
         public array $readsBy = [],
+        public ?RunCall $run = null,
+        public array $rules = [],
     ) {
     }
 
@@ -65,6 +70,11 @@ final readonly class Call
     public function lineup(Situation $situation, ?Clock $clock = null): Lineup
     {
         return Lineup::of($this->men($situation->frame(), $clock), $situation->frame(), $situation->hash, $this->formation->side);
+    }
+
+    public function isRun(): bool
+    {
+        return $this->run !== null;
     }
 
     /** Number of the read of a man, from 1, or null when he has none. */
@@ -96,6 +106,8 @@ final readonly class Call
             'keys' => array_map(fn (string $k): string => strtr($k, ['left' => 'right', 'right' => 'left']), $this->keys),
             'protection' => $this->protection?->mirrored(),
             'fake' => $this->fake?->mirrored(),
+            'run' => $this->run?->mirrored(),
+            'rules' => array_map(fn (StaffRule $r): StaffRule => $r->mirrored(), $this->rules),
             'situation' => $this->situation?->withHash($this->situation->hash->mirrored()),
         ]);
     }

@@ -60,8 +60,10 @@ final class CallBuilder
     {
         $build = new self($draft);
         $families = $build->families();
-        $build->otherSides($families);
-        $build->clearOuts();
+        if ($draft->run === null) {
+            $build->otherSides($families);
+            $build->clearOuts();
+        }
         $build->deeper();
         $build->withTheRoll();
         $order = new ReadOrder($build->drawn(), $families, $draft);
@@ -75,7 +77,7 @@ final class CallBuilder
         }
 
         return new Call($draft->formation, $build->routes, $reads, $draft->motions, $draft->drop,
-            $draft->keys, $draft->situation, [...$build->assumed, ...$order->assumed], $build->protection, $draft->fake, $draft->hot, $readsBy);
+            $draft->keys, $draft->situation, [...$build->assumed, ...$order->assumed], $build->protection, $draft->fake, $draft->hot, $readsBy, $draft->run, $draft->rules);
     }
 
     /**
@@ -102,7 +104,7 @@ final class CallBuilder
             }
         }
 
-        return $fronts === [] ? Recognition::all($this->drawn()) : $fronts;
+        return $fronts === [] && $this->draft->run === null ? Recognition::all($this->drawn()) : $fronts;
     }
 
     /** A family that needs the passer to roll brings the boot along when no protection is said. */

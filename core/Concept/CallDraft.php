@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Concept;
 
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
+use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
@@ -55,6 +56,11 @@ final class CallDraft
     public ?Protecting $protection = null;
 
     public ?Fake $fake = null;
+
+    public ?RunCall $run = null;
+
+    /** @var list<StaffRule> */
+    public array $rules = [];
 
     public ?string $hot = null;
 

@@ -35,7 +35,9 @@ final class ReadOrder
         if ($reads === []) {
             $read = fn (RouteSpec $r): bool => $r->flag === null && ! $r->checks;
             $reads = array_keys(array_filter($this->draft->routes, $read) ?: array_filter($this->drawn->routes, $read));
-            $this->assumed[] = 'reads in the order said';
+            if ($reads !== []) {
+                $this->assumed[] = 'reads in the order said';
+            }
         }
 
         return $reads;

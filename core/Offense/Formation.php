@@ -94,6 +94,11 @@ final readonly class Formation
         return new self($this->quarterback, $this->set, $this->side, $this->modifier, $this->splits, $spots, $this->standIns);
     }
 
+    public function withModifier(?string $modifier): self
+    {
+        return new self($this->quarterback, $this->set, $this->side, $modifier, $this->splits, $this->spots, $this->standIns);
+    }
+
     public function mirrored(): self
     {
         $spots = [];

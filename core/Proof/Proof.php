@@ -11,7 +11,7 @@ use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /** The whole answer to "what does this call do to this look". */
-final readonly class Proof
+final readonly class Proof implements Proven
 {
     /**
      * @param  array<string, Reading>  $readings  by letter, reads in order first
@@ -28,6 +28,11 @@ final readonly class Proof
         public array $keys,
         public array $spoilers,
     ) {
+    }
+
+    public function scene(): Scene
+    {
+        return $this->scene;
     }
 
     /** The key that decides, or null. */

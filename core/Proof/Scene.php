@@ -10,6 +10,8 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
+use Jacotaxis\Core\Blocking\Run\Hold;
+use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
@@ -63,6 +65,8 @@ final readonly class Scene
         public Pickup $pickup,
         public array $stays,
         public array $press,
+        /** Roles of defenders the run action does not hold. @var list<string> */
+        public array $honest = [],
     ) {
     }
 
@@ -95,13 +99,17 @@ final readonly class Scene
         $stays = array_filter(array_intersect_key($pickup->takes, $routes), fn (string $l): bool => $call->routes[$l]->checks, ARRAY_FILTER_USE_KEY);
 
         return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
-            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? self::drop($reads, $planned, $snap->men, $setting), $reads, $facing, $releases, $pickup, $stays, $press);
+            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? ($call->run !== null ? Footwork::Quick : self::drop($reads, $planned, $snap->men, $setting)), $reads, $facing, $releases, $pickup, $stays, $press);
     }
 
     /** Where the quarterback throws from. @return array{float, float} */
     public function launch(): array
     {
         $q = $this->men['Q'];
+        if ($this->call->run !== null) {
+            // Catch, step back, throw: from where the ball is ridden (CNT-10).
+            return [$q->xYd, $q->yYd - 0.5];
+        }
         $roll = $this->rolls();
         if ($roll !== null) {
             return [$roll->sign() * $this->rollYd(), -(float) $this->setting->schools->value('roll-depth')];
@@ -124,14 +132,25 @@ final readonly class Scene
         return Drawn::roll($this->call->protection, $this->call->fake, $this->strong);
     }
 
-    /** Seconds a defender stands still for the run action: backers and safeties read it, a corner does not. */
+    /** Seconds a defender stands still for the run action, by what he keys and how often the run is called. */
     public function hold(Defender $d): float
     {
-        return $this->call->fake === null ? 0.0 : match ($d->group) {
-            'backer', 'edge' => Fake::BACKER_S,
-            'safety' => Fake::SAFETY_S,
-            default => 0.0,
-        };
+        $action = $this->call->fake ?? ($this->call->run === null ? null : new Fake($this->call->run->scheme, $this->call->run->side));
+        if ($action === null || in_array($d->role, $this->honest, true)) {
+            return 0.0;
+        }
+        $side = $action->side ?? $this->strong;
+        $support = Edges::support($this->defenders, $this->look, $this->lineup, $side);
+        // Who has no route shows run: the backs and the blockers; so does a back who fakes first and releases late.
+        $actors = array_values(array_filter($this->lineup->eligible(), fn (string $l): bool => ! isset($this->call->routes[$l]) || $this->call->routes[$l]->checks || $this->men[$l]->isBack()));
+
+        return Hold::of($d, $action->run === Fake::FREEZE, $action->side, $support, $actors, (float) $this->setting->schools->value('run-share') / 100.0);
+    }
+
+    /** The same scene in which some defenders do not believe the run action. @param  list<string>  $roles */
+    public function honest(array $roles): self
+    {
+        return new self(...[...get_object_vars($this), 'honest' => $roles]);
     }
 
     /**

@@ -29,6 +29,7 @@ final class OpenValues
         'jet-start' => ['Sound a jet starts on, count in the cadence', 'a jet early or late at the mesh', 'your cadence', null, 1.0, 8.0],
         'jet-exchange' => ['Depth of a jet exchange, yards', 'a mesh too deep', 'your jets on film', null, 0.5, 6.0],
         'puller-distance' => ['Depth of a puller, yards', 'a puller too deep', 'your pulls on film', null, 0.3, 4.0],
+        'run-share' => ['How often the faked run is called, per cent of the snaps that look like it', 'none: the hold of a run fake uses the product default', 'your own calls, counted on film', 50.0, 0.0, 100.0],
         'split-block' => ['End of the split block, yards past the line', 'the split block on zone (INZ-15)', 'your staff', null, 0.0, 4.0],
     ];
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use DomainException;
+use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\Family;
+use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
@@ -27,6 +29,8 @@ final class CallParser
     private Tokens $tokens;
 
     private MenWords $men;
+
+    private Side $strong;
 
     /**
      * @param  Situation|null  $situation  where the words say none
@@ -71,10 +75,7 @@ final class CallParser
             $this->draft->situation = $situation;
         }
         $this->draft->context = $situation;
-        if (! str_contains($words, ':')) {
-            throw NotUnderstood::missing('colon between the formation and the routes', 'gun 2x2: smash right');
-        }
-        [$head, $body] = explode(':', $words, 2);
+        [$head, $body] = self::parts($words);
         $this->draft->clock = $book?->clock();
         $this->draft->schools = $book->schools ?? Schools::of();
         $this->draft->own = $book->families ?? [];
@@ -89,25 +90,55 @@ final class CallParser
         $lineup = Lineup::of($snap->men, $now->frame(), $now->hash, $formation->side);
         $this->tokens = new Tokens($body);
         $this->men = new MenWords($this->tokens, $lineup, $now->hash);
+        $this->strong = $lineup->front;
         $this->body();
 
         return CallBuilder::build($this->draft);
+    }
+
+    /**
+     * What stands before and after the colon. A run may stand without one: its part then begins at its own word.
+     *
+     * @return array{string, string}
+     */
+    private static function parts(string $words): array
+    {
+        $said = preg_split('/,?\s*\brpo\b\s*:?/i', $words, 2) ?: [$words];
+        if (str_contains($said[0], ':')) {
+            return explode(':', $words, 2);
+        }
+        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), Schemes::names());
+        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        // The first run in the words that is neither faked nor a motion.
+        preg_match_all('/[,\s]\s*('.implode('|', $runs).')\b(?!\s+(?:left |right |field |boundary )?fake)/i', $words, $found, PREG_OFFSET_CAPTURE);
+        foreach ($found[1] as [, $at]) {
+            $before = rtrim(substr($words, 0, $at), ", \t");
+            if (! preg_match('/(?:^|[\s,])[xzhyrf]$/i', $before)) {
+                return [$before, substr($words, $at)];
+            }
+        }
+        throw NotUnderstood::missing('colon between the formation and the routes, or a run', 'gun 2x2: smash right, or gun 2x2: zone right');
     }
 
     private function body(): void
     {
         $this->tokens->skip(',', ';');
         if ($this->tokens->done()) {
-            throw NotUnderstood::missing('routes', 'gun 2x2: smash right');
+            throw NotUnderstood::missing('routes or a run', 'gun 2x2: smash right, or gun 2x2: zone right');
         }
+        $run = new RunParser($this->tokens, $this->men, $this->draft);
+        $this->draft->run = $this->family(peek: true) ? null : $run->run($this->strong);
+        $this->tokens->skip(',', ';', ':', 'rpo');
         while (! $this->tokens->done()) {
             match (true) {
+                $this->tokens->take('tag') !== null => $run->tag(),
+                $this->tokens->take('if') !== null => $run->rule(),
                 $this->tokens->take('read', 'reads') !== null => $this->reads(),
                 $this->tokens->take('key') !== null => $this->key(),
                 $this->tokens->take('hot') !== null => $this->draft->hot = $this->men->man('hot man'),
                 default => $this->conceptOrAssignment(),
             };
-            $this->tokens->skip(',', ';');
+            $this->tokens->skip(',', ';', ...($this->draft->run === null ? [] : [':', 'rpo']));
         }
     }
 
@@ -132,15 +163,21 @@ final class CallParser
         if (isset($this->draft->routes[$letter])) {
             throw NotUnderstood::twice($letter);
         }
-        $this->draft->routes[$letter] = $this->men->route($letter);
+        if (! (new RunParser($this->tokens, $this->men, $this->draft))->order($letter)) {
+            $this->draft->routes[$letter] = $this->men->route($letter);
+        }
     }
 
-    private function family(): ?Family
+    /** The family that comes next; peeking, nothing is taken. */
+    private function family(bool $peek = false): ?Family
     {
         $families = Drawn::catalogue($this->draft->own);
         $mark = $this->tokens->mark();
         $name = $this->tokens->phrase(array_map(strval(...), array_keys($families)));
         $longer = $name === null ? null : $this->longerRoute($mark, $name);
+        if ($peek) {
+            $this->tokens->back($mark);
+        }
 
         return $name === null || $longer ? null : $families[$name];
     }
@@ -165,7 +202,7 @@ final class CallParser
         $name = $this->tokens->phrase(array_keys(Routes::all()));
         if ($name === null || $this->tokens->take('by') === null) {
             $this->tokens->back($mark);
-            throw NotUnderstood::word($word, 'man or family here', [...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))), 'read', 'key', 'hot', 'left', 'right', 'both', ...array_map(strtolower(...), $this->men->letters())]);
+            throw NotUnderstood::word($word, $this->draft->routes === [] && $this->draft->families === [] ? 'man, family or run here' : 'man or family here', [...Schemes::names(), ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))), 'read', 'key', 'hot', 'left', 'right', 'both', ...array_map(strtolower(...), $this->men->letters())]);
         }
         $letter = $this->men->man('man');
         if (isset($this->draft->routes[$letter])) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\Recognition;
@@ -55,11 +56,33 @@ final class Describer
 
     private function write(): string
     {
+        if ($this->call->run !== null) {
+            return $this->line($this->run($this->call->run));
+        }
         $families = array_values(array_filter(Recognition::all(Drawn::of($this->call, $this->count, $this->strong, $this->book->families ?? [])), fn (array $f): bool => $f['family']->needs === null));
         $bodies = array_map(fn (array $some): string => $this->body($this->families($some)), count($families) > 1 ? [...array_map(fn (array $one): array => [$one], $families), $families] : [$families]);
         usort($bodies, fn (string $a, string $b): int => strlen($a) <=> strlen($b));
 
         return $this->line($bodies[0]);
+    }
+
+    /** The run, the routes with it, its tags and the jobs given by hand. */
+    private function run(RunCall $run): string
+    {
+        $routes = array_map(fn (string $l): string => $this->assignment($l), array_keys($this->call->routes));
+        $words = $run->words().($routes === [] ? '' : ', rpo: '.implode('; ', $routes));
+        foreach ($run->tags as $tag) {
+            $words .= "; tag {$tag->words()}";
+        }
+        foreach ($run->orders as $letter => $order) {
+            $words .= "; $letter {$order->words()}";
+        }
+        $usual = $this->back($words);
+        if ($this->call->reads !== [] && $usual?->reads !== $this->call->reads) {
+            $words .= '; read '.implode(', ', $this->call->reads);
+        }
+
+        return $words;
     }
 
     /** What stands after the colon when these families are named. @param  list<string>  $parts */
@@ -117,6 +140,9 @@ final class Describer
         $keys .= $this->call->hot === null ? '' : "; hot {$this->call->hot}";
         foreach ($this->call->readsBy as $by => $reads) {
             $keys .= "; read $by ".implode(', ', $reads);
+        }
+        foreach ($this->call->rules as $rule) {
+            $keys .= "; {$rule->words()}";
         }
         $head = ($this->call->fake === null ? '' : ", {$this->call->fake->words()}").($this->call->protection === null ? '' : ", {$this->call->protection->words()}");
 

@@ -147,7 +147,7 @@ final class FormationParser
                 in_array($word, array_column(Footwork::cases(), 'value'), true) => $this->draft->drop = Footwork::from((string) $this->tokens->next()),
                 in_array(strtoupper($word), $this->draft->formation->letters(), true), in_array(strtoupper($word), Man::LINEMEN, true) => $this->draft->motions[] = $this->motion(),
                 default => throw NotUnderstood::word($word, 'side, motion or drop', ['left', 'right', 'field', 'boundary', ...Formation::MODIFIERS,
-                    ...array_map(strtolower(...), $this->draft->formation->letters()), ...array_column(Footwork::cases(), 'value'), ...array_column(Scheme::cases(), 'value'), ...array_map(fn (string $r): string => "$r fake", Fake::RUNS), 'splits']),
+                    ...array_map(strtolower(...), $this->draft->formation->letters()), ...array_column(Footwork::cases(), 'value'), ...array_column(Scheme::cases(), 'value'), ...array_map(fn (string $r): string => "$r fake", Fake::runs()), 'splits']),
             };
             $this->tokens->skip(',', 'step', 'steps', 'drop', 'protection');
         }
@@ -158,7 +158,7 @@ final class FormationParser
     {
         $word = (string) $this->tokens->peek();
         $who = in_array(strtoupper($word), $this->draft->formation->letters(), true) ? strtoupper((string) $this->tokens->next()) : null;
-        $run = $this->tokens->phrase(Fake::RUNS) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::RUNS);
+        $run = $this->tokens->phrase(Fake::runs()) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::runs());
         $side = $this->side();
         if ($this->tokens->take('fake') === null) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'side or "fake" here', ['left', 'right', 'fake']);

@@ -31,6 +31,7 @@ final class CallDocument
         foreach (array_keys($call->men(($call->situation ?? Situation::of())->frame())) as $letter) {
             $assignments[] = ['man' => $letter] + match (true) {
                 isset($call->routes[$letter]) => self::route($call->routes[$letter]),
+                $call->run !== null => ['job' => 'rule'],
                 $letter === 'Q' => ['job' => 'pass'],
                 default => ['job' => 'protect'],
             };
@@ -46,6 +47,7 @@ final class CallDocument
             ...array_filter([
                 'protection' => $call->protection === null ? null : ['name' => $call->protection->scheme->value, 'side' => $call->protection->side?->value],
                 'fake' => $call->fake === null ? null : ['run' => $call->fake->run, 'side' => $call->fake->side?->value, 'man' => $call->fake->who],
+                'run' => $call->run === null ? null : RunDocument::write($call->run), 'rules' => $call->rules === [] ? null : RunDocument::writeRules($call->rules),
                 'hot' => $call->hot, 'readsBy' => $call->readsBy === [] ? null : $call->readsBy,
             ], fn (mixed $v): bool => $v !== null),
         ];
@@ -65,7 +67,8 @@ final class CallDocument
             Footwork::tryFrom($document['drop'] ?? ''), $document['keys'] ?? [], $situation,
             protection: isset($document['protection']) ? new Protecting(Scheme::from($document['protection']['name']), Side::tryFrom($document['protection']['side'] ?? '')) : null,
             fake: isset($document['fake']) ? new Fake($document['fake']['run'], Side::tryFrom($document['fake']['side'] ?? ''), $document['fake']['man'] ?? null) : null,
-            hot: $document['hot'] ?? null, readsBy: $document['readsBy'] ?? []);
+            hot: $document['hot'] ?? null, readsBy: $document['readsBy'] ?? [], run: isset($document['run']) ? RunDocument::read($document['run']) : null,
+            rules: RunDocument::readRules($document['rules'] ?? []));
         self::check($call, $situation ?? Situation::of());
 
         return $call;

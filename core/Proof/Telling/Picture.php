@@ -10,6 +10,7 @@ use Jacotaxis\Core\Defense\Count\Box;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Count\Gaps;
 use Jacotaxis\Core\Defense\Count\Outside;
+use Jacotaxis\Core\Defense\Count\Point;
 use Jacotaxis\Core\Defense\Count\Tells;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
@@ -34,10 +35,10 @@ final class Picture
     /** Seconds after which the routes have parted and the final count is taken. */
     private const RELEASED_S = 2.0;
 
-    /** @return array<string, mixed> */
-    public static function of(Scene $scene): array
+    /** @param  list<string>  $read  roles the play reads @return array<string, mixed> */
+    public static function of(Scene $scene, array $read = []): array
     {
-        $picture = self::standing($scene->aligned->defenders, $scene->lineup, $scene->look);
+        $picture = self::standing($scene->aligned->defenders, $scene->lineup, $scene->look, $read);
         $released = array_map(fn ($run): float => $run->path->x[(int) (self::RELEASED_S / Path::STEP)], $scene->routes);
         $final = ReceiverCount::afterRelease($released);
 
@@ -55,11 +56,12 @@ final class Picture
      * What eleven defenders on the field say to a lineup.
      *
      * @param  list<Defender>  $defenders
+     * @param  list<string>  $read  roles the play reads
      * @return array<string, mixed>
      */
-    public static function standing(array $defenders, Lineup $lineup, Look $look): array
+    public static function standing(array $defenders, Lineup $lineup, Look $look, array $read = []): array
     {
-        $box = Box::of($defenders, $lineup, [], ByHand::counted($defenders, $look, 'out'), ByHand::counted($defenders, $look, 'in'));
+        $box = Box::of($defenders, $lineup, $read, ByHand::counted($defenders, $look, 'out'), ByHand::counted($defenders, $look, 'in'));
         $outside = fn (Side $side): Outside => Outside::of($side, $defenders, $lineup, $box->in);
         $left = $outside(Side::Left);
         $right = $outside(Side::Right);
@@ -78,7 +80,7 @@ final class Picture
             'overhang' => ['left' => Edges::overhang($defenders, Side::Left, $box->in), 'right' => Edges::overhang($defenders, Side::Right, $box->in)],
             'covered' => $covered,
             'uncovered' => array_values(array_diff(array_map(fn (Man $m): string => $m->letter, $lineup->line()), $covered)),
-            'point' => self::point($defenders, $lineup),
+            'point' => Point::of($defenders, $lineup),
             'gaps' => Gaps::of($defenders, $lineup, $look),
             'numbers' => ['left' => "{$left->ours} on {$left->theirs}", 'right' => "{$right->ours} on {$right->theirs}"],
             'outside' => ['left' => $left->toArray(), 'right' => $right->toArray()],
@@ -107,16 +109,6 @@ final class Picture
     private static function pressed(array $defenders): bool
     {
         return array_filter($defenders, fn (Defender $d): bool => $d->group === 'corner' && $d->yYd <= Outside::PRESS_YD) !== [];
-    }
-
-    /** The man the center points out: the backer nearest the middle, of two the one to the strength. @param  list<Defender>  $defenders */
-    private static function point(array $defenders, Lineup $lineup): ?string
-    {
-        $middle = $lineup->line()[2]->xYd;
-        $backers = array_values(array_filter($defenders, fn (Defender $d): bool => $d->group === 'backer' && $d->yYd >= 1.5 && $d->yYd <= 7.0));
-        usort($backers, fn (Defender $a, Defender $b): int => [round(abs($a->xYd - $middle), 1), -$a->xYd * $lineup->front->sign()] <=> [round(abs($b->xYd - $middle), 1), -$b->xYd * $lineup->front->sign()]);
-
-        return ($backers[0] ?? null)?->role;
     }
 
     /** Against man with nobody or one man deep, one more defender belongs to the quarterback (CNT-06). @param  list<Defender>  $defenders */

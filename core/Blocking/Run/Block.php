@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Blocking\Run;
+
+/** What one man does on a run: his verb, whom he blocks, with whom, and to whom he goes on. */
+final readonly class Block
+{
+    /**
+     * @param  string|null  $target  role of the defender who is his at the end
+     * @param  string|null  $first  role of the down man he doubles or checks first
+     * @param  string|null  $partner  letter of the man he doubles with
+     * @param  string|null  $unset  what is not filled in by the staff and would decide his job
+     */
+    public function __construct(
+        public string $letter,
+        public string $post,
+        public string $verb,
+        public ?string $target = null,
+        public ?string $first = null,
+        public ?string $partner = null,
+        public ?string $unset = null,
+    ) {
+    }
+
+    /** @param  array<string, mixed>  $change by property name */
+    public function with(array $change): self
+    {
+        return new self(...[...get_object_vars($this), ...$change]);
+    }
+
+    /** Whether somebody is blocked by it. */
+    public function blocks(): bool
+    {
+        return $this->target !== null && ! in_array($this->verb, ['carry', 'pitch', 'fake', 'route'], true);
+    }
+
+    public function words(): string
+    {
+        $to = $this->target === null ? '' : " the {$this->target}";
+        $first = $this->first === null ? '' : " the {$this->first}";
+
+        return match ($this->verb) {
+            'double' => "Doubles$first with {$this->partner}".($this->target === null || $this->target === $this->first ? ', keeps him' : ", climbs to$to"),
+            'check' => "Checks the near hip of {$this->partner}, climbs to$to",
+            'help' => "No man of his own: helps {$this->partner} on$first",
+            'base' => "Blocks$to",
+            'reach' => "Reaches$to",
+            'down' => "Blocks down on$to",
+            'scoop' => $to === '' ? 'Scoops to the backside' : "Scoops$to",
+            'close' => 'Steps to the hip of the backside guard, shuts the gap',
+            'hinge' => $to === '' ? 'Hinges: shuts the inside gap' : "Hinges on$to",
+            'climb' => $to === '' ? 'Climbs to the second level' : "Climbs to$to",
+            'release' => $to === '' ? 'Releases outside the read man' : "Releases outside the read man to$to",
+            'kick' => $to === '' ? 'Nobody to kick out: turns up and seals' : "Pulls and kicks out$to",
+            'wrap' => $to === '' ? 'Pulls and leads through' : "Pulls and wraps to$to",
+            'lead' => $to === '' ? 'Leads through' : "Leads on$to",
+            'fill' => $to === '' ? 'Fills for the puller' : "Fills for the puller on$to",
+            'fold' => "Folds inside to$to",
+            'hook' => "Circles and hooks$to",
+            'load' => "Loads$to",
+            'block' => "Takes$to",
+            'edge' => "Outside shoulder of$to, stays on track",
+            'arc' => $to === '' ? 'Releases around the end' : "Releases around the end to$to, outside shoulder",
+            'bluff' => "Comes across, passes the end, takes$to",
+            'split' => "Split block on$to",
+            'crack' => "Cracks$to",
+            'cut off' => $to === '' ? 'Cuts off the backside' : "Cuts off$to",
+            'stalk' => $to === '' ? 'Nobody over him: runs to the nearest safety' : "Stalks$to, one yard in front of him",
+            default => ucfirst($this->verb).$to,
+        };
+    }
+
+    /** The first step and the aiming point of a verb (common practice). @return array{string, string} */
+    public static function technique(string $verb): array
+    {
+        return match ($verb) {
+            'double', 'check', 'help' => ['4 to 6 in sideways, shoulders square', 'near hip of the down man, then the backer'],
+            'base' => ['the foot to the play up and down, the other drives', 'playside number'],
+            'reach', 'edge' => ['6 in sideways to the play', 'outside shoulder'],
+            'down' => ['inside foot flat down the line', 'near hip, head in front'],
+            'scoop', 'cut off' => ['sideways to the play, no depth', 'far armpit, body between him and the ball'],
+            'kick' => ['pull foot opens to the target', 'inside number, inside out'],
+            'wrap' => ['skip pull, shoulders square at the hole', 'inside number, playside'],
+            'lead', 'fold', 'fill', 'load' => ['on the track, no false step', 'inside number, thighs'],
+            'arc', 'bluff' => ['three flat steps, then 45 degrees', 'outside shoulder, midsection at the least'],
+            'release', 'climb', 'hook', 'block' => ['inside foot first, past the shoulder of the read man', 'inside knee'],
+            'stalk' => ['run to one yard in front, settle the feet', 'outside shoulder, hands repeat'],
+            'crack' => ['flat angle, patient', 'front number, head in front, above the waist'],
+            'split' => ['flat behind the line', 'inside hip of the end'],
+            'hinge', 'close' => ['inside foot to the near hip of the next man', 'the gap'],
+            default => ['', ''],
+        };
+    }
+}

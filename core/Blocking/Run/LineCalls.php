@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Blocking\Run;
+
+/**
+ * What a line says before the snap, in the order it is said: the mike first, then from the first uncovered lineman out who
+ * has help and who is alone, then every double with its backer (INZ-02, INZ-09, FBL-01).
+ */
+final class LineCalls
+{
+    /** @return list<array{from: string, to: string, say: string, changes: string}> */
+    public static function of(Resolved $resolved): array
+    {
+        $front = $resolved->front;
+        $calls = [];
+        if ($front->mike !== null) {
+            $has = $resolved->blockersOf($front->mike);
+            $calls[] = self::call('C', 'all', "{$front->mike} is the mike", $has === [] ? 'nobody has him' : implode(' and ', $has).' work to him');
+        }
+        foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
+            $near = self::nearest($resolved, $role);
+            $calls[] = self::call($near, 'Q', "leave the $role", $decision === 'pitch' ? 'he is the pitch key' : 'he is read, give or pull');
+        }
+
+        return [...$calls, ...self::alone($resolved), ...self::doubles($resolved), ...self::pulls($resolved)];
+    }
+
+    /** From the center out: uncovered offers help inside, covered leaves the next man alone. @return list<array{from: string, to: string, say: string, changes: string}> */
+    private static function alone(Resolved $resolved): array
+    {
+        $calls = [];
+        $posts = ['center' => 'playside guard', 'playside guard' => 'playside tackle', 'playside tackle' => 'playside end'];
+        foreach ($posts as $post => $next) {
+            $letter = $resolved->posts->letter($post);
+            $to = $resolved->posts->letter($next);
+            if ($letter === null || $to === null) {
+                continue;
+            }
+            $covered = $resolved->front->on($letter) !== null;
+            $helps = in_array($resolved->blocks[$letter]->verb, ['double', 'check', 'help'], true);
+            if (! $covered && ($helps || $post === 'center')) {
+                $calls[] = self::call($letter, $to, 'help inside', "$to may work outside his man");
+            }
+            if ($covered && $resolved->blocks[$to]->blocks() && $resolved->blocks[$to]->partner === null) {
+                $gap = ['center' => 'A', 'playside guard' => 'B', 'playside tackle' => 'C'][$post];
+                $back = $resolved->who('lead');
+                $calls[] = self::call($letter, $to, "alone in $gap", "$to has nobody inside".($back === null || $gap !== 'B' ? '' : "; $back hears it and checks B for run-through"));
+            }
+        }
+
+        return $calls;
+    }
+
+    /** @return list<array{from: string, to: string, say: string, changes: string}> */
+    private static function doubles(Resolved $resolved): array
+    {
+        $calls = [];
+        foreach ($resolved->blocks as $letter => $block) {
+            if ($block->verb === 'double' && $block->partner !== null && $block->target !== $block->first) {
+                $calls[] = self::call($block->partner, $letter, "double the {$block->first} to the {$block->target}", "$letter leaves for the {$block->target} when {$block->partner} has the {$block->first}");
+            }
+        }
+
+        return $calls;
+    }
+
+    /** @return list<array{from: string, to: string, say: string, changes: string}> */
+    private static function pulls(Resolved $resolved): array
+    {
+        $calls = [];
+        foreach ($resolved->blocks as $letter => $block) {
+            if (in_array($block->verb, ['kick', 'wrap'], true) && $resolved->posts->lineup->men[$letter]->isLineman()) {
+                $say = $block->verb === 'kick' ? 'pull, kick' : 'pull, lead';
+                $calls[] = self::call($letter, 'C', $say, $block->target === null ? 'nobody to kick: turn up and seal' : "the {$block->target} is his");
+            }
+        }
+
+        return $calls;
+    }
+
+    private static function nearest(Resolved $resolved, string $role): string
+    {
+        $line = array_map(fn ($m): string => $m->letter, $resolved->posts->lineup->line());
+        usort($line, fn (string $a, string $b): int => abs($resolved->posts->u($a) - $resolved->front->u($role)) <=> abs($resolved->posts->u($b) - $resolved->front->u($role)));
+
+        return $line[0];
+    }
+
+    /** @return array{from: string, to: string, say: string, changes: string} */
+    private static function call(string $from, string $to, string $say, string $changes): array
+    {
+        return ['from' => $from, 'to' => $to, 'say' => $say, 'changes' => $changes];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Blocking\Run;
+
+/** A run resolved against a front: eleven assignments, the keys in order, who is left. */
+final readonly class Resolved
+{
+    /**
+     * @param  array<string, Block>  $blocks  by letter, all eleven
+     * @param  list<array{decision: string, role: string}>  $keys  in the order they are read
+     * @param  list<string>  $unaccounted  roles at the point nobody has
+     */
+    public function __construct(
+        public RunCall $run,
+        public Posts $posts,
+        public FrontRead $front,
+        public array $blocks,
+        public array $keys,
+        public array $unaccounted,
+    ) {
+    }
+
+    /** Letter of the man whose verb it is, or null. */
+    public function who(string $verb): ?string
+    {
+        foreach ($this->blocks as $letter => $block) {
+            if ($block->verb === $verb) {
+                return $letter;
+            }
+        }
+
+        return null;
+    }
+
+    public function key(string $decision): ?string
+    {
+        foreach ($this->keys as $key) {
+            if ($key['decision'] === $decision) {
+                return $key['role'];
+            }
+        }
+
+        return null;
+    }
+
+    /** Letters of those who block a defender, the one who keeps him first. @return list<string> */
+    public function blockersOf(string $role): array
+    {
+        $own = array_filter($this->blocks, fn (Block $b): bool => $b->blocks() && $b->target === $role);
+        $first = array_filter($this->blocks, fn (Block $b): bool => $b->first === $role && $b->target !== $role);
+
+        return [...array_keys($own), ...array_keys($first)];
+    }
+}

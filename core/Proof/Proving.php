@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Proof\Run\RunProver;
+
+/** The one door to a proof: of a pass, or of a run with or without a throw. */
+final class Proving
+{
+    /** @param  array<string, string>  $press  what the man in a receiver's face does, by letter */
+    public static function of(Call $call, Look $look, Setting $setting, array $press = []): Proven
+    {
+        return $call->run === null ? Prover::prove($call, $look, $setting, $press) : RunProver::prove($call, $look, $setting, $press);
+    }
+}

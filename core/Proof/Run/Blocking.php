@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Scene;
+
+/**
+ * Whether every block can be made: the blocker must reach his man's track before the man reaches the runner's aiming track,
+ * both by the sprint law with the speeds of their groups. A down man on a climbing lineman holds him.
+ */
+final readonly class Blocking
+{
+    /** Near enough to put hands on a man, yards. */
+    private const HANDS_YD = 0.9;
+
+    /** A down man on a lineman who wants to climb holds him this long, and a double lasts this long, seconds (product defaults). */
+    private const HELD_S = 1.3;
+
+    private const DOUBLE_S = 0.3;
+
+    private const CHECK_S = 0.2;
+
+    /** A man head-up or shaded this near touches him, yards. */
+    private const TOUCH_YD = 0.9;
+
+    /** A man who would be this late anyway is blocked by being in his way, seconds. */
+    private const HARMLESS_S = 0.3;
+
+    /** Points of the man's way that are looked at. */
+    private const POINTS = 12;
+
+    public function __construct(private Scene $scene, private Resolved $resolved, private Defense $defense)
+    {
+    }
+
+    /** @return array<string, Made> by letter, of everybody who blocks somebody */
+    public function all(Carrier $carrier): array
+    {
+        $made = [];
+        foreach ($this->resolved->blocks as $letter => $block) {
+            if ($block->blocks() && $block->target !== null) {
+                $made[$letter] = $this->one($block, $carrier);
+            }
+        }
+
+        return $made;
+    }
+
+    private function one(Block $block, Carrier $carrier): Made
+    {
+        $tackler = $this->defense->tackler((string) $block->target);
+        $met = $tackler->meets($carrier) ?? Path::STEPS - 1;
+        $to = [$carrier->path->x[$met], $carrier->path->y[$met]];
+        $man = $this->scene->men[$block->letter];
+        $law = $this->law($block->letter);
+        $held = $this->held($block);
+        $start = 0.1 + ($held === null ? 0.0 : self::HELD_S) + ($block->first !== null && $block->target !== $block->first ? self::DOUBLE_S : ($block->verb === 'check' ? self::CHECK_S : 0.0)) + $this->pullS($block);
+        $best = -9.0;
+        $at = null;
+        for ($n = 0; $n <= self::POINTS; $n++) {
+            $share = $n / self::POINTS;
+            $x = $tackler->xYd + $share * ($to[0] - $tackler->xYd);
+            $y = $tackler->yYd + $share * ($to[1] - $tackler->yYd);
+            $his = $tackler->delay + $tackler->law->time(hypot($x - $tackler->xYd, $y - $tackler->yYd));
+            $mine = $start + $law->time(max(0.0, hypot($x - $man->xYd, $y - $man->yYd) - self::HANDS_YD));
+            $spare = $his - $mine;
+            if ($spare > $best) {
+                $best = $spare;
+            }
+            if ($spare >= 0.0) {
+                $at = [$mine, $x, $y];
+                break;
+            }
+        }
+        // A man who is met where he stands need not be beaten to anywhere.
+        $near = hypot($tackler->xYd - $man->xYd, $tackler->yYd - $man->yYd) - self::HANDS_YD;
+        if ($at === null && $near <= 0.6 && $held === null) {
+            $at = [$start + $law->time(max(0.0, $near)), $tackler->xYd, $tackler->yYd];
+            $best = 0.0;
+        }
+        if ($block->unset !== null) {
+            return new Made(null, $at[0] ?? null, $at[1] ?? null, $at[2] ?? null, $block->unset, $best);
+        }
+        if ($at === null && $tackler->margin($carrier, $carrier->stepPast($this->successYd())) > self::HARMLESS_S) {
+            return new Made(true, null, null, null, "the {$block->target} does not get there: in his way is enough", $best);
+        }
+        if ($at === null) {
+            return new Made(false, null, null, null, $this->why($block, $held, -$best), $best);
+        }
+
+        return new Made(true, $at[0], $at[1], $at[2], null, $best);
+    }
+
+    /** The down man on a lineman who has to leave him, when the play does not read him. */
+    private function held(Block $block): ?string
+    {
+        $man = $this->scene->men[$block->letter];
+        if (! $man->isLineman() || in_array($block->verb, ['kick', 'wrap'], true)) {
+            return null;
+        }
+        foreach ($this->resolved->front->line as $role) {
+            $d = $this->resolved->front->men[$role];
+            $read = in_array($role, array_column($this->resolved->keys, 'role'), true);
+            if ($role !== $block->target && $role !== $block->first && ! $read && $d->over === $block->letter && abs($d->xYd - $man->xYd) < self::TOUCH_YD && in_array($block->verb, ['climb', 'arc', 'release'], true)) {
+                return $role;
+            }
+        }
+
+        return null;
+    }
+
+    private function successYd(): float
+    {
+        return min($this->scene->setting->situation->successYd(), 8.0);
+    }
+
+    /** A puller turns first. */
+    private function pullS(Block $block): float
+    {
+        return in_array($block->verb, ['kick', 'wrap'], true) && $this->scene->men[$block->letter]->isLineman() ? 0.15 : 0.0;
+    }
+
+    private function law(string $letter): SprintLaw
+    {
+        $man = $this->scene->men[$letter];
+        $level = $this->scene->setting->level;
+
+        return match (true) {
+            $man->isLineman() => $level->lineman(),
+            isset($this->scene->setting->men[$letter]) => $this->scene->setting->law($letter),
+            abs($man->xYd) < 5.0 && ! $man->isBack() => $level->backer(),
+            default => $level->receiver(),
+        };
+    }
+
+    private function why(Block $block, ?string $held, float $late): string
+    {
+        if ($held !== null) {
+            $technique = $this->resolved->front->men[$held]->technique;
+
+            return sprintf('the %s, a %s on %s, holds him: the %s is across %.1f s before he is there', $held, $technique ?? 'man', $block->letter, $block->target, $late);
+        }
+
+        return sprintf('the %s reaches the track %.1f s before %s reaches him', $block->target, $late, $block->letter);
+    }
+}

@@ -1,0 +1,270 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\CutKey;
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\CutKind;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Kinematics\PathBuilder;
+use Jacotaxis\Core\Proof\Scene;
+
+/** The ways the ball may go in a run: the back's track, the quarterback's path by his key, the pitch. Yards and seconds. */
+final class Carriers
+{
+    /** The snap takes this long before anybody has the ball. */
+    private const SNAP_S = 0.15;
+
+    /** Where hands meet beside the quarterback, yards. */
+    private const MESH_YD = 0.7;
+
+    /** Pitch relation: this wide of the quarterback and this deep (common practice: 4 to 5 and 1), yards. */
+    private const PITCH_YD = [4.5, 1.0];
+
+    /** Path of the quarterback by the pitch key: inside an overhang to force a decision, wider off the last man of the line (OPT-04), yards. */
+    private const OFF_OVERHANG_YD = -0.9;
+
+    private const OFF_LINE_YD = 0.4;
+
+    /** How far the ball is ridden down the line, and how fast the quarterback moves there, yards and yards a second. */
+    private const RIDE_YD = 1.2;
+
+    private const RIDES_YD_S = 2.5;
+
+    /** Catch the snap and turn, seconds; speed along the ground as a share of the release. */
+    private const CATCH_S = 0.35;
+
+    private const ALONG = 0.88;
+
+    private readonly Lanes $lanes;
+
+    private readonly int $sign;
+
+    public function __construct(private readonly Scene $scene, private readonly Resolved $resolved)
+    {
+        $this->lanes = new Lanes($scene->lineup, $resolved->run->side);
+        $this->sign = $resolved->run->side->sign();
+    }
+
+    /** @return array<string, Carrier> by action */
+    public function all(): array
+    {
+        $carriers = [];
+        foreach (['give' => $this->give(), 'pull' => $this->pull(), 'keep' => $this->keep(), 'pitch' => $this->pitch()] as $action => $carrier) {
+            if ($carrier !== null) {
+                $carriers[$action] = $carrier;
+            }
+        }
+
+        return $carriers;
+    }
+
+    /** A throw at the line: from the catch he runs up the alley behind the men who block for him (RPO-05). */
+    public function quick(string $letter): Carrier
+    {
+        $route = $this->scene->routes[$letter]->path;
+        [$qx, $qy] = $this->scene->launch();
+        $at = self::SNAP_S + self::CATCH_S;
+        for ($n = 0; $n < 3; $n++) {
+            [$x, $y] = $route->at($at);
+            $at = self::SNAP_S + self::CATCH_S + hypot($x - $qx, $y - $qy) / ($this->scene->setting->level->releaseSpeed() * self::ALONG);
+        }
+        $i = min(Path::STEPS - 1, (int) round($at / Path::STEP));
+        $out = $x < 0.0 ? -1.0 : 1.0;
+        $run = (new PathBuilder($this->scene->setting->law($letter), $x, $y, $route->vx[$i], $route->vy[$i]))
+            ->inside($this->scene->frame->sidelineX(Side::Left) + 0.7, $this->scene->frame->sidelineX(Side::Right) - 0.7)->to($x + 1.5 * $out, max($y + 1.0, 0.5))->cut(CutKind::Speed)->run(5.0 * $out);
+        $late = $run->delayed($i * Path::STEP);
+        $join = fn (array $first, array $then): array => [...array_slice($first, 0, $i), ...array_slice($then, $i)];
+
+        return new Carrier('throw', $letter, new Path($join($route->x, $late->x), $join($route->y, $late->y), $join($route->vx, $late->vx), $join($route->vy, $late->vy)), $at, "{$this->scene->routes[$letter]->spec->name}, ".($out < 0.0 ? 'left' : 'right').' alley');
+    }
+
+    /** The gap the run goes to here: by the cut key where the runner reads one, else the scheme's own. */
+    public function gap(): string
+    {
+        $scheme = $this->resolved->run->scheme();
+
+        return $scheme->cuts ? CutKey::of($this->resolved, $this->scene->setting->schools)->gap : $scheme->entry;
+    }
+
+    private function give(): ?Carrier
+    {
+        $letter = $this->resolved->who('carry');
+        if ($letter === null) {
+            return null;
+        }
+        $scheme = $this->resolved->run->scheme();
+        $man = $this->scene->men[$letter];
+        $gap = $this->gap();
+        $edge = $gap === 'edge';
+        $u = $edge ? $this->edge() : $this->lanes->u($gap);
+        $q = $this->scene->men['Q'];
+        $behind = $man->inMotion() ? $man->yYd : min($q->yYd - 0.2, -1.6);
+        $meshU = $man->inMotion() ? 0.5 : max(-1.0, min(1.0, $this->u($letter))) * 0.3 + self::MESH_YD * ($u >= 0.0 ? 0.4 : -0.4);
+        $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
+        $start->inside($this->scene->frame->sidelineX(Side::Left) + 0.4, $this->scene->frame->sidelineX(Side::Right) - 0.4);
+        if (! $edge) {
+            $start->to($this->x($meshU), max($behind, $man->yYd + 0.3 < $behind ? $behind : $man->yYd + 0.2));
+        } else {
+            $start->to($this->x(max($u - 2.0, $this->u($letter) + 0.2)), min(-2.2, $man->yYd + 0.4));
+        }
+        $path = $start->cut(CutKind::Bend)->to($this->x($u), $edge ? 0.5 : 0.2)->cut($edge ? CutKind::Speed : CutKind::Bend)->run($edge ? 12.0 * $this->sign : 0.0);
+
+        return new Carrier('give', $letter, $man->inMotion() ? $path : $path->delayed(self::SNAP_S), $this->reached($path, $scheme->meshS), $this->lanes->words($gap));
+    }
+
+    /** The quarterback replaces the man he read, tight and straight up (INZ-23, VER-07). */
+    private function pull(): ?Carrier
+    {
+        $key = $this->resolved->key('give');
+        if ($key === null || ! $this->resolved->run->scheme()->gives) {
+            return null;
+        }
+        $front = $this->resolved->front;
+        $option = $this->resolved->run->scheme()->isOption();
+        $u = $front->u($key);
+        // Off the dive key of an option he attacks inside the next man; off the last man of the backside he replaces him.
+        $next = $this->resolved->key('pitch');
+        $to = $option ? ($next === null ? $u + 0.5 : max($u + 0.3, min($u + 1.6, $front->u($next) - 0.8))) : $u;
+        $start = $this->scene->men['Q'];
+        $from = $this->resolved->run->scheme()->meshS + self::SNAP_S;
+        [$mx, $my] = $this->mesh();
+        $path = new PathBuilder($this->scene->setting->law('Q'), $mx, $my, $option ? self::RIDES_YD_S * $this->sign : 0.0);
+        if (! $option) {
+            // Around the man who came inside, then straight up.
+            $to += 0.5 * ($u <=> 0.0);
+            $path->to($this->x(0.75 * $to), min(-2.0, 0.55 * $start->yYd))->cut(CutKind::Bend);
+        }
+        $path = $path->to($this->x($to), 0.3)->cut(CutKind::Bend)->run(0.0);
+        $path = $this->after($from, $start->xYd, $start->yYd, $path);
+        $side = $u >= 0.0 ? $this->resolved->run->side : $this->resolved->run->side->opposite();
+
+        return new Carrier('pull', 'Q', $path, $from, "{$side->value} edge, replacing the $key");
+    }
+
+    /** He keeps off the pitch key. */
+    private function keep(): ?Carrier
+    {
+        $key = $this->resolved->key('pitch');
+        $scheme = $this->resolved->run->scheme();
+        if (! $scheme->isOption() || $key === null && $scheme->gives) {
+            return null;
+        }
+        $start = $this->scene->men['Q'];
+        $front = $this->resolved->front;
+        $edge = $this->edge();
+        $off = $key === null ? 0.0 : ($front->isOnLine($key) ? self::OFF_LINE_YD : self::OFF_OVERHANG_YD);
+        $u = $key === null || ! $front->isOnLine($key) && $front->depth($key) > 6.0 ? $edge : max($this->lanes->u('B'), $front->u($key) + $off - 1.0);
+        $from = $scheme->gives ? $scheme->meshS + self::SNAP_S : self::SNAP_S;
+        [$mx, $my] = $scheme->gives ? $this->mesh() : [$start->xYd, $start->yYd];
+        $path = (new PathBuilder($this->scene->setting->law('Q'), $mx, $my, $scheme->gives ? self::RIDES_YD_S * $this->sign : 0.0))
+            ->to($this->x($u - 1.2), min(-0.8, $start->yYd + 1.5))->cut(CutKind::Bend)->to($this->x($u), 0.6)->cut(CutKind::Speed)->run(0.0);
+        $path = $this->after($from + ($scheme->gives ? 0.0 : 0.15), $start->xYd, $start->yYd, $path);
+
+        return new Carrier('keep', 'Q', $path, $from, $key === null ? $this->lanes->words('edge') : "{$this->resolved->run->side->value} alley, inside the $key");
+    }
+
+    private function pitch(): ?Carrier
+    {
+        $letter = $this->resolved->who('pitch');
+        $keep = $this->keep();
+        if ($letter === null || $keep === null) {
+            return null;
+        }
+        $at = $this->pitchedAt($keep);
+        [$qx, $qy] = $keep->path->at($at);
+        $u = $qx * $this->sign + self::PITCH_YD[0];
+        $man = $this->scene->men[$letter];
+        $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
+        $start->inside($this->scene->frame->sidelineX(Side::Left) + 0.4, $this->scene->frame->sidelineX(Side::Right) - 0.4);
+        $path = $start->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd + 0.1, -3.5))->cut(CutKind::Bend)->to($this->x($u + 0.5), min($qy - self::PITCH_YD[1], 0.0))
+            ->cut(CutKind::Speed)->run(20.0 * $this->sign);
+        // A man who is not there yet gets the ball when he is.
+        $ready = $this->reachedU($path, $u - 1.0);
+
+        return new Carrier('pitch', $letter, $path, max($at + 0.25, $ready), "{$this->resolved->run->side->value} alley");
+    }
+
+    /** Where the ball is ridden: beside the guard on an option, where he stands on a zone run. @return array{float, float} */
+    private function mesh(): array
+    {
+        $q = $this->scene->men['Q'];
+        $option = $this->resolved->run->scheme()->isOption() && $this->resolved->run->scheme()->entry !== 'center';
+
+        return [$q->xYd + ($option ? self::RIDE_YD * $this->sign : 0.0), $q->yYd];
+    }
+
+    /** A path that begins at a moment, after he has come from where he stood. */
+    private function after(float $from, float $xYd, float $yYd, Path $path): Path
+    {
+        $late = $path->delayed($from);
+        $x = $late->x;
+        $y = $late->y;
+        $n = (int) round($from / Path::STEP);
+        for ($i = 0; $i < $n; $i++) {
+            $x[$i] = $xYd + $i / $n * ($path->x[0] - $xYd);
+            $y[$i] = $yYd + $i / $n * ($path->y[0] - $yYd);
+        }
+
+        return new Path($x, $y, $late->vx, $late->vy, $late->cuts);
+    }
+
+    /** When the quarterback comes to the pitch key and must decide. */
+    public function pitchedAt(Carrier $keep): float
+    {
+        $key = $this->resolved->key('pitch');
+        $u = $key === null ? $this->edge() : $this->resolved->front->u($key);
+        for ($i = $keep->fromStep(); $i < Path::STEPS; $i++) {
+            if ($keep->path->x[$i] * $this->sign > $u - 2.5 || $keep->path->y[$i] > 0.0) {
+                return $i * Path::STEP;
+            }
+        }
+
+        return 2.0;
+    }
+
+    public function edge(): float
+    {
+        $blocked = [];
+        foreach ($this->resolved->blocks as $block) {
+            if ($block->blocks() && $block->target !== null && in_array($block->verb, ['edge', 'reach', 'base', 'load', 'lead', 'arc'], true)) {
+                $blocked[] = $block->target;
+            }
+        }
+        $key = $this->resolved->key('pitch');
+
+        return $this->lanes->edgeU($this->resolved->front, $this->resolved->posts, $key === null ? $blocked : array_values(array_diff($blocked, [$key])), $this->resolved->run->scheme()->wideYd);
+    }
+
+    private function x(float $u): float
+    {
+        return $u * $this->sign;
+    }
+
+    private function u(string $letter): float
+    {
+        return $this->scene->men[$letter]->xYd * $this->sign;
+    }
+
+    /** When a path passes its mesh: the scheme's time, or later when the way is longer. */
+    private function reached(Path $path, float $meshS): float
+    {
+        $cut = $path->cuts[0]->t ?? $meshS;
+
+        return max($meshS, min($cut, $meshS + 0.8));
+    }
+
+    private function reachedU(Path $path, float $u): float
+    {
+        for ($i = 0; $i < Path::STEPS; $i++) {
+            if ($path->x[$i] * $this->sign >= $u) {
+                return $i * Path::STEP;
+            }
+        }
+
+        return Path::STEPS * Path::STEP;
+    }
+}

@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Scene;
+
+/**
+ * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless the
+ * pitch key can tackle the quarterback (OPT-01, VER-08).
+ */
+final class Decider
+{
+    /** What a man who sat loses in turning to another carrier, besides his reaction, seconds. */
+    private const TURN_S = 0.3;
+
+    /** A key this far on his way is told from one who sits, share of the way. */
+    private const COMMITTED = 0.5;
+
+    /** @var array<string, Tackler> free men by role */
+    private array $free = [];
+
+    /**
+     * @param  array<string, Carrier>  $carriers
+     * @param  array<string, Made>  $made
+     */
+    public function __construct(
+        private readonly Scene $scene,
+        private readonly Resolved $resolved,
+        private readonly array $carriers,
+        private readonly array $made,
+        private readonly Defense $defense,
+        public readonly ?Passing $passing = null,
+    ) {
+        $read = array_column($resolved->keys, 'role');
+        $blocked = [];
+        foreach ($resolved->blocks as $letter => $block) {
+            if ($block->blocks() && ($made[$letter]->makeable ?? true) !== false) {
+                $blocked[] = $block->target;
+            }
+            if ($block->first !== null) {
+                $blocked[] = $block->first;
+            }
+        }
+        foreach (array_keys($resolved->front->men) as $role) {
+            if (! in_array($role, $read, true) && ! in_array($role, $blocked, true)) {
+                $this->free[$role] = $defense->tackler($role);
+            }
+        }
+    }
+
+    /** @return array<string, Tackler> by role: whom nobody blocks and nobody reads */
+    public function free(): array
+    {
+        return $this->free;
+    }
+
+    /**
+     * Who has the ball when the keys act so.
+     *
+     * @param  array<string, RunAct>  $acts  by role of the key
+     */
+    public function outcome(array $acts): RunOutcome
+    {
+        $action = $this->decide($acts);
+
+        return $action === 'throw' ? $this->thrown($acts) : $this->carried($action, $acts);
+    }
+
+    /** The throw of a run-pass option. @param  array<string, RunAct>  $acts */
+    public function thrown(array $acts): RunOutcome
+    {
+        $passing = $this->passing;
+        [$to, $from] = $passing->role === null || ! isset($acts[$passing->role]) ? [null, 0.0] : $this->place($acts[$passing->role]);
+        $pass = $passing->role === null || ! isset($acts[$passing->role]) ? $passing->windows->outcome() : $passing->outcome($to, $from);
+        $route = $pass->letter === null ? null : $this->scene->routes[$pass->letter]->spec->name;
+        $why = $pass->open() ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}" : lcfirst($pass->why);
+
+        return new RunOutcome('throw', $pass->letter, $route ?? 'nobody', $pass->open() ? $pass->margin : $pass->best, $pass->gainYd, null, $pass->line?->yYd, $pass->line?->xYd, $pass->line?->outAt() ?? 1.2, $why,
+            ['throw' => round($pass->best, 3)], $pass, $route);
+    }
+
+    /**
+     * Where the read man of the throw runs by an act, and from when: into the run, nowhere when he drops, or between.
+     *
+     * @return array{array{float, float}|null, float}
+     */
+    public function place(?RunAct $act): array
+    {
+        $own = $this->defense->tackler($this->passing->role);
+        $give = $this->carriers['give'];
+        $met = $own->meets($give) ?? Path::STEPS - 1;
+        $share = $act->share ?? 0.0;
+        if ($share >= 1.0) {
+            return [null, $own->delay];
+        }
+        [$x, $y] = [$give->path->x[$met], max(0.5, $give->path->y[$met])];
+        [$dx, $dy] = $this->passing->droppedAt($give->from + $this->scene->setting->reaction);
+
+        return [[$x + $share * ($dx - $x), $y + $share * ($dy - $y)], $own->delay];
+    }
+
+    /** What comes of one carrier, rightly chosen or not. @param  array<string, RunAct>  $acts */
+    public function carried(string $action, array $acts): RunOutcome
+    {
+        $margins = [];
+        foreach (array_keys($this->carriers) as $other) {
+            $margins[$other] = round($this->margin($other, $acts)[0], 3);
+        }
+        $carrier = $this->carriers[$action];
+        [$margin, $who] = $this->margin($action, $acts);
+        [$step, $first] = $this->firstFree($carrier, $this->tacklers($action, $acts));
+        $gain = $carrier->path->y[$step];
+        $why = $first === null ? sprintf('%s gets through the %s untouched', $carrier->letter, $carrier->where)
+            : sprintf('the %s meets %s at %.1f yd in the %s', $first, $carrier->letter, $gain, $carrier->where);
+
+        return new RunOutcome($action, $carrier->letter, $carrier->where, $margin, $gain, $first, $first === null ? null : $carrier->path->y[$step], $first === null ? null : $carrier->path->x[$step],
+            $carrier->from, $why, $margins);
+    }
+
+    /** @param  array<string, RunAct>  $acts */
+    public function decide(array $acts): string
+    {
+        $give = $this->resolved->key('give');
+        $pitch = $this->resolved->key('pitch');
+        $throw = $this->resolved->key('throw');
+        if ($throw !== null && $this->passing !== null && isset($acts[$throw])) {
+            return $this->stops($throw, 'give', $acts[$throw]) ? 'throw' : 'give';
+        }
+        if (isset($this->carriers['give']) && ($give === null || ! isset($acts[$give]) || ! $this->stops($give, 'give', $acts[$give]))) {
+            return 'give';
+        }
+        if ($pitch !== null && isset($this->carriers['keep'], $this->carriers['pitch']) && isset($acts[$pitch])) {
+            return $this->stops($pitch, 'keep', $acts[$pitch]) ? 'pitch' : 'keep';
+        }
+
+        return isset($this->carriers['keep']) && $pitch !== null ? 'keep' : (isset($this->carriers['pull']) ? 'pull' : (array_key_first($this->carriers) ?? 'give'));
+    }
+
+    /** Whether a key alone makes the tackle on a carrier before he has what the down asks for: the read (OPT-01, SET-19). */
+    public function stops(string $role, string $action, RunAct $act): bool
+    {
+        if ($this->scene->setting->schools->is('SET-19', 'B') && $action === 'give') {
+            return $act->share < self::COMMITTED;
+        }
+        $carrier = $this->carriers[$action];
+
+        return $this->onCarrier($role, $action, $act)->margin($carrier, $carrier->stepPast($this->success())) < 0.0;
+    }
+
+    public function success(): float
+    {
+        return min($this->scene->setting->situation->successYd(), 8.0);
+    }
+
+    /**
+     * @param  array<string, RunAct>  $acts
+     * @return array{float, string|null} least lead and over whom
+     */
+    private function margin(string $action, array $acts): array
+    {
+        $carrier = $this->carriers[$action];
+        $until = $carrier->stepPast($this->success());
+        $least = 9.0;
+        $who = null;
+        foreach ($this->tacklers($action, $acts) as $tackler) {
+            $margin = $tackler->margin($carrier, $until);
+            [$least, $who] = $margin < $least ? [$margin, $tackler->role] : [$least, $who];
+        }
+
+        return [$until === Path::STEPS - 1 && $carrier->path->y[$until] < $this->success() ? min($least, -0.01) : $least, $who];
+    }
+
+    /** @param  array<string, RunAct>  $acts @return list<Tackler> */
+    private function tacklers(string $action, array $acts): array
+    {
+        // A fake takes those along who are not told off for the quarterback: they come a reaction later.
+        $faked = $action === 'pull' || $action === 'keep' && isset($this->carriers['give']) ? $this->scene->setting->reaction : 0.0;
+        $all = array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
+        foreach ($this->resolved->keys as ['role' => $role]) {
+            $all[] = isset($acts[$role]) ? $this->onCarrier($role, $action, $acts[$role]) : $this->defense->tackler($role)->later(self::TURN_S);
+        }
+
+        return $all;
+    }
+
+    /** A key who does something, as a tackler of a carrier: on his way to him, or turning from another. */
+    public function onCarrier(string $role, string $action, RunAct $act): Tackler
+    {
+        $own = $this->defense->tackler($role);
+        [$first, $second] = $this->pair($role);
+        $at = $this->shows($role);
+        if ($act->toward !== null && ($act->toward === $action || $act->toward === 'keep' && $action === 'pull' || $act->toward === 'pull' && $action === 'keep')) {
+            return $own;
+        }
+        // Who has committed himself runs on until he sees the ball gone, and has to stop first; who waits stands where he is when it shows.
+        $reaction = $this->scene->setting->reaction;
+        if ($act->toward !== null) {
+            $seen = $at + $reaction + $this->scene->setting->hips;
+            [$x, $y, $vx, $vy] = $this->position($own, $act->share < 0.5 ? $first : $second, $seen);
+
+            return $own->from($x, $y, $seen, $vx, $vy);
+        }
+        [$ax, $ay] = $this->position($own, $first, $at);
+        [$bx, $by] = $this->position($own, $second, $at);
+        $standing = $own->from($ax + $act->share * ($bx - $ax), $ay + $act->share * ($by - $ay), $at + $reaction);
+        // Where he can tackle the back he has to play him while the ball is ridden: only a man who is out of it may wait.
+        $rides = $first === 'give' && $action !== 'give' && $standing->margin($this->carriers['give'], $this->carriers['give']->stepPast($this->success())) < 0.0;
+
+        return $rides ? $standing->later(self::TURN_S) : $standing;
+    }
+
+    /** Where a key is at a moment, and his velocity, when he goes for a carrier: for the back at once, for the quarterback he stays on his edge. @return array{float, float, float, float} */
+    private function position(Tackler $own, string $action, float $at): array
+    {
+        if ($action === 'throw' && $this->passing !== null) {
+            return $this->passing->droppedAt($at);
+        }
+        if ($action === 'pull') {
+            // Who stays for the quarterback sits where he is.
+            return [$own->xYd, max(0.2, $own->yYd - 0.5), 0.0, 0.0];
+        }
+        $carrier = $this->carriers[$action];
+        $met = $own->meets($carrier) ?? Path::STEPS - 1;
+        $dx = $carrier->path->x[$met] - $own->xYd;
+        $dy = $carrier->path->y[$met] - $own->yYd;
+        $way = hypot($dx, $dy);
+        $runs = max(0.0, $at - $own->delay);
+        if ($way < 1e-6 || $runs <= 0.0) {
+            return [$own->xYd, $own->yYd, 0.0, 0.0];
+        }
+        $run = min($way, $own->law->distance($runs));
+        $speed = $run < $way ? $own->law->speed($runs) : 0.0;
+
+        return [$own->xYd + $run / $way * $dx, $own->yYd + $run / $way * $dy, $speed / $way * $dx, $speed / $way * $dy];
+    }
+
+    /** When a key's choice shows and the ball is decided. */
+    private function shows(string $role): float
+    {
+        $give = in_array($role, [$this->resolved->key('give'), $this->resolved->key('throw')], true);
+        $carrier = $this->carriers[$give ? 'give' : 'keep'] ?? reset($this->carriers);
+
+        return $give ? $carrier->from : (isset($this->carriers['keep']) ? max($carrier->from, $this->pitchedAt()) : $carrier->from);
+    }
+
+    private function pitchedAt(): float
+    {
+        return isset($this->carriers['pitch']) ? $this->carriers['pitch']->from - 0.25 : $this->carriers['keep']->from;
+    }
+
+    /** The two carriers a key stands between. @return array{string, string} */
+    public function pair(string $role): array
+    {
+        if ($this->resolved->key('throw') === $role) {
+            return ['give', 'throw'];
+        }
+        if ($this->resolved->key('give') === $role) {
+            return ['give', isset($this->carriers['pull']) ? 'pull' : 'keep'];
+        }
+
+        return ['keep', isset($this->carriers['pitch']) ? 'pitch' : 'keep'];
+    }
+
+    /** @param  list<Tackler>  $tacklers @return array{int, string|null} step at which the first free man meets the carrier, and who */
+    private function firstFree(Carrier $carrier, array $tacklers): array
+    {
+        $first = Path::STEPS - 1;
+        $who = null;
+        foreach ($tacklers as $tackler) {
+            $step = $tackler->meets($carrier);
+            if ($step !== null && ($step < $first || $who === null && $step === $first)) {
+                [$first, $who] = [$step, $tackler->role];
+            }
+        }
+
+        return [$first, $who];
+    }
+}

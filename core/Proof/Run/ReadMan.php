@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Proof\Scene;
+
+/**
+ * Whom a run-pass option reads: who the call names; else the man of the box nobody blocks; else, of the second level on the
+ * side of the first throw, who is nearest to it (RPO-01).
+ */
+final class ReadMan
+{
+    public static function of(Call $call, Scene $scene, Resolved $run): ?string
+    {
+        foreach ($call->keys as $role) {
+            if (isset($run->front->men[$role])) {
+                return $role;
+            }
+        }
+        $throw = $scene->routes[$scene->reads[0]]->break();
+        $near = fn (string $r): float => hypot($run->front->men[$r]->xYd - $throw->xYd, $run->front->men[$r]->yYd - $throw->yYd);
+        $free = array_values(array_filter($run->unaccounted, fn (string $r): bool => ! $run->front->isOnLine($r)));
+        $second = [...$run->front->backers, ...$run->front->overhangs];
+        $side = array_values(array_filter($second, fn (string $r): bool => Side::ofX($run->front->men[$r]->xYd) === Side::ofX($throw->xYd) && ! $run->front->men[$r]->rushes()
+            && $run->front->men[$r]->job->kind !== JobKind::Man));
+        $candidates = $free !== [] ? $free : ($side !== [] ? $side : $second);
+        usort($candidates, fn (string $a, string $b): int => $near($a) <=> $near($b));
+
+        return $candidates[0] ?? null;
+    }
+}

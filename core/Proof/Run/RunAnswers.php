@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Tag;
+use Jacotaxis\Core\Blocking\Run\Tags;
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Field\Side;
+
+/** Stored tags that answer what a run leaves open: each is proved, and those that account for the man or win the down are kept (CNT-05). */
+final class RunAnswers
+{
+    private const RANK = ['covered' => 0, 'guess' => 1, 'bound' => 2];
+
+    /** @return list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>}> the best first */
+    public static function of(RunProof $proof): array
+    {
+        if ($proof->resolved->unaccounted === [] && $proof->verdict() === 'bound') {
+            return [];
+        }
+        $answers = [];
+        foreach (self::tagged($proof->scene->call) as $words => $call) {
+            $tried = RunProver::prove($call, $proof->scene->look, $proof->scene->setting);
+            $accounts = array_values(array_diff($proof->resolved->unaccounted, $tried->resolved->unaccounted));
+            $better = self::RANK[$tried->verdict()] <=> self::RANK[$proof->verdict()];
+            if ($better < 0 || $better === 0 && ($accounts === [] || count($tried->resolved->unaccounted) >= count($proof->resolved->unaccounted))) {
+                continue;
+            }
+            $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict(), 'strength' => round($tried->strength(), 2), 'accounts' => $accounts];
+        }
+        usort($answers, fn (array $a, array $b): int => [self::RANK[$b['verdict']], $b['strength']] <=> [self::RANK[$a['verdict']], $a['strength']]);
+
+        return $answers;
+    }
+
+    /** The call with every tag that fits it, by the words of the tag. @return array<string, Call> */
+    private static function tagged(Call $call): array
+    {
+        $run = $call->run;
+        $calls = [];
+        foreach ($run === null ? [] : Tags::names() as $name) {
+            $data = Tags::get($name);
+            if (! in_array($run->scheme()->kind, $data['kinds'], true) || $run->tagged($name) !== null) {
+                continue;
+            }
+            foreach ($name === 'arc' || $name === 'crack' ? Side::cases() : [null] as $side) {
+                $tag = new Tag($name, $side);
+                $calls[$tag->words()] = $call->with(['run' => $run->withTag($tag)]);
+            }
+        }
+        if ($run !== null && $call->formation->modifier === null) {
+            $calls['condense'] = $call->with(['formation' => $call->formation->withModifier('condensed')]);
+        }
+
+        return $calls;
+    }
+
+    private static function meaning(string $words): string
+    {
+        if ($words === 'condense') {
+            return 'the split is condensed: the corner becomes the support man';
+        }
+
+        return Tags::get(trim(str_replace([' left', ' right'], '', $words)))['words'];
+    }
+}

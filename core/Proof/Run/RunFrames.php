@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Kinematics\Path;
+
+/** A run as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
+final readonly class RunFrames
+{
+    /** Seconds shown after the first free man is there, and at most. */
+    private const AFTER_S = 0.5;
+
+    private const MOST_S = 4.5;
+
+    /** A blocked man is moved this fast once he is met, yards a second. */
+    private const DRIVEN_YD_S = 0.7;
+
+    /** @param  array<string, RunAct>  $acts  by role of the key */
+    public function __construct(private RunProof $proof, private RunOutcome $outcome, private array $acts)
+    {
+    }
+
+    /** @return array<string, mixed> as Frames::of */
+    public function all(): array
+    {
+        $carrier = $this->proof->carriers[$this->outcome->action] ?? reset($this->proof->carriers);
+        $last = $this->lastStep($carrier);
+        $at = $ball = [];
+        for ($i = 0; $i <= $last; $i++) {
+            $row = [];
+            foreach (array_keys($this->proof->scene->men) as $letter) {
+                [$x, $y] = $this->man($letter, $i);
+                array_push($row, round($x, 2), round($y, 2));
+            }
+            foreach ($this->proof->scene->defenders as $d) {
+                [$x, $y] = $this->defender($d->role, $i, $carrier);
+                array_push($row, round($x, 2), round($y, 2));
+            }
+            $at[] = $row;
+            $ball[] = $this->ball($carrier, $i);
+        }
+
+        return ['step' => Path::STEP, 'men' => array_keys($this->proof->scene->men), 'defenders' => array_map(fn ($d): string => $d->role, $this->proof->scene->defenders), 'at' => $at, 'ball' => $ball];
+    }
+
+    private function lastStep(Carrier $carrier): int
+    {
+        $met = $this->outcome->metYYd;
+        $until = $met === null ? self::MOST_S : $carrier->stepPast($met) * Path::STEP + self::AFTER_S;
+
+        return min(Path::STEPS - 1, (int) ceil(min(self::MOST_S, max(1.5, $until)) / Path::STEP));
+    }
+
+    /** @return array{float, float} */
+    private function man(string $letter, int $i): array
+    {
+        $scene = $this->proof->scene;
+        $step = $this->stopped($i);
+        foreach ($this->proof->carriers as $action => $carrier) {
+            $his = $carrier->letter === $letter && ($letter !== 'Q' || $action === ($this->outcome->action === 'give' ? array_key_first($this->quarterbacks()) : $this->outcome->action));
+            if ($his) {
+                $at = $this->outcome->letter === $letter ? $step : $i;
+
+                return [$carrier->path->x[$at], $carrier->path->y[$at]];
+            }
+        }
+        if (isset($scene->routes[$letter])) {
+            return [$scene->routes[$letter]->path->x[$i], $scene->routes[$letter]->path->y[$i]];
+        }
+        if ($letter === 'Q') {
+            $keep = $this->proof->carriers['keep'] ?? $this->proof->carriers['pull'] ?? null;
+
+            return $keep === null ? [$scene->men['Q']->xYd, $scene->men['Q']->yYd] : [$keep->path->x[$i], $keep->path->y[$i]];
+        }
+        $man = $scene->men[$letter];
+        $made = $this->proof->made[$letter] ?? null;
+        if ($made?->at === null || $made->xYd === null) {
+            return $this->unmade($letter, $i);
+        }
+        $share = min(1.0, $i * Path::STEP / max(0.1, $made->at));
+        $drive = max(0.0, $i * Path::STEP - $made->at) * self::DRIVEN_YD_S * 0.6;
+
+        return [$man->xYd + $share * ($made->xYd - $man->xYd), $man->yYd + $share * ($made->yYd - 0.6 - $man->yYd) + $drive];
+    }
+
+    /** Carriers who are the quarterback. @return array<string, Carrier> */
+    private function quarterbacks(): array
+    {
+        $his = array_filter($this->proof->carriers, fn (Carrier $c): bool => $c->letter === 'Q');
+
+        return $his === [] ? ['give' => reset($this->proof->carriers)] : $his;
+    }
+
+    /** A man who blocks nobody, or does not get to his man: toward where he was going. @return array{float, float} */
+    private function unmade(string $letter, int $i): array
+    {
+        $man = $this->proof->scene->men[$letter];
+        $block = $this->proof->resolved->blocks[$letter];
+        $sign = $this->proof->resolved->run->side->sign();
+        if ($man->inMotion()) {
+            $run = min(14.0, $i * Path::STEP * 7.0);
+
+            return [$man->xYd + ($man->vxYd <=> 0.0) * $run, $man->yYd];
+        }
+        $target = $block->target === null ? null : ($this->proof->resolved->front->men[$block->target] ?? null);
+        [$tx, $ty] = $target === null ? [$man->xYd + $sign * 1.2, $man->yYd + ($block->verb === 'fake' ? 3.5 : 2.5)] : [$target->xYd + 0.8 * $sign, $target->yYd - 1.0];
+        $away = hypot($tx - $man->xYd, $ty - $man->yYd);
+        $run = min($away, $this->proof->scene->setting->level->lineman()->distance(max(0.0, $i * Path::STEP - 0.15)));
+
+        return $away < 1e-6 ? [$man->xYd, $man->yYd] : [$man->xYd + $run / $away * ($tx - $man->xYd), $man->yYd + $run / $away * ($ty - $man->yYd)];
+    }
+
+    /** The last step of the carrier's way: he is down where the first free man meets him. */
+    private function stopped(int $i): int
+    {
+        if ($this->outcome->metYYd === null) {
+            return $i;
+        }
+        $carrier = $this->proof->carriers[$this->outcome->action] ?? null;
+
+        return $carrier === null ? $i : min($i, $carrier->stepPast($this->outcome->metYYd));
+    }
+
+    /** @return array{float, float} */
+    private function defender(string $role, int $i, Carrier $carrier): array
+    {
+        $t = $i * Path::STEP;
+        $d = $this->proof->resolved->front->men[$role];
+        $own = $this->proof->defense->tackler($role);
+        foreach ($this->proof->resolved->blockersOf($role) as $letter) {
+            $made = $this->proof->made[$letter] ?? null;
+            if ($made?->at !== null && $made->xYd !== null && $made->makeable !== false) {
+                $share = min(1.0, max(0.0, $t - min($own->delay, $made->at)) / max(0.1, $made->at - min($own->delay, $made->at)));
+
+                return [$d->xYd + $share * ($made->xYd - $d->xYd), $d->yYd + $share * ($made->yYd - $d->yYd) + max(0.0, $t - $made->at) * self::DRIVEN_YD_S * 0.6];
+            }
+        }
+        $act = $this->acts[$role] ?? null;
+        if ($act !== null) {
+            return $this->key($role, $act, $t, $carrier);
+        }
+
+        return $this->toward($own, $carrier, $t);
+    }
+
+    /** A key goes for the man he takes; when the ball is elsewhere he turns. @return array{float, float} */
+    private function key(string $role, RunAct $act, float $t, Carrier $carrier): array
+    {
+        $on = $this->proof->decider->onCarrier($role, $carrier->action, $act);
+        $own = $this->proof->defense->tackler($role);
+        if ($t >= $on->delay || $on->delay < 1e-6) {
+            return $this->toward($on, $carrier, $t);
+        }
+        $share = $on->delay <= $own->delay ? 0.0 : max(0.0, min(1.0, ($t - $own->delay) / ($on->delay - $own->delay)));
+
+        return [$own->xYd + $share * ($on->xYd - $own->xYd), $own->yYd + $share * ($on->yYd - $own->yYd)];
+    }
+
+    /** @return array{float, float} */
+    private function toward(Tackler $tackler, Carrier $carrier, float $t): array
+    {
+        $met = $tackler->meets($carrier) ?? Path::STEPS - 1;
+        $stop = $this->stopped($met);
+        $dx = $carrier->path->x[$stop] - $tackler->xYd;
+        $dy = $carrier->path->y[$stop] - $tackler->yYd;
+        $away = hypot($dx, $dy);
+        $run = min(max(0.0, $away - 0.7), max(0.0, $t > $tackler->delay ? $tackler->law->distance($t - $tackler->delay) : 0.0));
+
+        return $away < 1e-6 ? [$tackler->xYd, $tackler->yYd] : [$tackler->xYd + $run / $away * $dx, $tackler->yYd + $run / $away * $dy];
+    }
+
+    /** @return array{float, float, float} */
+    private function ball(Carrier $carrier, int $i): array
+    {
+        $t = $i * Path::STEP;
+        $gun = $this->proof->scene->men['Q']->yYd < -2.5;
+        if ($gun && $t < 0.3) {
+            return [0.0, round($t / 0.3 * $this->proof->scene->men['Q']->yYd, 2), 0.8];
+        }
+        [$x, $y] = $t < $carrier->from && $carrier->letter !== 'Q' ? $this->man('Q', $i) : $this->man($carrier->letter, $i);
+
+        return [round($x, 2), round($y, 2), 1.1];
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Scene;
+
+/** The whole answer to "what does this run do to this look". */
+final readonly class RunProof implements Proven
+{
+    /**
+     * @param  array<string, Carrier>  $carriers  by action
+     * @param  array<string, Made>  $made  by letter
+     * @param  array<string, RunAct>  $byRule  what every key does by his rule
+     * @param  list<RunKey>  $keys  in the order they are read
+     * @param  list<array{acts: list<RunAct>, outcome: RunOutcome}>  $pairs  every pair of acts of two keys, of one key its acts
+     */
+    public function __construct(
+        public Scene $scene,
+        public Resolved $resolved,
+        public array $carriers,
+        public array $made,
+        public Defense $defense,
+        public RunOutcome $ruleTrue,
+        public array $keys,
+        public array $pairs,
+        public Decider $decider,
+        public array $byRule = [],
+        public ?PreSnap $before = null,
+    ) {
+    }
+
+    public function scene(): Scene
+    {
+        return $this->scene;
+    }
+
+    public function verdict(): string
+    {
+        if ($this->keys === []) {
+            return $this->ruleTrue->free() ? 'bound' : 'covered';
+        }
+        $free = array_filter($this->pairs, fn (array $p): bool => $p['outcome']->free());
+
+        return count($free) === count($this->pairs) ? 'bound' : ($free === [] ? 'covered' : 'guess');
+    }
+
+    public function strength(): float
+    {
+        return $this->keys === [] ? $this->ruleTrue->margin : min(array_map(fn (array $p): float => $p['outcome']->margin, $this->pairs));
+    }
+}

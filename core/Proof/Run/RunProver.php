@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Resolver;
+use Jacotaxis\Core\Blocking\Run\UnknownRun;
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Offense\Athlete;
+use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Setting;
+
+/** Proves what a run does to a look. Deterministic. */
+final class RunProver
+{
+    private const BETWEEN = [0.25, 0.5, 0.75];
+
+    /**
+     * @param  array<string, string>  $press  what the man in a receiver's face does, by letter
+     * @param  list<string>  $honest  roles of defenders who do not come for the run: a pass of the same picture keeps them
+     *
+     * @throws UnknownRun when the run has nobody to carry the ball
+     */
+    public static function prove(Call $call, Look $look, Setting $setting, array $press = [], array $honest = []): RunProof
+    {
+        $scene = Scene::of($call, $look, $setting, $press);
+        $run = $call->run ?? throw UnknownRun::needs('This call', 'a run');
+        $able = array_map(fn (Athlete $a): array => $a->flags, $setting->men);
+        $throws = $scene->routes !== [] && $scene->reads !== [];
+        $resolve = fn (?string $read): Resolved => Resolver::of($run, $scene->lineup, $scene->defenders, $look, $setting->schools, array_keys($call->routes), $able, $read);
+        $late = $throws && array_filter($scene->reads, fn (string $l): bool => ! $scene->routes[$l]->spec->shape()->counted) !== [];
+        $read = $late ? ReadMan::of($call, $scene, $resolve(null)) : null;
+        $resolved = $resolve($read);
+        $before = $throws ? PreSnap::of($scene, $resolved) : null;
+        $defense = new Defense($scene, $resolved, $honest);
+        $carriers = (new Carriers($scene, $resolved))->all();
+        if ($carriers === []) {
+            throw UnknownRun::needs(ucfirst($run->scheme), 'a back or a man in motion who carries the ball');
+        }
+        $aim = $carriers['give'] ?? $carriers['keep'] ?? reset($carriers);
+        $made = (new Blocking($scene, $resolved, $defense))->all($aim);
+        if ($before?->letter !== null && $scene->routes[$before->letter]->spec->depth() <= 0.0) {
+            $carriers['throw'] = (new Carriers($scene, $resolved))->quick($before->letter);
+        }
+        $decider = new Decider($scene, $resolved, $carriers, $made, $defense, $throws ? new Passing($scene, $read) : null);
+        if ($before?->throws) {
+            return new RunProof($scene, $resolved, $carriers, $made, $defense, isset($carriers['throw']) ? $decider->carried('throw', []) : $decider->thrown([]), [], [], $decider, [], $before);
+        }
+        $byRule = [];
+        foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
+            $byRule[$role] = self::rule($role, $decision, $resolved, $decider);
+        }
+        $keys = [];
+        foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
+            $keys[] = self::key($role, $decision, $byRule, $decider);
+        }
+
+        return new RunProof($scene, $resolved, $carriers, $made, $defense, $decider->outcome($byRule), $keys, self::pairs($keys, $decider), $decider, $byRule, $before);
+    }
+
+    /** By assignment the dive man of an option takes the back, the last man of a zone read has the quarterback, the next man out has the quarterback (DEF-02). */
+    private static function rule(string $role, string $decision, Resolved $resolved, Decider $decider): RunAct
+    {
+        [$first, $second] = $decider->pair($role);
+        $option = $resolved->run->scheme()->isOption();
+        $d = $resolved->front->men[$role];
+
+        return match (true) {
+            // A backer keys the line and fills (DEF-03); a man outside the box plays the pass first.
+            $decision === 'throw' => in_array($d->group, ['backer', 'line', 'edge'], true) ? new RunAct('by rule', $first, 0.0) : new RunAct('by rule', $second, 1.0),
+            $decision === 'pitch' => new RunAct('by rule', $first, 0.0),
+            $option => new RunAct('by rule', $first, 0.0),
+            default => new RunAct('by rule', $second, 1.0),
+        };
+    }
+
+    /** @param  array<string, RunAct>  $byRule */
+    private static function key(string $role, string $decision, array $byRule, Decider $decider): RunKey
+    {
+        $pair = $decider->pair($role);
+        $acts = [$byRule[$role], ...self::acts($pair, $decision)];
+        $rows = array_map(fn (RunAct $a): array => ['act' => $a, 'outcome' => $decider->outcome([...$byRule, $role => $a])], $acts);
+        $free = array_filter($rows, fn (array $r): bool => $r['outcome']->free());
+        $actions = array_unique(array_map(fn (array $r): string => $r['outcome']->action, array_filter($rows, fn (array $r): bool => $r['act']->isChoice())));
+        $question = $decision === 'throw' ? "Does the $role insert into the run or drop?" : ($decision === 'pitch' ? "Does the $role take the quarterback or the pitch?" : "Does the $role take the back or stay for the quarterback?");
+
+        return new RunKey($role, $decision, $pair, $question, $rows, count($free) === count($rows) ? 'bound' : ($free === [] ? 'covered' : 'guess'),
+            min(array_map(fn (array $r): float => $r['outcome']->margin, $rows)), count($actions) > 1);
+    }
+
+    /** @param  array{string, string}  $pair @return list<RunAct> */
+    private static function acts(array $pair, string $decision): array
+    {
+        $names = match ($decision) {
+            'pitch' => ['take the quarterback', 'take the pitch'],
+            'throw' => ['insert', 'drop'],
+            default => ['take the back', 'take the quarterback'],
+        };
+        $acts = [new RunAct($names[0], $pair[0], 0.0), new RunAct($names[1], $pair[1], 1.0)];
+        foreach (self::BETWEEN as $share) {
+            $acts[] = new RunAct('between', null, $share);
+        }
+
+        return $acts;
+    }
+
+    /** @param  list<RunKey>  $keys @return list<array{acts: list<RunAct>, outcome: RunOutcome}> */
+    private static function pairs(array $keys, Decider $decider): array
+    {
+        if ($keys === []) {
+            return [];
+        }
+        $pairs = [];
+        $acts = array_map(fn (RunKey $k): array => array_values(array_filter(array_column($k->acts, 'act'), fn (RunAct $a): bool => $a->name !== 'by rule')), $keys);
+        foreach ($acts[0] as $a) {
+            foreach ($acts[1] ?? [null] as $b) {
+                $both = [$keys[0]->role => $a] + ($b === null ? [] : [$keys[1]->role => $b]);
+                $pairs[] = ['acts' => $b === null ? [$a] : [$a, $b], 'outcome' => $decider->outcome($both)];
+            }
+        }
+
+        return $pairs;
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\CutKey;
+use Jacotaxis\Core\Blocking\Run\LineCalls;
+use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Proof\Telling\Picture;
+use Jacotaxis\Core\Words\Describer;
+
+/** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */
+final readonly class RunReport
+{
+    private function __construct(private RunProof $proof)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(RunProof $proof): array
+    {
+        $report = new self($proof);
+        $read = array_column($proof->resolved->keys, 'role');
+
+        return [
+            'verdict' => $proof->verdict(),
+            'strength' => round($proof->strength(), 2),
+            'protection' => 'none',
+            'why' => $report->why(),
+            'ruleTrue' => $report->outcome($proof->ruleTrue),
+            'keys' => array_map($report->key(...), $proof->keys),
+            'spoilers' => [],
+            'picture' => Picture::of($proof->scene, $read),
+            'run' => $report->run(),
+            'assignments' => $report->assignments(),
+            'reads' => [],
+            'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof)),
+            'assumed' => $proof->scene->call->assumed,
+            'tempo' => ['drop' => 'none', 'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [], 'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2), 'caughtAt' => null],
+            'states' => [],
+            'press' => [],
+        ];
+    }
+
+    /** The verdict in one sentence. */
+    public function why(): string
+    {
+        $proof = $this->proof;
+        $free = array_filter($proof->pairs, fn (array $p): bool => $p['outcome']->free());
+        $lost = array_values(array_filter($proof->pairs, fn (array $p): bool => ! $p['outcome']->free()));
+        $open = $proof->resolved->unaccounted === [] ? '' : ' Nobody has the '.implode(' and the ', $proof->resolved->unaccounted).'.';
+        if ($proof->keys === []) {
+            return ucfirst($proof->ruleTrue->why).($proof->ruleTrue->free() ? ': enough for the down.' : ": {$this->needs()} are wanted.").$open;
+        }
+        $who = implode(' and the ', array_map(fn (RunKey $k): string => $k->role, $proof->keys));
+
+        return match ($proof->verdict()) {
+            'bound' => count($proof->keys) > 1 ? "The $who are wrong whatever they do." : "The $who is wrong both ways.",
+            'guess' => "Right for the defense when the $who ".(count($proof->keys) > 1 ? 'play' : 'plays').' '.$this->acts($lost[0]['acts']).": {$lost[0]['outcome']->why}.",
+            default => $free === [] ? ucfirst($lost[0]['outcome']->why).' whatever the key does.' : '',
+        }.$open;
+    }
+
+    /** @param  list<RunAct>  $acts */
+    private function acts(array $acts): string
+    {
+        return implode(' and ', array_map(fn (RunAct $a): string => $a->name, $acts));
+    }
+
+    private function needs(): string
+    {
+        return sprintf('%g yd', round($this->proof->decider->success(), 1));
+    }
+
+    /** @return array<string, mixed> */
+    private function outcome(RunOutcome $o): array
+    {
+        $side = $o->metXYd === null ? $this->proof->resolved->run->side->value : ($o->metXYd < 0.0 ? 'left' : 'right');
+
+        return [
+            'action' => $o->action, 'man' => $o->letter, 'number' => $o->letter === null ? null : $this->proof->scene->count->number($o->letter), 'side' => $side, 'route' => $o->route,
+            'outAt' => round($o->outAt, 2), 'caughtAt' => null, 'margin' => round($o->margin, 2), 'completion' => 1.0, 'gain' => round($o->gainYd, 1), 'why' => ucfirst($o->why).'.', 'next' => null,
+            'where' => $o->where, 'firstFree' => $o->firstFree === null ? null : ['defender' => $o->firstFree, 'atYd' => round((float) $o->metYYd, 1), 'xYd' => round((float) $o->metXYd, 1)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function key(RunKey $key): array
+    {
+        $rows = array_map(fn (array $r): array => ['name' => $r['act']->name, 'best' => round($r['outcome']->margin, 2), 'reads' => []] + $this->outcome($r['outcome']), $key->acts);
+        $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->margin < $l['outcome']->margin ? $a : $l);
+        $on = $this->proof->decider->onCarrier($key->role, $least['outcome']->action, $least['act']);
+        $choices = array_values(array_filter($key->acts, fn (array $r): bool => $r['act']->isChoice() && $r['act']->name !== 'by rule'));
+
+        return [
+            'defender' => $key->role, 'question' => $key->question, 'verdict' => $key->verdict, 'strength' => round($key->strength, 2), 'conflict' => $key->conflict,
+            'leastAt' => ['xYd' => round($on->xYd, 2), 'yYd' => round($on->yYd, 2), 'act' => $least['act']->name, 'margin' => round($least['outcome']->margin, 2)],
+            'acts' => $rows,
+            'choices' => array_map(fn (array $r): array => ['name' => $r['act']->name] + $this->outcome($r['outcome']), $choices),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function assignments(): array
+    {
+        $rows = [];
+        foreach ($this->proof->resolved->blocks as $letter => $block) {
+            $made = $this->proof->made[$letter] ?? null;
+            [$step, $aim] = Block::technique($block->verb);
+            $rows[] = ['man' => $letter, 'job' => $this->job($block), 'target' => $block->blocks() ? $block->target : null, 'makeable' => $made?->makeable, 'why' => $made?->why,
+                'first' => $block->first, 'partner' => $block->partner, 'verb' => $block->verb, 'step' => $step === '' ? null : $step, 'aim' => $aim === '' ? null : $aim];
+        }
+
+        return $rows;
+    }
+
+    private function job(Block $block): string
+    {
+        $carriers = $this->proof->carriers;
+
+        return match ($block->verb) {
+            'carry' => 'Carries the ball, '.($carriers['give']->where ?? 'on his track'),
+            'pitch' => 'Takes the pitch, '.(isset($carriers['pitch']) ? '4 to 5 yd wide and 1 yd deep of Q' : 'on his track'),
+            'fake' => isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers',
+            'quarterback' => $this->quarterback(),
+            'route' => isset($this->proof->scene->routes[$block->letter]) ? Describer::job($this->proof->scene->call, $block->letter) : 'Runs his route',
+            default => $block->words().($block->unset === null ? '' : ' (product default)'),
+        };
+    }
+
+    private function quarterback(): string
+    {
+        $order = [];
+        foreach ($this->proof->resolved->keys as ['role' => $role, 'decision' => $decision]) {
+            $order[] = $decision === 'pitch' ? "pitch off the $role" : "give or pull off the $role";
+        }
+        $give = isset($this->proof->carriers['give']);
+
+        return $order === [] ? ($give ? 'Hands off, carries out the fake' : 'Keeps the ball') : ucfirst(implode(', then ', $order));
+    }
+
+    /** @return array<string, mixed> */
+    private function run(): array
+    {
+        $proof = $this->proof;
+        $resolved = $proof->resolved;
+        $scheme = $resolved->run->scheme();
+        $cut = $scheme->cuts ? CutKey::of($resolved, $proof->scene->setting->schools) : null;
+        $hats = Hats::of($proof);
+
+        return [
+            'scheme' => $scheme->name, 'side' => $resolved->run->side->value, 'words' => $scheme->words, 'kind' => $scheme->kind,
+            'carrier' => $proof->carriers['give']->letter ?? null, 'where' => $proof->carriers['give']->where ?? ($proof->carriers['keep']->where ?? ''),
+            'cutKey' => $cut === null || $cut->defender === null ? null : ['defender' => $cut->defender, 'technique' => $cut->technique, 'triangle' => $cut->triangle, 'gap' => $cut->gap, 'looks' => $cut->looks, 'why' => $cut->why],
+            'readKey' => $resolved->key('give'), 'pitchKey' => $resolved->key('pitch'),
+            'keysInOrder' => array_column($resolved->keys, 'role'),
+            'optionCount' => $scheme->isOption() ? array_slice($resolved->front->optionCount(), 0, 4) : [],
+            'firstFree' => $proof->ruleTrue->firstFree === null ? null : ['defender' => $proof->ruleTrue->firstFree, 'atYd' => round((float) $proof->ruleTrue->metYYd, 1), 'xYd' => round((float) $proof->ruleTrue->metXYd, 1)],
+            'carriersOnKeys' => $resolved->keys === [] ? null : count(array_unique(array_map(fn (Carrier $c): string => $c->letter, $proof->carriers))).' on '.count($resolved->keys),
+            'mike' => $this->who($resolved->front->mike), 'freeSafety' => $this->who($resolved->front->freeSafety()),
+            'hats' => $hats, 'unaccounted' => $resolved->unaccounted, 'answers' => RunAnswers::of($proof),
+            'pairs' => count($proof->keys) < 2 ? [] : array_map(fn (array $p): array => ['acts' => array_map(fn (RunAct $a): string => $a->name, $p['acts'])] + $this->outcome($p['outcome']), $this->choicePairs()),
+            'lineCalls' => LineCalls::of($resolved),
+            'successYd' => round($proof->decider->success(), 1),
+        ];
+    }
+
+    /** Pairs of plain choices, without the places between. @return list<array{acts: list<RunAct>, outcome: RunOutcome}> */
+    private function choicePairs(): array
+    {
+        return array_values(array_filter($this->proof->pairs, fn (array $p): bool => array_filter($p['acts'], fn (RunAct $a): bool => ! $a->isChoice()) === []));
+    }
+
+    /** @return array{defender: string, men: list<string>}|null */
+    private function who(?string $role): ?array
+    {
+        return $role === null ? null : ['defender' => $role, 'men' => $this->proof->resolved->blockersOf($role)];
+    }
+}

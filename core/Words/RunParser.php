@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Blocking\Run\Order;
+use Jacotaxis\Core\Blocking\Run\RunCall;
+use Jacotaxis\Core\Blocking\Run\Schemes;
+use Jacotaxis\Core\Blocking\Run\Tag;
+use Jacotaxis\Core\Blocking\Run\Tags;
+use Jacotaxis\Core\Concept\CallDraft;
+use Jacotaxis\Core\Concept\StaffRule;
+use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Offense\Man;
+
+/** Reads the run part of a call: "F belly right", "tag arc left", "X crack free safety", "if will insert then throw H". */
+final readonly class RunParser
+{
+    /** Jobs that may be given by hand, in the words of a coach. */
+    public const VERBS = ['block', 'base', 'reach', 'down', 'scoop', 'climb', 'release', 'kick', 'wrap', 'lead', 'fill', 'fold', 'hook', 'load', 'edge', 'arc', 'bluff', 'split', 'crack', 'cut off', 'stalk'];
+
+    /** How a phase is said. */
+    private const PHASES = ['before snap' => 'before the snap', 'before' => 'before the snap', 'on fake' => 'fake', 'fake' => 'fake', 'on stem' => 'stem', 'stem' => 'stem', 'on break' => 'break', 'break' => 'break'];
+
+    public function __construct(private Tokens $tokens, private MenWords $men, private CallDraft $draft)
+    {
+    }
+
+    /** The run that comes next, or null when none does. */
+    public function run(Side $strong): ?RunCall
+    {
+        $mark = $this->tokens->mark();
+        $who = $this->carrier();
+        $scheme = $this->tokens->phrase(Schemes::names());
+        if ($scheme === null) {
+            $this->tokens->back($mark);
+
+            return null;
+        }
+        $side = $this->men->side();
+        if ($side === null) {
+            $this->draft->assumed[] = "$scheme {$strong->value}, the strength";
+        }
+        $only = $this->tokens->take('give') !== null;
+        $this->tokens->skip('only');
+
+        return new RunCall($scheme, $side ?? $strong, $who, giveOnly: $only);
+    }
+
+    /** "tag tackle arc", "tag arc left" */
+    public function tag(): void
+    {
+        $name = $this->tokens->phrase(Tags::names()) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'tag', Tags::names());
+        $run = $this->draft->run ?? throw NotUnderstood::because('A tag goes with a run: say the run first.', 'tag');
+        $data = Tags::get($name);
+        if (! in_array($run->scheme()->kind, $data['kinds'], true)) {
+            throw NotUnderstood::because("The tag $name does not go with {$run->scheme}: it changes ".implode(' and ', $data['kinds']).' runs.', $name);
+        }
+        $this->draft->run = $run->withTag(new Tag($name, $this->men->side()));
+    }
+
+    /** "crack free safety" after a letter; false when no job comes next. */
+    public function order(string $letter): bool
+    {
+        $verb = $this->tokens->phrase([...self::VERBS, ...array_map(fn (string $v): string => "{$v}s", self::VERBS)]);
+        $run = $this->draft->run;
+        if ($verb === null || $run === null) {
+            return false;
+        }
+        $verb = in_array($verb, self::VERBS, true) ? $verb : substr($verb, 0, -1);
+        $target = $this->tokens->phrase(DefenderWords::roles());
+        if (isset($run->orders[$letter])) {
+            throw NotUnderstood::twice($letter);
+        }
+        $this->draft->run = new RunCall($run->scheme, $run->side, $run->who, $run->tags, [...$run->orders, $letter => new Order($verb, $target)], $run->giveOnly);
+
+        return true;
+    }
+
+    /** "if will insert then throw H", "if left end crash before the snap then H arc" */
+    public function rule(): void
+    {
+        $defender = $this->tokens->phrase(DefenderWords::roles()) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'defender', DefenderWords::roles());
+        $acts = array_merge(...array_map(fn (string $a): array => [$a => str_replace('the ', '', $a)], StaffRule::ACTS));
+        $said = $this->tokens->phrase([...array_values($acts), ...array_map(fn (string $a): string => "{$a}s", array_values($acts))]);
+        $act = $said === null ? false : (array_search($said, $acts, true) ?: array_search(substr($said, 0, -1), $acts, true));
+        if ($act === false) {
+            throw NotUnderstood::word($this->tokens->peek() ?? '', "act of the $defender", StaffRule::ACTS);
+        }
+        $phase = self::PHASES[$this->tokens->phrase(array_keys(self::PHASES)) ?? 'fake'];
+        $action = $this->tokens->take(...StaffRule::ACTIONS);
+        if ($action === 'throw') {
+            $this->draft->rules[] = new StaffRule($defender, $act, $phase, $action, $this->men->man('man to throw to'));
+
+            return;
+        }
+        if ($action !== null) {
+            $this->draft->rules[] = new StaffRule($defender, $act, $phase, $action);
+
+            return;
+        }
+        $letter = $this->men->man('man, or give, pull, keep, pitch, throw');
+        $verb = $this->tokens->phrase(self::VERBS);
+        $target = $verb === null ? null : $this->tokens->phrase(DefenderWords::roles());
+        $job = $verb === null ? $this->men->route($letter)->name : trim("$verb $target");
+        $this->draft->rules[] = new StaffRule($defender, $act, $phase, null, $letter, $job);
+    }
+
+    private function carrier(): ?string
+    {
+        $letter = strtoupper($this->tokens->peek() ?? '');
+        if (! in_array($letter, $this->men->letters(), true) || in_array($letter, Man::LINEMEN, true)) {
+            return null;
+        }
+        $this->tokens->next();
+
+        return $letter;
+    }
+}
