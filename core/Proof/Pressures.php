@@ -19,6 +19,9 @@ final class Pressures
      */
     public static function of(Call $call, Look $look, Setting $setting): array
     {
+        if ($call->run !== null) {
+            return [];
+        }
         $base = Scene::of($call, $look, $setting);
         $rows = [self::row('as it stands', $base)];
         foreach ($base->defenders as $d) {

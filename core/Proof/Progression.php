@@ -71,7 +71,8 @@ final class Progression
         $break = $run->break()->t;
         $from = max($run->thrownFrom(), $drop->firstPlant(), $eyes);
         $to = max($break, $drop->firstPlant()) + $run->slotLength();
-        $late = $run->thrownFrom() - $drop->lastAt();
+        // On the run no hitch is his last: he has as long as the roll buys.
+        $late = $run->thrownFrom() - ($scene->rolls() === null ? $drop->lastAt() : max($drop->lastAt(), $scene->pocket()));
         $killed = match (true) {
             $late > Footwork::RHYTHM => sprintf('breaks %.1f s after the last hitch', $late),
             $from > $to + 1e-9 => sprintf('the eyes arrive %.1f s after his slot', $from - $to),

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Proof;
 use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Play\PlayOut;
+use Jacotaxis\Core\Proof\Run\Pair;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
@@ -27,6 +28,7 @@ final readonly class Proof implements Proven
         public Outcome $ruleTrue,
         public array $keys,
         public array $spoilers,
+        public ?Pair $pair = null,
     ) {
     }
 
@@ -46,7 +48,10 @@ final readonly class Proof implements Proven
     /** bound, guess or covered. */
     public function verdict(): string
     {
-        return $this->mainKey()->verdict ?? ($this->ruleTrue->open() ? 'bound' : 'covered');
+        $verdict = $this->mainKey()->verdict ?? ($this->ruleTrue->open() ? 'bound' : 'covered');
+
+        // Without the run it is married to, a play-action pass can at best be a guess.
+        return $this->pair !== null && $this->pair->base === null && $verdict === 'bound' ? 'guess' : $verdict;
     }
 
     /** Least margin over the acts of the main key, else the rule-true margin; seconds. */

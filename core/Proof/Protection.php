@@ -39,11 +39,19 @@ final readonly class Protection
             [$first, $at] = $time < $at ? [$free, $time] : [$first, $at];
         }
         if ($first === null) {
-            return new self($rushers, $protectors, null, null, $scene->setting->pocket, null);
+            return new self($rushers, $protectors, null, null, $scene->pocket(), null);
         }
         $side = Side::ofX($first->xYd);
 
-        return new self($rushers, $protectors, $first->role, $side, min($at, $scene->setting->pocket), $scene->call->hot ?? self::hotOn($scene, $side));
+        return new self($rushers, $protectors, $first->role, $side, min($at, $scene->pocket()), $scene->call->hot ?? self::hotOn($scene, $side));
+    }
+
+    /** The protection of a roll when a man meets the passer at a moment, or nobody does before the pocket is gone. */
+    public static function meeting(Scene $scene, ?string $role, Side $side, float $at): self
+    {
+        $usual = self::of($scene);
+
+        return new self($usual->rushers, $usual->protectors, $role, $role === null ? null : $side, $at, $role === null ? null : ($scene->call->hot ?? self::hotOn($scene, $side)));
     }
 
     /** Without a word the earliest-breaking numbered or check route on the free man's side. */

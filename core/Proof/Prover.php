@@ -12,6 +12,7 @@ use Jacotaxis\Core\Proof\Keys\ActNames;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Keys\KeyFinder;
 use Jacotaxis\Core\Proof\Play\PlayOut;
+use Jacotaxis\Core\Proof\Run\Pair;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /** Proves what a call does to a look. Deterministic. */
@@ -31,10 +32,30 @@ final class Prover
         $windows = new Windows($scene, $playOut, $readings);
         $ruleTrue = $windows->outcome();
         $finder = new KeyFinder($scene, $playOut, $windows, new ActNames($scene), $place === false ? null : $place);
-        $keys = $finder->keys();
+        $pair = Pair::of($scene, $playOut, $windows);
+        $keys = self::together($pair->keys ?? [], $finder->keys());
 
         return new Proof($scene, $playOut, $windows, $protection, $readings, $ruleTrue,
-            self::withNamed($call, $scene, $finder, $keys), $finder->spoilers($keys, $ruleTrue));
+            self::withNamed($call, $scene, $finder, $keys), $finder->spoilers($keys, $ruleTrue), $pair);
+    }
+
+    /**
+     * Keys of the pass and of its run, each man once, the largest swing first: who must choose between run and pass comes first.
+     *
+     * @param  list<Key>  $pair
+     * @param  list<Key>  $pass
+     * @return list<Key>
+     */
+    private static function together(array $pair, array $pass): array
+    {
+        $both = [];
+        foreach ($pair as $key) {
+            $same = array_values(array_filter($pass, fn (Key $k): bool => $k->defender === $key->defender))[0] ?? null;
+            $both[] = $same === null ? $key : $key->and($same);
+        }
+        $taken = array_map(fn (Key $k): int => $k->defender, $pair);
+
+        return [...$both, ...array_filter($pass, fn (Key $k): bool => ! in_array($k->defender, $taken, true))];
     }
 
     /**

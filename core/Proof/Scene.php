@@ -6,11 +6,11 @@ namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Pickup;
+use Jacotaxis\Core\Blocking\Run\Hold;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
-use Jacotaxis\Core\Blocking\Run\Hold;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
@@ -31,6 +31,12 @@ use Jacotaxis\Core\Route\RunRoute;
 /** A call and a look standing on the field: the twenty-two spots, the count and the timed routes. */
 final readonly class Scene
 {
+    /** Share of his way that zone men underneath go along with a passer who rolls (product default). */
+    private const ROLL_SHARE = 0.5;
+
+    /** Time a yard of roll adds before the rush is there, seconds (product default). */
+    private const ROLL_BUYS_S = 0.1;
+
     /** Least depth from which a drop begins after a run action, yards. */
     private const FAKE_DEPTH_YD = 3.0;
 
@@ -126,6 +132,12 @@ final readonly class Scene
         return $own > 0.0 && isset($this->setting->schools->values['roll-width']) ? (float) $this->setting->schools->value('roll-width') : $own;
     }
 
+    /** When the rush is through its blockers, seconds: a launch point that moves away from it buys time. */
+    public function pocket(): float
+    {
+        return $this->setting->pocket + ($this->rolls() === null ? 0.0 : self::ROLL_BUYS_S * $this->rollYd());
+    }
+
     /** The side he rolls to, or null. */
     public function rolls(): ?Side
     {
@@ -145,6 +157,20 @@ final readonly class Scene
         $actors = array_values(array_filter($this->lineup->eligible(), fn (string $l): bool => ! isset($this->call->routes[$l]) || $this->call->routes[$l]->checks || $this->men[$l]->isBack()));
 
         return Hold::of($d, $action->run === Fake::FREEZE, $action->side, $support, $actors, (float) $this->setting->schools->value('run-share') / 100.0);
+    }
+
+    /** The side a run action flows to, or null: a freeze flows nowhere. */
+    public function flow(): ?Side
+    {
+        return $this->call->fake !== null && $this->call->fake->run !== Fake::FREEZE ? ($this->call->fake->side ?? $this->strong) : $this->call->run?->side;
+    }
+
+    /** How far zone men underneath move over with a passer who rolls, yards. */
+    public function rollsBy(): float
+    {
+        $roll = $this->rolls();
+
+        return $roll === null ? 0.0 : $roll->sign() * $this->rollYd() * self::ROLL_SHARE;
     }
 
     /** The same scene in which some defenders do not believe the run action. @param  list<string>  $roles */

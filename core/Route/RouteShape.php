@@ -17,6 +17,7 @@ final readonly class RouteShape
      * @param  float  $sellS  seconds he blocks or sells a block before he leaves
      * @param  int|null  $insideStep  contact of the inside foot on which he breaks, where coaches count it
      * @param  float|null  $slotS  seconds after the break in which the ball may leave, where it is not the usual time of its kind
+     * @param  float  $leadS  seconds before his break from which the ball may be laid in front of him
      * @param  bool  $counted  whether the throw to him is chosen before the snap, on numbers, grass and leverage (CNT-10)
      * @param  bool  $rhythm  whether the ball leaves before his break: he is thrown to in rhythm
      */
@@ -38,6 +39,7 @@ final readonly class RouteShape
         public ?float $slotS = null,
         public bool $rhythm = false,
         public bool $counted = false,
+        public float $leadS = 0.0,
     ) {
     }
 

@@ -44,7 +44,7 @@ final class Routes
             ['sneak flat', new RouteShape('sneak flat', Stem::Through, 3.0, CutKind::Speed, 90.0, Finish::Settle, inward: true, minDepthYd: 1.0, maxDepthYd: 6.0, sellS: 0.6)],
             ['chip flat', new RouteShape('chip flat', Stem::ToFlat, 3.0, CutKind::Speed, 84.0, Finish::Settle, maxDepthYd: 6.0, sellS: 0.6)],
             ['crack seam', new RouteShape('crack seam', Stem::Crack, 4.0, CutKind::Plant, 0.0, Finish::Run, inward: true, deep: true, minDepthYd: 2.0, maxDepthYd: 9.0)],
-            ['leak', new RouteShape('leak', Stem::Late, 9.0, CutKind::Bend, 20.0, Finish::Run, inward: true, deep: true, minDepthYd: 5.0, maxDepthYd: 16.0, sellS: 1.2)],
+            ['leak', new RouteShape('leak', Stem::Late, 9.0, CutKind::Bend, 20.0, Finish::Run, inward: true, deep: true, minDepthYd: 5.0, maxDepthYd: 16.0, sellS: 1.2, leadS: 0.9)],
             ['post-corner', new RouteShape('post-corner', Stem::Double, 10.0, CutKind::Drop, 45.0, Finish::Run, deep: true, minDepthYd: 5.0, maxDepthYd: 16.0, fakeDeg: -30.0)],
             ['corner-post', new RouteShape('corner-post', Stem::Double, 10.0, CutKind::Drop, 30.0, Finish::Run, inward: true, deep: true, minDepthYd: 5.0, maxDepthYd: 16.0, fakeDeg: -45.0)],
             ['hitch-go', new RouteShape('hitch-go', Stem::Double, 5.5, CutKind::Plant, 0.0, Finish::Run, inward: true, deep: true, minDepthYd: 3.0, maxDepthYd: 12.0, fakeDeg: 20.0)],

@@ -59,7 +59,7 @@ final readonly class RunRoute
     /** From when on the ball may leave, seconds: at the break, on routes thrown in rhythm before it. */
     public function thrownFrom(): float
     {
-        return $this->break()->t - ($this->spec->shape()->rhythm ? self::RHYTHM_S : 0.0);
+        return $this->break()->t - ($this->spec->shape()->rhythm ? self::RHYTHM_S : $this->spec->shape()->leadS);
     }
 
     /** Seconds the read may take the ball after its break (product defaults). */

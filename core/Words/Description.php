@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\Family;
@@ -24,6 +25,9 @@ final class Description
     /** @return array{words: string, family: string|null, side: string, why: string, nearest: list<array{family: string, differs: string}>, families: list<array{family: string, side: string, why: string}>, otherSide: list<string>, assumed: list<string>} */
     public static function of(Call $call, ?Situation $context = null, ?StaffBook $book = null): array
     {
+        if ($call->run !== null) {
+            return self::run($call, $context, $book);
+        }
         $situation = $call->situation ?? $context ?? Situation::of();
         $lineup = $call->lineup($situation, $book?->clock());
         $count = $lineup->count;
@@ -47,6 +51,21 @@ final class Description
             'disagrees' => self::disagrees($call, $situation),
             'before' => $call->motions === [] ? null : self::before($call, $situation),
             'assumed' => $call->assumed,
+        ];
+    }
+
+    /** A run is its scheme: its words say why, and runs of the same kind are the nearest. @return array<string, mixed> */
+    private static function run(Call $call, ?Situation $context, ?StaffBook $book): array
+    {
+        $run = $call->run ?? throw new \LogicException('a pass has no run');
+        $scheme = $run->scheme();
+        $near = array_values(array_filter(Schemes::names(), fn (string $n): bool => $n !== $scheme->name && Schemes::get($n)->kind === $scheme->kind));
+        $option = $call->routes === [] ? '' : ', with a throw';
+
+        return [
+            'words' => Describer::words($call, $context, $book), 'family' => $scheme->name.($call->routes === [] ? '' : ' rpo'), 'alsoCalled' => '', 'side' => $run->side->value,
+            'why' => $scheme->words.$option, 'nearest' => array_map(fn (string $n): array => ['family' => $n, 'differs' => Schemes::get($n)->words], array_slice($near, 0, 3)),
+            'families' => [['family' => $scheme->name, 'side' => $run->side->value, 'why' => $scheme->words]], 'otherSide' => [], 'disagrees' => self::disagrees($call, $call->situation ?? $context ?? Situation::of()), 'before' => null, 'assumed' => $call->assumed,
         ];
     }
 

@@ -13,6 +13,7 @@ use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Route\Routes;
 
 /** Reads the run part of a call: "F belly right", "tag arc left", "X crack free safety", "if will insert then throw H". */
 final readonly class RunParser
@@ -32,7 +33,7 @@ final readonly class RunParser
     {
         $mark = $this->tokens->mark();
         $who = $this->carrier();
-        $scheme = $this->tokens->phrase(Schemes::names());
+        $scheme = $this->longer(Schemes::names()) ? null : $this->tokens->phrase(Schemes::names());
         if ($scheme === null) {
             $this->tokens->back($mark);
 
@@ -63,8 +64,9 @@ final readonly class RunParser
     /** "crack free safety" after a letter; false when no job comes next. */
     public function order(string $letter): bool
     {
-        $verb = $this->tokens->phrase([...self::VERBS, ...array_map(fn (string $v): string => "{$v}s", self::VERBS)]);
+        $verbs = [...self::VERBS, ...array_map(fn (string $v): string => "{$v}s", self::VERBS)];
         $run = $this->draft->run;
+        $verb = $run === null || $this->longer($verbs) ? null : $this->tokens->phrase($verbs);
         if ($verb === null || $run === null) {
             return false;
         }
@@ -105,6 +107,18 @@ final readonly class RunParser
         $target = $verb === null ? null : $this->tokens->phrase(DefenderWords::roles());
         $job = $verb === null ? $this->men->route($letter)->name : trim("$verb $target");
         $this->draft->rules[] = new StaffRule($defender, $act, $phase, null, $letter, $job);
+    }
+
+    /** Whether a route with a longer name comes next: a crack seam is no crack. @param  list<string>  $phrases */
+    private function longer(array $phrases): bool
+    {
+        $mark = $this->tokens->mark();
+        $one = $this->tokens->phrase($phrases);
+        $this->tokens->back($mark);
+        $route = $this->tokens->phrase(array_keys(Routes::all()));
+        $this->tokens->back($mark);
+
+        return $one !== null && $route !== null && strlen($route) > strlen($one);
     }
 
     private function carrier(): ?string

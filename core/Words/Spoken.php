@@ -33,6 +33,12 @@ final class Spoken
         foreach ($said['families'] as $family) {
             $sentences[] = self::plain($family['family']).", {$family['side']}";
         }
+        foreach ($call->run->tags ?? [] as $tag) {
+            $sentences[] = self::plain($tag->words());
+        }
+        foreach ($call->run->orders ?? [] as $letter => $order) {
+            $sentences[] = "$letter {$order->words()}";
+        }
         foreach ($call->routes as $letter => $spec) {
             $sentences[] = self::route((string) $letter, $spec);
         }

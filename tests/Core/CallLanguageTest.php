@@ -76,7 +76,7 @@ it('lists everything it filled in', function (): void {
 it('names what it does not understand and the nearest words', function (string $words, string $message): void {
     expect(fn () => CallParser::parse($words))->toThrow(NotUnderstood::class, $message);
 })->with([
-    ['gun 2x2: smsh right', '"smsh" is not a man or family here. Did you mean smash'],
+    ['gun 2x2: smsh right', '"smsh" is not a man, family or run here. Did you mean smash'],
     ['gun 2x2: smash rigth', 'Did you mean right?'],
     ['gun 2x2: X pst', '"pst" is not a route for X. Did you mean post'],
     ['gum 2x2: smash', '"gum" is not a set'],

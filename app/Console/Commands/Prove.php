@@ -2,9 +2,8 @@
 
 namespace App\Console\Commands;
 
-use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Telling\Report;
-use Jacotaxis\Core\Proof\Telling\Stage;
+use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Telling\Told;
 
 class Prove extends JxCommand
 {
@@ -15,10 +14,10 @@ class Prove extends JxCommand
     protected function answer(): int
     {
         $call = $this->theCall();
-        $proof = Prover::prove($call, $this->look(), $this->setting($call));
-        $report = Report::of($proof);
+        $proof = Proving::of($call, $this->look(), $this->setting($call));
+        $report = Told::report($proof);
         if ($this->option('frames')) {
-            $report['frames'] = Stage::frames($proof, null);
+            $report['frames'] = Told::frames($proof, null);
         }
         $this->option('json') ? $this->json($report) : $this->tell($report);
 

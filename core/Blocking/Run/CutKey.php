@@ -16,7 +16,7 @@ final readonly class CutKey
      * First answers by kind of key and the gap he plays: [gaps in the order they are looked at, in words].
      * Gaps of the backside are small letters. Rows marked inferred in the trade's rules say so.
      *
-     * @var array<string, array<string, array{list<string>, string}>>
+     * @var array<string, array<int|string, array{list<string>, string}>>
      */
     private const ANSWERS = [
         'nose' => [

@@ -26,4 +26,14 @@ final readonly class Key
         public bool $conflict = true,
     ) {
     }
+
+    /** This key with the acts of another question to the same man. */
+    public function and(self $other): self
+    {
+        $acts = [...$this->acts, ...array_values(array_filter($other->acts, fn (array $a): bool => $a['act']->name !== 'by rule'))];
+        $won = array_filter($acts, fn (array $row): bool => $row['outcome']->open());
+
+        return new self($this->defender, $this->role, $this->pair, "{$this->question} {$other->question}", $acts, max($this->swing, $other->swing),
+            count($won) === count($acts) ? 'bound' : ($won === [] ? 'covered' : 'guess'), min(array_map(fn (array $row): float => $row['outcome']->best, $acts)), $this->conflict || $other->conflict);
+    }
 }

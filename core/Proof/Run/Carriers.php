@@ -218,7 +218,7 @@ final class Carriers
         $key = $this->resolved->key('pitch');
         $u = $key === null ? $this->edge() : $this->resolved->front->u($key);
         for ($i = $keep->fromStep(); $i < Path::STEPS; $i++) {
-            if ($keep->path->x[$i] * $this->sign > $u - 2.5 || $keep->path->y[$i] > 0.0) {
+            if ($u - 2.5 < $keep->path->x[$i] * $this->sign || $keep->path->y[$i] > 0.0) {
                 return $i * Path::STEP;
             }
         }
@@ -260,7 +260,7 @@ final class Carriers
     private function reachedU(Path $path, float $u): float
     {
         for ($i = 0; $i < Path::STEPS; $i++) {
-            if ($path->x[$i] * $this->sign >= $u) {
+            if ($u <= $path->x[$i] * $this->sign) {
                 return $i * Path::STEP;
             }
         }

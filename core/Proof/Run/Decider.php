@@ -114,8 +114,8 @@ final class Decider
         [$margin, $who] = $this->margin($action, $acts);
         [$step, $first] = $this->firstFree($carrier, $this->tacklers($action, $acts));
         $gain = $carrier->path->y[$step];
-        $why = $first === null ? sprintf('%s gets through the %s untouched', $carrier->letter, $carrier->where)
-            : sprintf('the %s meets %s at %.1f yd in the %s', $first, $carrier->letter, $gain, $carrier->where);
+        $why = $first === null ? sprintf('%s gets through untouched, %s', $carrier->letter, $carrier->where)
+            : sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where);
 
         return new RunOutcome($action, $carrier->letter, $carrier->where, $margin, $gain, $first, $first === null ? null : $carrier->path->y[$step], $first === null ? null : $carrier->path->x[$step],
             $carrier->from, $why, $margins);
@@ -242,7 +242,7 @@ final class Decider
     private function shows(string $role): float
     {
         $give = in_array($role, [$this->resolved->key('give'), $this->resolved->key('throw')], true);
-        $carrier = $this->carriers[$give ? 'give' : 'keep'] ?? reset($this->carriers);
+        $carrier = $this->carriers[$give ? 'give' : 'keep'] ?? array_values($this->carriers)[0];
 
         return $give ? $carrier->from : (isset($this->carriers['keep']) ? max($carrier->from, $this->pitchedAt()) : $carrier->from);
     }

@@ -15,7 +15,7 @@ final class Hats
     /** @return array{ours: int, theirs: int, words: string} */
     public static function of(RunProof $proof): array
     {
-        $carrier = $proof->carriers[$proof->ruleTrue->action] ?? reset($proof->carriers);
+        $carrier = $proof->carriers[$proof->ruleTrue->action] ?? array_values($proof->carriers)[0];
         $x = $carrier->path->x[$carrier->stepPast(0.0)];
         $read = array_column($proof->resolved->keys, 'role');
         $ours = $theirs = 0;

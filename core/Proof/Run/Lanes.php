@@ -36,11 +36,10 @@ final readonly class Lanes
     {
         $side = ctype_lower($gap[0]) && strlen($gap) === 1 ? $this->playside->opposite() : $this->playside;
 
-        return match (true) {
-            $gap === 'G' => "outside the {$side->value} guard",
-            strlen($gap) === 1 => $side->value.' '.strtoupper($gap).' gap',
-            $gap === 'center' => 'behind the center',
-            default => "{$side->value} $gap",
+        return match ($gap) {
+            'G' => "outside the {$side->value} guard",
+            'center' => 'behind the center',
+            default => strlen($gap) === 1 ? $side->value.' '.strtoupper($gap).' gap' : "{$side->value} $gap",
         };
     }
 

@@ -36,7 +36,7 @@ final class RunAnswers
     }
 
     /** The call with every tag that fits it, by the words of the tag. @return array<string, Call> */
-    private static function tagged(Call $call): array
+    public static function tagged(Call $call): array
     {
         $run = $call->run;
         $calls = [];

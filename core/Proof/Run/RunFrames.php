@@ -25,7 +25,7 @@ final readonly class RunFrames
     /** @return array<string, mixed> as Frames::of */
     public function all(): array
     {
-        $carrier = $this->proof->carriers[$this->outcome->action] ?? reset($this->proof->carriers);
+        $carrier = $this->proof->carriers[$this->outcome->action] ?? array_values($this->proof->carriers)[0];
         $last = $this->lastStep($carrier);
         $at = $ball = [];
         for ($i = 0; $i <= $last; $i++) {
@@ -90,7 +90,7 @@ final readonly class RunFrames
     {
         $his = array_filter($this->proof->carriers, fn (Carrier $c): bool => $c->letter === 'Q');
 
-        return $his === [] ? ['give' => reset($this->proof->carriers)] : $his;
+        return $his === [] ? ['give' => array_values($this->proof->carriers)[0]] : $his;
     }
 
     /** A man who blocks nobody, or does not get to his man: toward where he was going. @return array{float, float} */

@@ -40,7 +40,7 @@ final class RunProver
         if ($carriers === []) {
             throw UnknownRun::needs(ucfirst($run->scheme), 'a back or a man in motion who carries the ball');
         }
-        $aim = $carriers['give'] ?? $carriers['keep'] ?? reset($carriers);
+        $aim = $carriers['give'] ?? $carriers['keep'] ?? array_values($carriers)[0];
         $made = (new Blocking($scene, $resolved, $defense))->all($aim);
         if ($before?->letter !== null && $scene->routes[$before->letter]->spec->depth() <= 0.0) {
             $carriers['throw'] = (new Carriers($scene, $resolved))->quick($before->letter);

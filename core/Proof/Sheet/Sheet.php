@@ -7,7 +7,9 @@ namespace Jacotaxis\Core\Proof\Sheet;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Setting;
 
 /** A call against many looks, or many calls against one: a cell a proof, and what the cells add up to. Seconds and yards. */
@@ -19,9 +21,9 @@ final class Sheet
     /** @return array<string, mixed> front, shell, verdict, strength, protection, key, best read and its margin, gain */
     public static function cell(Call $call, Look $look, Setting $setting): array
     {
-        $proof = Prover::prove($call, $look, $setting);
+        $proof = Proving::of($call, $look, $setting);
 
-        return ['front' => $look->front, 'shell' => $look->shell, 'look' => $look->words()] + self::of($proof);
+        return ['front' => $look->front, 'shell' => $look->shell, 'look' => $look->words()] + ($proof instanceof RunProof ? RunCell::of($proof) : self::of(self::pass($proof)));
     }
 
     /** @return array<string, mixed> */
@@ -35,6 +37,13 @@ final class Sheet
             'best' => $best->letter === null ? null : ['man' => $best->letter, 'route' => $proof->scene->routes[$best->letter]->spec->name, 'action' => $best->action,
                 'margin' => round($best->margin, 2), 'gain' => round($best->gainYd, 1)],
         ];
+    }
+
+    private static function pass(Proven $proof): Proof
+    {
+        assert($proof instanceof Proof);
+
+        return $proof;
     }
 
     /**

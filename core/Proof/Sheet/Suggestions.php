@@ -7,6 +7,8 @@ namespace Jacotaxis\Core\Proof\Sheet;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Run\RunAnswers;
+use Jacotaxis\Core\Proof\Run\RunProver;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\Route\Finish;
 use Jacotaxis\Core\Route\Flag;
@@ -26,6 +28,9 @@ final class Suggestions
      */
     public static function of(Call $call, Look $look, Setting $setting, int $most = 4): array
     {
+        if ($call->run !== null) {
+            return array_slice(self::tags($call, $look, $setting), 0, $most);
+        }
         $before = Prover::prove($call, $look, $setting);
         if ($before->verdict() === 'bound') {
             return [];
@@ -40,6 +45,15 @@ final class Suggestions
         usort($found, fn (array $a, array $b): int => $b['strength'] <=> $a['strength']);
 
         return array_slice($found, 0, $most);
+    }
+
+    /** Tags that answer a run. @return list<array{words: string, verdict: string, strength: float, call: Call}> */
+    private static function tags(Call $call, Look $look, Setting $setting): array
+    {
+        $tried = RunAnswers::tagged($call);
+
+        return array_map(fn (array $a): array => ['words' => "{$a['tag']}: {$a['words']}", 'verdict' => $a['verdict'], 'strength' => $a['strength'], 'call' => $tried[$a['tag']]],
+            RunAnswers::of(RunProver::prove($call, $look, $setting)));
     }
 
     /** @return iterable<array{string, string, Call}> kind and man, words, the changed call */

@@ -25,6 +25,9 @@ final class Tolerance
      */
     public static function bands(Call $call, Look $look, Setting $setting): array
     {
+        if ($call->run !== null) {
+            return [];
+        }
         $proof = Prover::prove($call, $look, $setting);
         if ($proof->verdict() !== 'bound') {
             return [];

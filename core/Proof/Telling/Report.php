@@ -42,6 +42,7 @@ final class Report
             ], $proof->spoilers),
             'picture' => Picture::of($report->scene),
             'run' => null,
+            'base' => $report->base(),
             'assignments' => $report->assignments(),
             'reads' => array_map($report->read(...), array_values($readings)),
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), Findings::of($proof)),
@@ -52,8 +53,24 @@ final class Report
         ];
     }
 
-    /** The verdict in one sentence. */
+    /** The run a play-action pass is proved with, or null. @return array<string, mixed>|null */
+    private function base(): ?array
+    {
+        $pair = $this->proof->pair;
+        $base = $pair?->base;
+
+        return $pair === null ? null : ['run' => $base?->resolved->run->words(), 'verdict' => $base?->verdict(), 'gain' => $base === null ? null : round($base->ruleTrue->gainYd, 1), 'margin' => $base === null ? null : round($base->ruleTrue->margin, 2), 'why' => ucfirst($pair->why).'.'];
+    }
+
+    /** The verdict in one sentence, with what it was proved with. */
     private function why(): string
+    {
+        $pair = $this->proof->pair;
+
+        return $this->verdictWhy().($pair === null ? '' : ($pair->base === null ? " At best a guess: {$pair->why}." : ' '.ucfirst($pair->why).'.'));
+    }
+
+    private function verdictWhy(): string
     {
         $key = $this->proof->mainKey();
         if ($key === null) {
@@ -79,8 +96,8 @@ final class Report
             'action' => $outcome->action,
             'man' => $letter,
             'number' => $letter === null ? null : $this->scene->count->number($letter),
-            'side' => $letter === null ? null : ($this->scene->count->sideOf($letter)->value ?? $this->scene->routes[$letter]->to->value),
-            'route' => $letter === null ? null : $this->route($letter),
+            'side' => $letter === null ? null : ($this->scene->count->sideOf($letter)->value ?? ($this->scene->routes[$letter] ?? null)?->to->value),
+            'route' => $letter === null || $outcome->action === 'give' ? null : $this->route($letter),
             'outAt' => $outcome->line === null ? null : round($outcome->line->outAt(), 2),
             'caughtAt' => $outcome->line === null ? null : round($outcome->line->caughtAt(), 2),
             'margin' => round($outcome->margin, 2),

@@ -28,7 +28,12 @@ final class Stage
     /** @return array<string, mixed> */
     public static function of(Proof $proof): array
     {
-        $scene = $proof->scene;
+        return [...self::standing($proof->scene), 'routes' => array_values(array_map(fn (RunRoute $r): array => self::route($proof, $r), $proof->scene->routes)), 'blocks' => [], 'tracks' => []];
+    }
+
+    /** The field and the twenty-two, whatever is called. @return array<string, mixed> */
+    public static function standing(Scene $scene): array
+    {
         $situation = $scene->setting->situation;
         $hash = $situation->rules->hashFromSidelineYd() - $scene->frame->ballXYd;
 
@@ -46,7 +51,6 @@ final class Stage
             ], $scene->men)),
             'landmarks' => Landmarks::of($scene->before, $situation),
             'defenders' => array_map(fn (Defender $d): array => self::defender($scene, $d), $scene->defenders),
-            'routes' => array_values(array_map(fn (RunRoute $r): array => self::route($proof, $r), $scene->routes)),
             'launch' => $scene->launch(),
             'look' => $scene->look->words(), 'lookDocument' => LookDocument::write($scene->look),
         ];
@@ -126,17 +130,23 @@ final class Stage
     /** @return array<string, mixed> */
     private static function route(Proof $proof, RunRoute $run): array
     {
-        $break = $run->break();
-        $line = self::line($run);
         $reading = $proof->readings[$run->letter];
-        $called = $run->called;
+
+        return [...self::plain($proof->scene, $run), 'read' => $reading->number, 'flag' => $reading->flag];
+    }
+
+    /** A route as drawn, with its number in the order of the call. @return array<string, mixed> */
+    public static function plain(Scene $scene, RunRoute $run): array
+    {
+        $break = $run->break();
+        $number = array_search($run->letter, $scene->reads, true);
 
         return [
             'man' => $run->letter, 'name' => $run->spec->name, 'depthYd' => $run->spec->depth(),
             'minYd' => $run->spec->shape()->minDepthYd, 'maxYd' => $run->spec->shape()->maxDepthYd,
-            'read' => $reading->number, 'flag' => $reading->flag,
-            'called' => $run->converted() ? $called->name : null, 'ghosts' => self::ghosts($proof->scene, $run),
-            'settles' => $run->spec->finish() !== Finish::Run, 'line' => $line, 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
+            'read' => $number === false ? null : $number + 1, 'flag' => $number === false ? ($run->spec->flag->value ?? 'decoy') : 'read',
+            'called' => $run->converted() ? $run->called->name : null, 'ghosts' => self::ghosts($scene, $run),
+            'settles' => $run->spec->finish() !== Finish::Run, 'line' => self::line($run), 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
         ];
     }
 }

@@ -26,6 +26,6 @@ final readonly class Outcome
 
     public function open(): bool
     {
-        return $this->action === 'throw';
+        return $this->action === 'throw' || in_array($this->action, ['give', 'keep'], true) && $this->margin >= 0.0;
     }
 }

@@ -97,7 +97,8 @@ final class Windows
         $pick = null;
         foreach ($this->counting() as $letter) {
             ['margin' => $margin, 'line' => $line] = $reads[$letter];
-            if ($line === null || ! $this->worth($line, $tracks)) {
+            // Beating the free man is what a hot throw is for: it need not be worth the down besides.
+            if ($line === null || (! $this->readings[$letter]->hot && ! $this->worth($line, $tracks))) {
                 continue;
             }
             $best = max($best, $margin);

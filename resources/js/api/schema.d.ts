@@ -77,6 +77,16 @@ export interface CallDocument {
    */
   hot?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
   readsBy?: ReadsBy;
+  /**
+   * a run: everybody without a route follows the scheme's rule
+   */
+  run?: null | CallRun;
+  /**
+   * the staff's own rules: if a defender does this then the ball goes there, or a man has another job
+   *
+   * @maxItems 8
+   */
+  rules?: StaffRule[];
 }
 export interface StandIn {
   for: "X" | "Z" | "H" | "Y" | "R" | "F";
@@ -104,7 +114,7 @@ export interface CallMotion {
 }
 export interface Assignment {
   man: "LT" | "LG" | "C" | "RG" | "RT" | "Q" | "X" | "Z" | "H" | "Y" | "R" | "F";
-  job: "route" | "protect" | "pass";
+  job: "route" | "protect" | "pass" | "rule";
   route?:
     | "hitch"
     | "curl"
@@ -211,6 +221,15 @@ export interface CallFake {
     | "belly"
     | "dive"
     | "crack"
+    | "buck"
+    | "triple"
+    | "midline"
+    | "midline pitch"
+    | "lead option"
+    | "load option"
+    | "speed option"
+    | "counter option"
+    | "freeze option"
     | "freeze";
   side?: "left" | "right" | null;
   man?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
@@ -239,6 +258,105 @@ export interface ReadsBy {
    * @maxItems 5
    */
   open?: ("X" | "Z" | "H" | "Y" | "R" | "F")[];
+}
+export interface CallRun {
+  scheme:
+    | "zone"
+    | "outside zone"
+    | "split zone"
+    | "duo"
+    | "power"
+    | "counter"
+    | "trap"
+    | "jet"
+    | "jet counter"
+    | "toss"
+    | "crack"
+    | "belly"
+    | "buck"
+    | "dive"
+    | "triple"
+    | "midline"
+    | "midline pitch"
+    | "freeze option"
+    | "lead option"
+    | "load option"
+    | "speed option"
+    | "counter option";
+  side: "left" | "right";
+  /**
+   * who carries, when it is not the scheme's own man
+   */
+  man?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
+  /**
+   * @maxItems 4
+   */
+  tags?: RunTag[];
+  /**
+   * jobs given by hand instead of the scheme's rule
+   *
+   * @maxItems 10
+   */
+  orders?: RunOrder[];
+  /**
+   * the quarterback hands off whatever the key does
+   */
+  giveOnly?: boolean;
+}
+export interface RunTag {
+  name: "arc" | "bluff" | "tackle arc" | "tight-end surface" | "exchange" | "crack" | "wham";
+  side?: "left" | "right" | null;
+}
+export interface RunOrder {
+  man: "LT" | "LG" | "C" | "RG" | "RT" | "X" | "Z" | "H" | "Y" | "R" | "F";
+  job:
+    | "block"
+    | "base"
+    | "reach"
+    | "down"
+    | "scoop"
+    | "climb"
+    | "release"
+    | "kick"
+    | "wrap"
+    | "lead"
+    | "fill"
+    | "fold"
+    | "hook"
+    | "load"
+    | "edge"
+    | "arc"
+    | "bluff"
+    | "split"
+    | "crack"
+    | "cut off"
+    | "stalk";
+  target?: string | null;
+}
+export interface StaffRule {
+  defender: string;
+  act:
+    | "sit"
+    | "sink"
+    | "jump"
+    | "stay"
+    | "widen"
+    | "hang"
+    | "trigger"
+    | "stay home"
+    | "insert"
+    | "drop"
+    | "crash"
+    | "come up"
+    | "take the back"
+    | "take the quarterback"
+    | "take the pitch"
+    | "fall off"
+    | "between";
+  phase: "before the snap" | "fake" | "stem" | "break";
+  action?: "give" | "pull" | "keep" | "pitch" | "throw" | null;
+  man?: "LT" | "LG" | "C" | "RG" | "RT" | "X" | "Z" | "H" | "Y" | "R" | "F" | null;
+  job?: string | null;
 }
 /**
  * A set with its line splits and the men moved by hand. Yards in the play frame, feet between linemen.
@@ -456,7 +574,10 @@ export interface ProofReport {
   keys: KeyRow[];
   spoilers: SpoilerRow[];
   picture: PictureRow;
-  run: null;
+  /**
+   * what a run reads and leaves; null for passes
+   */
+  run: null | RunTold;
   /**
    * @minItems 11
    * @maxItems 11
@@ -474,6 +595,10 @@ export interface ProofReport {
    * every numbered read when everybody plays his rule: live, or dead with what killed it
    */
   states: ReadState1[];
+  /**
+   * the run a play-action pass is proved with
+   */
+  base?: null | BaseRun;
 }
 export interface OutcomeRow {
   action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";
@@ -491,6 +616,18 @@ export interface OutcomeRow {
    * the read that would have been live had this one been taken away
    */
   next: string | null;
+  /**
+   * gap or alley of a run
+   */
+  where?: string;
+  /**
+   * the first free man and where he meets the carrier, yards
+   */
+  firstFree?: null | {
+    defender: string;
+    atYd: number;
+    xYd: number;
+  };
 }
 export interface KeyRow {
   defender: string;
@@ -530,6 +667,18 @@ export interface ActRow {
    */
   next: string | null;
   reads: ReadState[];
+  /**
+   * gap or alley of a run
+   */
+  where?: string;
+  /**
+   * the first free man and where he meets the carrier, yards
+   */
+  firstFree?: null | {
+    defender: string;
+    atYd: number;
+    xYd: number;
+  };
 }
 export interface ReadState {
   man: string;
@@ -554,6 +703,18 @@ export interface ChoiceRow {
    * the read that would have been live had this one been taken away
    */
   next: string | null;
+  /**
+   * gap or alley of a run
+   */
+  where?: string;
+  /**
+   * the first free man and where he meets the carrier, yards
+   */
+  firstFree?: null | {
+    defender: string;
+    atYd: number;
+    xYd: number;
+  };
 }
 export interface SpoilerRow {
   defender: string;
@@ -701,12 +862,108 @@ export interface TellRow1 {
   certainty: string;
   why: string;
 }
+export interface RunTold {
+  scheme: string;
+  side: "left" | "right";
+  words: string;
+  kind: "zone" | "gap" | "jet" | "option";
+  carrier: string | null;
+  where: string;
+  cutKey: null | {
+    defender: string;
+    technique: string | null;
+    triangle: string[];
+    gap: string;
+    looks: string[];
+    why: string;
+  };
+  readKey: string | null;
+  pitchKey: string | null;
+  keysInOrder: string[];
+  optionCount: string[];
+  /**
+   * the first free man and where he meets the carrier, yards
+   */
+  firstFree: null | FirstFree;
+  carriersOnKeys: string | null;
+  mike: null | {
+    defender: string;
+    men: string[];
+  };
+  freeSafety: null | {
+    defender: string;
+    men: string[];
+  };
+  hats: {
+    ours: number;
+    theirs: number;
+    words: string;
+  };
+  unaccounted: string[];
+  answers: RunAnswer[];
+  pairs: RunPair[];
+  lineCalls: LineCall[];
+  successYd: number;
+}
+export interface FirstFree {
+  defender: string;
+  atYd: number;
+  xYd: number;
+}
+export interface RunAnswer {
+  tag: string;
+  words: string;
+  verdict: "bound" | "guess" | "covered";
+  strength: number;
+  accounts: string[];
+}
+export interface RunPair {
+  action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";
+  man: string | null;
+  number: number | null;
+  side: string | null;
+  route: string | null;
+  outAt: number | null;
+  caughtAt: number | null;
+  margin: number;
+  completion: number;
+  gain: number;
+  why: string;
+  /**
+   * the read that would have been live had this one been taken away
+   */
+  next: string | null;
+  /**
+   * gap or alley of a run
+   */
+  where?: string;
+  /**
+   * the first free man and where he meets the carrier, yards
+   */
+  firstFree?: null | {
+    defender: string;
+    atYd: number;
+    xYd: number;
+  };
+  acts: string[];
+}
+export interface LineCall {
+  from: string;
+  to: string;
+  say: string;
+  changes: string;
+}
 export interface AssignmentRow {
   man: string;
   job: string;
   target: string | null;
   makeable: boolean | null;
   why: string | null;
+  first?: string | null;
+  partner?: string | null;
+  verb?: string | null;
+  step?: string | null;
+  aim?: string | null;
 }
 export interface ReadRow {
   man: string;
@@ -784,6 +1041,13 @@ export interface ReadState1 {
   state: "live" | "dead";
   margin: number | null;
   killedBy: string | null;
+}
+export interface BaseRun {
+  run: string | null;
+  verdict: string | null;
+  gain: number | null;
+  margin: number | null;
+  why: string;
 }
 /**
  * A staff's book: its letters, cadence and aliases, what it chose where staffs disagree, values where no common one exists, families and sets of its own.

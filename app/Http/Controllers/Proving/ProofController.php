@@ -8,9 +8,8 @@ use App\Http\Controllers\Controller;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Telling\Report;
-use Jacotaxis\Core\Proof\Telling\Stage;
+use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\Route\Release;
 
 /** Proves an unsaved call against one look: what the board draws. */
@@ -25,13 +24,14 @@ class ProofController extends Controller
         $given = $request->validate(ProofInput::RULES + [
             'document' => 'required_without:words', 'look' => 'required',
             'frames' => 'boolean', 'act' => 'array', 'act.defender' => 'required_with:act|string|max:40', 'act.name' => 'required_with:act|string|max:60', 'act.index' => 'integer',
+            'act.and' => 'array', 'act.and.defender' => 'required_with:act.and|string|max:40', 'act.and.name' => 'required_with:act.and|string|max:60',
             'press' => 'array|max:6', 'press.*' => Rule::in(array_keys(Release::REACTIONS)),
         ]);
         $input = ProofInput::from($request, $this->schemas);
         $call = $input->call();
-        $proof = Prover::prove($call, $input->look($request->input('look')), $input->setting($call), $given['press'] ?? []);
+        $proof = Proving::of($call, $input->look($request->input('look')), $input->setting($call), $given['press'] ?? []);
 
-        return new JsonResponse(['report' => Report::of($proof), 'stage' => Stage::of($proof)]
-            + ($request->boolean('frames') ? ['frames' => Stage::frames($proof, $given['act'] ?? null)] : []));
+        return new JsonResponse(['report' => Told::report($proof), 'stage' => Told::stage($proof)]
+            + ($request->boolean('frames') ? ['frames' => Told::frames($proof, $given['act'] ?? null)] : []));
     }
 }

@@ -12,7 +12,10 @@ use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Pressures;
-use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunBeats;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Sheet\Beats;
 use Jacotaxis\Core\Proof\Sheet\Looks;
 use Jacotaxis\Core\Proof\Sheet\Sheet;
@@ -91,7 +94,13 @@ class SheetController extends Controller
     {
         [$call, $look, $input] = $this->asked($request);
         $setting = $input->setting($call);
-        $change = Beats::of(Prover::prove($call, $look, $setting));
+        $proof = Proving::of($call, $look, $setting);
+        if ($proof instanceof RunProof) {
+            $beats = RunBeats::of($proof);
+
+            return new JsonResponse(['change' => $beats === null ? null : [...$beats, 'look' => null], 'punishing' => []]);
+        }
+        $change = $proof instanceof Proof ? Beats::of($proof) : null;
         if ($change === null) {
             return new JsonResponse(['change' => null, 'punishing' => []]);
         }

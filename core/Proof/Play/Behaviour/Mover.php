@@ -20,6 +20,9 @@ abstract class Mover
     /** How near a place is reached, yards. */
     private const THERE_YD = 2.0;
 
+    /** How a man who believes a run steps, yards a second: sideways with the flow and toward the line (product defaults). */
+    private const BITES_YD_S = [2.5, 1.5];
+
     /** A man who comes to him is waited for until he is as near as this, yards. */
     protected const WAITS_YD = 3.0;
 
@@ -53,6 +56,9 @@ abstract class Mover
     /** Seconds the run action holds him. */
     private readonly float $hold;
 
+    /** @var array{float, float} where he goes while the run action has him: with its flow and toward the line */
+    private readonly array $bites;
+
     /** @var array{float, float, float} what he does first against a man in front of him: until when, and the velocity */
     private readonly array $first;
 
@@ -77,6 +83,8 @@ abstract class Mover
         $this->drop = $setting->level->zoneDrop();
         $this->reaction = $sight->reaction;
         $this->hold = $sight->scene->hold($defender);
+        $flow = $sight->scene->flow();
+        $this->bites = $this->hold <= 0.0 ? [0.0, 0.0] : [self::BITES_YD_S[0] * ($flow?->sign() ?? 0), $flow === null ? 0.0 : -self::BITES_YD_S[1]];
         [$until, $sideways, $upfield] = $sight->scene->firstStep($defender);
         $this->first = [$until, $sideways * $law->vmax, $upfield * $law->vmax];
         $this->lag = 1.0 - exp(-Path::STEP / $law->tau);
@@ -102,7 +110,7 @@ abstract class Mover
             return;
         }
         if ($i * Path::STEP < $this->hold) {
-            $this->wx = $this->wy = 0.0;
+            [$this->wx, $this->wy] = $this->bites;
 
             return;
         }

@@ -46,6 +46,9 @@ final class Under extends Mover
     /** How deep he drops, yards. */
     private readonly float $deepYd;
 
+    /** Width of his landmark, moved with a passer who rolls. */
+    private readonly float $wideYd;
+
     /** @var list<SeenRoute> the routes as a man on the inside hip sees them */
     private readonly array $inside;
 
@@ -60,6 +63,7 @@ final class Under extends Mover
         parent::__construct($defender, $law, $sight);
         $situation = $sight->scene->setting->situation;
         $job = $defender->job;
+        $this->wideYd = $job->wideYd + $sight->scene->rollsBy();
         $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && $job->first === 'deep';
         $this->deepYd = $sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $job->deepYd;
         // With man coverage around him he is the free man underneath: crossers are his to cut, whoever has them.
@@ -105,8 +109,8 @@ final class Under extends Mover
         $near = 6.0;
         foreach ($this->inside as $seen) {
             $upfield = $seen->vy[$i] > 2.0 && $seen->vy[$i] > abs($seen->vx[$i]);
-            $away = abs($seen->x[$i] - $job->wideYd);
-            if ($upfield && $seen->y[$i] > 1.0 && $seen->y[$i] < $job->carryYd && $away < $near && $seen->x[$i] * $job->wideYd >= 0.0) {
+            $away = abs($seen->x[$i] - $this->wideYd);
+            if ($upfield && $seen->y[$i] > 1.0 && $seen->y[$i] < $job->carryYd && $away < $near && $seen->x[$i] * $this->wideYd >= 0.0) {
                 $near = $away;
                 $best = $seen;
             }
@@ -130,7 +134,7 @@ final class Under extends Mover
             }
         }
         if ($job->sinks && $pull < 0.2) {
-            return [$job->wideYd, $this->sinkDepth($i), false];
+            return [$this->wideYd, $this->sinkDepth($i), false];
         }
         $share = self::SHADE * $pull * ($job->first === 'short' && $ty < 8.0 ? 1.5 : 1.0);
         $ty = $job->first === 'short' || $ty > $this->deepYd ? $ty : max($ty, min($this->deepYd, $ty + 4.0));
@@ -141,7 +145,7 @@ final class Under extends Mover
             $y = max($y, min($this->sinkDepth($i), $this->deepYd + self::UNDER_VERTICAL_YD));
         }
 
-        return [$job->wideYd + $share * ($tx - $job->wideYd), $y, $share > 0.3];
+        return [$this->wideYd + $share * ($tx - $this->wideYd), $y, $share > 0.3];
     }
 
     /** How much a receiver is in his zone: near his landmark, not vertical, not over his head. Short comes first for flat men. */
@@ -162,7 +166,7 @@ final class Under extends Mover
         if ($this->robs && (abs($seen->vx[$i]) < self::DECLARES_YD_S || $seen->vx[$i] * ($this->x - $seen->x[$i]) < 0.0)) {
             return 0.0;
         }
-        $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $job->wideYd) ** 2 + 0.5 * ($y - $this->deepYd) ** 2);
+        $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $this->wideYd) ** 2 + 0.5 * ($y - $this->deepYd) ** 2);
         $near = max(0.0, min(1.0, (self::WORK_YD - $away) / 3.5));
 
         return $near * ($job->first === 'short' && $y > 9.0 ? 0.6 : 1.0);
@@ -173,7 +177,7 @@ final class Under extends Mover
     {
         $depth = $this->deepYd;
         foreach ($this->sight->quick as $seen) {
-            if (abs($seen->x[$i] - $this->defender->job->wideYd) < 6.0 && $seen->vy[$i] > 2.0) {
+            if (abs($seen->x[$i] - $this->wideYd) < 6.0 && $seen->vy[$i] > 2.0) {
                 $depth = max($depth, min(14.0, $seen->y[$i] + 1.0));
             }
         }

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run;
+
+use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Defense\Count\DiveKey;
+use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Offense\Legal\Legality;
+use Jacotaxis\Core\Offense\Motion\Arrival;
+
+/** What a coach would want to be told about a run: who is left, who does not get there, what the rule book says. */
+final class RunFindings
+{
+    /** A pitch man this late makes a bad pitch, yards: a step (MOT-03). */
+    private const STEP_YD = 1.0;
+
+    /** @return list<Finding> */
+    public static function of(RunProof $proof): array
+    {
+        $scene = $proof->scene;
+
+        return [
+            ...Legality::check($scene->snap, $scene->setting->situation->rules, array_keys($scene->routes)),
+            ...self::unaccounted($proof),
+            ...self::late($proof),
+            ...self::combinations($proof),
+            ...self::count($proof),
+            ...self::pitch($proof),
+            ...self::downfield($proof),
+            ...self::dive($proof),
+            ...self::staff($proof),
+            ...Cautions::of($proof),
+        ];
+    }
+
+    /** Men at the point who are neither blocked nor read nor counted out (CNT-05). @return list<Finding> */
+    private static function unaccounted(RunProof $proof): array
+    {
+        $answers = RunAnswers::of($proof);
+
+        return array_map(function (string $role) use ($proof, $answers): Finding {
+            $tags = array_values(array_filter($answers, fn (array $a): bool => in_array($role, $a['accounts'], true)));
+            $fix = $tags === [] ? 'No stored tag has him: read him, throw outside, or call another run.' : "Tag {$tags[0]['tag']}: {$tags[0]['words']}.";
+
+            return new Finding('unaccounted', $proof->verdict() === 'covered' ? Finding::FAULT : Finding::CAUTION, null, 'Nobody has the '.$role.': he is neither blocked nor read.', 'CNT-05', $fix);
+        }, $proof->resolved->unaccounted);
+    }
+
+    /** @return list<Finding> */
+    private static function late(RunProof $proof): array
+    {
+        $findings = [];
+        foreach ($proof->made as $letter => $made) {
+            if ($made->makeable === false) {
+                $findings[] = new Finding('block-late', Finding::CAUTION, $letter, ucfirst("$letter cannot make his block: {$made->why}."), $proof->resolved->run->tagged('tackle arc') === null ? null : 'FRZ-03');
+            }
+            if ($made->makeable === null && $made->why !== null) {
+                $findings[] = new Finding('block-unset', Finding::INFO, $letter, "$letter: {$made->why}; the proof uses a product default, the backside end.", 'INZ-15', 'Fill in the split block in the staff book.');
+            }
+        }
+        foreach ($proof->resolved->blocks as $letter => $block) {
+            if ($block->verb === 'kick' && $block->target === null) {
+                $findings[] = new Finding('nobody-to-kick', Finding::INFO, $letter, "$letter finds nobody to kick out: he turns up and seals.", 'JET-05');
+            }
+        }
+
+        return $findings;
+    }
+
+    /** Where a line cannot double, it is said (INZ-02). @return list<Finding> */
+    private static function combinations(RunProof $proof): array
+    {
+        if ($proof->resolved->run->scheme()->kind !== 'zone') {
+            return [];
+        }
+        $doubles = array_filter($proof->resolved->blocks, fn (Block $b): bool => $b->verb === 'double');
+
+        return $doubles !== [] ? [] : [new Finding('no-combination', Finding::INFO, null, 'No combination is possible: the line is one on one across.', 'INZ-02')];
+    }
+
+    /** The box against the blockers, and where the throw would be (CNT-03, CNT-07). @return list<Finding> */
+    private static function count(RunProof $proof): array
+    {
+        $before = PreSnap::of($proof->scene, $proof->resolved);
+        if ($before->box->free() <= 0 || $proof->resolved->unaccounted === [] || $proof->resolved->run->scheme()->isOption()) {
+            return [];
+        }
+
+        return [new Finding('box', Finding::CAUTION, null, "The box: {$before->why}", 'CNT-03', 'Throw outside to the side numbers, grass or leverage favor, or add a quick throw: rpo.')];
+    }
+
+    /** The pitch man must be where the pitch goes when it goes. @return list<Finding> */
+    private static function pitch(RunProof $proof): array
+    {
+        $pitch = $proof->carriers['pitch'] ?? null;
+        $keep = $proof->carriers['keep'] ?? null;
+        if ($pitch === null || $keep === null) {
+            return $proof->resolved->run->scheme()->pitch !== null && $pitch === null && $proof->resolved->key('pitch') !== null
+                ? [new Finding('no-pitch-man', Finding::CAUTION, 'Q', 'Nobody is there for the pitch: the quarterback keeps whatever the key does.', null, 'Put a man in motion, or say two backs.')] : [];
+        }
+        $at = $pitch->from - 0.25;
+        [$qx, $qy] = $keep->path->at($at);
+        [$px, $py] = $pitch->path->at($at);
+        $wide = ($px - $qx) * $proof->resolved->run->side->sign();
+        $findings = [new Finding('pitch-relation', Finding::INFO, $pitch->letter, sprintf('At the pitch (%.1f s) %s is %.1f yd outside and %.1f yd behind the quarterback; wanted are 4 to 5 and 1.', $at, $pitch->letter, $wide, $qy - $py), 'OPT-05')];
+        foreach ($proof->scene->snap->arrivals as $arrival) {
+            if ($arrival->motion->who === $pitch->letter && abs($arrival->lateYd) >= self::STEP_YD) {
+                $findings[] = self::lateMotion($arrival);
+            }
+        }
+
+        return $findings;
+    }
+
+    private static function lateMotion(Arrival $arrival): Finding
+    {
+        return new Finding('pitch-motion', Finding::CAUTION, $arrival->motion->who, sprintf('%s is %.1f yd (%.1f steps) %s at the snap: the pitch goes behind him, and that is his fault, not the pitch.', $arrival->motion->who, abs($arrival->lateYd), abs($arrival->lateSteps), $arrival->lateYd > 0.0 ? 'late' : 'early'),
+            'MOT-03', "Start him on the {$arrival->best->words()}.");
+    }
+
+    /** Linemen past the neutral zone when the ball leaves (RPO-06). @return list<Finding> */
+    private static function downfield(RunProof $proof): array
+    {
+        if ($proof->scene->routes === []) {
+            return [];
+        }
+        $rules = $proof->scene->setting->situation->rules;
+        $out = max(array_map(fn (array $p): float => $p['outcome']->pass === null ? 0.0 : $p['outcome']->outAt, [...$proof->pairs, ['outcome' => $proof->ruleTrue]]));
+        $findings = [];
+        foreach ($out <= 0.0 ? [] : $proof->resolved->blocks as $letter => $block) {
+            $made = $proof->made[$letter] ?? null;
+            if (! $proof->scene->men[$letter]->isLineman() || $made?->at === null || $made->yYd === null) {
+                continue;
+            }
+            $start = $proof->scene->men[$letter]->yYd;
+            $y = $start + min(1.0, $out / max(0.1, $made->at)) * ($made->yYd - 0.6 - $start);
+            if ($y > $rules->ineligibleDownfieldYd()) {
+                $findings[] = new Finding('downfield', Finding::FAULT, $letter, sprintf('%s is %.1f yd downfield when the ball leaves at %.1f s; %s allows %g.', $letter, $y, $out, $rules->book(), $rules->ineligibleDownfieldYd()), 'RPO-06', 'Throw sooner, or keep him on the double.');
+            }
+        }
+
+        return $findings;
+    }
+
+    /** An inside-eye man on the tackle who is the dive key: how far he is from what he must choose between (FRM-02). @return list<Finding> */
+    private static function dive(RunProof $proof): array
+    {
+        $key = $proof->resolved->key('give');
+        $rows = array_filter(DiveKey::of($proof->scene->defenders, $proof->scene->call->formation), fn (array $r): bool => $r['defender'] === $key && $r['warning'] !== null);
+
+        return array_values(array_map(fn (array $r): Finding => new Finding('dive-key', Finding::CAUTION, null, $r['warning'], 'FRM-02'), $rows));
+    }
+
+    /** Rules of the staff that nothing in this look can set off. @return list<Finding> */
+    private static function staff(RunProof $proof): array
+    {
+        $findings = [];
+        foreach ($proof->scene->call->rules as $rule) {
+            if (! isset($proof->resolved->front->men[$rule->defender])) {
+                $findings[] = new Finding('rule-idle', Finding::INFO, $rule->man, "\"{$rule->words()}\" waits for a {$rule->defender}, and this look has none.");
+            }
+        }
+
+        return $findings;
+    }
+}

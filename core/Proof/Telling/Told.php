@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Telling;
+
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\RunReport;
+use Jacotaxis\Core\Proof\Run\RunStage;
+
+/** A proof of any kind told: its report, what a board draws, and its frames. */
+final class Told
+{
+    /** @return array<string, mixed> under the stable output keys */
+    public static function report(Proven $proof): array
+    {
+        return $proof instanceof RunProof ? RunReport::of($proof) : Report::of(self::pass($proof));
+    }
+
+    /** @return array<string, mixed> */
+    public static function stage(Proven $proof): array
+    {
+        return $proof instanceof RunProof ? RunStage::of($proof) : Stage::of(self::pass($proof));
+    }
+
+    /**
+     * The frames of the rule-true play or of what a key, or two keys, do.
+     *
+     * @param  array{defender: string, name: string, index?: int, and?: array{defender: string, name: string}}|null  $act
+     * @return array<string, mixed>
+     */
+    public static function frames(Proven $proof, ?array $act): array
+    {
+        return $proof instanceof RunProof ? RunStage::frames($proof, $act) : Stage::frames(self::pass($proof), $act);
+    }
+
+    private static function pass(Proven $proof): Proof
+    {
+        assert($proof instanceof Proof);
+
+        return $proof;
+    }
+}
