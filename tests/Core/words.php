@@ -1,5 +1,6 @@
 <?php
 
+use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
@@ -14,7 +15,10 @@ use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\FormationParser;
@@ -83,4 +87,41 @@ function faults(string $call, RuleSet $rules = RuleSet::Nfhs): array
 function legality(Call $call, RuleSet $rules): array
 {
     return Legality::check($call->snap(Situation::of(rules: $rules)->frame()), $rules, array_keys($call->routes));
+}
+
+/** The proof of a run in words. */
+function ran(string $call, string $look, ?Setting $setting = null): RunProof
+{
+    $proof = Proving::of(CallParser::parse($call, $setting?->situation), LookParser::parse($look), $setting ?? new Setting(Situation::of()));
+    assert($proof instanceof RunProof);
+
+    return $proof;
+}
+
+/** What every man does in a run, in words, by letter. @return array<string, string> */
+function jobs(string $call, string $look): array
+{
+    return array_map(fn (Block $b): string => $b->words(), ran($call, $look)->resolved->blocks);
+}
+
+/** The report of any call. @return array<string, mixed> */
+function told(string $call, string $look): array
+{
+    return Told::report(Proving::of(CallParser::parse($call), LookParser::parse($look), new Setting(Situation::of())));
+}
+
+/** Action and man for what the keys of a run do, in the order they are read: "pitch H". */
+function ball(RunProof $proof, string ...$acts): string
+{
+    $by = [];
+    foreach ($proof->keys as $n => $key) {
+        foreach ($key->acts as $row) {
+            if ($row['act']->name === $acts[$n]) {
+                $by[$key->role] ??= $row['act'];
+            }
+        }
+    }
+    $outcome = $proof->decider->outcome($by);
+
+    return "{$outcome->action} {$outcome->letter}";
 }

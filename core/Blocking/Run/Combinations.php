@@ -120,7 +120,8 @@ final readonly class Combinations
         $covered = $this->front->men[$role]->over === $letter && ! ($this->schools->is('SET-15', 'B') && in_array($this->front->men[$role]->technique, ['0', '2', '4', '6'], true));
         $discount = ! $covered ? 0.0 : ($this->front->u($role) < $u - 0.1 && $this->scheme->stepYd > 0.0 ? self::COVERED_BACKSIDE : self::COVERED);
 
-        return self::LINE_WEIGHT * $away + ($away > self::REACH_YD ? 10.0 : 0.0) - $discount;
+        // Twice as far is more than twice as hard: of two neighbors each takes the nearer man, and nobody crosses.
+        return self::LINE_WEIGHT * $away * (0.4 + 0.6 * $away) + ($away > self::REACH_YD ? self::FREE['line'] : 0.0) - $discount;
     }
 
     private function free(string $role): float

@@ -20,8 +20,8 @@ final class FrontRead
     /** Men of the second level stand no deeper than this, yards. */
     private const SECOND_YD = 7.5;
 
-    /** A man within this of a lineman touches him, yards. */
-    private const TOUCH_YD = 0.9;
+    /** A man within this of a lineman touches him: head-up or on either shoulder, yards. */
+    private const TOUCH_YD = 0.6;
 
     /** A head-up nose counts from the center out, a shade does not, yards. */
     public const HEAD_UP_YD = 0.15;

@@ -15,7 +15,7 @@ use Jacotaxis\Core\School\Schools;
 final readonly class Predicates
 {
     /** A fill for the puller longer than this is too long for a guard, yards (JET-05: a 5 is too far). */
-    private const FILL_YD = 2.6;
+    private const FILL_YD = 1.4;
 
     /** A second level this far off the line is loose, yards. */
     private const LOOSE_YD = 5.0;
@@ -115,10 +115,10 @@ final readonly class Predicates
     private function fillTooLong(): bool
     {
         $guard = $this->posts->letter('backside guard');
-        $five = $this->front->emol($this->front->playside->opposite());
+        $tackle = $this->posts->letter('backside tackle');
+        $five = $tackle === null ? null : $this->front->on($tackle);
 
-        return $this->front->nose() === null && $guard !== null && $five !== null && abs($this->front->u($five) - $this->posts->u($guard)) > self::FILL_YD - 1.0
-            && abs($this->front->u($five)) < self::FILL_YD + 1.0;
+        return $this->front->nose() === null && $guard !== null && $five !== null && abs($this->front->movedU($five) - $this->posts->u($guard)) > self::FILL_YD;
     }
 
     private function emolOn(string $post): bool

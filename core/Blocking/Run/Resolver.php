@@ -238,7 +238,7 @@ final class Resolver
     private function unaccounted(): array
     {
         $edge = abs($this->front->end($this->run->side));
-        $point = array_filter($this->front->box(), fn (string $r): bool => $this->front->movedU($r) > -$edge - 1.0 || ! $this->scheme->isOption());
+        $point = array_filter($this->front->box(), fn (string $r): bool => ! $this->scheme->isOption() || $this->front->movedU($r) > -$edge + 0.5);
 
         return array_values(array_diff($point, $this->taken));
     }

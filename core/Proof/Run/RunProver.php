@@ -37,7 +37,7 @@ final class RunProver
         $before = $throws ? PreSnap::of($scene, $resolved) : null;
         $defense = new Defense($scene, $resolved, $honest);
         $carriers = (new Carriers($scene, $resolved))->all();
-        if ($carriers === []) {
+        if ($carriers === [] || $run->scheme()->gives && ! isset($carriers['give'])) {
             throw UnknownRun::needs(ucfirst($run->scheme), 'a back or a man in motion who carries the ball');
         }
         $aim = $carriers['give'] ?? $carriers['keep'] ?? array_values($carriers)[0];
