@@ -222,7 +222,9 @@ final class CallBuilder
         $free = $shallow && $this->draft->schools->is('SET-29', 'B');
         foreach ($seven ? [] : $this->count->backs as $letter) {
             if (! isset($this->routes[$letter])) {
-                $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: ! $free);
+                // A back straight behind the ball goes where the passer rolls.
+                $side = $this->rolls !== null && abs($this->lineup->men[$letter]->xYd) < 0.5 ? $this->rolls : null;
+                $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: ! $free, side: $side);
                 $this->assumed[] = $free ? "$letter flat, free to release" : "$letter checks the rush, then the flat";
             }
         }

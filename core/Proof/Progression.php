@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof;
 
+use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RunRoute;
@@ -19,7 +20,7 @@ final class Progression
     public static function of(Scene $scene, Protection $protection): array
     {
         $readings = [];
-        $eyes = $scene->drop->firstPlant();
+        $eyes = self::firstPlant($scene);
         $looking = null;
         foreach ($scene->reads as $n => $letter) {
             $run = $scene->routes[$letter] ?? null;
@@ -69,8 +70,8 @@ final class Progression
     {
         $drop = $scene->drop;
         $break = $run->break()->t;
-        $from = max($run->thrownFrom(), $drop->firstPlant(), $eyes);
-        $to = max($break, $drop->firstPlant()) + $run->slotLength();
+        $from = max($run->thrownFrom(), self::firstPlant($scene), $eyes);
+        $to = max($break, self::firstPlant($scene)) + $run->slotLength();
         // On the run no hitch is his last: he has as long as the roll buys.
         $late = $run->thrownFrom() - ($scene->rolls() === null ? $drop->lastAt() : max($drop->lastAt(), $scene->pocket()));
         $killed = match (true) {
@@ -81,6 +82,12 @@ final class Progression
         };
 
         return Reading::of($run, $number, $from, min($to, $protection->arrivalAt), $killed);
+    }
+
+    /** When the ball may leave first: a fake takes its time before his feet are his own. */
+    private static function firstPlant(Scene $scene): float
+    {
+        return $scene->drop->firstPlant() + ($scene->call->fake === null ? 0.0 : Fake::TIME_S);
     }
 
     /** Angle in degrees under which the quarterback sees the break. */

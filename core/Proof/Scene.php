@@ -13,6 +13,7 @@ use Jacotaxis\Core\Defense\Aligning\Aligned;
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\PlayFrame;
@@ -150,6 +151,11 @@ final readonly class Scene
         $action = $this->call->fake ?? ($this->call->run === null ? null : new Fake($this->call->run->scheme, $this->call->run->side));
         if ($action === null || in_array($d->role, $this->honest, true)) {
             return 0.0;
+        }
+        $sold = $d->takes === null ? 0.0 : (($this->routes[$d->takes] ?? null)?->spec->shape()->sellS ?? 0.0);
+        if ($sold > 0.0 && $d->job->kind === JobKind::Man) {
+            // His man blocks for the run that is shown: he believes it as long as the block lasts.
+            return $sold;
         }
         $side = $action->side ?? $this->strong;
         $support = Edges::support($this->defenders, $this->look, $this->lineup, $side);

@@ -29,7 +29,7 @@ final class Routes
             ['quick out', new RouteShape('quick out', Stem::Vertical, 5.0, CutKind::Speed, 90.0, Finish::Run, minDepthYd: 3.0, maxDepthYd: 8.0, rhythm: true)],
             ['in', new RouteShape('in', Stem::Vertical, 5.0, CutKind::Speed, 90.0, Finish::Run, inward: true, minDepthYd: 3.0, maxDepthYd: 9.0)],
             ['stop', new RouteShape('stop', Stem::Vertical, 9.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 6.0, maxDepthYd: 14.0, insideStep: 3)],
-            ['now hitch', new RouteShape('now hitch', Stem::Vertical, 5.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 3.0, maxDepthYd: 7.0, counted: true)],
+            ['now hitch', new RouteShape('now hitch', Stem::Vertical, 5.0, CutKind::Settle, 0.0, Finish::Settle, inward: true, minDepthYd: 3.0, maxDepthYd: 7.0, counted: true, leadS: 0.35)],
             ['comeback', new RouteShape('comeback', Stem::Vertical, 16.0, CutKind::Drop, 150.0, Finish::ComeBack, backYd: 2.0, minDepthYd: 8.0, maxDepthYd: 22.0, rhythm: true)],
             ['over', new RouteShape('over', Stem::Vertical, 10.0, CutKind::Speed, 68.0, Finish::Run, inward: true, minDepthYd: 6.0, maxDepthYd: 18.0, slotS: 0.6)],
             ['bender', new RouteShape('bender', Stem::Landmark, 12.0, CutKind::Speed, 25.0, Finish::Run, deep: true, minDepthYd: 8.0)],

@@ -6,13 +6,12 @@ namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Scene;
 
 /**
- * Whom a run-pass option reads: who the call names; else the man of the box nobody blocks; else, of the second level on the
- * side of the first throw, who is nearest to it (RPO-01).
+ * Whom a run-pass option reads: who the call names; else the man of the box nobody blocks; else the inside backer on the side
+ * of the first throw, else the overhang there (RPO-01).
  */
 final class ReadMan
 {
@@ -26,10 +25,11 @@ final class ReadMan
         $throw = $scene->routes[$scene->reads[0]]->break();
         $near = fn (string $r): float => hypot($run->front->men[$r]->xYd - $throw->xYd, $run->front->men[$r]->yYd - $throw->yYd);
         $free = array_values(array_filter($run->unaccounted, fn (string $r): bool => ! $run->front->isOnLine($r)));
-        $second = [...$run->front->backers, ...$run->front->overhangs];
-        $side = array_values(array_filter($second, fn (string $r): bool => Side::ofX($run->front->men[$r]->xYd) === Side::ofX($throw->xYd) && ! $run->front->men[$r]->rushes()
-            && $run->front->men[$r]->job->kind !== JobKind::Man));
-        $candidates = $free !== [] ? $free : ($side !== [] ? $side : $second);
+        $here = fn (array $roles): array => array_values(array_filter($roles, fn (string $r): bool => Side::ofX($run->front->men[$r]->xYd) === Side::ofX($throw->xYd) && ! $run->front->men[$r]->rushes()));
+        $candidates = $free;
+        foreach ([$here($run->front->backers), $here($run->front->overhangs), $run->front->backers] as $next) {
+            $candidates = $candidates === [] ? $next : $candidates;
+        }
         usort($candidates, fn (string $a, string $b): int => $near($a) <=> $near($b));
 
         return $candidates[0] ?? null;

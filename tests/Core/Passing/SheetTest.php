@@ -66,7 +66,7 @@ it('names the cheapest change that covers a call, and it does cover it', functio
     $change = Beats::of(schooled($call, $look));
     expect($change)->not->toBeNull()->and($change->costYd)->toBeGreaterThan(0.0)->and($change->why)->toContain($change->defender);
     expect($change->leftS)->toBeNull()->and($change->against(CallParser::parse($call), usual())->ruleTrue->open())->toBeFalse();
-})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: slant-flat right', '4-2 nickel, cover 3'], ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'], ['gun 2x2 right: drive right', '4-2 nickel, cover 4'], ['gun 2x2 right: smash right', '4-2 nickel, cover 3'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 3']]);
+})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: slant-flat right', '4-2 nickel, cover 3'], ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'], ['gun 2x2 right: drive right', '4-2 nickel, cover 4'], ['gun 2x2 right: smash right', '4-2 nickel, cover 4'], ['gun 2x2 right: spot right', '4-2 nickel, cover 1'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 3']]);
 
 it('finds the calls of the book that punish the change, the strongest first', function (): void {
     $change = Beats::of(schooled('gun 2x2 right: smash right', '4-2 nickel, cover 2'));

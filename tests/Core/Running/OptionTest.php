@@ -1,7 +1,5 @@
 <?php
 
-use Jacotaxis\Core\Blocking\Run\Block;
-
 /* Option football: the count from the inside out, who is read and who is blocked, the gates of the tags (VER, MID, FRZ, LOD, FBL of the rules; common practice, no source). */
 
 it('reads the man on the tackle and the next man out (truth 16, VER-01)', function (string $look, array $keys): void {
