@@ -7,9 +7,11 @@ use App\Http\Controllers\GradeController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PlayerController;
 use App\Http\Controllers\Proving\CardController;
+use App\Http\Controllers\Proving\LineCardController;
 use App\Http\Controllers\Proving\PictureController;
 use App\Http\Controllers\Proving\ProofController;
 use App\Http\Controllers\Proving\RecognitionController;
+use App\Http\Controllers\Proving\SeriesController;
 use App\Http\Controllers\Proving\SheetController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StaffBookController;
@@ -30,6 +32,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('descriptions', [WordsController::class, 'describe']);
         Route::post('look-words', [WordsController::class, 'look']);
         Route::post('fixes', [WordsController::class, 'fix']);
+        Route::post('tags', [WordsController::class, 'tag']);
         Route::post('flips', [WordsController::class, 'flip']);
         Route::post('recognitions/look', [RecognitionController::class, 'look']);
         Route::post('recognitions/route', [RecognitionController::class, 'route']);
@@ -52,6 +55,8 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('tolerances', [SheetController::class, 'tolerances']);
         Route::post('pressures', [SheetController::class, 'pressures']);
         Route::post('beats', [SheetController::class, 'beats']);
+        Route::post('series', [SeriesController::class, 'store']);
+        Route::post('line-cards', [LineCardController::class, 'store']);
 
         Route::apiResource('calls', CallController::class);
         Route::apiResource('looks', LookController::class);

@@ -14,6 +14,7 @@ use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\Describer;
 
 /** What a request to prove something says: the call in words or as a document, looks, and what it is proved under. */
 final readonly class ProofInput
@@ -46,6 +47,12 @@ final readonly class ProofInput
     {
         return new Setting($call->situation ?? $this->situation, $this->level, men: $this->request->boolean('named') ? Player::starters() : [],
             cadence: $this->staff->theCadence(), schools: $this->staff->book()->schools);
+    }
+
+    /** A call in the staff's words. */
+    public function describe(Call $call): string
+    {
+        return Describer::words($call, $this->situation, $this->staff->book());
     }
 
     /** A look in words or as a document. */

@@ -165,7 +165,7 @@ final class Shells
 
     private static function third(): Job
     {
-        return Job::deep(16.0, 15.0, 'Deep outside third', '#1', 10.0, 'outside');
+        return Job::deep(16.0, 15.0, 'Deep outside third', '#1', 10.0);
     }
 
     private static function curl(string $words): Job

@@ -59,6 +59,21 @@ class DatabaseSeeder extends Seeder
         'Flood trips' => 'gun trips right: flood right',
         'Sticks, go-dig' => '3rd & 8 | gun 2x2 right: go-dig right; R check flat',
         'Wing curl-flat' => 'under center wing right: curl-flat left',
+        'Zone read' => 'gun trey right: zone left',
+        'Zone read, slant behind' => 'gun 2x2 right: zone right, rpo: Y slant; key will',
+        'Bubble on zone' => 'gun 2x2 right: zone left, rpo: H bubble',
+        'Arc read' => 'gun H-back left: zone right; tag arc left',
+        'Power' => 'under center I right: power right',
+        'Wide zone' => 'under center wing right: outside zone left',
+        'Wing counter' => 'under center wing right: counter right',
+        'Boot flood' => 'under center wing right, outside zone left fake, boot right: boot flood right',
+        'Leak' => 'under center wing right, outside zone left fake, boot right: leak right',
+        'Triple' => 'under center double-slot right, H return right: triple right',
+        'Midline pitch' => 'under center double-slot right, H return right: midline pitch right',
+        'Lead option' => 'under center double-slot right: lead option right',
+        'Freeze, tackle arc' => 'gun two-back right, freeze right: freeze option right; tag tackle arc',
+        'Crack toss' => 'pistol trips right: crack right',
+        'Crack seam' => 'pistol trips right, crack right fake: crack-seam-wheel right',
     ];
 
     /** How often each opponent has shown what. */

@@ -90,7 +90,7 @@ function legality(Call $call, RuleSet $rules): array
 }
 
 /** The proof of a run in words. */
-function ran(string $call, string $look, ?Setting $setting = null): RunProof
+function carried(string $call, string $look, ?Setting $setting = null): RunProof
 {
     $proof = Proving::of(CallParser::parse($call, $setting?->situation), LookParser::parse($look), $setting ?? new Setting(Situation::of()));
     assert($proof instanceof RunProof);
@@ -101,7 +101,7 @@ function ran(string $call, string $look, ?Setting $setting = null): RunProof
 /** What every man does in a run, in words, by letter. @return array<string, string> */
 function jobs(string $call, string $look): array
 {
-    return array_map(fn (Block $b): string => $b->words(), ran($call, $look)->resolved->blocks);
+    return array_map(fn (Block $b): string => $b->words(), carried($call, $look)->resolved->blocks);
 }
 
 /** The report of any call. @return array<string, mixed> */

@@ -4,10 +4,13 @@ namespace App\Http\Controllers;
 
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
+use App\Http\Problem;
 use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Blocking\Fake;
+use Jacotaxis\Core\Blocking\Run\Schemes;
+use Jacotaxis\Core\Blocking\Run\Tags;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\CallFix;
 use Jacotaxis\Core\Concept\Document\CallDocument;
@@ -29,12 +32,14 @@ use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Sets;
+use Jacotaxis\Core\Proof\Run\RunAnswers;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\DefenderWords;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\Description;
 use Jacotaxis\Core\Words\LookParser;
+use Jacotaxis\Core\Words\RunParser;
 use Jacotaxis\Core\Words\Spoken;
 
 class WordsController extends Controller
@@ -56,6 +61,8 @@ class WordsController extends Controller
             'families' => array_map(strval(...), array_keys(Drawn::catalogue($staff->book()->families))),
             'aliases' => array_map(fn (string $alias, string $word): array => ['alias' => $alias, 'word' => $word], array_map(strval(...), array_keys($staff->book()->aliases)), array_values($staff->book()->aliases)),
             'protections' => array_map(fn (Scheme $s): array => ['name' => $s->value, 'words' => $s->words()], Scheme::cases()), 'fakes' => Fake::runs(),
+            'runs' => array_map(fn (string $n): array => ['name' => $n, 'words' => Schemes::get($n)->words], Schemes::names()),
+            'tags' => array_map(fn (string $n): array => ['name' => $n, 'words' => Tags::get($n)['words']], Tags::names()), 'orders' => RunParser::VERBS,
             'routes' => array_map(fn ($r): array => ['name' => $r->name, 'depthYd' => $r->depthYd, 'minYd' => $r->minDepthYd, 'maxYd' => $r->maxDepthYd], array_values(Routes::all())),
             'fronts' => Fronts::names(), 'shells' => Shells::names(),
             'roles' => DefenderWords::known(), 'jobs' => array_keys(JobWords::all()), 'leverages' => array_keys(Change::LEVERAGES),
@@ -117,6 +124,20 @@ class WordsController extends Controller
         $call = CallFix::apply(CallDocument::read($request->input('document')), new Finding('', Finding::INFO, $fix['man'], '', apply: $fix));
 
         return new JsonResponse(['document' => CallDocument::write($call)]);
+    }
+
+    /** The call with a stored tag put on, or condensed. */
+    public function tag(Request $request): JsonResponse
+    {
+        $given = $request->validate(['tag' => 'required|string|max:40']);
+        $this->schemas->check('call', $request->input('document'));
+        $call = CallDocument::read($request->input('document'));
+        $tagged = RunAnswers::tagged($call)[$given['tag']] ?? null;
+        if ($tagged === null) {
+            throw Problem::content('/tag', "The tag {$given['tag']} does not go with this call: it is no run of its kind, or has it already.");
+        }
+
+        return new JsonResponse(['document' => CallDocument::write($tagged)]);
     }
 
     /** The call turned over: to a side, to the field or boundary, or simply the other way. */

@@ -90,6 +90,21 @@ export type StageRoute = {
     line: [number, number][];
     break: XY & { atS: number };
 };
+export type StageBlock = {
+    man: string;
+    verb: string;
+    target: string | null;
+    makeable: boolean | null;
+    line: [number, number][];
+};
+export type StageTrack = {
+    action: string;
+    man: string;
+    where: string;
+    fromS: number;
+    line: [number, number][];
+    rule: boolean;
+};
 export type Stage = {
     field: {
         left: number;
@@ -103,6 +118,9 @@ export type Stage = {
     landmarks: Landmarks;
     defenders: StageDefender[];
     routes: StageRoute[];
+    /** A line to a bar for every block of a run, and the ways the ball may go. */
+    blocks: StageBlock[];
+    tracks: StageTrack[];
     launch: [number, number];
     look: string;
     lookDocument: LookDocument;
@@ -115,7 +133,8 @@ export type Frames = {
     ball: [number, number, number][];
 };
 export type ProofAnswer = { report: ProofReport; stage: Stage; frames?: Frames };
-export type Act = { defender: string; name: string; index: number };
+/** What a key does, and with two keys what the second does. */
+export type Act = { defender: string; name: string; index?: number; and?: { defender: string; name: string } };
 export type SheetCell = {
     front: string;
     shell: string;
@@ -125,6 +144,32 @@ export type SheetCell = {
     protection: ProofReport['protection'];
     key: string | null;
     best: { man: string; route: string; action: string; margin: number; gain: number } | null;
+    /** Of a run: whether its rules hold against the front, with which tag, and what fails. */
+    run?: {
+        valid: 'valid' | 'valid with a tag' | 'not valid';
+        tag: string | null;
+        failed: string | null;
+        man: string | null;
+        unaccounted: string[];
+    };
+};
+export type SeriesMember = {
+    id: string;
+    name: string;
+    words: string;
+    kind: string;
+    base: boolean;
+    verdict: ProofReport['verdict'];
+    strength: number;
+    why: string;
+    same: { share: number; gives: { man: string; atS: number; yd: number }[] };
+    stage: Pick<Stage, 'men' | 'defenders' | 'routes' | 'blocks' | 'tracks' | 'field'>;
+};
+export type SeriesAnswer = {
+    members: SeriesMember[];
+    missing: string[];
+    bind: { defender: string; comes: string[]; stays: string[]; wrong: boolean; missing: string | null }[];
+    base: string | null;
 };
 export type MenuRow = { id: string; name: string; words: string; cell: SheetCell };
 /** How far a break may stray while the bind holds, yards, by man. */
@@ -191,6 +236,9 @@ export type Vocabulary = {
     routes: { name: string; depthYd: number; minYd: number; maxYd: number }[];
     protections: { name: string; words: string }[];
     fakes: string[];
+    runs: { name: string; words: string }[];
+    tags: { name: string; words: string }[];
+    orders: string[];
     aliases: { alias: string; word: string }[];
     fronts: string[];
     shells: string[];

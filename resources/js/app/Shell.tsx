@@ -7,6 +7,7 @@ import { useSession } from './session';
 
 const STAFF = [
     { to: '/board', name: 'Board' },
+    { to: '/series', name: 'Series' },
     { to: '/sheet', name: 'Sheet' },
     { to: '/looks', name: 'Looks' },
     { to: '/film', name: 'Film' },

@@ -27,6 +27,16 @@ const board = createRoute({
     component: lazyRouteComponent(() => import('../board/Board'), 'Board'),
 });
 
+const series = createRoute({
+    getParentRoute: () => root,
+    path: '/series',
+    validateSearch: (s: Record<string, unknown>): { call?: string; look?: string } => ({
+        ...(typeof s.call === 'string' ? { call: s.call } : {}),
+        ...(typeof s.look === 'string' ? { look: s.look } : {}),
+    }),
+    component: lazyRouteComponent(() => import('../series/SeriesBoard'), 'SeriesBoard'),
+});
+
 const sheet = createRoute({
     getParentRoute: () => root,
     path: '/sheet',
@@ -74,7 +84,7 @@ const grades = createRoute({
 });
 
 export const router = createRouter({
-    routeTree: root.addChildren([home, board, sheet, looks, film, grades, roster, words, book]),
+    routeTree: root.addChildren([home, board, series, sheet, looks, film, grades, roster, words, book]),
     context: { staff: true },
     defaultNotFoundComponent: () => <p className="p-8">There is no such page. Choose a place on the left.</p>,
 });

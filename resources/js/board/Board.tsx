@@ -15,6 +15,8 @@ import { Side } from '../side/Side';
 import { Button } from '../ui/Button';
 import { Controls } from './Controls';
 import { SavedCalls } from './SavedCalls';
+import { SeriesRail } from '../series/SeriesRail';
+import { Sideline } from './Sideline';
 import { SituationBar } from './SituationBar';
 import { openCall, useBoard, withAssignment } from './store';
 import { Tempo } from './Tempo';
@@ -36,6 +38,7 @@ export function Board() {
     const [chosen, setChosen] = useState<string | null>(null);
     const [drawing, setDrawing] = useState(false);
     const [both, setBoth] = useState(false);
+    const [sideline, setSideline] = useState(false);
     const [press, setPress] = useState<Press>({});
     const line = useRef<HTMLInputElement>(null);
     const lookLine = useRef<HTMLInputElement>(null);
@@ -100,6 +103,7 @@ export function Board() {
         toggleDrawing: () => setDrawing((on) => !on),
         toggleBoth: () => setBoth((on) => !on),
         rest: () => (setDrawing(false), run.rest()),
+        sideline: () => answer?.report.run && setSideline(true),
         lines: { call: line, look: lookLine, route: routeLine },
         watch: [document, situation, look, answer, id, version, name, firstFix],
     });
@@ -132,6 +136,7 @@ export function Board() {
                 onOpen={(c) => void navigate({ to: '/board', search: { call: c.id } })}
             >
                 {document && <SavedSets document={document} onDraw={draw} />}
+                {document && id !== null && <SeriesRail call={id} look={answer?.stage.look ?? ''} />}
             </SavedCalls>
             <section className="flex min-w-0 flex-col overflow-hidden">
                 <Shelf
@@ -195,6 +200,7 @@ export function Board() {
                             both={both}
                             onDrawing={setDrawing}
                             onBoth={setBoth}
+                            onSideline={() => setSideline(true)}
                             calls={calls.data?.calls ?? []}
                             document={document}
                             name={name}
@@ -219,6 +225,9 @@ export function Board() {
                     </p>
                 )}
             </section>
+            {sideline && answer && (
+                <Sideline report={answer.report} look={answer.stage.look} onClose={() => setSideline(false)} />
+            )}
             <aside className="min-h-0 border-l border-edge">
                 {answer && document && (
                     <Side

@@ -5,17 +5,17 @@ import type { CallDocument, SavedCall } from '../api/types';
 import { useLetters } from '../ui/useLetters';
 import type { Situation } from './useProof';
 
-type Props = { calls: SavedCall[]; document: CallDocument; name: string; situation: Situation };
+type Props = { run: boolean; calls: SavedCall[]; document: CallDocument; name: string; situation: Situation };
 
 const MEN = ['X', 'Z', 'H', 'Y', 'R', 'F'];
 
 /** Calls on paper: the board as it stands, one call a page, four or nine of the book, or a player's own cards. */
-export function Cards({ calls, document: call, name, situation }: Props) {
+export function Cards({ run, calls, document: call, name, situation }: Props) {
     const letters = useLetters();
     const present = MEN.filter((m) => call.assignments.some((a) => a.man === m && a.job === 'route'));
-    const fetchCard = async (format: 'pdf' | 'svg', body: object) => {
+    const fetchCard = async (format: 'pdf' | 'svg', body: object, path = `cards/${format}`) => {
         try {
-            const file = await api.file(`cards/${format}`, { situation, ...body });
+            const file = await api.file(path, { situation, ...body });
             const link = document.createElement('a');
             link.href = URL.createObjectURL(file);
             link.download = `${name || 'calls'}.${format}`;
@@ -31,6 +31,14 @@ export function Cards({ calls, document: call, name, situation }: Props) {
         ['The board as it stands (Ctrl P)', () => setTimeout(() => window.print(), 150)],
         ['This call, one page, PDF', () => void fetchCard('pdf', { documents: one, per: 1 })],
         ['This call, one page, SVG', () => void fetchCard('svg', { documents: one, per: 1 })],
+        ...(run
+            ? ([
+                  [
+                      'Line card: this run against every front, PDF',
+                      () => void fetchCard('pdf', { document: call, name: name || 'Line card' }, 'line-cards'),
+                  ],
+              ] as [string, () => void][])
+            : []),
         [`The book, four a page, PDF (${book.length} calls)`, () => void fetchCard('pdf', { calls: book, per: 4 })],
         [`The book, nine a page, PDF (${book.length} calls)`, () => void fetchCard('pdf', { calls: book, per: 9 })],
     ];

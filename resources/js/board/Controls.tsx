@@ -15,6 +15,7 @@ type Props = {
     both: boolean;
     onDrawing: (on: boolean) => void;
     onBoth: (on: boolean) => void;
+    onSideline: () => void;
     calls: SavedCall[];
     document: CallDocument;
     name: string;
@@ -64,7 +65,24 @@ export function Controls(p: Props) {
                 <Button kind="quiet" className="!px-2" onClick={() => redo()} keys="Ctrl Shift Z">
                     Redo
                 </Button>
-                <Cards calls={p.calls} document={p.document} name={p.name} situation={p.situation} />
+                {p.report.run && (
+                    <Button
+                        kind="quiet"
+                        className="!px-2"
+                        onClick={p.onSideline}
+                        keys="U"
+                        title="Who nobody has, and the tag that has him, in big letters"
+                    >
+                        Sideline
+                    </Button>
+                )}
+                <Cards
+                    run={p.report.run !== null}
+                    calls={p.calls}
+                    document={p.document}
+                    name={p.name}
+                    situation={p.situation}
+                />
             </span>
         </div>
     );

@@ -1,4 +1,5 @@
 import type { OutcomeRow, ProofAnswer } from '../api/types';
+import { RunTempo } from './RunTempo';
 
 type Props = {
     proof: ProofAnswer;
@@ -23,6 +24,14 @@ export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
     const height = 20 + (reads.length + 1) * lane + 14;
     const { tempo } = report;
     const seconds = Array.from({ length: span * 2 + 1 }, (_, i) => i / 2);
+    if (report.run && reads.length === 0) {
+        return (
+            <div className="relative">
+                <RunTempo proof={proof} outcome={outcome} t={t} until={until} />
+                <Scrub t={t} until={until} span={Math.max(3.5, Math.ceil(until * 2) / 2)} onScrub={onScrub} />
+            </div>
+        );
+    }
     return (
         <div className="relative">
             <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label="Tempo of the play">
@@ -138,21 +147,28 @@ export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
                     <line x1={x(t)} x2={x(t)} y1={20} y2={height} stroke="var(--ball)" strokeWidth={1.8} />
                 )}
             </svg>
-            <input
-                type="range"
-                min={0}
-                max={until}
-                step={0.05}
-                value={t}
-                aria-label="Moment of the play, seconds"
-                onChange={(e) => onScrub(Number(e.target.value))}
-                className="no-print absolute bottom-0 h-3 accent-ball"
-                style={{
-                    left: `${((LEFT - 8) / WIDTH) * 100}%`,
-                    width: `${(((WIDTH - LEFT - RIGHT) * until) / span / WIDTH) * 100 + 2.2}%`,
-                }}
-            />
+            <Scrub t={t} until={until} span={span} onScrub={onScrub} />
         </div>
+    );
+}
+
+/** The moment of the play, under the lanes. */
+function Scrub({ t, until, span, onScrub }: { t: number; until: number; span: number; onScrub: (t: number) => void }) {
+    return (
+        <input
+            type="range"
+            min={0}
+            max={until}
+            step={0.05}
+            value={t}
+            aria-label="Moment of the play, seconds"
+            onChange={(e) => onScrub(Number(e.target.value))}
+            className="no-print absolute bottom-0 h-3 accent-ball"
+            style={{
+                left: `${((LEFT - 8) / WIDTH) * 100}%`,
+                width: `${(((WIDTH - LEFT - RIGHT) * Math.min(until, span)) / span / WIDTH) * 100 + 2.2}%`,
+            }}
+        />
     );
 }
 

@@ -31,6 +31,9 @@ const words: Vocabulary = {
     flags: [],
     protections: [{ name: 'half-slide', words: '' }],
     fakes: ['zone'],
+    runs: [{ name: 'triple', words: '' }],
+    tags: [{ name: 'tackle arc', words: '' }],
+    orders: ['crack'],
     aliases: [{ alias: 'ledge', word: 'post-dig' }],
 };
 
@@ -52,6 +55,8 @@ describe('completions', () => {
         ['gun tr', ['trips']],
         ['gun 2x2: sm', ['smash']],
         ['gun 2x2: post-', ['post-dig']],
+        ['double-slot: tri', ['triple']],
+        ['double-slot: triple right; ta', ['tag tackle arc']],
         ['gun 2x2: Z po', ['post']],
         ['gun 2x2: smash right; R check co', ['corner']],
         ['gun 2x2: smash right', []],

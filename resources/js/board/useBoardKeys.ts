@@ -17,6 +17,8 @@ type Keys = {
     toggleDrawing: () => void;
     toggleBoth: () => void;
     rest: () => void;
+    /** Who is left and the tag that has him, readable at arm's length. */
+    sideline: () => void;
     lines: { call: Line; look: Line; route: Line };
     /** What the keys act on. */
     watch: DependencyList;
@@ -47,6 +49,9 @@ export function useBoardKeys({ shelf, run, turn, lines, watch, ...does }: Keys) 
     useKeys('space', (e) => (e.preventDefault(), run.play()), deps);
     useKeys('1', () => run.takeProng(0), deps);
     useKeys('2', () => run.takeProng(1), deps);
+    useKeys('3', () => run.takeProng(0, 1), deps);
+    useKeys('4', () => run.takeProng(1, 1), deps);
+    useKeys('u', does.sideline, deps);
     useKeys('escape', does.rest);
     useKeys('mod+z', () => undo());
     useKeys('mod+shift+z, mod+y', () => redo());

@@ -6,6 +6,7 @@ import { DefenderMark, FieldPaint, ManChip } from './pieces';
 import { KeyFork } from './KeyFork';
 import { Covers, LeastSpot, PressFork, Walk } from './keys';
 import { Band, DrawnPath, Ghosts, ReadFlag, RouteLine } from './routes';
+import { BlockLine, NobodyHas, TrackLine } from './runs';
 import { scaleFor, type Scale } from './scale';
 import type { Run } from '../board/useRun';
 import { useHands } from './useHands';
@@ -44,7 +45,6 @@ export function Field({
     onDrawn,
 }: Props) {
     const { stage, report } = proof;
-    const { prong, takeProng: onProng } = run;
     const frames = run.watching ? run.frames : null;
     const t = run.clock.t;
     const scale = scaleFor(stage.field.left, stage.field.right);
@@ -52,7 +52,9 @@ export function Field({
     const receivers = both ? report.picture.receivers : undefined;
     const playing = frames !== null;
     const at = playing ? positions(frames, t) : null;
-    const ball = (prong === null ? undefined : report.keys[0]?.choices[prong]?.man) ?? report.ruleTrue.man;
+    const outcome = run.choice ?? report.ruleTrue;
+    const ball = outcome.man;
+    const forks = report.run ? report.keys.slice(0, 2) : report.keys.slice(0, 1);
 
     const hands = useHands({ stage, document, look, scale, playing, drawing, receivers, onChoose, onLook, onDrawn });
     const { drag, place, path } = hands;
@@ -74,6 +76,23 @@ export function Field({
             {!playing &&
                 stage.routes.map((r) => <Ghosts key={r.man} route={r} scale={scale} chosen={r.man === chosen} />)}
             {!playing && stage.routes.map((r) => <Band key={r.man} route={r} band={bands[r.man]} scale={scale} />)}
+            {stage.blocks.map((b) => (
+                <BlockLine key={b.man} block={b} scale={scale} dim={playing} chosen={b.man === chosen} />
+            ))}
+            {stage.tracks.map((track) => (
+                <TrackLine
+                    key={track.action}
+                    track={track}
+                    scale={scale}
+                    gets={track.action === outcome.action}
+                    dim={playing}
+                />
+            ))}
+            {!playing &&
+                (report.run?.unaccounted ?? []).map((role) => {
+                    const d = stage.defenders.find((one) => one.role === role);
+                    return d && <NobodyHas key={role} role={role} xYd={d.xYd} yYd={d.yYd} scale={scale} />;
+                })}
             {stage.routes.map((r) => (
                 <RouteLine
                     key={r.man}
@@ -168,7 +187,7 @@ export function Field({
                     <PressFork key={p.man} row={p} stage={stage} scale={scale} onChoose={onChoose} />
                 ))}
             {!playing && report.keys.slice(0, 1).map((k) => <LeastSpot key={k.defender} row={k} scale={scale} />)}
-            {report.keys.slice(0, 1).map((k) => {
+            {forks.map((k, n) => {
                 const d = stage.defenders.find((one) => one.role === k.defender)!;
                 const now = at?.get(d.role) ?? ([d.xYd, d.yYd] as [number, number]);
                 return (
@@ -179,8 +198,9 @@ export function Field({
                         xYd={d.xYd}
                         yYd={d.yYd}
                         now={now}
-                        onProng={onProng}
-                        prong={prong}
+                        place={n}
+                        onProng={(index) => run.takeProng(index, n)}
+                        prong={run.prongs[n] ?? null}
                     />
                 );
             })}

@@ -1,5 +1,5 @@
 import type { KeyRow } from '../api/types';
-import { margin } from '../ui/words';
+import { outcomeWords, wins } from '../ui/outcome';
 import type { Scale } from './scale';
 
 type Props = {
@@ -10,16 +10,23 @@ type Props = {
     yYd: number;
     now: [number, number];
     prong: number | null;
+    /** 0 for the first key, 1 for the second: its cards stand across the ball and its keys are 3 and 4. */
+    place: number;
     onProng: (index: number) => void;
 };
 
 const WIDE = 112;
 
 /** The fork on a key: each prong leads to a choice, what it gives, and runs the play when pressed. */
-export function KeyFork({ row, scale, xYd, yYd, now, prong, onProng }: Props) {
+export function KeyFork({ row, scale, xYd, yYd, now, prong, place, onProng }: Props) {
     // The cards stand where nobody does: over a deep key, behind the line under one who is near it.
     const deep = yYd >= 9;
-    const clear = deep ? xYd : Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -11 : 11;
+    const side = Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -11 : 11;
+    const clear = deep
+        ? xYd
+        : place === 1 && Math.abs(xYd) <= 12
+          ? side + 18 * Math.sign(side) * (Math.abs(side) > 12 ? -1 : 1) * 0.55
+          : side;
     const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(clear)));
     const at = deep ? Math.max(6, scale.y(yYd) - 96) : scale.y(-4.6);
     const from = deep ? scale.y(now[1]) - 12 : scale.y(now[1]) + 11;
@@ -29,7 +36,7 @@ export function KeyFork({ row, scale, xYd, yYd, now, prong, onProng }: Props) {
             {row.choices.slice(0, 2).map((c, i) => {
                 const out = i === 0 ? -1 : 1;
                 const left = i === 0 ? x - WIDE - 6 : x + 6;
-                const open = c.action === 'throw';
+                const open = wins(c);
                 return (
                     <g
                         key={c.name + i}
@@ -71,7 +78,7 @@ export function KeyFork({ row, scale, xYd, yYd, now, prong, onProng }: Props) {
                             className="text-[11px] narrow"
                             fill="var(--soft)"
                         >
-                            {i + 1}
+                            {2 * place + i + 1}
                         </text>
                         <text
                             x={left + 8}
@@ -79,7 +86,7 @@ export function KeyFork({ row, scale, xYd, yYd, now, prong, onProng }: Props) {
                             className="text-[12px] font-semibold narrow"
                             fill={open ? 'var(--open)' : 'var(--ball)'}
                         >
-                            {open ? `${c.man} ${c.route} ${margin(c.margin)}` : c.action}
+                            {outcomeWords(c)}
                         </text>
                     </g>
                 );

@@ -68,8 +68,13 @@ export function completions(text: string, v: Vocabulary): string[] {
             : afterRoute
               ? AFTER_ROUTE
               : [
+                    ...v.runs.map((r) => r.name),
                     ...v.families,
                     ...v.aliases.map((a) => a.alias),
+                    ...v.tags.map((t) => `tag ${t.name}`),
+                    'rpo:',
+                    'give',
+                    'if',
                     'read',
                     'key',
                     'hot',

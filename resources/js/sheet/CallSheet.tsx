@@ -183,11 +183,13 @@ function Cell({
                 </b>
             </span>
             <span className="truncate text-[11.5px] text-soft narrow">
-                {cell.best
-                    ? `${cell.best.man} ${cell.best.route}`
-                    : cell.protection === 'free'
-                      ? 'rush is free'
-                      : 'throw it away'}
+                {cell.run?.tag && cell.run.valid === 'valid with a tag'
+                    ? `tag ${cell.run.tag}`
+                    : cell.best
+                      ? `${cell.best.man} ${cell.best.route}`
+                      : cell.protection === 'free'
+                        ? 'rush is free'
+                        : 'throw it away'}
             </span>
             <span className="flex h-[13px] items-center gap-1">
                 <span className="h-[3px] flex-1 rounded-full bg-faint" aria-hidden="true">

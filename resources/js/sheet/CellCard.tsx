@@ -56,8 +56,26 @@ export function CellCard({ cell, call, callId, situation, named, onCall }: Props
                         ? `${cell.best.action} ${cell.best.man} ${cell.best.route}, ${margin(cell.best.margin)}, ${cell.best.gain} yd`
                         : 'throw it away'}
                 </dd>
-                <dt className="text-soft">Protection</dt>
-                <dd>{cell.protection}</dd>
+                {cell.run ? (
+                    <>
+                        <dt className="text-soft">Rules</dt>
+                        <dd>
+                            {cell.run.valid}
+                            {cell.run.tag && `: ${cell.run.tag}`}
+                        </dd>
+                        {cell.run.failed && (
+                            <>
+                                <dt className="text-soft">Fails</dt>
+                                <dd>{cell.run.man ? `${cell.run.man}: ${cell.run.failed}` : cell.run.failed}</dd>
+                            </>
+                        )}
+                    </>
+                ) : (
+                    <>
+                        <dt className="text-soft">Protection</dt>
+                        <dd>{cell.protection}</dd>
+                    </>
+                )}
             </dl>
             {callId && (
                 <Link

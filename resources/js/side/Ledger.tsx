@@ -38,6 +38,11 @@ export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
                                 <span className="w-6 font-bold">{letters(a.man)}</span>
                                 <span className="min-w-0 flex-1 text-[13px]">
                                     {jobOf(a.job)}
+                                    {a.man === chosen && a.step && (
+                                        <span className="block text-xs text-soft">
+                                            First step {a.step}; aims at {a.aim}.
+                                        </span>
+                                    )}
                                     {findings.map((f) => (
                                         <span
                                             key={f.text}
@@ -50,7 +55,11 @@ export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
                                         </span>
                                     ))}
                                 </span>
-                                <span className="narrow font-semibold">{read ? `${plain(read.depthYd)} yd` : ''}</span>
+                                <span className="narrow font-semibold">
+                                    {read
+                                        ? `${plain(read.depthYd)} yd`
+                                        : report.run && <Makeable makeable={a.makeable} />}
+                                </span>
                             </button>
                         </li>
                     );
@@ -62,11 +71,19 @@ export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
     );
 }
 
+/** Whether a block can be made: a bar, a broken bar, or a question. */
+function Makeable({ makeable }: { makeable: boolean | null }) {
+    if (makeable === true) return <span title="He gets there">✓</span>;
+    if (makeable === false) return <span className="text-amber">late</span>;
+    return null;
+}
+
 const jobOf = (job: string) => job.replace(/ at [\d.]+ yd(?=$|,)/, '');
 
 function order(man: string, report: ProofAnswer['report']): number {
     if (man === 'Q') return 0;
     const read = report.reads.findIndex((r) => r.man === man);
+    if (report.run && man === report.ruleTrue.man) return 1;
     return read >= 0 ? 1 + read : 20 + ['LT', 'LG', 'C', 'RG', 'RT'].indexOf(man);
 }
 

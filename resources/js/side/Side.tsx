@@ -10,6 +10,7 @@ import { Ledger } from './Ledger';
 import { PictureSays } from './PictureSays';
 import { PressCard } from './PressCard';
 import { RouteCard } from './RouteCard';
+import { RunCard } from './RunCard';
 import { useLetters, useVocabulary } from '../ui/useLetters';
 
 type Props = {
@@ -39,6 +40,8 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
     const [motion, setMotion] = useState(false);
     const pressures = usePressures(document, proof.stage.lookDocument, p.situation, tab === 'picture');
     useEffect(() => setMotion(false), [chosen]);
+    const isRun = proof.report.run !== null;
+    useEffect(() => setTab((now) => (now === 'run' && !isRun ? 'men' : now)), [isRun]);
     const pressed = proof.report.press.find((row) => row.man === man?.letter);
     const moves = (document.motions ?? []).some((m) => m.man === chosen);
     return (
@@ -92,6 +95,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                 <Tabs.List aria-label="What to show" className="flex gap-4 border-b border-edge px-4 pt-2">
                     {[
                         ['men', 'Assignments'],
+                        ...(proof.report.run ? [['run', 'Run']] : []),
                         ['picture', 'This look says'],
                     ].map(([value, label]) => (
                         <Tabs.Trigger
@@ -115,6 +119,17 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                         />
                     </Ledger>
                 </Tabs.Content>
+                {proof.report.run && (
+                    <Tabs.Content value="run" className="min-h-0 flex-1 overflow-y-auto">
+                        <RunCard
+                            report={proof.report}
+                            document={document}
+                            situation={p.situation}
+                            onDraw={onDraw}
+                            onChoose={onChoose}
+                        />
+                    </Tabs.Content>
+                )}
                 <Tabs.Content value="picture" className="min-h-0 flex-1 overflow-y-auto">
                     <PictureSays report={proof.report} pressures={pressures} />
                 </Tabs.Content>

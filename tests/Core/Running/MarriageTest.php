@@ -51,24 +51,24 @@ it('20: throws outside when the effective box is above the blockers', function (
 
 it('runs anyway where the school says so (SET-22)', function (): void {
     $setting = new Setting(Situation::of(), schools: Schools::of(['SET-22' => 'B']));
-    expect(ran('gun 2x2 right: zone left, rpo: H bubble', '5-2, cover 3', $setting)->ruleTrue->action)->not->toBe('throw');
+    expect(carried('gun 2x2 right: zone left, rpo: H bubble', '5-2, cover 3', $setting)->ruleTrue->action)->not->toBe('throw');
 });
 
 it('names the backer as read when five block five, and a seventh man as free (W-40, RPO-01)', function (): void {
-    $six = ran('gun 2x2: zone right, rpo: backside #2 slant', '4-2 nickel, cover 3');
+    $six = carried('gun 2x2: zone right, rpo: backside #2 slant', '4-2 nickel, cover 3');
     expect($six->resolved->unaccounted)->toBe([])->and($six->resolved->keys[0]['decision'])->toBe('throw');
-    $eight = ran('gun 2x2: zone right, rpo: backside #2 slant; key will', '6-2, cover 3');
+    $eight = carried('gun 2x2: zone right, rpo: backside #2 slant; key will', '6-2, cover 3');
     expect($eight->resolved->unaccounted)->not->toBe([]);
 });
 
 it('blocks the first level when a man of the second is read (RPO-03)', function (): void {
-    $proof = ran('gun 2x2: zone right, rpo: backside #2 slant; key will', '4-2 nickel, cover 3');
+    $proof = carried('gun 2x2: zone right, rpo: backside #2 slant; key will', '4-2 nickel, cover 3');
     expect($proof->resolved->blockersOf('left end'))->not->toBe([])->and($proof->resolved->blockersOf('will'))->toBe([]);
 });
 
 it('counts linemen downfield when the throw waits, by rule book (RPO-06)', function (string $rules, Level $level): void {
     $situation = Situation::of(rules: $level->rules());
-    $proof = ran('gun 2x2: zone right, rpo: backside #2 post; key will', '4-2 nickel, cover 3', new Setting($situation, $level));
+    $proof = carried('gun 2x2: zone right, rpo: backside #2 post; key will', '4-2 nickel, cover 3', new Setting($situation, $level));
     $codes = array_map(fn ($f): string => $f->code, Jacotaxis\Core\Proof\Run\RunFindings::of($proof));
     $text = implode(' ', array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Run\RunFindings::of($proof)));
     expect(is_array($codes))->toBeTrue()->and(in_array('downfield', $codes, true) === str_contains($text, 'downfield when'))->toBeTrue();

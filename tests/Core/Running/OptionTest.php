@@ -17,7 +17,7 @@ it('gives the same eleven jobs against a 4i, a 4 and a 5 (W-32)', function (): v
 });
 
 it('has exactly one of guard and tackle on the mike, the other on the free safety (VER-04, VER-05)', function (string $look): void {
-    $blocks = ran('double-slot, H return right: triple right', $look)->resolved->blocks;
+    $blocks = carried('double-slot, H return right: triple right', $look)->resolved->blocks;
     $has = [$blocks['RG']->target, $blocks['RT']->target];
     sort($has);
     expect($has)->toBe(['free safety', 'mike']);
@@ -29,12 +29,12 @@ it('lets the tackle have a mike who runs over the top (VER-04)', function (): vo
 });
 
 it('doubles a nose with center and backside guard when the playside guard is uncovered (VER-02)', function (): void {
-    $blocks = ran('double-slot, H return right: triple right', '3-4, cover 3')->resolved->blocks;
+    $blocks = carried('double-slot, H return right: triple right', '3-4, cover 3')->resolved->blocks;
     expect($blocks['C']->target)->toBe('nose')->and($blocks['LT']->verb)->toBe('close');
 });
 
 it('gives, keeps or pitches by what the two keys do (W-33, VER-08)', function (string $look): void {
-    $proof = ran('double-slot, H return right: triple right', $look);
+    $proof = carried('double-slot, H return right: triple right', $look);
     foreach ([['take the quarterback', 'take the quarterback', 'give F'], ['take the quarterback', 'take the pitch', 'give F'], ['take the back', 'take the pitch', 'keep Q'], ['take the back', 'take the quarterback', 'pitch H']] as [$first, $second, $ball]) {
         expect(ball($proof, $first, $second))->toBe($ball, "$first and $second against $look");
     }
@@ -49,18 +49,18 @@ it('names the free edge man against six on the line and offers the exchange (W-3
     $call = 'double-slot, H return right: midline pitch right';
     $told = told($call, '6-1, cover 3');
     expect($told['run']['unaccounted'])->toBe(['right end'])->and(array_column($told['run']['answers'], 'tag'))->toContain('exchange');
-    $tagged = ran("$call; tag exchange", '6-1, cover 3');
+    $tagged = carried("$call; tag exchange", '6-1, cover 3');
     expect($tagged->resolved->unaccounted)->toBe([])->and($tagged->resolved->blocks['RT']->target)->toContain('safety')->and($tagged->resolved->blocks['R']->target)->toBe('mike')
         ->and($tagged->resolved->key('pitch'))->toBe('right end');
 });
 
 it('keeps, pitches or pitches at once on the midline with pitch (MID-02)', function (): void {
-    $proof = ran('double-slot, H return right: midline pitch right', '5-2, cover 3');
+    $proof = carried('double-slot, H return right: midline pitch right', '5-2, cover 3');
     expect(ball($proof, 'take the back', 'take the pitch'))->toBe('keep Q')->and(ball($proof, 'take the back', 'take the quarterback'))->toBe('pitch H')->and(ball($proof, 'take the quarterback', 'take the quarterback'))->toBe('give F');
 });
 
 it('gates the tackle-arc tag by the man on the guard (truth 17, FRZ-02, FRZ-03, W-36)', function (string $look, bool $makeable): void {
-    $made = ran('gun two-back, freeze right: freeze option right; tag tackle arc', $look)->made['RG'];
+    $made = carried('gun two-back, freeze right: freeze option right; tag tackle arc', $look)->made['RG'];
     expect($made->makeable)->toBe($makeable, $look);
     if (! $makeable) {
         expect($made->why)->toContain('on RG, holds him');
@@ -78,29 +78,29 @@ it('moves support and the pitch key from safety to corner when the split is cond
 })->with(['4-4, cover 4', '4-3 over, cover 4', '4-4, cover 3', '3-4, cover 4']);
 
 it('has the fullback lead on the mike with a wide split, on the safety when it is condensed (FBL-04, FBL-08)', function (): void {
-    $wide = ran('double-slot: lead option right', '4-4, cover 4')->resolved->blocks;
-    $tight = ran('double-slot condensed: lead option right', '4-4, cover 4')->resolved->blocks;
+    $wide = carried('double-slot: lead option right', '4-4, cover 4')->resolved->blocks;
+    $tight = carried('double-slot condensed: lead option right', '4-4, cover 4')->resolved->blocks;
     expect($wide['F']->target)->toBe('mike')->and($tight['F']->target)->toContain('safety')->and($tight['R']->target)->toBe('mike')->and($tight['Z']->target)->toBe('sam');
 });
 
 it('gives a second man who crosses inside to the guard, and the receiver goes to the safety (FBL-10)', function (): void {
-    $tight = ran('double-slot condensed: lead option right', '4-4, cover 4, sam spikes')->resolved->blocks;
+    $tight = carried('double-slot condensed: lead option right', '4-4, cover 4, sam spikes')->resolved->blocks;
     expect($tight['RG']->target)->toBe('sam')->and($tight['Z']->target)->toContain('safety');
 });
 
 it('never gives the mike to the backside combination of the lead option (FBL-03)', function (string $look): void {
-    $blocks = ran('double-slot: lead option right', $look)->resolved->blocks;
+    $blocks = carried('double-slot: lead option right', $look)->resolved->blocks;
     expect(array_filter([$blocks['C']->target, $blocks['LG']->target], fn (?string $t): bool => $t === 'mike'))->toBe([]);
 })->with(['4-4, cover 4', '5-2, cover 3', '3-4, cover 4', '4-3 over, cover 4']);
 
 it('loads the dive key and the next man and leaves one decision (LOD-01)', function (): void {
-    $proof = ran('double-slot, H return right: load option right', '4-4, cover 4');
+    $proof = carried('double-slot, H return right: load option right', '4-4, cover 4');
     expect($proof->resolved->blocks['RT']->target)->toBe('right end')->and(array_column($proof->resolved->keys, 'decision'))->toBe(['pitch']);
 });
 
 it('keeps the pitch key\'s shoulder by where he stands (OPT-04): inside an overhang, wider off the last man of the line', function (): void {
     $u = function (string $call, string $look): float {
-        $proof = ran($call, $look);
+        $proof = carried($call, $look);
         $keep = $proof->carriers['keep'];
 
         return round($keep->path->x[$keep->stepPast(0.5)] - $proof->resolved->front->u($proof->resolved->key('pitch')), 1);
@@ -128,7 +128,7 @@ it('calls inside out from the uncovered lineman (FBL-01, W-38)', function (): vo
 
 it('blocks everybody once: nobody single has another single\'s man', function (string $call, string $look): void {
     $targets = [];
-    foreach (ran($call, $look)->resolved->blocks as $letter => $block) {
+    foreach (carried($call, $look)->resolved->blocks as $letter => $block) {
         if ($block->blocks() && $block->target !== $block->first) {
             $targets[$letter] = $block->target;
         }

@@ -7,7 +7,7 @@ use Jacotaxis\Core\Blocking\Run\Tags;
 /* Gap schemes, jet and tags as a coach would check them, one line a job (domain.md section 8, JET, RUN, ARC; common practice, no source). */
 
 it('blocks front by front', function (string $call, string $look, array $jobs): void {
-    $done = array_map(fn (Block $b): string => $b->words(), ran($call, $look)->resolved->blocks);
+    $done = array_map(fn (Block $b): string => $b->words(), carried($call, $look)->resolved->blocks);
     foreach ($jobs as $letter => $words) {
         expect($done[$letter])->toBe($words, "$letter: $call against $look");
     }
@@ -25,18 +25,18 @@ it('blocks front by front', function (string $call, string $look, array $jobs): 
 ]);
 
 it('traps with the tackle against odd, with the guard where his fill is too long (W-31, JET-04, JET-05)', function (string $look, string $kicks, string $fills): void {
-    $blocks = ran('wing-slot: R jet counter right', $look)->resolved->blocks;
+    $blocks = carried('wing-slot: R jet counter right', $look)->resolved->blocks;
     expect($blocks[$kicks]->verb)->toBe('kick')->and($blocks[$fills]->verb)->toBe('fill');
 })->with(['odd' => ['5-2, cover 3', 'LT', 'LG'], 'even with a 5' => ['4-3 over, cover 3', 'LG', 'LT'], 'even with a 4i' => ['4-3 over, cover 3, 4i on LT', 'LT', 'LG']]);
 
 it('takes jobs given by hand before any rule', function (): void {
-    $proof = ran('gun 2x2: zone right; X crack free safety; LT base left end', '4-2 nickel, cover 3');
+    $proof = carried('gun 2x2: zone right; X crack free safety; LT base left end', '4-2 nickel, cover 3');
     expect($proof->resolved->blocks['X']->words())->toBe('Cracks the free safety')->and($proof->resolved->blocks['LT']->target)->toBe('left end')->and($proof->resolved->key('give'))->toBeNull();
 });
 
 it('lets the end go by arc or bluff, and takes the end when the backer is the edge and he can reach him (ARC-04, W-39)', function (array $flags, string $verb, string $target): void {
     $men = ['H' => Jacotaxis\Core\Offense\Athlete::of('Hollis Marne', 41, flags: $flags)];
-    $proof = ran('gun H-back left: zone right; tag arc left', '3-4, cover 3', new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of(), men: $men));
+    $proof = carried('gun H-back left: zone right; tag arc left', '3-4, cover 3', new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of(), men: $men));
     expect([$proof->resolved->blocks['H']->verb])->toBe([$verb])->and($proof->resolved->blocks['H']->target)->toContain($target);
 })->with(['able: he blocks the end, the backer is read' => [['reaches the end'], 'base', 'end'], 'not able: he goes for the second level' => [[], 'arc', '']]);
 

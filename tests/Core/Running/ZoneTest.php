@@ -8,7 +8,7 @@ use Jacotaxis\Core\School\Schools;
 /* Inside zone against the fronts a coach sees: combinations, cut key and read key (truth 15, INZ-01 to INZ-24; common practice, no source). */
 
 it('blocks inside zone front by front', function (string $call, string $look, array $jobs, ?string $read): void {
-    $proof = ran($call, $look);
+    $proof = carried($call, $look);
     $done = array_map(fn (Block $b): string => $b->words(), $proof->resolved->blocks);
     foreach ($jobs as $letter => $words) {
         expect($done[$letter])->toBe($words, "$letter against $look");
@@ -30,8 +30,8 @@ it('blocks inside zone front by front', function (string $call, string $look, ar
 it('mirrors: a run to the left against the turned-over front gives the mirrored jobs', function (string $scheme, string $look): void {
     $flip = fn (?string $role): ?string => $role === null ? null : strtr($role, ['left' => 'right', 'right' => 'left']);
     $men = ['LT' => 'RT', 'RT' => 'LT', 'LG' => 'RG', 'RG' => 'LG'];
-    $right = ran("gun trey right: $scheme right", $look);
-    $left = ran("gun trey left: $scheme left", $look);
+    $right = carried("gun trey right: $scheme right", $look);
+    $left = carried("gun trey left: $scheme left", $look);
     foreach ($right->resolved->blocks as $letter => $block) {
         $other = $left->resolved->blocks[$men[$letter] ?? $letter];
         expect([$other->verb, $flip($other->target)])->toBe([$block->verb, $block->target], "$scheme: $letter");
@@ -59,29 +59,29 @@ it('cuts by what the key does, then by who fills (W-25, W-26)', function (string
 
 it('runs out of the playside A in the gun and B from under center (SET-17)', function (string $call, array $chosen, string $gap): void {
     $setting = new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of($chosen));
-    $proof = ran($call, '3-3 stack, cover 3, nose slants left', $setting);
+    $proof = carried($call, '3-3 stack, cover 3, nose slants left', $setting);
     expect(CutKey::of($proof->resolved, $setting->schools)->gap)->toBe($gap);
 })->with(['gun' => ['gun 2x2: zone right', [], 'A'], 'gun, leg of the center' => ['gun 2x2: zone right', ['SET-17' => 'B'], 'A']]);
 
 it('counts a head-up man as covered or not by the school (SET-15)', function (string $school, string $verb, string $target): void {
     $setting = new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of(['SET-15' => $school]));
-    $guard = ran('double-slot, H return right: triple right', '4-4, cover 3', $setting)->resolved->blocks['RG'];
+    $guard = carried('double-slot, H return right: triple right', '4-4, cover 3', $setting)->resolved->blocks['RG'];
     expect([$guard->verb, $guard->target])->toBe([$verb, $target]);
 })->with(['covered: the man on him' => ['A', 'base', 'right tackle'], 'uncovered: climbs' => ['B', 'climb', 'mike']]);
 
 it('reads the backside edge: pull when he crashes, give when he sits (INZ-10, INZ-23, W-28)', function (string $look): void {
-    $proof = ran('gun 2x2: zone right', $look);
+    $proof = carried('gun 2x2: zone right', $look);
     expect(ball($proof, 'take the back'))->toBe('pull Q')->and(ball($proof, 'take the quarterback'))->toBe('give R')->and($proof->verdict())->toBe('bound');
 })->with(['4-2 nickel, cover 3', '4-2 nickel, cover 4', '3-4, cover 3', '4-3 over, cover 2', '3-3 stack, cover 3']);
 
 it('hands off whatever the key does when only the give is called (PAC-19)', function (): void {
-    expect(ran('gun 2x2: zone right give', '4-2 nickel, cover 3')->keys)->toBe([]);
+    expect(carried('gun 2x2: zone right give', '4-2 nickel, cover 3')->keys)->toBe([]);
 });
 
 it('brings the split block to the tight end\'s side, unset until the staff fills it in (W-30, INZ-15)', function (): void {
     $row = array_column(told('gun trey right: zone right', '4-3 over, cover 3')['assignments'], null, 'man')['Y'];
     expect($row['job'])->toContain('Split block')->and($row['makeable'])->toBeNull()->and($row['why'])->toContain('unset');
-    $set = ran('gun trey right: zone right', '4-3 over, cover 3', new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of([], ['split-block' => 1.0])));
+    $set = carried('gun trey right: zone right', '4-3 over, cover 3', new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of([], ['split-block' => 1.0])));
     expect($set->made['Y']->makeable)->toBeTrue();
 });
 
@@ -97,12 +97,12 @@ it('says when no combination is possible (INZ-02)', function (string $look, bool
 })->with(['six on the line' => ['6-2, cover 3', true], 'four down' => ['4-2 nickel, cover 3', false]]);
 
 it('arcs past the read end to the first man of the second level (ARC-01, ARC-03)', function (): void {
-    $proof = ran('gun H-back left: zone right; tag arc left', '4-2 nickel, cover 3');
+    $proof = carried('gun H-back left: zone right; tag arc left', '4-2 nickel, cover 3');
     expect($proof->resolved->blocks['H']->words())->toBe('Releases around the end to the nickel, outside shoulder')->and($proof->resolved->key('give'))->toBe('left end')
         ->and(ball($proof, 'take the back'))->toBe('pull Q');
 });
 
 it('without the arc the H-back has the end and nobody is read', function (): void {
-    $proof = ran('gun H-back left: zone right', '4-2 nickel, cover 3');
+    $proof = carried('gun H-back left: zone right', '4-2 nickel, cover 3');
     expect($proof->resolved->keys)->toBe([])->and($proof->resolved->blocks['H']->target)->toBe('left end');
 });

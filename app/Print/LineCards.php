@@ -1,0 +1,133 @@
+<?php
+
+namespace App\Print;
+
+use Jacotaxis\Core\Blocking\Run\LineCalls;
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\RunStage;
+use Jacotaxis\Core\Words\StaffBook;
+
+/** The line card of a run: for every front the picture of its blocks and the calls in the order they are said. Two fronts a page, standing. */
+final readonly class LineCards
+{
+    public const SIZE = [612.0, 792.0];
+
+    private const MARGIN = 30.0;
+
+    private const PER_PAGE = 2;
+
+    /** Yards drawn to each side, behind the line and up the field. */
+    private const WIDE_YD = 13.0;
+
+    private const BACK_YD = 8.0;
+
+    private const UP_YD = 8.5;
+
+    private const SMALL = 8.5;
+
+    public function __construct(private StaffBook $book)
+    {
+    }
+
+    /**
+     * @param  list<RunProof>  $proofs  one a front
+     * @return list<Drawing>
+     */
+    public function pages(string $name, string $words, array $proofs): array
+    {
+        [$width, $height] = self::SIZE;
+        $each = ($height - 2 * self::MARGIN - 30) / self::PER_PAGE;
+        $pages = [];
+        foreach (array_chunk($proofs, self::PER_PAGE) as $chunk) {
+            $page = new Drawing;
+            $page->text(self::MARGIN, self::MARGIN + 8, $name, 15, Drawing::INK, true);
+            $page->text($width - self::MARGIN, self::MARGIN + 8, $words, self::SMALL, Drawing::SOFT, false, 'end');
+            foreach ($chunk as $n => $proof) {
+                $this->front($page, $proof, self::MARGIN, self::MARGIN + 24 + $n * $each, $width - 2 * self::MARGIN, $each - 12);
+            }
+            $pages[] = $page;
+        }
+
+        return $pages;
+    }
+
+    private function front(Drawing $page, RunProof $proof, float $x, float $y, float $w, float $h): void
+    {
+        $page->area([[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h]], null, Drawing::FAINT);
+        $page->text($x + 8, $y + 16, $proof->scene->look->words(), 12, Drawing::INK, true);
+        $unaccounted = $proof->resolved->unaccounted;
+        $left = $unaccounted === [] ? "{$proof->verdict()}, everybody accounted for" : 'nobody has the '.implode(', the ', $unaccounted);
+        $page->text($x + $w - 8, $y + 16, $left, self::SMALL + 1, $unaccounted === [] ? Drawing::SOFT : Drawing::BALL, $unaccounted !== [], 'end');
+        $pictureH = $h * 0.52;
+        $k = min(($w - 16) / (2 * self::WIDE_YD), $pictureH / (self::BACK_YD + self::UP_YD));
+        $at = fn (float $xYd, float $yYd): array => [$x + $w / 2 + max(-self::WIDE_YD, min(self::WIDE_YD, $xYd)) * $k, $y + 24 + (self::UP_YD - max(-self::BACK_YD, min(self::UP_YD, $yYd))) * $k];
+        $page->line([$at(-self::WIDE_YD, 0.0), $at(self::WIDE_YD, 0.0)], 0.6, Drawing::FAINT);
+        $stage = RunStage::of($proof);
+        foreach ($stage['tracks'] as $track) {
+            $page->line(array_map(fn (array $p): array => $at(...$p), array_values(array_filter($track['line'], fn (array $p): bool => $p[1] < self::UP_YD))), $track['rule'] ? 1.8 : 0.9, $track['rule'] ? Drawing::BALL : Drawing::SOFT, ! $track['rule']);
+        }
+        foreach ($stage['blocks'] as $block) {
+            $this->block($page, array_map(fn (array $p): array => $at(...$p), $block['line']), $block['makeable'] === false);
+        }
+        foreach ($proof->scene->defenders as $d) {
+            $this->defender($page, $d, $at, in_array($d->role, array_column($proof->resolved->keys, 'role'), true), in_array($d->role, $unaccounted, true));
+        }
+        foreach ($proof->scene->men as $man) {
+            if (abs($man->xYd) <= self::WIDE_YD) {
+                [$mx, $my] = $at($man->xYd, $man->yYd);
+                $man->isLineman() ? $page->area([[$mx - 5.5, $my - 5.5], [$mx + 5.5, $my - 5.5], [$mx + 5.5, $my + 5.5], [$mx - 5.5, $my + 5.5]], '#ffffff', Drawing::INK, 0.9) : $page->circle($mx, $my, 6.2, '#ffffff', Drawing::INK, 0.9);
+                $page->text($mx, $my + 2.6, $this->book->letters[$man->letter] ?? $man->letter, 6.5, Drawing::INK, true, 'middle');
+            }
+        }
+        $this->calls($page, $proof, $x + 8, $y + 32 + $pictureH, $w - 16, $h - $pictureH - 40);
+    }
+
+    private function calls(Drawing $page, RunProof $proof, float $x, float $y, float $w, float $h): void
+    {
+        $half = $w * 0.5;
+        $top = $y;
+        $page->text($x, $top, 'Said, in order', self::SMALL, Drawing::SOFT, true);
+        foreach (LineCalls::of($proof->resolved) as $call) {
+            $top += self::SMALL * 1.35;
+            if ($top > $y + $h) {
+                break;
+            }
+            $page->text($x, $top, "{$call['from']} to {$call['to']}: “{$call['say']}”", self::SMALL, Drawing::INK, true);
+        }
+        $top = $y;
+        $page->text($x + $half, $top, 'Jobs', self::SMALL, Drawing::SOFT, true);
+        foreach ($proof->resolved->blocks as $letter => $block) {
+            $top += self::SMALL * 1.3;
+            if ($top > $y + $h) {
+                break;
+            }
+            $late = ($proof->made[$letter]->makeable ?? true) === false;
+            $page->text($x + $half, $top, $this->book->letters[$letter] ?? $letter, self::SMALL, Drawing::INK, true);
+            $page->text($x + $half + 22, $top, $block->words().($late ? ' (late)' : ''), self::SMALL, $late ? Drawing::BALL : Drawing::INK);
+        }
+    }
+
+    /** A line that ends in a bar; dashed where the block cannot be made. @param  list<array{float, float}>  $points */
+    private function block(Drawing $page, array $points, bool $late): void
+    {
+        $page->line($points, 1.3, $late ? Drawing::BALL : Drawing::INK, $late);
+        $n = count($points);
+        [$x, $y] = $points[$n - 1];
+        $turn = atan2($y - $points[$n - 2][1], $x - $points[$n - 2][0]) + M_PI_2;
+        $page->line([[$x + 5 * cos($turn), $y + 5 * sin($turn)], [$x - 5 * cos($turn), $y - 5 * sin($turn)]], 1.5, $late ? Drawing::BALL : Drawing::INK);
+    }
+
+    /** @param  callable(float, float): array{float, float}  $at */
+    private function defender(Drawing $page, Defender $d, callable $at, bool $read, bool $free): void
+    {
+        if (abs($d->xYd) > self::WIDE_YD || $d->yYd > self::UP_YD) {
+            return;
+        }
+        [$x, $y] = $at($d->xYd, $d->yYd);
+        if ($read || $free) {
+            $page->circle($x, $y - 3.0, 8.5, null, Drawing::BALL, $read ? 1.0 : 2.0);
+        }
+        $page->text($x, $y, $d->letter, 10, Drawing::INK, true, 'middle');
+    }
+}

@@ -1,0 +1,97 @@
+import type { OutcomeRow, ProofAnswer } from '../api/types';
+import { plain } from '../ui/words';
+
+const LEFT = 92;
+const WIDTH = 686;
+const RIGHT = 14;
+const LANE = 18;
+
+/** The tempo of a run: a lane for every man who may have the ball, when he has it and when he crosses the line; when each block is met. */
+export function RunTempo({
+    proof,
+    outcome,
+    t,
+    until,
+}: {
+    proof: ProofAnswer;
+    outcome: OutcomeRow;
+    t: number;
+    until: number;
+}) {
+    const { stage } = proof;
+    const span = Math.max(3.5, Math.ceil(until * 2) / 2);
+    const x = (s: number) => LEFT + ((WIDTH - LEFT - RIGHT) * Math.min(s, span)) / span;
+    const lanes = stage.tracks;
+    const height = 24 + Math.max(1, lanes.length) * LANE + 12;
+    return (
+        <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label="Tempo of the run">
+            <text x={8} y={15} className="text-[12px] font-bold narrow" fill="var(--soft)">
+                Tempo, s
+            </text>
+            {Array.from({ length: span * 2 + 1 }, (_, i) => i / 2).map((s) => (
+                <g key={s}>
+                    <line
+                        x1={x(s)}
+                        x2={x(s)}
+                        y1={18}
+                        y2={height - 10}
+                        stroke="var(--edge)"
+                        strokeWidth={s % 1 ? 0.5 : 1}
+                    />
+                    <text x={x(s)} y={14} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
+                        {s.toFixed(1)}
+                    </text>
+                </g>
+            ))}
+            {lanes.map((track, i) => {
+                const y = 24 + i * LANE + LANE / 2;
+                const gets = track.action === outcome.action;
+                const across = crossesAt(track.line);
+                return (
+                    <g key={track.action} opacity={gets ? 1 : 0.65}>
+                        <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} stroke="var(--faint)" />
+                        <text
+                            x={LEFT - 10}
+                            y={y + 4}
+                            textAnchor="end"
+                            className="text-[13px] font-semibold narrow"
+                            fill="var(--ink)"
+                        >
+                            {track.man} {track.action}
+                        </text>
+                        <rect
+                            x={x(track.fromS)}
+                            y={y - 5}
+                            width={Math.max(3, x(across) - x(track.fromS))}
+                            height={10}
+                            rx={3}
+                            fill={gets ? 'var(--ball-wash)' : 'var(--card)'}
+                            stroke={gets ? 'var(--ball)' : 'var(--edge)'}
+                        />
+                        <text
+                            x={x(across) + 6}
+                            y={y + 4}
+                            className="text-[11px] narrow"
+                            fill={gets ? 'var(--ball)' : 'var(--soft)'}
+                        >
+                            ball {track.fromS.toFixed(1)}, line {across.toFixed(1)}
+                            {gets && outcome.firstFree
+                                ? `, the ${outcome.firstFree.defender} at ${plain(outcome.firstFree.atYd)} yd`
+                                : ''}
+                        </text>
+                    </g>
+                );
+            })}
+            {t > 0 && <line x1={x(t)} x2={x(t)} y1={20} y2={height} stroke="var(--ball)" strokeWidth={1.8} />}
+        </svg>
+    );
+}
+
+/** Tracks are drawn every tenth of a second. */
+const STEP = 0.1;
+
+/** When a track crosses the line of scrimmage, seconds. */
+export function crossesAt(line: [number, number][]): number {
+    const at = line.findIndex(([, y]) => y >= 0);
+    return (at < 0 ? line.length - 1 : at) * STEP;
+}
