@@ -30,6 +30,9 @@ final readonly class Combinations
     /** A down man farther sideways than this is out of reach, yards. */
     private const REACH_YD = 2.4;
 
+    /** A backer farther from a lineman's track than this is not his, yards. */
+    private const FAR_YD = 4.5;
+
     /** A neighbor's man this near is doubled, yards. */
     private const BESIDE_YD = 1.75;
 
@@ -115,7 +118,7 @@ final readonly class Combinations
         $step = $this->scheme->kind === 'gap' && $u < $this->front->middle() ? 0.2 : $this->scheme->stepYd;
         $away = abs($to - $u - $step);
         if (! $line) {
-            return 0.3 + self::BACKER_WEIGHT * $away;
+            return 0.3 + self::BACKER_WEIGHT * $away + ($away > self::FAR_YD ? self::FREE['backer'] : 0.0);
         }
         $covered = $this->front->men[$role]->over === $letter && ! ($this->schools->is('SET-15', 'B') && in_array($this->front->men[$role]->technique, ['0', '2', '4', '6'], true));
         $discount = ! $covered ? 0.0 : ($this->front->u($role) < $u - 0.1 && $this->scheme->stepYd > 0.0 ? self::COVERED_BACKSIDE : self::COVERED);

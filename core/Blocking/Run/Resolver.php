@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Offense\Lineup;
@@ -219,6 +220,12 @@ final class Resolver
                 continue;
             }
             $side = $man->side() === $this->run->side ? 'playside' : 'backside';
+            if ($this->scheme->kind === 'zone' && abs($man->xYd) <= Edges::CONDENSED_YD && $this->schools->is('SET-21', 'A')) {
+                // A tight receiver takes the first man inside and leaves the corner to the runner (INZ-16).
+                $this->put(new Block($letter, $this->posts->post($letter), 'block', $this->targets->find("overhang $side/outside backer $side/over/corner $side", $letter, $this->taken)));
+
+                continue;
+            }
             $this->put(new Block($letter, $this->posts->post($letter), 'stalk', $this->targets->find("over/overhang $side/corner $side/$side safety", $letter, $this->taken)));
         }
     }
@@ -240,7 +247,10 @@ final class Resolver
         $edge = abs($this->front->end($this->run->side));
         $point = array_filter($this->front->box(), fn (string $r): bool => ! $this->scheme->isOption() || $this->front->movedU($r) > -$edge + 0.5);
 
-        return array_values(array_diff($point, $this->taken));
+        // Where the ball goes around the end the men outside the box are at the point too.
+        $outside = ! in_array($this->scheme->kind, ['option', 'jet'], true) ? [] : array_filter($this->front->overhangs, fn (string $r): bool => $this->front->u($r) > 0.0);
+
+        return array_values(array_diff([...$point, ...$outside], $this->taken));
     }
 
     /** @return array<string, Block> in the order of the men */

@@ -92,7 +92,7 @@ final class Schemes
             'kind' => 'option', 'step' => 0.0, 'flow' => 0.2, 'carriers' => self::FULLBACK_FIRST, 'pitch' => 'motion man|backside wing|backside slot|backside back', 'entry' => 'center', 'gaps' => ['A'], 'mesh' => 0.4, 'wide' => 0.6,
             'keys' => [['give', 'first down playside', ''], ['pitch', 'next line out', '']],
             'jobs' => [['playside tackle', 'not exchange', 'climb', 'playside backer/mike'], ['playside wing|playside slot', 'not exchange', 'hook', 'support safety playside/free safety'], ['playside wide', '', 'stalk', 'corner playside'], ['playside guard', 'nose', 'double', 'nose'], ['playside guard', '', 'climb', 'mike/backside backer'],
-                ['center', 'nose', 'double', 'nose'], ['backside guard', '', 'scoop', 'inside backside/over/backside backer'], ['backside tackle', '', 'cut off', 'inside backside/over'], ['backside wide', '', 'cut off', 'backside deep/corner backside']]],
+                ['center', 'nose', 'double', 'nose'], ['backside guard', 'nose', 'scoop', 'inside backside/over/backside backer'], ['backside tackle', '', 'cut off', 'inside backside/over'], ['backside wide', '', 'cut off', 'backside deep/corner backside']]],
         'freeze option' => ['words' => 'a fake to the back holds the mike, then down the line to the pitch key; the back leads on the next man',
             'kind' => 'option', 'step' => 0.2, 'flow' => 0.0, 'carriers' => [], 'fakes' => 'playside back|fullback|tailback', 'pitch' => 'motion man|backside back|backside wing|backside slot', 'entry' => 'edge', 'gaps' => ['D'], 'mesh' => 0.9, 'wide' => 1.5, 'gives' => false,
             'keys' => [['pitch', 'overhang playside/emol playside', '']],

@@ -159,14 +159,15 @@ final class KeyFinder
             $byName[$act->toward ?? $act->name] = $outcome;
         }
 
-        return $byName[$a]->letter !== null && $byName[$b]->letter !== null ? $key : null;
+        // A rule of the staff may send the ball wrong: the key stays one, and his verdict says so.
+        return $this->scene->call->rules !== [] || ($byName[$a]->letter !== null && $byName[$b]->letter !== null) ? $key : null;
     }
 
     private function weigh(int $d, string $a, string $b, bool $conflict): Key
     {
         $acts = [];
         foreach ($this->acts($d, $a, $b) as $act) {
-            $acts[] = ['act' => $act, 'outcome' => $this->windows->outcome($d, $this->playOut->withAct($d, $act))];
+            $acts[] = ['act' => $act, 'outcome' => $this->played($d, $act)];
         }
         $won = array_filter($acts, fn (array $row): bool => $row['outcome']->open());
         $verdict = count($won) === count($acts) ? 'bound' : ($won === [] ? 'covered' : 'guess');
@@ -174,6 +175,19 @@ final class KeyFinder
         $role = $this->scene->defenders[$d]->role;
 
         return new Key($d, $role, [$a, $b], $this->names->question($d, $a, $b), $acts, $this->swing($acts, $a, $b), $verdict, $strength, $conflict);
+    }
+
+    /** What an act gives by the order of the reads, or by a rule of the staff that waits for it. */
+    private function played(int $d, Act $act): Outcome
+    {
+        $track = $this->playOut->withAct($d, $act);
+        foreach ($this->scene->call->rules as $rule) {
+            if ($rule->action === 'throw' && $rule->man !== null && isset($this->scene->routes[$rule->man]) && $rule->fires($this->scene->defenders[$d]->role, $act->name)) {
+                return $this->windows->forced($rule->man, $d, $track);
+            }
+        }
+
+        return $this->windows->outcome($d, $track);
     }
 
     /** @param  list<array{act: Act, outcome: Outcome}>  $acts */

@@ -120,15 +120,15 @@ final class Carriers
     private function pull(): ?Carrier
     {
         $key = $this->resolved->key('give');
-        if ($key === null || ! $this->resolved->run->scheme()->gives) {
+        // With a pitch key he keeps off that man: one way, not two.
+        if ($key === null || ! $this->resolved->run->scheme()->gives || $this->resolved->key('pitch') !== null) {
             return null;
         }
         $front = $this->resolved->front;
         $option = $this->resolved->run->scheme()->isOption();
         $u = $front->u($key);
-        // Off the dive key of an option he attacks inside the next man; off the last man of the backside he replaces him.
-        $next = $this->resolved->key('pitch');
-        $to = $option ? ($next === null ? $u + 0.5 : max($u + 0.3, min($u + 1.6, $front->u($next) - 0.8))) : $u;
+        // Off the dive key of an option he goes just outside him; off the last man of the backside he replaces him.
+        $to = $option ? $u + 0.5 : $u;
         $start = $this->scene->men['Q'];
         $from = $this->resolved->run->scheme()->meshS + self::SNAP_S;
         [$mx, $my] = $this->mesh();
@@ -164,7 +164,7 @@ final class Carriers
             ->to($this->x($u - 1.2), min(-0.8, $start->yYd + 1.5))->cut(CutKind::Bend)->to($this->x($u), 0.6)->cut(CutKind::Speed)->run(0.0);
         $path = $this->after($from + ($scheme->gives ? 0.0 : 0.15), $start->xYd, $start->yYd, $path);
 
-        return new Carrier('keep', 'Q', $path, $from, $key === null ? $this->lanes->words('edge') : "{$this->resolved->run->side->value} alley, inside the $key");
+        return new Carrier('keep', 'Q', $path, $from, $key === null || $front->depth($key) > 6.0 ? "{$this->resolved->run->side->value} alley" : "{$this->resolved->run->side->value} alley, inside the $key");
     }
 
     private function pitch(): ?Carrier
@@ -180,12 +180,27 @@ final class Carriers
         $man = $this->scene->men[$letter];
         $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
         $start->inside($this->scene->frame->sidelineX(Side::Left) + 0.4, $this->scene->frame->sidelineX(Side::Right) - 0.4);
-        $path = $start->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd + 0.1, -3.5))->cut(CutKind::Bend)->to($this->x($u + 0.5), min($qy - self::PITCH_YD[1], 0.0))
+        $relation = [$this->x($u), min($qy - self::PITCH_YD[1], -0.2)];
+        $path = $start->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd + 0.1, -3.5))->cut(CutKind::Bend)->to(...$relation)
             ->cut(CutKind::Speed)->run(20.0 * $this->sign);
-        // A man who is not there yet gets the ball when he is.
-        $ready = $this->reachedU($path, $u - 1.0);
+        // Who would be there too soon throttles down; who is late gets the ball when he is there.
+        $there = $this->reachedU($path, $u - 0.1);
+        $path = $there < $at ? $this->throttled($path, $there, $at) : $path;
 
-        return new Carrier('pitch', $letter, $path, max($at + 0.25, $ready), "{$this->resolved->run->side->value} alley");
+        return new Carrier('pitch', $letter, $path, max($at + 0.25, min($there, $at) + 0.25, $this->reachedU($path, $u - 1.0)), "{$this->resolved->run->side->value} alley");
+    }
+
+    /** The same way run slower until a moment, so that he is at a place then. */
+    private function throttled(Path $path, float $there, float $at): Path
+    {
+        $share = $there / $at;
+        $x = $y = [];
+        for ($i = 0; $i < Path::STEPS; $i++) {
+            $t = $i * Path::STEP;
+            [$x[], $y[]] = $path->at($t < $at ? $t * $share : $there + $t - $at);
+        }
+
+        return new Path($x, $y, $path->vx, $path->vy, $path->cuts);
     }
 
     /** Where the ball is ridden: beside the guard on an option, where he stands on a zone run. @return array{float, float} */

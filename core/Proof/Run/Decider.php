@@ -124,6 +124,12 @@ final class Decider
     /** @param  array<string, RunAct>  $acts */
     public function decide(array $acts): string
     {
+        foreach ($this->scene->call->rules as $rule) {
+            $act = $acts[$rule->defender] ?? null;
+            if ($act !== null && $rule->action !== null && $rule->fires($rule->defender, $act->name) && (isset($this->carriers[$rule->action]) || $rule->action === 'throw' && $this->passing !== null)) {
+                return $rule->action;
+            }
+        }
         $give = $this->resolved->key('give');
         $pitch = $this->resolved->key('pitch');
         $throw = $this->resolved->key('throw');

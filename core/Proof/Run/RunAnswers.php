@@ -14,7 +14,7 @@ final class RunAnswers
 {
     private const RANK = ['covered' => 0, 'guess' => 1, 'bound' => 2];
 
-    /** @return list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>}> the best first */
+    /** @return list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}> the best first */
     public static function of(RunProof $proof): array
     {
         if ($proof->resolved->unaccounted === [] && $proof->verdict() === 'bound') {
@@ -28,9 +28,11 @@ final class RunAnswers
             if ($better < 0 || $better === 0 && ($accounts === [] || count($tried->resolved->unaccounted) >= count($proof->resolved->unaccounted))) {
                 continue;
             }
-            $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict(), 'strength' => round($tried->strength(), 2), 'accounts' => $accounts];
+            $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict(), 'strength' => round($tried->strength(), 2), 'accounts' => $accounts, 'leaves' => $tried->resolved->unaccounted];
         }
-        usort($answers, fn (array $a, array $b): int => [self::RANK[$b['verdict']], $b['strength']] <=> [self::RANK[$a['verdict']], $a['strength']]);
+        // First who leaves nobody, then what binds.
+        $order = fn (array $a): array => [-count($a['leaves']), self::RANK[$a['verdict']], $a['strength']];
+        usort($answers, fn (array $a, array $b): int => $order($b) <=> $order($a));
 
         return $answers;
     }

@@ -22,6 +22,12 @@ final readonly class RunFrames
     {
     }
 
+    /** The run as it is by everybody's rule. */
+    public static function ruleTrue(RunProof $proof): self
+    {
+        return new self($proof, $proof->ruleTrue, $proof->byRule);
+    }
+
     /** @return array<string, mixed> as Frames::of */
     public function all(): array
     {
@@ -53,8 +59,8 @@ final readonly class RunFrames
         return min(Path::STEPS - 1, (int) ceil(min(self::MOST_S, max(1.5, $until)) / Path::STEP));
     }
 
-    /** @return array{float, float} */
-    private function man(string $letter, int $i): array
+    /** Where a man of the offense is at a step. @return array{float, float} */
+    public function man(string $letter, int $i): array
     {
         $scene = $this->proof->scene;
         $step = $this->stopped($i);
@@ -79,7 +85,9 @@ final readonly class RunFrames
         if ($made?->at === null || $made->xYd === null) {
             return $this->unmade($letter, $i);
         }
-        $share = min(1.0, $i * Path::STEP / max(0.1, $made->at));
+        $law = $man->isLineman() ? $scene->setting->level->lineman() : $scene->setting->law($letter);
+        $start = min(0.1, $made->at);
+        $share = min(1.0, $law->distance(max(0.0, $i * Path::STEP - $start)) / max(0.05, $law->distance(max(0.05, $made->at - $start))));
         $drive = max(0.0, $i * Path::STEP - $made->at) * self::DRIVEN_YD_S * 0.6;
 
         return [$man->xYd + $share * ($made->xYd - $man->xYd), $man->yYd + $share * ($made->yYd - 0.6 - $man->yYd) + $drive];

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
+use Jacotaxis\Core\Blocking\Run\Order;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Resolver;
+use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
@@ -55,7 +57,7 @@ final class RunProver
         }
         $keys = [];
         foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
-            $keys[] = self::key($role, $decision, $byRule, $decider);
+            $keys[] = self::key($role, $decision, $byRule, $decider, fn (RunAct $act): ?Decider => self::otherJobs($call, $role, $act, fn (Call $c): RunProof => self::prove($c, $look, $setting, $press, $honest)));
         }
 
         return new RunProof($scene, $resolved, $carriers, $made, $defense, $decider->outcome($byRule), $keys, self::pairs($keys, $decider), $decider, $byRule, $before);
@@ -77,12 +79,39 @@ final class RunProver
         };
     }
 
-    /** @param  array<string, RunAct>  $byRule */
-    private static function key(string $role, string $decision, array $byRule, Decider $decider): RunKey
+    /** The play in which a staff's rule gives men other jobs because of an act, or null when none does. @param  callable(Call): RunProof  $prove */
+    private static function otherJobs(Call $call, string $role, RunAct $act, callable $prove): ?Decider
+    {
+        $run = $call->run;
+        $orders = [];
+        foreach ($call->rules as $rule) {
+            if ($rule->action === null && $rule->man !== null && $rule->job !== null && $rule->fires($role, $act->name)) {
+                [$verb, $target] = self::job($rule->job);
+                $orders[$rule->man] = new Order($verb, $target);
+            }
+        }
+
+        return $orders === [] || $run === null ? null : $prove($call->with(['rules' => [], 'run' => new RunCall($run->scheme, $run->side, $run->who, $run->tags, [...$run->orders, ...$orders], $run->giveOnly)]))->decider;
+    }
+
+    /** A job in words as verb and target. @return array{string, string|null} */
+    private static function job(string $words): array
+    {
+        $verb = str_starts_with($words, 'cut off') ? 'cut off' : explode(' ', $words)[0];
+        $target = trim(substr($words, strlen($verb)));
+
+        return [$verb, $target === '' ? null : $target];
+    }
+
+    /**
+     * @param  array<string, RunAct>  $byRule
+     * @param  callable(RunAct): (Decider|null)  $other  the play with other jobs for an act
+     */
+    private static function key(string $role, string $decision, array $byRule, Decider $decider, callable $other): RunKey
     {
         $pair = $decider->pair($role);
         $acts = [$byRule[$role], ...self::acts($pair, $decision)];
-        $rows = array_map(fn (RunAct $a): array => ['act' => $a, 'outcome' => $decider->outcome([...$byRule, $role => $a])], $acts);
+        $rows = array_map(fn (RunAct $a): array => ['act' => $a, 'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a])], $acts);
         $free = array_filter($rows, fn (array $r): bool => $r['outcome']->free());
         $actions = array_unique(array_map(fn (array $r): string => $r['outcome']->action, array_filter($rows, fn (array $r): bool => $r['act']->isChoice())));
         $question = $decision === 'throw' ? "Does the $role insert into the run or drop?" : ($decision === 'pitch' ? "Does the $role take the quarterback or the pitch?" : "Does the $role take the back or stay for the quarterback?");

@@ -163,7 +163,8 @@ final readonly class Series
                 foreach ($key->role === $role ? $key->acts : [] as $row) {
                     $free = $row['outcome'] instanceof RunOutcome ? $row['outcome']->free() : $row['outcome']->open();
                     if ($free && in_array($row['act']->name, $acts, true)) {
-                        $ids[] = (string) $id;
+                        // What answers the man who stays home from a pass is the run it is shown with.
+                        $ids[] = $proof instanceof Proof && $row['outcome']->action === 'give' && $this->baseId !== null ? $this->baseId : (string) $id;
                     }
                 }
             }

@@ -38,6 +38,7 @@ final class Findings
             ...self::defense($scene),
             ...TempoFindings::of($proof),
             ...PassFindings::of($proof),
+            ...MarriageFindings::of($proof),
             ...self::shared($scene),
             ...self::named($proof),
         ];

@@ -10,6 +10,7 @@ use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Run\RunFrames;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
@@ -19,6 +20,11 @@ final class Frames
 {
     /** Seconds shown after the catch. */
     private const AFTER = 0.6;
+
+    /** A fake shows the run this long, and this long it takes until everybody does what he has to, seconds. */
+    private const SHOWS_S = 0.8;
+
+    private const OVER_S = 1.6;
 
     /** The snap takes this long to the gun. */
     private const SNAP = 0.3;
@@ -34,12 +40,13 @@ final class Frames
         $tracks = $d === null || $act === null ? $rule : $rule->with($d, $act);
         $line = ($outcome ?? $proof->ruleTrue)->line;
         $until = min(Path::STEPS - 1, (int) ceil((($line?->caughtAt() ?? $scene->setting->pocket) + self::AFTER) / Path::STEP));
+        $fake = $proof->pair?->base === null ? null : RunFrames::ruleTrue($proof->pair->base);
         $at = $ball = [];
         for ($i = 0; $i <= $until; $i++) {
             $t = $i * Path::STEP;
             $row = [];
             foreach (array_keys($scene->men) as $letter) {
-                [$x, $y] = self::man($scene, $letter, $i);
+                [$x, $y] = self::faking($proof, $fake, $letter, $i) ?? self::man($scene, $letter, $i);
                 array_push($row, round($x, 2), round($y, 2));
             }
             foreach ($scene->defenders as $n => $defender) {
@@ -54,6 +61,26 @@ final class Frames
 
         return ['step' => Path::STEP, 'men' => array_keys($scene->men),
             'defenders' => array_map(fn ($one): string => $one->role, $scene->defenders), 'at' => $at, 'ball' => $ball];
+    }
+
+    /**
+     * Line, backs and quarterback show the run first: until the mesh they are where the run has them, then they go over to
+     * what they do. Null for a man who has left the run, or has a route from the snap.
+     *
+     * @return array{float, float}|null
+     */
+    private static function faking(Proof $proof, ?RunFrames $fake, string $letter, int $i): ?array
+    {
+        $man = $proof->scene->men[$letter];
+        $t = $i * Path::STEP;
+        if ($fake === null || $t >= self::OVER_S || ! ($man->isLineman() || $man->isQuarterback() || $man->isBack())) {
+            return null;
+        }
+        [$rx, $ry] = $fake->man($letter, min($i, (int) round(self::SHOWS_S / Path::STEP)));
+        [$ox, $oy] = self::man($proof->scene, $letter, $i);
+        $share = max(0.0, ($t - self::SHOWS_S) / (self::OVER_S - self::SHOWS_S));
+
+        return [$rx + $share * ($ox - $rx), $ry + $share * ($oy - $ry)];
     }
 
     /** @return array{float, float} */

@@ -204,7 +204,7 @@ final class Report
         foreach ($this->scene->men as $letter => $man) {
             $row = match (true) {
                 $man->isQuarterback() => ['job' => $this->quarterback(), 'target' => null],
-                isset($this->scene->routes[$letter]) => ['job' => Describer::job($this->scene->call, $letter).$this->becomes($letter), 'target' => null],
+                isset($this->scene->routes[$letter]) => ['job' => $this->fakes($letter, Describer::job($this->scene->call, $letter).$this->becomes($letter)), 'target' => null],
                 isset($this->scene->stays[$letter]) => ['job' => "Checks the rush and has to stay in on the {$this->scene->stays[$letter]}", 'target' => $this->scene->stays[$letter]],
                 default => $this->blocker($letter),
             };
@@ -229,8 +229,19 @@ final class Report
     private function quarterback(): string
     {
         $order = implode(', ', $this->scene->reads);
+        $fake = $this->scene->call->fake;
+        $roll = $this->scene->rolls();
+        $feet = $roll === null ? "{$this->scene->drop->value}-step drop" : "rolls {$roll->value}";
 
-        return ucfirst($this->scene->drop->value).'-step drop'.($order === '' ? '' : ", reads $order");
+        return ucfirst($fake === null ? $feet : 'fakes '.trim(str_replace('fake', '', $fake->words())).", $feet").($order === '' ? '' : ", reads $order");
+    }
+
+    /** A back who is shown with the ball carries out his fake before he does anything else. */
+    private function fakes(string $letter, string $job): string
+    {
+        $carrier = $this->proof->pair?->base === null ? null : ($this->proof->pair->base->carriers['give'] ?? null);
+
+        return $carrier?->letter !== $letter ? $job : 'Carries out the fake, '.lcfirst(str_replace('Checks the rush, then ', 'then ', $job));
     }
 
     /** @return array{job: string, target: string|null} */

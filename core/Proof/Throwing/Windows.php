@@ -108,6 +108,21 @@ final class Windows
         return $pick === null ? $this->leftover($reads, $tracks, $best) : $this->thrown($pick, $reads, $tracks, $best);
     }
 
+    /** What the throw to one man gives, whatever the order of the reads says. */
+    public function forced(string $letter, int $d, Tracks $track): Outcome
+    {
+        $usual = $this->outcome($d, $track);
+        $read = $usual->reads[$letter] ?? $this->bestThrow($letter, $d, $track);
+        if ($read['line'] === null) {
+            return $usual;
+        }
+        $tracks = $this->playOut->byRule()->with($d, $track);
+        $open = $read['margin'] >= $this->scene->setting->openAt;
+
+        return new Outcome($open ? 'throw' : 'throwaway', $open ? $letter : null, $open ? $read['line'] : null, $read['margin'], $open ? Throws::completion($read['line']->distanceYd, $read['margin']) : 0.0,
+            $open ? $this->gain($read['line'], $tracks) : 0.0, "the staff's rule sends the ball to $letter: ".sprintf('%.2f s', $read['margin']), $usual->reads, $read['margin']);
+    }
+
     /**
      * The most open throw to a read; of nearly equal ones the earliest.
      *

@@ -916,6 +916,7 @@ export interface RunAnswer {
   verdict: "bound" | "guess" | "covered";
   strength: number;
   accounts: string[];
+  leaves: string[];
 }
 export interface RunPair {
   action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";

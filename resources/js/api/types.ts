@@ -239,6 +239,9 @@ export type Vocabulary = {
     runs: { name: string; words: string }[];
     tags: { name: string; words: string }[];
     orders: string[];
+    acts: string[];
+    phases: string[];
+    actions: string[];
     aliases: { alias: string; word: string }[];
     fronts: string[];
     shells: string[];

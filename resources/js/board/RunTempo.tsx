@@ -69,7 +69,7 @@ export function RunTempo({
                             stroke={gets ? 'var(--ball)' : 'var(--edge)'}
                         />
                         <text
-                            x={x(across) + 6}
+                            x={x(Math.max(across, track.fromS)) + 6}
                             y={y + 4}
                             className="text-[11px] narrow"
                             fill={gets ? 'var(--ball)' : 'var(--soft)'}

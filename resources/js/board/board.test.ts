@@ -34,6 +34,9 @@ const words: Vocabulary = {
     runs: [{ name: 'triple', words: '' }],
     tags: [{ name: 'tackle arc', words: '' }],
     orders: ['crack'],
+    acts: ['insert'],
+    phases: ['fake'],
+    actions: ['throw'],
     aliases: [{ alias: 'ledge', word: 'post-dig' }],
 };
 

@@ -199,6 +199,7 @@ export function Field({
                         yYd={d.yYd}
                         now={now}
                         place={n}
+                        pairs={forks.length > 1}
                         onProng={(index) => run.takeProng(index, n)}
                         prong={run.prongs[n] ?? null}
                     />

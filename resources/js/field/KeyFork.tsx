@@ -12,21 +12,20 @@ type Props = {
     prong: number | null;
     /** 0 for the first key, 1 for the second: its cards stand across the ball and its keys are 3 and 4. */
     place: number;
+    /** Whether two keys wear forks. */
+    pairs: boolean;
     onProng: (index: number) => void;
 };
 
-const WIDE = 112;
+const WIDE = 126;
 
 /** The fork on a key: each prong leads to a choice, what it gives, and runs the play when pressed. */
-export function KeyFork({ row, scale, xYd, yYd, now, prong, place, onProng }: Props) {
+export function KeyFork({ row, scale, xYd, yYd, now, prong, place, pairs, onProng }: Props) {
     // The cards stand where nobody does: over a deep key, behind the line under one who is near it.
     const deep = yYd >= 9;
     const side = Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -11 : 11;
-    const clear = deep
-        ? xYd
-        : place === 1 && Math.abs(xYd) <= 12
-          ? side + 18 * Math.sign(side) * (Math.abs(side) > 12 ? -1 : 1) * 0.55
-          : side;
+    // Of two keys the first has its cards on the other side of the ball, so that they stand clear of each other.
+    const clear = deep ? xYd : pairs ? (place === 0 ? -1 : 1) * Math.sign(xYd || 1) * 13 : side;
     const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(clear)));
     const at = deep ? Math.max(6, scale.y(yYd) - 96) : scale.y(-4.6);
     const from = deep ? scale.y(now[1]) - 12 : scale.y(now[1]) + 11;

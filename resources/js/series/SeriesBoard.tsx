@@ -107,7 +107,8 @@ function Member({ member }: { member: SeriesMember }) {
                 </Link>
                 <span className="text-[13px] text-soft narrow">{member.base ? 'base run' : member.kind}</span>
                 <span className="ml-auto flex items-center gap-1 text-[13px] font-semibold narrow">
-                    <Fork verdict={member.verdict} size={15} /> {margin(member.strength)}
+                    <Fork verdict={member.verdict} size={15} />{' '}
+                    {member.strength < -5 ? 'no throw' : margin(member.strength)}
                 </span>
             </div>
             <SmallStage stage={member.stage} lit={gives} />

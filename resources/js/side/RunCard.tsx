@@ -84,7 +84,7 @@ export function RunCard({ report, document, situation, onDraw, onChoose }: Props
                     </Fact>
                 )}
                 <Fact name="Mike">{has(run.mike)}</Fact>
-                <Fact name="Free safety">{has(run.freeSafety)}</Fact>
+                <Fact name="Deep man">{has(run.freeSafety)}</Fact>
             </Facts>
             {run.pairs.length > 0 && (
                 <section>

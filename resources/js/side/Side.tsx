@@ -10,6 +10,7 @@ import { Ledger } from './Ledger';
 import { PictureSays } from './PictureSays';
 import { PressCard } from './PressCard';
 import { RouteCard } from './RouteCard';
+import { RuleCard } from './RuleCard';
 import { RunCard } from './RunCard';
 import { useLetters, useVocabulary } from '../ui/useLetters';
 
@@ -109,6 +110,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                 </Tabs.List>
                 <Tabs.Content value="men" className="min-h-0 flex-1 overflow-y-auto">
                     <Ledger proof={proof} chosen={chosen} onChoose={onChoose} onFix={onFix}>
+                        {words && <RuleCard proof={proof} document={document} words={words} onDraw={onDraw} />}
                         <Advice
                             report={proof.report}
                             resting={p.resting}
