@@ -11,6 +11,7 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\Proof\Sheet\Beats;
@@ -19,6 +20,7 @@ use Jacotaxis\Core\Proof\Sheet\Sheet as CallSheet;
 use Jacotaxis\Core\Proof\Sheet\Suggestions;
 use Jacotaxis\Core\Proof\Sheet\Tolerance;
 use Jacotaxis\Core\Proof\Telling\Report;
+use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;
@@ -43,6 +45,11 @@ class Bench extends JxCommand
             $look = LookParser::parse("4-2 nickel, $shell");
             $ms = $this->milliseconds(40, fn () => Report::of(Prover::prove($call, $look, $setting)));
             $this->line(sprintf('One proof, %s against %s: %.1f ms (goal 10)', $words, $shell, $ms));
+        }
+        foreach (['gun 2x2: zone right', 'double-slot, H return right: triple right', 'gun 2x2: zone right, rpo: backside #2 slant; key will', 'under center wing right, outside zone left fake, boot right: boot flood right'] as $words) {
+            $call = CallParser::parse($words);
+            $ms = $this->milliseconds(40, fn () => Told::report(Proving::of($call, LookParser::parse('4-2 nickel, cover 3'), $setting)));
+            $this->line(sprintf('One proof, %s: %.1f ms', $words, $ms));
         }
         $this->steps($setting);
         $this->sheet($setting);

@@ -131,9 +131,14 @@ final class Schemes
     /** @throws UnknownRun */
     public static function get(string $name): RunScheme
     {
+        if (isset(self::$read[$name])) {
+            return self::$read[$name];
+        }
         $r = self::RUNS[$name] ?? throw UnknownRun::scheme($name);
+        $jobs = array_merge($r['jobs'], self::ARC_SUPPORT);
+        $scheme = new RunScheme(name: $name, words: $r['words'], kind: $r['kind'], stepYd: $r['step'], flowYd: $r['flow'], carriers: $r['carriers'], pitch: $r['pitch'] ?? null, entry: $r['entry'],
+            meshS: $r['mesh'] ?? 0.7, keys: $r['keys'], jobs: $jobs, gaps: $r['gaps'], cuts: $r['cuts'] ?? false, gives: $r['gives'] ?? true, wideYd: $r['wide'] ?? 1.5, fakes: $r['fakes'] ?? null);
 
-        return self::$read[$name] ??= new RunScheme($name, $r['words'], $r['kind'], $r['step'], $r['flow'], $r['carriers'], $r['pitch'] ?? null, $r['entry'], $r['mesh'] ?? 0.7,
-            $r['keys'], [...$r['jobs'], ...self::ARC_SUPPORT], $r['gaps'], $r['cuts'] ?? false, $r['gives'] ?? true, $r['wide'] ?? 1.5, $r['fakes'] ?? null);
+        return self::$read[$name] = $scheme;
     }
 }

@@ -23,6 +23,15 @@ final class Decider
     /** @var array<string, Tackler> free men by role */
     private array $free = [];
 
+    /** @var array<string, array{float, int, string|null}> by action: what the free men do to a carrier, whatever the keys do */
+    private array $byFree = [];
+
+    /** @var array<string, array{float, int, string|null}> by action, role and act */
+    private array $byKey = [];
+
+    /** @var array<string, bool> */
+    private array $stops = [];
+
     /**
      * @param  array<string, Carrier>  $carriers
      * @param  array<string, Made>  $made
@@ -79,8 +88,7 @@ final class Decider
         $route = $pass->letter === null ? null : $this->scene->routes[$pass->letter]->spec->name;
         $why = $pass->open() ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}" : lcfirst($pass->why);
 
-        return new RunOutcome('throw', $pass->letter, $route ?? 'nobody', $pass->open() ? $pass->margin : $pass->best, $pass->gainYd, null, $pass->line?->yYd, $pass->line?->xYd, $pass->line?->outAt() ?? 1.2, $why,
-            ['throw' => round($pass->best, 3)], $pass, $route);
+        return new RunOutcome('throw', $pass->letter, $route ?? 'nobody', $pass->open() ? $pass->margin : $pass->best, $pass->gainYd, null, $pass->line?->yYd, $pass->line?->xYd, $pass->line?->outAt() ?? 1.2, $why, $pass, $route);
     }
 
     /**
@@ -106,19 +114,14 @@ final class Decider
     /** What comes of one carrier, rightly chosen or not. @param  array<string, RunAct>  $acts */
     public function carried(string $action, array $acts): RunOutcome
     {
-        $margins = [];
-        foreach (array_keys($this->carriers) as $other) {
-            $margins[$other] = round($this->margin($other, $acts)[0], 3);
-        }
         $carrier = $this->carriers[$action];
-        [$margin, $who] = $this->margin($action, $acts);
-        [$step, $first] = $this->firstFree($carrier, $this->tacklers($action, $acts));
+        [$margin, $step, $first] = $this->against($action, $acts);
         $gain = $carrier->path->y[$step];
         $why = $first === null ? sprintf('%s gets through untouched, %s', $carrier->letter, $carrier->where)
             : sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where);
 
         return new RunOutcome($action, $carrier->letter, $carrier->where, $margin, $gain, $first, $first === null ? null : $carrier->path->y[$step], $first === null ? null : $carrier->path->x[$step],
-            $carrier->from, $why, $margins);
+            $carrier->from, $why);
     }
 
     /** @param  array<string, RunAct>  $acts */
@@ -154,7 +157,7 @@ final class Decider
         }
         $carrier = $this->carriers[$action];
 
-        return $this->onCarrier($role, $action, $act)->margin($carrier, $carrier->stepPast($this->success())) < 0.0;
+        return $this->stops["$role $action {$act->name} {$act->share} {$act->toward}"] ??= $this->onCarrier($role, $action, $act)->margin($carrier, $carrier->stepPast($this->success())) < 0.0;
     }
 
     public function success(): float
@@ -163,34 +166,47 @@ final class Decider
     }
 
     /**
+     * The least lead a carrier keeps, the step at which the first free man meets him, and who.
+     *
      * @param  array<string, RunAct>  $acts
-     * @return array{float, string|null} least lead and over whom
+     * @return array{float, int, string|null}
      */
-    private function margin(string $action, array $acts): array
+    private function against(string $action, array $acts): array
+    {
+        $carrier = $this->carriers[$action];
+        [$least, $step, $first] = $this->byFree[$action] ??= $this->all($action, $this->freeOn($action));
+        foreach ($this->resolved->keys as ['role' => $role]) {
+            $act = $acts[$role] ?? null;
+            [$margin, $met, $who] = $this->byKey["$action $role ".($act === null ? '' : "{$act->name} {$act->share} {$act->toward}")]
+                ??= $this->all($action, [$act === null ? $this->defense->tackler($role)->later(self::TURN_S) : $this->onCarrier($role, $action, $act)]);
+            $least = min($least, $margin);
+            [$step, $first] = $who !== null && ($met < $step || $first === null) ? [$met, $who] : [$step, $first];
+        }
+        $until = $carrier->stepPast($this->success());
+
+        return [$until === Path::STEPS - 1 && $carrier->path->y[$until] < $this->success() ? min($least, -0.01) : $least, $step, $first];
+    }
+
+    /** Free men on their way to a carrier. @return list<Tackler> */
+    private function freeOn(string $action): array
+    {
+        // A fake takes those along who are not told off for the quarterback: they come a reaction later.
+        $faked = $action === 'pull' || $action === 'keep' && isset($this->carriers['give']) ? $this->scene->setting->reaction : 0.0;
+
+        return array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
+    }
+
+    /** @param  list<Tackler>  $tacklers @return array{float, int, string|null} */
+    private function all(string $action, array $tacklers): array
     {
         $carrier = $this->carriers[$action];
         $until = $carrier->stepPast($this->success());
         $least = 9.0;
-        $who = null;
-        foreach ($this->tacklers($action, $acts) as $tackler) {
-            $margin = $tackler->margin($carrier, $until);
-            [$least, $who] = $margin < $least ? [$margin, $tackler->role] : [$least, $who];
+        foreach ($tacklers as $tackler) {
+            $least = min($least, $tackler->margin($carrier, $until));
         }
 
-        return [$until === Path::STEPS - 1 && $carrier->path->y[$until] < $this->success() ? min($least, -0.01) : $least, $who];
-    }
-
-    /** @param  array<string, RunAct>  $acts @return list<Tackler> */
-    private function tacklers(string $action, array $acts): array
-    {
-        // A fake takes those along who are not told off for the quarterback: they come a reaction later.
-        $faked = $action === 'pull' || $action === 'keep' && isset($this->carriers['give']) ? $this->scene->setting->reaction : 0.0;
-        $all = array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
-        foreach ($this->resolved->keys as ['role' => $role]) {
-            $all[] = isset($acts[$role]) ? $this->onCarrier($role, $action, $acts[$role]) : $this->defense->tackler($role)->later(self::TURN_S);
-        }
-
-        return $all;
+        return [$least, ...$this->firstFree($carrier, $tacklers)];
     }
 
     /** A key who does something, as a tackler of a carrier: on his way to him, or turning from another. */

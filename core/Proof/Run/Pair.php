@@ -121,7 +121,7 @@ final class Pair
         if ($gained < $open) {
             return null;
         }
-        $give = self::give($role, $scene, $base);
+        $give = self::give($role, $base);
         $best = $stays->open() && ($stays->best >= $give->best || ! $give->open()) ? $stays : $give;
         [$come, $stay] = $scene->defenders[$d]->group === 'corner' ? ['fall off', 'stay home'] : ['trigger', 'stay home'];
         $acts = [['act' => new Act('by rule'), 'outcome' => $rule->open() ? $rule : $best],
@@ -152,10 +152,9 @@ final class Pair
     }
 
     /** The run itself, with this man playing the pass. */
-    private static function give(string $role, Scene $scene, RunProof $base): Outcome
+    private static function give(string $role, RunProof $base): Outcome
     {
-        $proof = RunProver::prove($base->scene->call, $scene->look, $scene->setting, honest: [$role]);
-        $run = $proof->ruleTrue;
+        $run = (new Decider($base->scene, $base->resolved, $base->carriers, $base->made, new Defense($base->scene, $base->resolved, [$role])))->outcome($base->byRule);
 
         return new Outcome('give', $run->letter, null, $run->margin, 1.0, $run->gainYd, "the run itself: {$run->why}", [], $run->margin);
     }

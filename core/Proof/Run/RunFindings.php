@@ -16,14 +16,15 @@ final class RunFindings
     /** A pitch man this late makes a bad pitch, yards: a step (MOT-03). */
     private const STEP_YD = 1.0;
 
-    /** @return list<Finding> */
-    public static function of(RunProof $proof): array
+    /** @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>|null  $answers  tags that answer, when they are known @return list<Finding> */
+    public static function of(RunProof $proof, ?array $answers = null): array
     {
         $scene = $proof->scene;
+        $answers ??= RunAnswers::of($proof);
 
         return [
             ...Legality::check($scene->snap, $scene->setting->situation->rules, array_keys($scene->routes)),
-            ...self::unaccounted($proof),
+            ...self::unaccounted($proof, $answers),
             ...self::late($proof),
             ...self::combinations($proof),
             ...self::count($proof),
@@ -35,11 +36,9 @@ final class RunFindings
         ];
     }
 
-    /** Men at the point who are neither blocked nor read nor counted out (CNT-05). @return list<Finding> */
-    private static function unaccounted(RunProof $proof): array
+    /** Men at the point who are neither blocked nor read nor counted out (CNT-05). @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers @return list<Finding> */
+    private static function unaccounted(RunProof $proof, array $answers): array
     {
-        $answers = RunAnswers::of($proof);
-
         return array_map(function (string $role) use ($proof, $answers): Finding {
             $tags = array_values(array_filter($answers, fn (array $a): bool => in_array($role, $a['accounts'], true)));
             $fix = $tags === [] ? 'No stored tag has him: read him, throw outside, or call another run.' : "Tag {$tags[0]['tag']}: {$tags[0]['words']}.";

@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Proof\Run;
 use Jacotaxis\Core\Kinematics\Path;
 
 /** A run as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
-final readonly class RunFrames
+final class RunFrames
 {
     /** Seconds shown after the first free man is there, and at most. */
     private const AFTER_S = 0.5;
@@ -17,8 +17,11 @@ final readonly class RunFrames
     /** A blocked man is moved this fast once he is met, yards a second. */
     private const DRIVEN_YD_S = 0.7;
 
+    /** @var array<string, array{Tackler, int}> how a key or a free man goes for the carrier, and where they meet, by role */
+    private array $going = [];
+
     /** @param  array<string, RunAct>  $acts  by role of the key */
-    public function __construct(private RunProof $proof, private RunOutcome $outcome, private array $acts)
+    public function __construct(private readonly RunProof $proof, private readonly RunOutcome $outcome, private readonly array $acts)
     {
     }
 
@@ -156,7 +159,7 @@ final readonly class RunFrames
     /** A key goes for the man he takes; when the ball is elsewhere he turns. @return array{float, float} */
     private function key(string $role, RunAct $act, float $t, Carrier $carrier): array
     {
-        $on = $this->proof->decider->onCarrier($role, $carrier->action, $act);
+        [$on] = $this->going[$role] ??= [$on = $this->proof->decider->onCarrier($role, $carrier->action, $act), $on->meets($carrier) ?? Path::STEPS - 1];
         $own = $this->proof->defense->tackler($role);
         if ($t >= $on->delay || $on->delay < 1e-6) {
             return $this->toward($on, $carrier, $t);
@@ -169,7 +172,7 @@ final readonly class RunFrames
     /** @return array{float, float} */
     private function toward(Tackler $tackler, Carrier $carrier, float $t): array
     {
-        $met = $tackler->meets($carrier) ?? Path::STEPS - 1;
+        [, $met] = $this->going[$tackler->role] ??= [$tackler, $tackler->meets($carrier) ?? Path::STEPS - 1];
         $stop = $this->stopped($met);
         $dx = $carrier->path->x[$stop] - $tackler->xYd;
         $dy = $carrier->path->y[$stop] - $tackler->yYd;

@@ -9,7 +9,6 @@ use Jacotaxis\Core\Proof\Throwing\Outcome;
 /** Who has the ball, where, and who meets him first. Yards and seconds. */
 final readonly class RunOutcome
 {
-    /** @param  array<string, float>  $margins  of every carrier by action */
     public function __construct(
         public string $action,
         public ?string $letter,
@@ -22,7 +21,6 @@ final readonly class RunOutcome
         public ?float $metXYd,
         public float $outAt,
         public string $why,
-        public array $margins,
         /** The pass of a run-pass option when the action is throw; its margin counts from where a man is open. */
         public ?Outcome $pass = null,
         public ?string $route = null,

@@ -14,14 +14,15 @@ use Jacotaxis\Core\Words\Describer;
 /** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */
 final readonly class RunReport
 {
-    private function __construct(private RunProof $proof)
+    /** @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers */
+    private function __construct(private RunProof $proof, private array $answers)
     {
     }
 
     /** @return array<string, mixed> */
     public static function of(RunProof $proof): array
     {
-        $report = new self($proof);
+        $report = new self($proof, RunAnswers::of($proof));
         $read = array_column($proof->resolved->keys, 'role');
 
         return [
@@ -36,7 +37,7 @@ final readonly class RunReport
             'run' => $report->run(),
             'assignments' => $report->assignments(),
             'reads' => [],
-            'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof)),
+            'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof, $report->answers)),
             'assumed' => $proof->scene->call->assumed,
             'tempo' => ['drop' => 'none', 'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [], 'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2), 'caughtAt' => null],
             'states' => [],
@@ -133,8 +134,16 @@ final readonly class RunReport
     private function quarterback(): string
     {
         $order = [];
+        $throw = implode(', ', array_map(fn (string $l): string => "$l {$this->proof->scene->routes[$l]->spec->name}", array_values(array_intersect($this->proof->scene->reads, array_keys($this->proof->scene->routes)))));
         foreach ($this->proof->resolved->keys as ['role' => $role, 'decision' => $decision]) {
-            $order[] = $decision === 'pitch' ? "pitch off the $role" : "give or pull off the $role";
+            $order[] = match ($decision) {
+                'pitch' => "pitch off the $role",
+                'throw' => "reads the $role: inserts, throws $throw; drops, hands off",
+                default => (isset($this->proof->carriers['pull']) || isset($this->proof->carriers['keep']) ? 'give or pull' : 'give')." off the $role",
+            };
+        }
+        if ($this->proof->before?->letter !== null) {
+            array_unshift($order, "counts the box: too many, throws $throw");
         }
         $give = isset($this->proof->carriers['give']);
 
@@ -160,7 +169,7 @@ final readonly class RunReport
             'firstFree' => $proof->ruleTrue->firstFree === null ? null : ['defender' => $proof->ruleTrue->firstFree, 'atYd' => round((float) $proof->ruleTrue->metYYd, 1), 'xYd' => round((float) $proof->ruleTrue->metXYd, 1)],
             'carriersOnKeys' => $resolved->keys === [] ? null : count(array_unique(array_map(fn (Carrier $c): string => $c->letter, $proof->carriers))).' on '.count($resolved->keys),
             'mike' => $this->who($resolved->front->mike), 'freeSafety' => $this->who($resolved->front->freeSafety()),
-            'hats' => $hats, 'unaccounted' => $resolved->unaccounted, 'answers' => RunAnswers::of($proof),
+            'hats' => $hats, 'unaccounted' => $resolved->unaccounted, 'answers' => $this->answers,
             'pairs' => count($proof->keys) < 2 ? [] : array_map(fn (array $p): array => ['acts' => array_map(fn (RunAct $a): string => $a->name, $p['acts'])] + $this->outcome($p['outcome']), $this->choicePairs()),
             'lineCalls' => LineCalls::of($resolved),
             'successYd' => round($proof->decider->success(), 1),

@@ -37,8 +37,15 @@ final readonly class Tackler
     /** Step of the carrier's way at which he meets him, or null within the time that is looked at. */
     public function meets(Carrier $carrier): ?int
     {
-        for ($i = $carrier->fromStep(); $i < Path::STEPS; $i++) {
-            if ($this->timeTo($carrier->path->x[$i], $carrier->path->y[$i]) <= $i * Path::STEP) {
+        $px = $carrier->path->x;
+        $py = $carrier->path->y;
+        for ($i = max($carrier->fromStep(), (int) ceil($this->delay / Path::STEP)); $i < Path::STEPS; $i++) {
+            $dx = $px[$i] - $this->xYd;
+            $dy = $py[$i] - $this->yYd;
+            $away = sqrt($dx * $dx + $dy * $dy);
+            $toward = $away < 1e-6 ? 0.0 : ($this->vx * $dx + $this->vy * $dy) / $away;
+            // How far he has come is cheaper to know than when he is there, and tells the same.
+            if ($this->law->distance($i * Path::STEP - $this->delay, $toward) >= $away - $this->reachYd) {
                 return $i;
             }
         }

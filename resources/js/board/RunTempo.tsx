@@ -21,8 +21,9 @@ export function RunTempo({
     const { stage } = proof;
     const span = Math.max(3.5, Math.ceil(until * 2) / 2);
     const x = (s: number) => LEFT + ((WIDTH - LEFT - RIGHT) * Math.min(s, span)) / span;
+    const thrown = proof.report.keys.flatMap((k) => k.choices).find((c) => c.action === 'throw');
     const lanes = stage.tracks;
-    const height = 24 + Math.max(1, lanes.length) * LANE + 12;
+    const height = 24 + Math.max(1, lanes.length + (thrown ? 1 : 0)) * LANE + 12;
     return (
         <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label="Tempo of the run">
             <text x={8} y={15} className="text-[12px] font-bold narrow" fill="var(--soft)">
@@ -82,6 +83,40 @@ export function RunTempo({
                     </g>
                 );
             })}
+            {thrown && (
+                <g opacity={outcome.action === 'throw' ? 1 : 0.65}>
+                    <line
+                        x1={LEFT}
+                        x2={WIDTH - RIGHT}
+                        y1={24 + lanes.length * LANE + LANE / 2}
+                        y2={24 + lanes.length * LANE + LANE / 2}
+                        stroke="var(--faint)"
+                    />
+                    <text
+                        x={LEFT - 10}
+                        y={28 + lanes.length * LANE + LANE / 2}
+                        textAnchor="end"
+                        className="text-[13px] font-semibold narrow"
+                        fill="var(--ink)"
+                    >
+                        {thrown.man} {thrown.route}
+                    </text>
+                    <circle
+                        cx={x(thrown.outAt ?? 0)}
+                        cy={24 + lanes.length * LANE + LANE / 2}
+                        r={4.5}
+                        fill={outcome.action === 'throw' ? 'var(--ball)' : 'var(--edge)'}
+                    />
+                    <text
+                        x={x(thrown.outAt ?? 0) + 9}
+                        y={28 + lanes.length * LANE + LANE / 2}
+                        className="text-[11px] narrow"
+                        fill={outcome.action === 'throw' ? 'var(--ball)' : 'var(--soft)'}
+                    >
+                        out {(thrown.outAt ?? 0).toFixed(1)}
+                    </text>
+                </g>
+            )}
             {t > 0 && <line x1={x(t)} x2={x(t)} y1={20} y2={height} stroke="var(--ball)" strokeWidth={1.8} />}
         </svg>
     );

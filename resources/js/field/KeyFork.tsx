@@ -23,7 +23,7 @@ const WIDE = 126;
 export function KeyFork({ row, scale, xYd, yYd, now, prong, place, pairs, onProng }: Props) {
     // The cards stand where nobody does: over a deep key, behind the line under one who is near it.
     const deep = yYd >= 9;
-    const side = Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -11 : 11;
+    const side = Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -12.6 : 12.6;
     // Of two keys the first has its cards on the other side of the ball, so that they stand clear of each other.
     const clear = deep ? xYd : pairs ? (place === 0 ? -1 : 1) * Math.sign(xYd || 1) * 13 : side;
     const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(clear)));

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link, useSearch } from '@tanstack/react-router';
+import { Link, useNavigate, useSearch } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { SavedCall, SeriesAnswer, SeriesMember } from '../api/types';
@@ -19,6 +19,7 @@ const WANTED: Record<string, string> = {
 export function SeriesBoard() {
     const { call: wanted, look: said } = useSearch({ from: '/series' });
     const shelf = useLookShelf();
+    const navigate = useNavigate();
     const [picked, setPicked] = useState<string | null>(null);
     const calls = useQuery({
         queryKey: ['calls'],
@@ -44,7 +45,7 @@ export function SeriesBoard() {
                     <select
                         className="max-w-52 rounded-md border border-edge bg-paper px-2 py-1"
                         value={current?.id ?? ''}
-                        onChange={(e) => location.assign(`/series?call=${e.target.value}`)}
+                        onChange={(e) => void navigate({ to: '/series', search: { call: e.target.value, look } })}
                     >
                         {saved.map((c) => (
                             <option key={c.id} value={c.id}>
