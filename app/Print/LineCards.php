@@ -68,6 +68,9 @@ final readonly class LineCards
             $page->line(array_map(fn (array $p): array => $at(...$p), array_values(array_filter($track['line'], fn (array $p): bool => $p[1] < self::UP_YD))), $track['rule'] ? 1.8 : 0.9, $track['rule'] ? Drawing::BALL : Drawing::SOFT, ! $track['rule']);
         }
         foreach ($stage['blocks'] as $block) {
+            if (abs($block['line'][0][0]) > self::WIDE_YD) {
+                continue;
+            }
             $this->block($page, array_map(fn (array $p): array => $at(...$p), $block['line']), $block['makeable'] === false);
         }
         foreach ($proof->scene->defenders as $d) {

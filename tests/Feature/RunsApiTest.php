@@ -98,3 +98,15 @@ it('describes a run and its nearest', function (): void {
     [, $said] = jx('jx:describe', ['--call' => 'double-slot: triple right', '--json' => true]);
     expect($said['family'])->toBe('triple')->and($said['words'])->toContain('triple right')->and($said['nearest'])->not->toBe([]);
 });
+
+it('runs every prong of a play-action call: over the man who comes, the run itself against the man who stays', function (string $call, string $look): void {
+    $report = $this->postJson('/api/v1/proofs', ['words' => $call, 'look' => $look])->assertOk()->json('report');
+    app(Schemas::class)->check('proof', $report);
+    foreach ($report['keys'] as $key) {
+        foreach ($key['choices'] as $choice) {
+            $frames = $this->postJson('/api/v1/proofs', ['words' => $call, 'look' => $look, 'frames' => true, 'act' => ['defender' => $key['defender'], 'name' => $choice['name']]])->assertOk()->json('frames');
+            expect($frames['at'][0])->toHaveCount(44, "{$key['defender']} {$choice['name']}");
+        }
+    }
+    expect($report['keys'])->not->toBe([]);
+})->with([['under center wing right, outside zone left fake, naked right: boot flood right', '4-3 over, cover 3'], ['pistol trips right, crack right fake: crack-seam-wheel right', '4-2 nickel, cover 3'], ['under center I right condensed, zone left fake, seven-man: yankee right', '4-2 nickel, cover 3']]);

@@ -68,6 +68,11 @@ final readonly class Block
             'crack' => "Cracks$to",
             'cut off' => $to === '' ? 'Cuts off the backside' : "Cuts off$to",
             'stalk' => $to === '' ? 'Nobody over him: runs to the nearest safety' : "Stalks$to, one yard in front of him",
+            'quarterback' => 'Hands off, or keeps by the read',
+            'carry' => 'Carries the ball',
+            'pitch' => 'Takes the pitch',
+            'fake' => 'Carries out his fake',
+            'route' => 'Runs his route',
             default => ucfirst($this->verb).$to,
         };
     }

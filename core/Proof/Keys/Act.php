@@ -14,6 +14,8 @@ final readonly class Act
         public float $yYd = 0.0,
         /** Letter of the receiver he goes to, or null for his rule and for standing between. */
         public ?string $toward = null,
+        /** Whether he goes into the run: he runs to a place and takes no receiver there. */
+        public bool $fits = false,
     ) {
     }
 }

@@ -77,12 +77,18 @@ final class PlayOut
     public function withAct(int $d, Act $act): Tracks
     {
         $rule = $this->byRule();
+        if (! isset($this->movers[$d])) {
+            // A rusher is no part of the coverage: he is told where he stands.
+            $at = Path::standing($this->scene->defenders[$d]->xYd, $this->scene->defenders[$d]->yYd);
+
+            return new Tracks([$d => $at->x], [$d => $at->y], [$d => $at->vx], [$d => $at->vy]);
+        }
         if ($act->fromT === null) {
             return new Tracks([$d => $rule->x[$d]], [$d => $rule->y[$d]], [$d => $rule->vx[$d]], [$d => $rule->vy[$d]]);
         }
         $from = min(Path::STEPS - 1, (int) round($act->fromT / Path::STEP));
         $mover = $this->movers[$d];
-        $taken = $act->toward === null ? null : $this->sight->index($act->toward);
+        $taken = $act->toward === null || $act->fits ? null : $this->sight->index($act->toward);
         $mover->resume($rule, $d, $from);
         for ($i = $from; $i < Path::STEPS; $i++) {
             $mover->record();

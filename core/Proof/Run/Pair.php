@@ -110,7 +110,8 @@ final class Pair
     {
         $role = $scene->defenders[$d]->role;
         $open = $scene->setting->openAt;
-        $comes = $windows->outcome($d, $playOut->withAct($d, self::toTheRun($role, $base)));
+        $toTheRun = self::toTheRun($role, $base);
+        $comes = $windows->outcome($d, $playOut->withAct($d, $toTheRun));
         if (! $comes->open()) {
             return null;
         }
@@ -125,8 +126,8 @@ final class Pair
         $best = $stays->open() && ($stays->best >= $give->best || ! $give->open()) ? $stays : $give;
         [$come, $stay] = $scene->defenders[$d]->group === 'corner' ? ['fall off', 'stay home'] : ['trigger', 'stay home'];
         $acts = [['act' => new Act('by rule'), 'outcome' => $rule->open() ? $rule : $best],
-            ['act' => new Act($come, 0.0, 0.0, 0.0, (string) $comes->letter), 'outcome' => $comes],
-            ['act' => new Act($stay, 0.0, 0.0, 0.0, 'run'), 'outcome' => $give->open() ? $give : $best]];
+            ['act' => new Act($come, $toTheRun->fromT, $toTheRun->xYd, $toTheRun->yYd, (string) $comes->letter, true), 'outcome' => $comes],
+            ['act' => new Act($stay, toward: 'run'), 'outcome' => $give->open() ? $give : $best]];
 
         return self::made($d, $role, [(string) $comes->letter, 'run'], $scene->defenders[$d]->job->kind === JobKind::Man
             ? "Does the $role stay with his man or come for the run?" : "Does the $role come for the run or stay home?", $acts, $gained * 10.0);
@@ -181,7 +182,7 @@ final class Pair
 
         return self::made($d, $role, ['run', 'quarterback'], "Does the $role crash on the run or come up at the quarterback?", [
             ['act' => new Act('by rule'), 'outcome' => $crash],
-            ['act' => new Act('crash', 0.0, 0.0, 0.0, 'run'), 'outcome' => $crash],
-            ['act' => new Act('come up', 0.0, 0.0, 0.0, 'quarterback'), 'outcome' => $up]], 1.0);
+            ['act' => new Act('crash', toward: 'run'), 'outcome' => $crash],
+            ['act' => new Act('come up', toward: 'quarterback'), 'outcome' => $up]], 1.0);
     }
 }

@@ -12,6 +12,7 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Landmarks;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Run\RunFrames;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Route\Conversions;
 use Jacotaxis\Core\Route\Finish;
@@ -67,6 +68,10 @@ final class Stage
         foreach ($act === null ? [] : $proof->keys as $key) {
             foreach ($key->role === $act['defender'] ? $key->acts : [] as $n => $row) {
                 if ($row['act']->name === $act['name'] && (! isset($act['index']) || $act['index'] === $n)) {
+                    if ($row['outcome']->action === 'give' && $proof->pair?->base !== null) {
+                        return RunFrames::ruleTrue($proof->pair->base)->all();
+                    }
+
                     return Frames::of($proof, $key->defender, $proof->playOut->withAct($key->defender, $row['act']), $row['outcome']);
                 }
             }
