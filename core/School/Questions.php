@@ -33,7 +33,7 @@ final class Questions
         'SET-22' => ['One too many in the box', ['throw', 'run anyway'], 'A', '', 'proof'],
         'SET-23' => ['Order of a boot', ['low to high', 'middle, then flat'], 'A', 'A tight-end roll, B boot off wide zone', 'words'],
         'SET-24' => ['Tight end on the boot side', ['fixed C gap', 'decides log or kick'], 'A', '', null],
-        'SET-25' => ['Muddy log-or-kick key', ['log', 'kick'], null, 'ask; either is accepted when it is immediate', null],
+        'SET-25' => ['Muddy log-or-kick key', ['log', 'kick'], null, 'ask; either is accepted when it is immediate', 'proof'],
         'SET-26' => ['Deep curls without a fake', ['warned', 'allowed'], 'A', 'the corner plays them without one', 'proof'],
         'SET-27' => ['Clock of the option pass', ['fake, one-two-three', 'earlier', 'none, finish the fake'], 'A', '', null],
         'SET-28' => ['A pair never repped', ['allowed, marked', 'N reps first (often 5)'], 'A', '', null],

@@ -181,7 +181,7 @@ final class Carriers
         $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
         $start->inside($this->scene->frame->sidelineX(Side::Left) + 0.4, $this->scene->frame->sidelineX(Side::Right) - 0.4);
         $relation = [$this->x($u), min($qy - self::PITCH_YD[1], -0.2)];
-        $path = $start->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd + 0.1, -3.5))->cut(CutKind::Bend)->to(...$relation)
+        $path = $start->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd, -2.5))->cut(CutKind::Bend)->to(...$relation)
             ->cut(CutKind::Speed)->run(20.0 * $this->sign);
         // Who would be there too soon throttles down; who is late gets the ball when he is there.
         $there = $this->reachedU($path, $u - 0.1);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
@@ -168,7 +169,7 @@ final class Pair
             return null;
         }
         $role = $base->resolved->front->emol($side);
-        if ($role === null || in_array($role, $scene->pickup->takes, true) && $scene->call->protection?->scheme->value !== 'naked') {
+        if ($role === null || in_array($role, $scene->pickup->takes, true) && $scene->call->protection?->scheme !== Scheme::Naked) {
             return null;
         }
         $d = (int) array_search($role, array_map(fn (Defender $x): string => $x->role, $scene->defenders), true);

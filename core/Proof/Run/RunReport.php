@@ -9,6 +9,7 @@ use Jacotaxis\Core\Blocking\Run\CutKey;
 use Jacotaxis\Core\Blocking\Run\LineCalls;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Proof\Telling\Picture;
+use Jacotaxis\Core\Proof\Telling\StaffJobs;
 use Jacotaxis\Core\Words\Describer;
 
 /** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */
@@ -110,7 +111,7 @@ final readonly class RunReport
         foreach ($this->proof->resolved->blocks as $letter => $block) {
             $made = $this->proof->made[$letter] ?? null;
             [$step, $aim] = Block::technique($block->verb);
-            $rows[] = ['man' => $letter, 'job' => $this->job($block), 'target' => $block->blocks() ? $block->target : null, 'makeable' => $made?->makeable, 'why' => $made?->why,
+            $rows[] = ['man' => $letter, 'job' => $this->job($block).StaffJobs::of($this->proof->scene->call, (string) $letter), 'target' => $block->blocks() ? $block->target : null, 'makeable' => $made?->makeable, 'why' => $made?->why,
                 'first' => $block->first, 'partner' => $block->partner, 'verb' => $block->verb, 'step' => $step === '' ? null : $step, 'aim' => $aim === '' ? null : $aim];
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Proof;
@@ -16,8 +17,8 @@ final class MarriageFindings
     /** A read that breaks sooner than this after the mesh is thrown before the fake is over, seconds. */
     private const AFTER_MESH_S = 0.3;
 
-    /** Two men nearer than this at one moment behind the line collide, yards. */
-    private const COLLIDE_YD = 0.9;
+    /** Two men nearer than this at one moment behind the line collide: a puller dips a yard deep, yards. */
+    private const COLLIDE_YD = 1.6;
 
     /** How long paths behind the line are looked at, seconds. */
     private const BEHIND_S = 1.6;
@@ -34,7 +35,7 @@ final class MarriageFindings
         $roll = $scene->rolls();
         if ($roll !== null && $base !== null) {
             $edge = $base->resolved->front->emol($roll);
-            if ($edge !== null && ! in_array($edge, $scene->pickup->takes, true)) {
+            if ($edge !== null && ($scene->call->protection?->scheme === Scheme::Naked || ! in_array($edge, $scene->pickup->takes, true))) {
                 $findings[] = new Finding('quarterbacks-man', Finding::INFO, 'Q', "The $edge is the quarterback's: nobody blocks him on the side of the roll.", 'PRO-05');
             }
         }

@@ -205,9 +205,11 @@ final class Report
             $row = match (true) {
                 $man->isQuarterback() => ['job' => $this->quarterback(), 'target' => null],
                 isset($this->scene->routes[$letter]) => ['job' => $this->fakes($letter, Describer::job($this->scene->call, $letter).$this->becomes($letter)), 'target' => null],
+                ($boot = BootRules::of($this->proof, (string) $letter)) !== null => $boot,
                 isset($this->scene->stays[$letter]) => ['job' => "Checks the rush and has to stay in on the {$this->scene->stays[$letter]}", 'target' => $this->scene->stays[$letter]],
                 default => $this->blocker($letter),
             };
+            $row['job'] .= StaffJobs::of($this->scene->call, (string) $letter);
             $rows[] = ['man' => $letter] + $row + ['makeable' => $row['target'] === null ? null : true, 'why' => null];
         }
 

@@ -17,7 +17,7 @@ type Props = {
     onProng: (index: number) => void;
 };
 
-const WIDE = 126;
+const WIDE = 138;
 
 /** The fork on a key: each prong leads to a choice, what it gives, and runs the play when pressed. */
 export function KeyFork({ row, scale, xYd, yYd, now, prong, place, pairs, onProng }: Props) {

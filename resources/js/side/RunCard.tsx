@@ -83,7 +83,7 @@ export function RunCard({ report, document, situation, onDraw, onChoose }: Props
                         wanted)
                     </Fact>
                 )}
-                <Fact name="Mike">{has(run.mike)}</Fact>
+                <Fact name="Mike">{has(run.mike, 'mike')}</Fact>
                 <Fact name="Deep man">{has(run.freeSafety)}</Fact>
             </Facts>
             {run.pairs.length > 0 && (
@@ -122,12 +122,12 @@ export function RunCard({ report, document, situation, onDraw, onChoose }: Props
     );
 }
 
-const has = (who: ProofReport['run'] extends infer R ? (R extends { mike: infer M } ? M : never) : never) =>
-    who === null
-        ? 'nobody stands there'
-        : who.men.length === 0
-          ? `${who.defender}: nobody has him`
-          : `${who.defender}: ${who.men.join(' and ')}`;
+/** Who blocks a man; his name only where the row does not say it already. */
+const has = (who: { defender: string; men: string[] } | null, row = '') => {
+    if (who === null) return 'nobody stands there';
+    const name = who.defender === row ? '' : `${who.defender}: `;
+    return name + (who.men.length === 0 ? 'nobody has him' : who.men.join(' and '));
+};
 
 const gap = (g: string) =>
     /^[a-d]$/.test(g) ? `the backside ${g.toUpperCase()}` : g.length === 1 ? `the ${g} gap` : g;
