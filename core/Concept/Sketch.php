@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
-use Jacotaxis\Core\Blocking\Run\Posts;
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Offense\Man;

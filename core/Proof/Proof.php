@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Proof;
 use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Play\PlayOut;
-use Jacotaxis\Core\Proof\Run\Pair;
+use Jacotaxis\Core\Proof\Run\Marriage\Pair;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 

@@ -12,7 +12,7 @@ use Jacotaxis\Core\Proof\Keys\ActNames;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Keys\KeyFinder;
 use Jacotaxis\Core\Proof\Play\PlayOut;
-use Jacotaxis\Core\Proof\Run\Pair;
+use Jacotaxis\Core\Proof\Run\Marriage\Pair;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /** Proves what a call does to a look. Deterministic. */

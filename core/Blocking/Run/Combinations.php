@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Field\Matching;
 use Jacotaxis\Core\School\Schools;
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
+
 /** A run resolved against a front: eleven assignments, the keys in order, who is left. */
 final readonly class Resolved
 {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
+use Jacotaxis\Core\Blocking\Run\Front\Predicates;
+use Jacotaxis\Core\Blocking\Run\Front\Targets;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;

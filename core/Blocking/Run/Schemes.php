@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
+
 /**
  * The catalogue of runs (common practice): a rule per post, the first that holds in the order written.
  *

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
-use Jacotaxis\Core\Blocking\Run\CutKey;
+use Jacotaxis\Core\Blocking\Run\Front\CutKey;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\CutKind;

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Run\Marriage\Passing;
 use Jacotaxis\Core\Proof\Scene;
 
 /**

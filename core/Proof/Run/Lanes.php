@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
-use Jacotaxis\Core\Blocking\Run\FrontRead;
-use Jacotaxis\Core\Blocking\Run\Posts;
+use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
 use Jacotaxis\Core\Proof\Scene;
 
 /** The whole answer to "what does this run do to this look". */

@@ -12,6 +12,9 @@ use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Offense\Athlete;
+use Jacotaxis\Core\Proof\Run\Marriage\Passing;
+use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
+use Jacotaxis\Core\Proof\Run\Marriage\ReadMan;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Setting;
 

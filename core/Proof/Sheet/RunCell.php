@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Proof\Run\Made;
-use Jacotaxis\Core\Proof\Run\RunAnswers;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\Telling\RunAnswers;
 
 /** A run against one look in a sheet: valid, valid with a tag, or not valid, with the rule that failed, the man and the tag that answers it. */
 final class RunCell

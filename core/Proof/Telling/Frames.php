@@ -10,7 +10,7 @@ use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Run\RunFrames;
+use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;

@@ -8,8 +8,8 @@ use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Run\RunFrames;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 
 /** Whether run action, protection and routes go together (domain.md section 10): what is not sound is said with the cure. */
 final class MarriageFindings

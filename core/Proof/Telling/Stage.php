@@ -12,7 +12,7 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Landmarks;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Run\RunFrames;
+use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Route\Conversions;
 use Jacotaxis\Core\Route\Finish;

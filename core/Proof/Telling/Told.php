@@ -7,8 +7,8 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Proven;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\RunReport;
-use Jacotaxis\Core\Proof\Run\RunStage;
+use Jacotaxis\Core\Proof\Run\Telling\RunReport;
+use Jacotaxis\Core\Proof\Run\Telling\RunStage;
 
 /** A proof of any kind told: its report, what a board draws, and its frames. */
 final class Told

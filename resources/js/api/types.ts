@@ -153,24 +153,6 @@ export type SheetCell = {
         unaccounted: string[];
     };
 };
-export type SeriesMember = {
-    id: string;
-    name: string;
-    words: string;
-    kind: string;
-    base: boolean;
-    verdict: ProofReport['verdict'];
-    strength: number;
-    why: string;
-    same: { share: number; gives: { man: string; atS: number; yd: number }[] };
-    stage: Pick<Stage, 'men' | 'defenders' | 'routes' | 'blocks' | 'tracks' | 'field'>;
-};
-export type SeriesAnswer = {
-    members: SeriesMember[];
-    missing: string[];
-    bind: { defender: string; comes: string[]; stays: string[]; wrong: boolean; missing: string | null }[];
-    base: string | null;
-};
 export type MenuRow = { id: string; name: string; words: string; cell: SheetCell };
 /** How far a break may stray while the bind holds, yards, by man. */
 export type Bands = Record<string, { fromYd: number; toYd: number }>;

@@ -16,7 +16,7 @@ import { Button } from '../ui/Button';
 import { Controls } from './Controls';
 import { SavedCalls } from './SavedCalls';
 import { SeriesRail } from '../series/SeriesRail';
-import { Sideline } from './Sideline';
+import { Sideline } from '../run/Sideline';
 import { SituationBar } from './SituationBar';
 import { openCall, useBoard, withAssignment } from './store';
 import { Tempo } from './Tempo';

@@ -1,5 +1,6 @@
 import type { OutcomeRow, ProofAnswer } from '../api/types';
-import { RunTempo } from './RunTempo';
+import { RunTempo } from '../run/RunTempo';
+import { Ruler } from './Ruler';
 
 type Props = {
     proof: ProofAnswer;
@@ -23,7 +24,6 @@ export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
     const lane = 18;
     const height = 20 + (reads.length + 1) * lane + 14;
     const { tempo } = report;
-    const seconds = Array.from({ length: span * 2 + 1 }, (_, i) => i / 2);
     if (report.run && reads.length === 0) {
         return (
             <div className="relative">
@@ -35,24 +35,7 @@ export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
     return (
         <div className="relative">
             <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label="Tempo of the play">
-                <text x={8} y={15} className="text-[12px] font-bold narrow" fill="var(--soft)">
-                    Tempo, s
-                </text>
-                {seconds.map((s) => (
-                    <g key={s}>
-                        <line
-                            x1={x(s)}
-                            x2={x(s)}
-                            y1={18}
-                            y2={height - 10}
-                            stroke="var(--edge)"
-                            strokeWidth={s % 1 ? 0.5 : 1}
-                        />
-                        <text x={x(s)} y={14} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
-                            {s.toFixed(1)}
-                        </text>
-                    </g>
-                ))}
+                <Ruler span={span} x={x} bottom={height - 10} />
                 <Drop tempo={tempo} x={x} />
                 {reads.map((r, i) => {
                     const y = 20 + (i + 1) * lane + lane / 2;

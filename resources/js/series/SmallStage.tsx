@@ -1,6 +1,6 @@
 import { BlockLine, TrackLine } from '../field/runs';
 import { scaleFor } from '../field/scale';
-import type { SeriesMember } from '../api/types';
+import type { SeriesMember } from './types';
 
 /** The middle of the field, small: men, blocks, routes and tracks; whoever gives the play away is lit. */
 export function SmallStage({ stage, lit }: { stage: SeriesMember['stage']; lit: Set<string> }) {

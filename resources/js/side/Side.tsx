@@ -10,8 +10,8 @@ import { Ledger } from './Ledger';
 import { PictureSays } from './PictureSays';
 import { PressCard } from './PressCard';
 import { RouteCard } from './RouteCard';
-import { RuleCard } from './RuleCard';
-import { RunCard } from './RunCard';
+import { RuleCard } from '../run/RuleCard';
+import { RunCard } from '../run/RunCard';
 import { useLetters, useVocabulary } from '../ui/useLetters';
 
 type Props = {

@@ -69,8 +69,8 @@ it('blocks the first level when a man of the second is read (RPO-03)', function 
 it('counts linemen downfield when the throw waits, by rule book (RPO-06)', function (string $rules, Level $level): void {
     $situation = Situation::of(rules: $level->rules());
     $proof = carried('gun 2x2: zone right, rpo: backside #2 post; key will', '4-2 nickel, cover 3', new Setting($situation, $level));
-    $codes = array_map(fn ($f): string => $f->code, Jacotaxis\Core\Proof\Run\RunFindings::of($proof));
-    $text = implode(' ', array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Run\RunFindings::of($proof)));
+    $codes = array_map(fn ($f): string => $f->code, Jacotaxis\Core\Proof\Run\Telling\RunFindings::of($proof));
+    $text = implode(' ', array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Run\Telling\RunFindings::of($proof)));
     expect(is_array($codes))->toBeTrue()->and(in_array('downfield', $codes, true) === str_contains($text, 'downfield when'))->toBeTrue();
 })->with([['nfl', Level::Professional], ['ncaa', Level::College]]);
 

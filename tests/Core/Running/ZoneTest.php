@@ -1,7 +1,7 @@
 <?php
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\CutKey;
+use Jacotaxis\Core\Blocking\Run\Front\CutKey;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\School\Schools;
 

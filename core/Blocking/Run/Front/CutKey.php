@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Front;
 
+use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\School\Schools;
 
 /**

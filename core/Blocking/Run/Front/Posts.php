@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Front;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;

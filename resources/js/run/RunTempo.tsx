@@ -1,4 +1,5 @@
 import type { OutcomeRow, ProofAnswer } from '../api/types';
+import { Ruler } from '../board/Ruler';
 import { plain } from '../ui/words';
 
 const LEFT = 92;
@@ -26,24 +27,7 @@ export function RunTempo({
     const height = 24 + Math.max(1, lanes.length + (thrown ? 1 : 0)) * LANE + 12;
     return (
         <svg viewBox={`0 0 ${WIDTH} ${height}`} className="w-full" role="img" aria-label="Tempo of the run">
-            <text x={8} y={15} className="text-[12px] font-bold narrow" fill="var(--soft)">
-                Tempo, s
-            </text>
-            {Array.from({ length: span * 2 + 1 }, (_, i) => i / 2).map((s) => (
-                <g key={s}>
-                    <line
-                        x1={x(s)}
-                        x2={x(s)}
-                        y1={18}
-                        y2={height - 10}
-                        stroke="var(--edge)"
-                        strokeWidth={s % 1 ? 0.5 : 1}
-                    />
-                    <text x={x(s)} y={14} textAnchor="middle" className="text-[11px] narrow" fill="var(--soft)">
-                        {s.toFixed(1)}
-                    </text>
-                </g>
-            ))}
+            <Ruler span={span} x={x} bottom={height - 10} />
             {lanes.map((track, i) => {
                 const y = 24 + i * LANE + LANE / 2;
                 const gets = track.action === outcome.action;

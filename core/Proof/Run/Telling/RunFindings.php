@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
 
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Offense\Motion\Arrival;
+use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
+use Jacotaxis\Core\Proof\Run\RunProof;
 
 /** What a coach would want to be told about a run: who is left, who does not get there, what the rule book says. */
 final class RunFindings

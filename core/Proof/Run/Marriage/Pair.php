@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Marriage;
 
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Blocking\Scheme;
@@ -15,6 +15,10 @@ use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Progression;
 use Jacotaxis\Core\Proof\Protection;
+use Jacotaxis\Core\Proof\Run\Decider;
+use Jacotaxis\Core\Proof\Run\Defense;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\RunProver;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;

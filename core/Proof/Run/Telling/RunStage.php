@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
 
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Run\RunAct;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Stage;
 
 /** What a board draws of a run: the field and the men, a line to a bar for every block, the track of every carrier. Yards in the play frame. */

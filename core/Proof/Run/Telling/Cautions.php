@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
 
 use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Proof\Run\RunProof;
 
 /**
  * Where a run can hurt somebody the product says so, names the rule book and defers to the officials, the state association

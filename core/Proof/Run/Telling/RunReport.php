@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\CutKey;
+use Jacotaxis\Core\Blocking\Run\Front\CutKey;
 use Jacotaxis\Core\Blocking\Run\LineCalls;
 use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Proof\Run\Carrier;
+use Jacotaxis\Core\Proof\Run\RunAct;
+use Jacotaxis\Core\Proof\Run\RunKey;
+use Jacotaxis\Core\Proof\Run\RunOutcome;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\Proof\Telling\StaffJobs;
 use Jacotaxis\Core\Words\Describer;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Front;
 
+use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Defense\MovementKind;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Marriage;
 
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Blocking\Run\Schemes;
@@ -12,6 +12,9 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Proven;
 use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunKey;
+use Jacotaxis\Core\Proof\Run\RunOutcome;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\Proof\Telling\Told;
 

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
 
 use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\RunProver;
 
 /** What beats a run: the act of a key that is right, else the cheapest change of place by one man behind the line. Yards and seconds. */
 final class RunBeats

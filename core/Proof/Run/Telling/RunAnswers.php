@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
 
 use Jacotaxis\Core\Blocking\Run\Tag;
 use Jacotaxis\Core\Blocking\Run\Tags;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\RunProver;
 
 /** Stored tags that answer what a run leaves open: each is proved, and those that account for the man or win the down are kept (CNT-05). */
 final class RunAnswers

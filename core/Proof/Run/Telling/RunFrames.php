@@ -2,9 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
 
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Run\Carrier;
+use Jacotaxis\Core\Proof\Run\RunAct;
+use Jacotaxis\Core\Proof\Run\RunOutcome;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\Tackler;
 
 /** A run as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
 final class RunFrames

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Telling;
+
+use Jacotaxis\Core\Proof\Run\RunProof;
 
 /** Hats at the point of attack: blockers who get there against defenders who are there and not read. */
 final class Hats
