@@ -62,7 +62,7 @@ final readonly class CallCards
         [$title, $small, $columns] = self::TYPE[$per];
         $page->text($x + 8, $y + $title + 5, $name, $title, Drawing::INK, true);
         $below = $page->paragraph($x + 8, $y + $title + 9 + $small, $w - 16, CardText::words($call, $else, $this->book), $small, Drawing::SOFT, false, 2);
-        $rows = $this->player === null ? CardText::jobs($call, $this->book) : CardText::job($call, $this->player, $this->book);
+        $rows = $this->player === null ? CardText::jobs($call, $this->book, $else) : CardText::job($call, $this->player, $this->book, $else);
         $deep = (int) ceil(count($rows) / $columns);
         $list = $deep * $small * 1.35 + 6;
         (new CardField($page, $call, $call->situation ?? $else, $this->book, $this->player))->draw($x + 6, $below - $small * 0.6, $w - 12, $h - ($below - $y) - $list, $small);

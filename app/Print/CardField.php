@@ -8,6 +8,8 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Proof\Run\Telling\RunJobs;
+use Jacotaxis\Core\Proof\Run\Telling\RunStage;
 use Jacotaxis\Core\Route\Finish;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RunRoute;
@@ -37,6 +39,7 @@ final readonly class CardField
         $x += ($w - $k * ($right - $left)) / 2;
         $at = fn (float $xYd, float $yYd): array => [$x + ($xYd - $left) * $k, $y + (self::UP_YD - $yYd) * $k];
         $this->paint($at, $left, $right, $small);
+        $this->run($at);
         foreach ($this->call->snap($frame, $this->book->clock())->men as $letter => $man) {
             if (isset($this->call->routes[$letter])) {
                 $spec = $this->call->routes[$letter]->in($this->situation);
@@ -60,6 +63,36 @@ final readonly class CardField
         }
         if ($this->situation->down >= 3 && $this->situation->toGoYd <= self::UP_YD) {
             $this->page->line([$at($left, $this->situation->toGoYd), $at($right, $this->situation->toGoYd)], 1.0, Drawing::BALL, true);
+        }
+    }
+
+    /** The blocks and tracks of a run against the usual front, whose men stand there in grey. @param  callable(float, float): array{float, float}  $at */
+    private function run(callable $at): void
+    {
+        $proof = RunJobs::proof($this->call, $this->situation);
+        if ($proof === null) {
+            return;
+        }
+        $stage = RunStage::of($proof);
+        $points = fn (array $line): array => array_map(fn (array $p): array => $at($p[0], min(self::UP_YD, $p[1])), $line);
+        foreach ($stage['tracks'] as $track) {
+            $his = $this->player === null ? $track['rule'] : $track['man'] === $this->player;
+            $this->page->line($points($track['line']), $his ? 1.6 : 0.8, $his ? Drawing::BALL : Drawing::SOFT, ! $track['rule']);
+        }
+        foreach ($stage['blocks'] as $block) {
+            $line = $points($block['line']);
+            $color = $this->player === null || $this->player === $block['man'] ? Drawing::INK : Drawing::FAINT;
+            [$x, $y] = $line[count($line) - 1];
+            [$fx, $fy] = $line[count($line) - 2];
+            $turn = atan2($y - $fy, $x - $fx) + M_PI_2;
+            $this->page->line($line, 1.0, $color);
+            $this->page->line([[$x + 3.5 * cos($turn), $y + 3.5 * sin($turn)], [$x - 3.5 * cos($turn), $y - 3.5 * sin($turn)]], 1.3, $color);
+        }
+        foreach ($proof->scene->defenders as $d) {
+            if ($d->yYd <= self::UP_YD) {
+                [$x, $y] = $at($d->xYd, $d->yYd);
+                $this->page->text($x, $y, $d->letter, 6.5, Drawing::SOFT, false, 'middle');
+            }
         }
     }
 

@@ -4,6 +4,7 @@ namespace App\Print;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Proof\Run\Telling\RunJobs;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\StaffBook;
 
@@ -15,9 +16,14 @@ final class CardText
         return $book->out(Describer::words($call, $else, $book));
     }
 
-    /** Every man with a route, reads first. @return list<array{string, string}> letter and job */
-    public static function jobs(Call $call, StaffBook $book): array
+    /** Every man with a route, reads first; of a run everybody, against the usual front. @return list<array{string, string}> letter and job */
+    public static function jobs(Call $call, StaffBook $book, ?Situation $else = null): array
     {
+        if ($call->run !== null) {
+            $jobs = RunJobs::of($call, $else ?? Situation::of());
+
+            return array_map(fn (string $l, string $job): array => [$book->letters[$l] ?? $l, $job], array_keys($jobs), $jobs);
+        }
         $letters = [...$call->reads, ...array_diff(array_map(strval(...), array_keys($call->routes)), $call->reads)];
         $rows = array_map(fn (string $l): array => self::row($call, $l, $book), $letters);
 
@@ -25,8 +31,12 @@ final class CardText
     }
 
     /** One man's own. @return list<array{string, string}> */
-    public static function job(Call $call, string $letter, StaffBook $book): array
+    public static function job(Call $call, string $letter, StaffBook $book, ?Situation $else = null): array
     {
+        if ($call->run !== null) {
+            return [[$book->letters[$letter] ?? $letter, RunJobs::of($call, $else ?? Situation::of())[$letter] ?? 'By the rule of the run']];
+        }
+
         return isset($call->routes[$letter]) ? [self::row($call, $letter, $book)]
             : [[$book->letters[$letter] ?? $letter, $letter === 'Q' ? 'Reads '.implode(', ', array_map(fn (string $l): string => $book->letters[$l] ?? $l, $call->reads)) : 'Protects']];
     }

@@ -10,8 +10,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Proof\Run\Telling\RunJobs;
 use Jacotaxis\Core\Words\Describer;
 
 class PlayerController extends Controller
@@ -82,6 +84,7 @@ class PlayerController extends Controller
         $read = $call->readNumber($letter);
 
         return match (true) {
+            $call->run !== null => (RunJobs::of($call, Situation::of())[$letter] ?? 'By the rule of the run').' (against '.RunJobs::FRONT.')',
             isset($call->routes[$letter]) => Describer::job($call, $letter).($read === null ? '' : ", read $read"),
             $letter === 'Q' => 'Reads '.implode(', ', $call->reads),
             default => 'Protects',

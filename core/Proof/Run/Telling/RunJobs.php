@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof\Run\Telling;
+
+use Jacotaxis\Core\Blocking\Run\UnknownRun;
+use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Run\RunProver;
+use Jacotaxis\Core\Proof\Setting;
+
+/** A run on paper: what it is against a usual look, for cards and player pages where no look is chosen. */
+final class RunJobs
+{
+    /** The look a card without one is drawn against. */
+    public const FRONT = '4-3 over';
+
+    private const SHELL = 'cover 3';
+
+    /** The run against the usual look, or null when nobody can carry it. */
+    public static function proof(Call $call, Situation $else): ?RunProof
+    {
+        if ($call->run === null) {
+            return null;
+        }
+        try {
+            return RunProver::prove($call, Look::of(self::FRONT, self::SHELL), new Setting($call->situation ?? $else));
+        } catch (UnknownRun) {
+            return null;
+        }
+    }
+
+    /** What every man does against the usual look, by letter. @return array<string, string> */
+    public static function of(Call $call, Situation $else): array
+    {
+        $proof = self::proof($call, $else);
+
+        return $proof === null ? [] : array_column(RunReport::of($proof)['assignments'], 'job', 'man');
+    }
+}
