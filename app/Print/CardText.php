@@ -13,7 +13,7 @@ final class CardText
 {
     public static function words(Call $call, Situation $else, StaffBook $book): string
     {
-        return $book->out(Describer::words($call, $else, $book));
+        return $book->out(Describer::words($call, $else, $book)).($call->run === null ? '' : ' · drawn against '.RunJobs::FRONT);
     }
 
     /** Every man with a route, reads first; of a run everybody, against the usual front. @return list<array{string, string}> letter and job */
