@@ -106,6 +106,21 @@ it('11: boot flood after outside zone is bound, the edge is wrong both ways when
     }
 })->with(['under center wing right', 'gun trey right'])->with(['4-3 over, cover 3', '4-2 nickel, cover 3']);
 
+it('11: without run action the men underneath have the over, with it he is open', function (string $set, string $depth, string $look): void {
+    foreach (married("$set, boot right: boot flood right; X over $depth", $look, [Hash::Middle]) as $what => $proof) {
+        expect($proof->windows->bestThrow('X')['margin'])->toBeLessThan(0.15, $what);
+    }
+    foreach (married("$set, outside zone left fake, boot right: boot flood right; X over $depth", $look, [Hash::Middle]) as $what => $proof) {
+        expect($proof->windows->bestThrow('X')['margin'])->toBeGreaterThanOrEqual(0.15, $what);
+    }
+})->with(['under center wing right', 'gun trey right', 'gun trips right', 'under center I right'])->with(['10', '12'])->with(['4-3 over, cover 3', '4-2 nickel, cover 3']);
+
+it('11: who widens with the flat gives the over', function (): void {
+    $proof = schooled('under center wing right, outside zone left fake, boot right: boot flood right', '4-2 nickel, cover 3');
+    $by = array_column(array_map(fn (array $r): array => ['name' => $r['act']->name, 'to' => $r['outcome']->letter], $proof->keys[0]->acts), 'to', 'name');
+    expect($by['widen'] ?? null)->toBe('X')->and($by['trigger'])->toBe('Y');
+});
+
 it('12: crack-seam-wheel with its run is bound as a pair', function (string $set, string $look): void {
     foreach (married("$set, crack right fake: crack-seam-wheel right", $look, [Hash::Middle]) as $what => $proof) {
         expect($proof->verdict())->toBe('bound', $what)->and($proof->pair->base)->not->toBeNull($what);

@@ -35,6 +35,9 @@ final class Under extends Mover
 
     private const SINKS_YD = 5.0;
 
+    /** How much deeper a hook man goes under the middle route of a roll he sees at once, yards (product default). */
+    private const UNDER_MIDDLE_YD = 4.0;
+
     /** Steps between two looks around: a man does not change his mind every twentieth of a second. */
     private const LOOKS_EVERY = 2;
 
@@ -65,7 +68,9 @@ final class Under extends Mover
         $job = $defender->job;
         $this->wideYd = $job->wideYd + $sight->scene->rollsBy();
         $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && $job->first === 'deep';
-        $this->deepYd = $sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $job->deepYd;
+        // Who sees the passer roll at once sinks under the middle route; who has been held by a run has no time for it (DEF-04).
+        $under = $sight->scene->rolls() !== null && $job->first === 'deep' && $sight->scene->hold($defender) <= 0.0 ? self::UNDER_MIDDLE_YD : 0.0;
+        $this->deepYd = $under + ($sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $job->deepYd);
         // With man coverage around him he is the free man underneath: crossers are his to cut, whoever has them.
         $robs = array_filter($sight->manned, fn (?int $d): bool => $d !== null) !== [];
         $this->threats = $robs ? $sight->quick : array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
