@@ -27,6 +27,14 @@ it('runs the play of one prong, and of a pair of two keys', function (): void {
     expect($x($give))->toBeLessThan($x($keep))->and($x($keep))->toBeLessThan($x($pitch));
 });
 
+it('shows the throw of a run-pass option in the air and in the receiver\'s hands', function (): void {
+    $ask = fn (string $name): array => $this->postJson('/api/v1/proofs', ['words' => 'gun 2x2: zone right, rpo: backside #2 slant; key will', 'look' => '4-2 nickel, cover 3', 'frames' => true, 'act' => ['defender' => 'will', 'name' => $name]])->assertOk()->json('frames');
+    $throw = $ask('insert');
+    $give = $ask('drop');
+    $at = fn (array $frames, string $man): array => [end($frames['at'])[2 * array_search($man, $frames['men'], true)], end($frames['at'])[2 * array_search($man, $frames['men'], true) + 1]];
+    expect([end($throw['ball'])[0], end($throw['ball'])[1]])->toBe($at($throw, 'Y'))->and([end($give['ball'])[0], end($give['ball'])[1]])->toBe($at($give, 'R'));
+});
+
 it('puts a stored tag on, and says why it cannot', function (): void {
     $document = document('double-slot, H return right: midline pitch right');
     $tagged = $this->postJson('/api/v1/tags', ['document' => $document, 'tag' => 'exchange'])->assertOk()->json('document');

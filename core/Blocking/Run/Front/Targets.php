@@ -85,6 +85,7 @@ final readonly class Targets
             'playside backer' => $this->fromTackle($backers),
             'inside backer playside' => array_values(array_filter($backers, fn (string $r): bool => $this->front->u($r) > -0.6)),
             'backside backer' => $backers,
+            'outside the tackle' => array_values(array_filter([...$backers, ...$this->front->overhangs], fn (string $r): bool => $this->front->u($r) > $this->front->end($this->front->playside) + 0.8)),
             'inside playside', 'inside backside' => $this->inside($letter),
             'nobody has' => $this->missing,
             default => [],

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run\Telling;
 
+use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Run\Carrier;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\Tackler;
+use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 
 /** A run as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
 final class RunFrames
@@ -21,6 +24,9 @@ final class RunFrames
 
     /** A blocked man is moved this fast once he is met, yards a second. */
     private const DRIVEN_YD_S = 0.7;
+
+    /** Where the coverage is while the ball is thrown. */
+    private ?Tracks $coverage = null;
 
     /** @var array<string, array{Tackler, int}> how a key or a free man goes for the carrier, and where they meet, by role */
     private array $going = [];
@@ -61,6 +67,10 @@ final class RunFrames
 
     private function lastStep(Carrier $carrier): int
     {
+        $line = $this->outcome->pass?->line;
+        if ($line !== null) {
+            return min(Path::STEPS - 1, (int) ceil(($line->caughtAt() + self::AFTER_S) / Path::STEP));
+        }
         $met = $this->outcome->metYYd;
         $until = $met === null ? self::MOST_S : $carrier->stepPast($met) * Path::STEP + self::AFTER_S;
 
@@ -153,12 +163,32 @@ final class RunFrames
                 return [$d->xYd + $share * ($made->xYd - $d->xYd), $d->yYd + $share * ($made->yYd - $d->yYd) + max(0.0, $t - $made->at) * self::DRIVEN_YD_S * 0.6];
             }
         }
+        $covers = $this->covering($role);
+        if ($covers !== null) {
+            return [$covers[0][$i], $covers[1][$i]];
+        }
         $act = $this->acts[$role] ?? null;
         if ($act !== null) {
             return $this->key($role, $act, $t, $carrier);
         }
 
         return $this->toward($own, $carrier, $t);
+    }
+
+    /** The way of a man who covers while the ball is thrown, or null. @return array{list<float>, list<float>}|null */
+    private function covering(string $role): ?array
+    {
+        $passing = $this->proof->decider->passing;
+        if ($this->outcome->pass === null || $passing === null) {
+            return null;
+        }
+        if ($this->coverage === null) {
+            $act = $passing->role === null ? null : ($this->acts[$passing->role] ?? null);
+            $this->coverage = $passing->tracks(...($act === null ? [null, 0.0] : $this->proof->decider->place($act)));
+        }
+        $d = array_search($role, array_map(fn ($one): string => $one->role, $this->proof->scene->defenders), true);
+
+        return $d === false || ! isset($this->coverage->x[$d]) ? null : [$this->coverage->x[$d], $this->coverage->y[$d]];
     }
 
     /** A key goes for the man he takes; when the ball is elsewhere he turns. @return array{float, float} */
@@ -191,6 +221,10 @@ final class RunFrames
     private function ball(Carrier $carrier, int $i): array
     {
         $t = $i * Path::STEP;
+        $line = $this->outcome->pass?->line;
+        if ($line !== null) {
+            return $this->thrown($line, $t, $i);
+        }
         $gun = $this->proof->scene->men['Q']->yYd < -2.5;
         if ($gun && $t < 0.3) {
             return [0.0, round($t / 0.3 * $this->proof->scene->men['Q']->yYd, 2), 0.8];
@@ -198,5 +232,22 @@ final class RunFrames
         [$x, $y] = $t < $carrier->from && $carrier->letter !== 'Q' ? $this->man('Q', $i) : $this->man($carrier->letter, $i);
 
         return [round($x, 2), round($y, 2), 1.1];
+    }
+
+    /** The ball of a throw: ridden at the mesh, then in the air, then with the receiver. @return array{float, float, float} */
+    private function thrown(ThrowLine $line, float $t, int $i): array
+    {
+        $q = $this->proof->scene->men['Q'];
+        if ($t <= $line->outAt()) {
+            return [round($q->xYd, 2), round(min(1.0, $t / 0.3) * $q->yYd, 2), 1.2];
+        }
+        if ($t >= $line->caughtAt()) {
+            [$x, $y] = $this->man($line->letter, $i);
+
+            return [round($x, 2), round($y, 2), BallFlight::CATCH_YD];
+        }
+        $share = ($t - $line->outAt()) / max(0.05, $line->caughtAt() - $line->outAt());
+
+        return [round($q->xYd + $share * ($line->xYd - $q->xYd), 2), round($q->yYd + $share * ($line->yYd - $q->yYd), 2), 1.8];
     }
 }
