@@ -7,6 +7,9 @@ namespace Jacotaxis\Core\Field;
 /** Down, distance, spot and rule book a call is proved in. Distances in yards. */
 final readonly class Situation
 {
+    /** No block is asked to last beyond this, yards past the line (from memory). */
+    private const BLOCKED_YD = 8.0;
+
     private function __construct(
         public RuleSet $rules,
         public Hash $hash,
@@ -57,6 +60,12 @@ final readonly class Situation
             2 => 0.6,
             default => 1.0,
         };
+    }
+
+    /** Yards a run has to make: what the down asks for, of which no run is asked more than it can be blocked for. */
+    public function runSuccessYd(): float
+    {
+        return min($this->successYd(), self::BLOCKED_YD);
     }
 
     public function withHash(Hash $hash): self

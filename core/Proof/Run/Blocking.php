@@ -87,7 +87,7 @@ final readonly class Blocking
         if ($block->unset !== null) {
             return new Made(null, $at[0] ?? null, $at[1] ?? null, $at[2] ?? null, $block->unset, $best);
         }
-        if ($at === null && $tackler->margin($carrier, $carrier->stepPast($this->successYd())) > self::HARMLESS_S) {
+        if ($at === null && $tackler->margin($carrier, $carrier->stepPast($this->scene->setting->situation->runSuccessYd())) > self::HARMLESS_S) {
             return new Made(true, null, null, null, "the {$block->target} does not get there: in his way is enough", $best);
         }
         if ($at === null) {
@@ -113,11 +113,6 @@ final readonly class Blocking
         }
 
         return null;
-    }
-
-    private function successYd(): float
-    {
-        return min($this->scene->setting->situation->successYd(), 8.0);
     }
 
     /** A puller turns first. */

@@ -69,7 +69,7 @@ final class RunProver
     /** By assignment the dive man of an option takes the back, the last man of a zone read has the quarterback, the next man out has the quarterback (DEF-02). */
     private static function rule(string $role, string $decision, Resolved $resolved, Decider $decider): RunAct
     {
-        [$first, $second] = $decider->pair($role);
+        [$first, $second] = $decider->moves->pair($role);
         $option = $resolved->run->scheme()->isOption();
         $d = $resolved->front->men[$role];
 
@@ -112,7 +112,7 @@ final class RunProver
      */
     private static function key(string $role, string $decision, array $byRule, Decider $decider, callable $other): RunKey
     {
-        $pair = $decider->pair($role);
+        $pair = $decider->moves->pair($role);
         $acts = [$byRule[$role], ...self::acts($pair, $decision)];
         $rows = array_map(fn (RunAct $a): array => ['act' => $a, 'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a])], $acts);
         $free = array_filter($rows, fn (array $r): bool => $r['outcome']->free());

@@ -26,7 +26,7 @@ final class RunBeats
         foreach ($proof->keys as $key) {
             foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
                 if (! $outcome->free()) {
-                    $on = $proof->decider->onCarrier($key->role, $outcome->action, $act);
+                    $on = $proof->decider->moves->onCarrier($key->role, $outcome->action, $act);
 
                     return ['defender' => $key->role, 'name' => $act->name, 'costYd' => 0.0, 'leftS' => null, 'why' => ucfirst($outcome->why).'.', 'xYd' => round($on->xYd, 2), 'yYd' => round($on->yYd, 2)];
                 }

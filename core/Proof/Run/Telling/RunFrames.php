@@ -194,7 +194,7 @@ final class RunFrames
     /** A key goes for the man he takes; when the ball is elsewhere he turns. @return array{float, float} */
     private function key(string $role, RunAct $act, float $t, Carrier $carrier): array
     {
-        [$on] = $this->going[$role] ??= [$on = $this->proof->decider->onCarrier($role, $carrier->action, $act), $on->meets($carrier) ?? Path::STEPS - 1];
+        [$on] = $this->going[$role] ??= [$on = $this->proof->decider->moves->onCarrier($role, $carrier->action, $act), $on->meets($carrier) ?? Path::STEPS - 1];
         $own = $this->proof->defense->tackler($role);
         if ($t >= $on->delay || $on->delay < 1e-6) {
             return $this->toward($on, $carrier, $t);

@@ -78,7 +78,7 @@ final readonly class RunReport
 
     private function needs(): string
     {
-        return sprintf('%g yd', round($this->proof->decider->success(), 1));
+        return sprintf('%g yd', round($this->proof->scene->setting->situation->runSuccessYd(), 1));
     }
 
     /** @return array<string, mixed> */
@@ -98,7 +98,7 @@ final readonly class RunReport
     {
         $rows = array_map(fn (array $r): array => ['name' => $r['act']->name, 'best' => round($r['outcome']->margin, 2), 'reads' => []] + $this->outcome($r['outcome']), $key->acts);
         $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->margin < $l['outcome']->margin ? $a : $l);
-        $on = $this->proof->decider->onCarrier($key->role, $least['outcome']->action, $least['act']);
+        $on = $this->proof->decider->moves->onCarrier($key->role, $least['outcome']->action, $least['act']);
         $choices = array_values(array_filter($key->acts, fn (array $r): bool => $r['act']->isChoice() && $r['act']->name !== 'by rule'));
 
         return [
@@ -178,7 +178,7 @@ final readonly class RunReport
             'hats' => $hats, 'unaccounted' => $resolved->unaccounted, 'answers' => $this->answers,
             'pairs' => count($proof->keys) < 2 ? [] : array_map(fn (array $p): array => ['acts' => array_map(fn (RunAct $a): string => $a->name, $p['acts'])] + $this->outcome($p['outcome']), $this->choicePairs()),
             'lineCalls' => LineCalls::of($resolved),
-            'successYd' => round($proof->decider->success(), 1),
+            'successYd' => round($proof->scene->setting->situation->runSuccessYd(), 1),
         ];
     }
 
