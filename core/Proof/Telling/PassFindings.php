@@ -224,7 +224,9 @@ final class PassFindings
         $text = sprintf('The %s is free from the %s and there at %.1f s. ', $protection->free, $protection->freeSide->value ?? '', $protection->arrivalAt)
             .($hot === null ? 'Nobody on that side is hot.' : "Hot: the {$hot->spec->name} by {$hot->letter}, into the space he left.");
 
-        return [new Finding('free-rusher', $proof->protection->verdict($proof->readings) === 'free' ? Finding::FAULT : Finding::INFO, $protection->hot, $text, 'PRO-11',
-            $hot === null ? 'Keep one more man in, or give a man on that side a route that breaks early.' : null)];
+        $stress = $protection->verdict($proof->readings) === 'free';
+        $fixes = array_filter([$hot === null ? 'Keep one more man in, or give a man on that side a route that breaks early.' : null, $stress ? MovedLaunch::advice($proof) : null]);
+
+        return [new Finding('free-rusher', $stress ? Finding::FAULT : Finding::INFO, $protection->hot, $text, 'PRO-11', $fixes === [] ? null : implode(' ', $fixes))];
     }
 }

@@ -80,6 +80,17 @@ it('lists every pressure of a look with who is free and when (PRO-14)', function
     'five do not have the mike from the other side' => ['gun empty: four verticals', '4-3 over, cover 1', ['sam', 'strong safety', 'mike', 'sam and will']],
 ]);
 
+it('offers to move the launch point away from the free man where that gains time, and only under stress (PRO-14)', function (string $call, string $look, ?string $advice): void {
+    $fix = array_column(Report::of(proof($call, $look))['findings'], null, 'code')['free-rusher']['fix'] ?? '';
+    expect(preg_match($advice ?? '/launch point/', $fix))->toBe($advice === null ? 0 : 1);
+})->with([
+    'a boot gains more than the half-boot' => ['gun empty: four verticals', 'cover 1, mike blitz', '/Move the launch point: boot left, and the mike is there at (\d\.\d) s instead of 2\.0\./'],
+    'from the other side it rolls the other way' => ['gun empty left: four verticals', 'cover 1, mike blitz', '/Move the launch point: boot right, and the mike is there at \d\.\d s/'],
+    'no roll gains enough' => ['gun 2x2 right: H dig 16; X post; read H', 'cover 0, six rush', null],
+    'the ball is out before him' => ['gun empty right: Z quick out, H hitch, X slant; read Z, H', 'cover 0, six rush', null],
+    'a passer who rolls already' => ['gun empty right, boot left: H dig 16; read H', 'cover 0, six rush', null],
+]);
+
 it('a free man who is nearer or faster is there sooner', function (): void {
     $at = fn (string $look): float => schooled('gun empty right: go-dig right', "4-2 nickel, $look")->protection->arrivalAt;
     expect($at('cover 0, six rush, mike at 1.5 2'))->toBeLessThan($at('cover 0, six rush, mike at 1.5 6') - 0.2);
