@@ -31,7 +31,7 @@ final class MarriageFindings
         if ($scene->call->fake === null) {
             return [];
         }
-        $findings = $base === null ? [] : [...self::fakes($proof, $base), ...self::mesh($proof, $base), ...self::collisions($proof, $base)];
+        $findings = $base === null ? [] : [...self::fakes($proof, $base), ...self::mesh($proof, $base), ...self::collisions($proof, $base), ...OptionPass::of($proof, $base)];
         $roll = $scene->rolls();
         if ($roll !== null && $base !== null) {
             $edge = $base->resolved->front->emol($roll);

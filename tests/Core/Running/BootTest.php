@@ -35,7 +35,17 @@ it('says what does not go together', function (string $call, string $code, ?stri
     'a puller and a slide' => ['under center wing right, counter right fake, boot left: Y slide left; X corner; H over; read Y, H', 'collision', 'Y'],
     'the back who fakes runs from the snap' => ['gun 2x2, zone right fake: smash right; R wheel left', 'fakes-and-runs', 'R'],
     'the first read breaks before the fake is over' => ['under center wing right, counter left fake, boot right: boot flood right', 'fake-late', 'Y'],
+    'an option pass from a spread set' => ['gun 2x2, lead option right fake: X go; Z go; Y seam; read Y', 'option-pass-spread', null],
+    'the man who blocks the safety runs away from him' => ['under center double-slot right, triple right fake: X go; Z post; R flat right; read R', 'option-pass-release', 'R'],
     'nobody blocks the edge of the roll' => ['under center wing right, outside zone left fake, naked right: boot flood right', 'quarterbacks-man', 'Q'],
+]);
+
+it('has nothing against an option pass that looks like the option, nor against a fake that is none (PAC-11)', function (string $call): void {
+    expect(array_filter(array_column(told($call, '4-2 nickel, cover 3')['findings'], 'code'), fn (string $code): bool => str_starts_with($code, 'option-pass')))->toBe([]);
+})->with([
+    'the slot runs at the safety he blocks' => ['under center double-slot right, triple right fake: X go; Z post; R seam; read R'],
+    'the other way' => ['under center double-slot left, triple left fake: X go; Z post; R seam; read R'],
+    'a zone fake from a spread set' => ['gun 2x2, zone right fake: smash right'],
 ]);
 
 it('adds the staff\'s rule to the ledger and obeys it (phase and act from lists)', function (): void {
