@@ -8,6 +8,7 @@ use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Run\Marriage\OptionPass;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 
