@@ -4,9 +4,10 @@ namespace App\Film;
 
 use GdImage;
 use Jacotaxis\Core\Field\RuleSet;
-use Jacotaxis\Core\Film\Camera;
-use Jacotaxis\Core\Film\FieldMarks;
-use Jacotaxis\Core\Film\FilmedRun;
+use Jacotaxis\Core\Film\Simulated\Camera;
+use Jacotaxis\Core\Film\Simulated\CameraMan;
+use Jacotaxis\Core\Film\Calibrate\FieldMarks;
+use Jacotaxis\Core\Film\Simulated\FilmedRun;
 
 /** Paints one frame of the simulated film: field paint in perspective, men as upright figures, the ball. */
 class Painter
@@ -19,12 +20,18 @@ class Painter
 
     private const DEFENSE = [52, 66, 120];
 
-    public function __construct(private readonly Camera $camera, private readonly FilmedRun $run)
+    /** The camera as it points in the frame that is painted. */
+    private Camera $camera;
+
+    /** @param  array<string, int>  $numbers  jersey numbers by letter or role; the others go without saying in their order */
+    public function __construct(private readonly CameraMan $cameraMan, private readonly FilmedRun $run, private readonly array $numbers = [])
     {
+        $this->camera = $cameraMan->at(0.0);
     }
 
     public function frame(float $t): GdImage
     {
+        $this->camera = $this->cameraMan->at($t);
         $image = imagecreatetruecolor($this->camera->widthPx, $this->camera->heightPx);
         imageantialias($image, true);
         imagefill($image, 0, 0, $this->colour($image, self::GROUND));
@@ -38,7 +45,7 @@ class Painter
     /** @param  array{float, float}  $shake */
     private function paint(GdImage $image, array $shake): void
     {
-        $situation = $this->run->proof->scene->setting->situation;
+        $situation = $this->run->proof->scene()->setting->situation;
         $rules = $situation->rules;
         $from = max(0.0, $situation->ballOnYd - 30.0);
         $to = min(100.0, $situation->ballOnYd + 45.0);
@@ -82,7 +89,7 @@ class Painter
     /** @param  array{float, float}  $shake */
     private function numbers(GdImage $image, string $label, float $y, array $shake): void
     {
-        [$bottom, $top] = $this->run->proof->scene->setting->situation->rules->numbersFromSidelineYd();
+        [$bottom, $top] = $this->run->proof->scene()->setting->situation->rules->numbersFromSidelineYd();
         $white = $this->colour($image, self::PAINT);
         foreach ([($bottom + $top) / 2.0, RuleSet::WIDTH_YD - ($bottom + $top) / 2.0] as $x) {
             $p = $this->camera->project($x, $y, 0.0, $shake);
@@ -97,9 +104,10 @@ class Painter
     /** @param  array{float, float}  $shake */
     private function men(GdImage $image, float $t, array $shake): void
     {
-        $frame = $this->run->proof->scene->frame;
+        $frame = $this->run->proof->scene()->frame;
         $figures = [];
         $offense = $this->run->frames['men'];
+        $names = array_keys($this->run->at($t));
         foreach (array_values($this->run->at($t)) as $n => [$x, $y]) {
             [$fx, $fy] = $frame->toField($x, $y);
             $feet = $this->camera->project($fx, $fy, 0.0, $shake);
@@ -110,7 +118,7 @@ class Painter
         }
         usort($figures, fn (array $a, array $b): int => $a[0][1] <=> $b[0][1]);
         foreach ($figures as [$feet, $head, $ours, $n]) {
-            $this->figure($image, $feet, $head, $ours ? self::OFFENSE : self::DEFENSE, (string) ($n + 1));
+            $this->figure($image, $feet, $head, $ours ? self::OFFENSE : self::DEFENSE, (string) ($this->numbers[$names[$n]] ?? $n + 1));
         }
         [$bx, $by, $bz] = $this->run->ball($t);
         $ball = $this->camera->project(...[...$frame->toField($bx, $by), $bz, $shake]);

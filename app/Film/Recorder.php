@@ -2,8 +2,8 @@
 
 namespace App\Film;
 
-use Jacotaxis\Core\Film\Camera;
-use Jacotaxis\Core\Film\FilmedRun;
+use Jacotaxis\Core\Film\Simulated\CameraMan;
+use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use RuntimeException;
 use Symfony\Component\Process\InputStream;
 use Symfony\Component\Process\Process;
@@ -13,14 +13,17 @@ class Recorder
 {
     public const FPS = 30;
 
-    /** @return array{frames: int, bytes: int} */
-    public function record(FilmedRun $run, Camera $camera, string $path): array
+    /**
+     * @param  array<string, int>  $numbers  jersey numbers by letter or role
+     * @return array{frames: int, bytes: int}
+     */
+    public function record(FilmedRun $run, CameraMan $camera, string $path, array $numbers = []): array
     {
         $input = new InputStream;
         $ffmpeg = new Process(['ffmpeg', '-v', 'error', '-y', '-f', 'image2pipe', '-vcodec', 'bmp', '-r', (string) self::FPS, '-i', '-',
-            '-c:v', 'libvpx', '-b:v', '420k', '-crf', '14', '-g', '15', '-deadline', 'good', '-cpu-used', '4', '-pix_fmt', 'yuv420p', $path], timeout: 300, input: $input);
+            '-c:v', 'libvpx-vp9', '-b:v', '0', '-crf', '40', '-g', '30', '-deadline', 'good', '-cpu-used', '4', '-row-mt', '1', '-pix_fmt', 'yuv420p', $path], timeout: 300, input: $input);
         $ffmpeg->start();
-        $painter = new Painter($camera, $run);
+        $painter = new Painter($camera, $run, $numbers);
         $frames = (int) floor($run->duration() * self::FPS);
         for ($n = 0; $n < $frames; $n++) {
             $input->write($this->bitmap($painter->frame($n / self::FPS)));
@@ -43,19 +46,22 @@ class Recorder
         return (string) ob_get_clean();
     }
 
-    /** @return array<string, mixed> what is true about the clip: field yards, seconds of the clip */
-    private function truth(FilmedRun $run, Camera $camera, int $frames): array
+    /** @return array<string, mixed> what is true about the clip: field yards, seconds of the clip, and how the camera pointed */
+    private function truth(FilmedRun $run, CameraMan $camera, int $frames): array
     {
-        $frame = $run->proof->scene->frame;
-        $spots = [];
+        $frame = $run->proof->scene()->frame;
+        $round = fn (array $p): array => array_map(fn (float $v): float => round($v, 2), $p);
+        $spots = $views = [];
         for ($n = 0; $n < $frames; $n += 3) {
-            $spots[] = ['atS' => round($n / self::FPS, 3), 'men' => array_map(fn (array $p): array => array_map(fn (float $v): float => round($v, 3), $frame->toField(...$p)), $run->at($n / self::FPS))];
+            $spots[] = array_map(fn (array $p): array => $round($frame->toField(...$p)), $run->at($n / self::FPS));
+            $at = $camera->at($n / self::FPS);
+            $views[] = [...$round($camera->toward($n / self::FPS)), round($at->focalPx, 2)];
         }
 
         return [
-            'fps' => self::FPS, 'widthPx' => $camera->widthPx, 'heightPx' => $camera->heightPx, 'durationS' => round($frames / self::FPS, 3),
-            'camera' => ['from' => $camera->from, 'focalPx' => $camera->focalPx, 'distortion' => $camera->distortion],
-            'marks' => array_map(fn (float $t): float => round(FilmedRun::BEFORE + $t, 3), $run->marks), 'thrownTo' => $run->thrownTo, 'spots' => $spots,
+            'fps' => self::FPS, 'widthPx' => $camera->widthPx, 'heightPx' => $camera->heightPx, 'durationS' => round($frames / self::FPS, 3), 'stepS' => 3 / self::FPS, 'angle' => $camera->angle,
+            'camera' => ['from' => $camera->at(0.0)->from, 'distortion' => $camera->at(0.0)->distortion], 'views' => $views,
+            'marks' => array_map(fn (float $t): float => round(FilmedRun::BEFORE + $t, 3), $run->marks), 'thrownTo' => $run->thrownTo, 'action' => $run->action, 'spots' => $spots,
         ];
     }
 }

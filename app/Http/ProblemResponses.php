@@ -12,7 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
 use Jacotaxis\Core\Concept\Document\BadDocument;
-use Jacotaxis\Core\Film\BadCalibration;
+use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Words\NotUnderstood;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;

@@ -5,6 +5,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Grade\Library\FaultKeys;
+use Jacotaxis\Core\Grade\Scale;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Cadence;
 use Jacotaxis\Core\Words\BookDocument;
@@ -22,6 +24,10 @@ use Jacotaxis\Core\Words\StaffBook;
  * @property list<array<string, mixed>>|null $settings
  * @property list<array<string, mixed>>|null $values
  * @property list<array<string, mixed>>|null $families
+ * @property array<string, list<string>>|null $fault_keys ids of the library by group
+ * @property array<string, string>|null $fault_labels the staff's names of faults by id
+ * @property string $scale school of the grades, one of Scale
+ * @property float $winning share of points from which a man won
  * @property int $version
  */
 class StaffWords extends Model
@@ -32,11 +38,13 @@ class StaffWords extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['scale' => 'plus-minus', 'winning' => Scale::WINNING];
+
     private ?StaffBook $read = null;
 
     protected function casts(): array
     {
-        return ['letters' => 'array', 'groups' => 'array', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
+        return ['letters' => 'array', 'groups' => 'array', 'fault_keys' => 'array', 'fault_labels' => 'array', 'winning' => 'float', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
     }
 
     public static function current(): self
@@ -47,6 +55,16 @@ class StaffWords extends Model
             'letters' => array_combine(Man::SKILL, Man::SKILL), 'school' => Technique::SCHOOLS[0],
             'cadence' => ['words' => $usual->words, 'beatS' => $usual->beatS, 'soundS' => $usual->soundS], 'version' => 1,
         ]);
+    }
+
+    public function faultKeys(): FaultKeys
+    {
+        return FaultKeys::of($this->fault_keys ?? [], $this->fault_labels ?? []);
+    }
+
+    public function theScale(): Scale
+    {
+        return Scale::from($this->scale);
     }
 
     public function theCadence(): Cadence

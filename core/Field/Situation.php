@@ -10,6 +10,9 @@ final readonly class Situation
     /** No block is asked to last beyond this, yards past the line (from memory). */
     private const BLOCKED_YD = 8.0;
 
+    /** Share of the distance that makes a down a success, by down. */
+    public const SUCCESS = [1 => 0.4, 2 => 0.6, 3 => 1.0, 4 => 1.0];
+
     private function __construct(
         public RuleSet $rules,
         public Hash $hash,
@@ -55,11 +58,7 @@ final readonly class Situation
      */
     public function successYd(): float
     {
-        return $this->toGoYd * match ($this->down) {
-            1 => 0.4,
-            2 => 0.6,
-            default => 1.0,
-        };
+        return $this->toGoYd * self::SUCCESS[$this->down];
     }
 
     /** Yards a run has to make: what the down asks for, of which no run is asked more than it can be blocked for. */

@@ -6,32 +6,60 @@ namespace Jacotaxis\Core\Film;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Film\Calibrate\BadCalibration;
+use Jacotaxis\Core\Film\Calibrate\Carried;
+use Jacotaxis\Core\Film\Calibrate\View;
+use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Proof\Setting;
 
-/** A clip worked on: what was called against what, the marks, the calibrations and the plots. */
+/**
+ * A snap worked on: what was called against what (either may be unknown yet), the marks, and for each angle the calibrations,
+ * how the picture moved between them, and the plots. All times are on the clock of the first angle.
+ */
 final readonly class FilmDocument
 {
+    public const WIDE = 'wide';
+
+    public const ANGLES = [self::WIDE, 'tight'];
+
     /**
      * @param  list<Mark>  $marks
-     * @param  list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>  $calibrations
+     * @param  list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>  $calibrations
      * @param  list<Plot>  $plots
+     * @param  list<array{angle: string, fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves
+     * @param  list<Seen>  $seen
      */
     public function __construct(
-        public Call $call,
-        public Look $look,
+        public ?Call $call,
+        public ?Look $look,
         public Setting $setting,
         public array $marks = [],
         public array $calibrations = [],
         public array $plots = [],
+        public array $moves = [],
+        public array $seen = [],
+        public ?Chart $chart = null,
     ) {
     }
 
     /** Seconds of the clip at which something happens, or null when it is not marked. */
-    public function mark(string $kind, ?string $man = null): ?float
+    public function mark(string $kind, ?string $man = null, ?int $n = null): ?float
     {
         foreach ($this->marks as $mark) {
-            if ($mark->kind === $kind && ($man === null || $mark->man === $man)) {
+            if ($mark->kind === $kind && ($man === null || $mark->man === $man) && ($n === null || $mark->n === $n)) {
                 return $mark->atS;
+            }
+        }
+
+        return null;
+    }
+
+    /** What was seen of a man by eye, or null. A guess counts only when it is asked for. */
+    public function seen(string $man, string $what, bool $guesses = false): ?Seen
+    {
+        foreach ($this->seen as $seen) {
+            if ($seen->man === $man && $seen->what === $what && ($seen->certain || $guesses)) {
+                return $seen;
             }
         }
 
@@ -43,7 +71,7 @@ final readonly class FilmDocument
     {
         foreach (['ball out', 'catch'] as $kind) {
             foreach ($this->marks as $mark) {
-                if ($mark->kind === $kind && $mark->man !== null) {
+                if ($mark->kind === $kind && $mark->man !== null && $mark->man !== Mark::UNKNOWN) {
                     return $mark->man;
                 }
             }
@@ -53,17 +81,26 @@ final readonly class FilmDocument
     }
 
     /**
-     * The calibration nearest in time, or null when there is none.
+     * Where the picture of an angle lies on the field at a moment, or null when that angle was never calibrated.
      *
      * @throws BadCalibration
      */
-    public function calibration(float $atS): ?Calibration
+    public function view(float $atS, string $angle = self::WIDE): ?View
     {
-        $best = null;
-        foreach ($this->calibrations as $one) {
-            $best = $best === null || abs($one['atS'] - $atS) < abs($best['atS'] - $atS) ? $one : $best;
-        }
+        return $this->carried($angle)->at($atS);
+    }
 
-        return $best === null ? null : Calibration::of($best['points']);
+    /** The calibrations of an angle and how its picture moved; one fits them once for many moments. */
+    public function carried(string $angle): Carried
+    {
+        $of = fn (array $rows): array => array_values(array_filter($rows, fn (array $r): bool => $r['angle'] === $angle));
+
+        return new Carried($of($this->calibrations), $of($this->moves));
+    }
+
+    /** @return list<string> angles with a calibration */
+    public function angles(): array
+    {
+        return array_values(array_unique(array_column($this->calibrations, 'angle')));
     }
 }

@@ -4,38 +4,59 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film;
 
+use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\StaffBook;
 
 /** Reads a film document (schemas/film.schema.json). */
 final class FilmReader
 {
     /**
      * @param  array<string, mixed>  $d  already checked against the schema
+     * @param  StaffBook|null  $book  the staff's own words
      *
      * @throws BadDocument
      */
-    public static function read(array $d): FilmDocument
+    public static function read(array $d, ?Schools $schools = null, ?StaffBook $book = null): FilmDocument
     {
         $level = Level::tryFrom($d['level'] ?? '') ?? Level::HighSchool;
-        $situation = CallDocument::readSituation($d['situation'] ?? [], '/situation', Situation::of(rules: $level->rules()));
+        $said = $d['situation'] ?? [];
+        // Near their goal line the distance that is not said cannot be ten.
+        $said += isset($said['ballOnYd']) ? ['toGoYd' => min(10.0, 100.0 - $said['ballOnYd'])] : [];
+        $situation = CallDocument::readSituation($said, '/situation', Situation::of(rules: $level->rules()));
+        $call = self::call($d['call'] ?? null, $situation, $book);
+        $marks = array_map(fn (array $m): Mark => new Mark($m['kind'], (float) $m['atS'], $m['man'] ?? null, $m['n'] ?? null, $m['label'] ?? null, $m['certain'] ?? true), $d['marks'] ?? []);
+        $plots = array_map(fn (array $p): Plot => new Plot($p['id'], $p['man'], (float) $p['atS'], (float) $p['xPx'], (float) $p['yPx'], $p['angle'] ?? FilmDocument::WIDE, isset($p['confidence']) ? (float) $p['confidence'] : null), $d['plots'] ?? []);
+        $seen = array_map(fn (array $s): Seen => new Seen($s['man'], $s['what'], is_numeric($s['value']) ? (float) $s['value'] : $s['value'], $s['certain'] ?? true, $s['angle'] ?? null), $d['seen'] ?? []);
+        $moves = array_map(fn (array $m): array => ['angle' => $m['angle'] ?? FilmDocument::WIDE, 'fromS' => (float) $m['fromS'], 'toS' => (float) $m['toS'], 'h' => array_map(floatval(...), $m['h']), 'inliers' => (int) $m['inliers'], 'missPx' => (float) $m['missPx']], $d['moves'] ?? []);
+
+        // The situation of the film is what was; a call's own is what it was drawn for.
+        return new FilmDocument($call, isset($d['look']) && $d['look'] !== '' ? self::look($d['look']) : null, new Setting(isset($d['situation']) ? $situation : ($call->situation ?? $situation), $level, schools: $schools), $marks,
+            self::calibrations($d['calibrations'] ?? []), $plots, $moves, $seen, isset($d['chart']) ? Chart::read($d['chart'], $d['situation'] ?? []) : null);
+    }
+
+    /** @param  string|array<string, mixed>|null  $call */
+    private static function call(string|array|null $call, Situation $situation, ?StaffBook $book): ?Call
+    {
+        if ($call === null || $call === '') {
+            return null;
+        }
         try {
-            $call = is_string($d['call']) ? CallParser::parse($d['call'], $situation) : CallDocument::read($d['call']);
+            return is_string($call) ? CallParser::parse($call, $situation, $book) : CallDocument::read($call);
         } catch (NotUnderstood $e) {
             throw new BadDocument('/call', $e->getMessage());
         }
-        $marks = array_map(fn (array $m): Mark => new Mark($m['kind'], (float) $m['atS'], $m['man'] ?? null), $d['marks'] ?? []);
-        $plots = array_map(fn (array $p): Plot => new Plot($p['id'], $p['man'], (float) $p['atS'], (float) $p['xPx'], (float) $p['yPx']), $d['plots'] ?? []);
-
-        return new FilmDocument($call, self::look($d['look']), new Setting($call->situation ?? $situation, $level), $marks, self::calibrations($d['calibrations'] ?? []), $plots);
     }
 
     /** @param  string|array<string, mixed>  $look */
@@ -50,11 +71,12 @@ final class FilmReader
 
     /**
      * @param  list<array<string, mixed>>  $calibrations
-     * @return list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>
+     * @return list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>
      */
     private static function calibrations(array $calibrations): array
     {
         return array_map(fn (array $c): array => [
+            'angle' => $c['angle'] ?? FilmDocument::WIDE,
             'atS' => (float) $c['atS'],
             'points' => array_map(fn (array $p): array => array_map(floatval(...), array_intersect_key($p, ['xPx' => 1, 'yPx' => 1, 'fieldXYd' => 1, 'fieldYYd' => 1])), $c['points']),
         ], $calibrations);

@@ -4,10 +4,24 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film;
 
-/** A man's feet clicked on the picture: who (letter or role), when, where in pixels. */
+/** A man's feet on the picture of an angle: who (letter or role), when, where in pixels; clicked, or followed by the product. */
 final readonly class Plot
 {
-    public function __construct(public string $id, public string $man, public float $atS, public float $xPx, public float $yPx)
+    /** @param  float|null  $confidence  0 to 1 of a plot that was followed; null when it was clicked */
+    public function __construct(
+        public string $id,
+        public string $man,
+        public float $atS,
+        public float $xPx,
+        public float $yPx,
+        public string $angle = FilmDocument::WIDE,
+        public ?float $confidence = null,
+    ) {
+    }
+
+    /** One-sigma error of the place, pixels: a followed man is placed less well the less alike he was. */
+    public function clickPx(): float
     {
+        return $this->confidence === null ? 1.0 : 1.0 + 4.0 * (1.0 - $this->confidence);
     }
 }

@@ -64,6 +64,14 @@ final class RouteFinder
         return array_map(fn (array $f): array => ['route' => $f['route'], 'offYd' => round($f['offYd'], 2)], array_slice($found, 0, 3));
     }
 
+    /** How far a drawn or plotted way is off a route as it is run, mean, yards. @param  list<array{float, float}>  $points  from the man's spot on */
+    public static function offOf(array $points, RunRoute $run): float
+    {
+        $line = self::straightened([[$run->path->x[0], $run->path->y[0]], ...$points]);
+
+        return self::off(self::sampled($line), $run, self::length($line));
+    }
+
     /**
      * @param  list<array{float, float}>  $drawn
      * @return array{route: RouteSpec, offYd: float}

@@ -3,9 +3,7 @@
 namespace Database\Seeders;
 
 use App\Models\Call;
-use App\Models\Clip;
 use App\Models\Formation;
-use App\Models\Grade;
 use App\Models\Look;
 use App\Models\Player;
 use App\Models\Role;
@@ -13,14 +11,10 @@ use App\Models\StaffWords;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
-use Jacotaxis\Core\Film\FilmReader;
-use Jacotaxis\Core\Film\Measures;
-use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\FormationParser;
@@ -38,7 +32,7 @@ class DatabaseSeeder extends Seeder
         ['q@cedarfork.example', 'Theo Brandvold', Role::Player, 'Q'],
     ];
 
-    private const PLAYERS = [
+    public const PLAYERS = [
         ['Q', 7, 'Theo Brandvold', 5.05, 1.7, []], ['R', 24, 'Isaiah Kemp', 4.78, 1.75, []], ['X', 11, 'Jonah Pell', 4.72, 1.95, ['catches deep']],
         ['Y', 86, 'Caleb Strand', 5.1, 1.9, ['reaches the end']], ['H', 3, 'Micah Lund', 4.81, 1.7, ['reaches the end']], ['Z', 9, 'Andre Whitlow', 4.63, 1.95, ['catches deep']],
         ['F', 33, 'Dario Quist', 5.0, 1.7, ['reaches the backer']],
@@ -113,9 +107,7 @@ class DatabaseSeeder extends Seeder
                 Formation::query()->create(['name' => $name, 'words' => $set->words(), 'version' => 1, 'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)]);
             }
             StaffWords::current()->update(array_map(fn (array $list): array => array_map(fn (array $e): array => $e + ['owner' => self::SIGN_INS[0][1], 'on' => '2026-11-02'], $list), self::BOOK));
-            foreach (json_decode(File::get(database_path('demo/clips.json')), true) as $clip) {
-                $this->clip($clip);
-            }
+            (new DemoReels)->run();
         });
     }
 
@@ -128,35 +120,6 @@ class DatabaseSeeder extends Seeder
         foreach (self::SIGN_INS as [$email, $name, $role, $letter]) {
             User::query()->create(['email' => $email, 'name' => $name, 'role' => $role, 'password' => $password,
                 'player_id' => $letter === null ? null : Player::query()->where('letter', $letter)->value('id')]);
-        }
-    }
-
-    /** @param  array<string, mixed>  $clip */
-    private function clip(array $clip): void
-    {
-        $folder = storage_path('app/private/'.config('film.folder'));
-        File::ensureDirectoryExists($folder);
-        File::copy(database_path("demo/film/{$clip['file']}"), "$folder/{$clip['file']}");
-        $truth = json_decode(File::get(database_path('demo/film/'.str_replace('.webm', '.truth.json', $clip['file']))), true);
-        $document = DemoFilm::document($truth, $clip['worked']);
-        $record = Clip::query()->create(['title' => $clip['title'], 'reel' => 'Week 3, Granite Pass', 'week' => 3, 'file' => $clip['file'], 'mime' => 'video/webm', 'document' => $document, 'version' => 1]);
-        if ($clip['graded']) {
-            $this->grade($record, $document);
-        }
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private function grade(Clip $clip, array $document): void
-    {
-        $grader = new Grader($measures = new Measures(FilmReader::read($document)));
-        $decision = $grader->decision();
-        $depth = collect($measures->assignments())->first(fn (array $r): bool => $r['man'] === 'H' && $r['measure'] === 'break depth');
-        $faults = $grader->proposed('H');
-        foreach ([
-            'Q' => ['asked' => 'H corner, then Z hitch', 'done' => "Threw to {$measures->film->thrownTo()}", 'mark' => $decision->grade === 'right' ? 1 : -1, 'decision' => $decision->grade, 'reason' => $decision->why, 'faults' => $grader->proposed('Q')],
-            'H' => ['asked' => 'Corner at 10 yd', 'done' => sprintf('Broke at %.1f yd', $depth['done']), 'mark' => $faults === [] ? 1 : -1, 'decision' => null, 'reason' => sprintf('Planned 10 yd, done %.1f ± %.1f yd.', $depth['done'], $depth['sd']), 'faults' => $faults],
-        ] as $man => $grade) {
-            Grade::query()->create($grade + ['clip_id' => $clip->id, 'player_id' => Player::query()->where('letter', $man)->value('id'), 'man' => $man, 'version' => 1]);
         }
     }
 }

@@ -3,76 +3,143 @@
 namespace Database\Seeders;
 
 use Jacotaxis\Core\Field\RuleSet;
-use Jacotaxis\Core\Film\Camera;
-use Jacotaxis\Core\Film\FieldMarks;
+use Jacotaxis\Core\Film\Calibrate\FieldMarks;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Film\Simulated\Camera;
+use Jacotaxis\Core\Film\Simulated\PictureMove;
 
-/** A worked film document for a demo clip, as a coach would click it: marks and plots within a pixel of the ground truth. */
+/** Works on a demo snap as a coach would click it: marks, calibrations, followed paint and plots within a pixel of the ground truth. */
 final class DemoFilm
 {
-    /** Field marks that are clicked: yard line and the name of the mark across it. */
-    private const CLICKS = [[35, 'left hash'], [35, 'right hash'], [50, 'left hash'], [50, 'right hash'], [40, 'top of the right numbers'], [55, 'top of the right numbers'], [45, 'top of the left numbers']];
+    /** Seconds between two plots of a man who is followed, and of the others. */
+    private const OFTEN_S = 0.3;
 
-    /**
-     * @param  array<string, mixed>  $truth
-     * @return array<string, mixed>
-     */
-    public static function document(array $truth, bool $worked): array
+    private const SELDOM_S = 0.8;
+
+    /** Field marks clicked on a picture. */
+    private const CLICKS = 12;
+
+    /** @param  array<string, mixed>  $truth */
+    private function __construct(private readonly array $truth, private readonly string $angle)
     {
-        $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'call' => 'gun 2x2 right: smash right', 'look' => '4-2 nickel, cover 2',
-            'situation' => ['rules' => 'nfhs', 'hash' => 'middle', 'down' => 1, 'toGoYd' => 10, 'ballOnYd' => 40],
-            'video' => array_intersect_key($truth, ['fps' => 1, 'widthPx' => 1, 'heightPx' => 1, 'durationS' => 1]),
-            'marks' => [], 'calibrations' => [], 'plots' => []];
-
-        return $worked ? self::worked($document, $truth) : $document;
     }
 
     /**
-     * @param  array<string, mixed>  $document
-     * @param  array<string, mixed>  $truth
+     * @param  array<string, mixed>  $document  as charted
+     * @param  array<string, array<string, mixed>>  $truths  ground truth by angle
+     * @param  list<string>  $followed  men plotted often
      * @return array<string, mixed>
      */
-    private static function worked(array $document, array $truth): array
+    public static function worked(array $document, array $truths, array $followed): array
     {
-        $camera = Camera::pressBox(RuleSet::WIDTH_YD / 2.0, 40.0, $truth['widthPx'], $truth['heightPx']);
-        $m = $truth['marks'];
-        $document['marks'] = [
-            ['kind' => 'snap', 'atS' => $m['snap']],
-            ['kind' => 'break', 'atS' => $m['break H'], 'man' => 'H'],
-            ['kind' => 'break', 'atS' => $m['break Z'], 'man' => 'Z'],
-            ['kind' => 'ball out', 'atS' => $m['ball out'], 'man' => $truth['thrownTo']],
-            ['kind' => 'catch', 'atS' => $m['catch'], 'man' => $truth['thrownTo']],
-        ];
-        $points = [];
-        foreach (self::CLICKS as $n => [$yard, $name]) {
-            $x = FieldMarks::across(RuleSet::Nfhs)[$name];
-            [$px, $py] = $camera->project($x, $yard, 0.0, Camera::shake($m['snap']));
-            $points[] = ['xPx' => round($px + 0.5 * sin(7.0 * $n), 1), 'yPx' => round($py + 0.5 * cos(5.0 * $n), 1), 'fieldXYd' => round($x, 3), 'fieldYYd' => $yard, 'mark' => "$name on the ".min($yard, 100 - $yard)];
-        }
-        $document['calibrations'] = [['atS' => $m['snap'], 'points' => $points]];
-        foreach ([['H', $m['break H']], ['Z', $m['break Z']], ['right corner', $m['break H']], ['right corner', $m['ball out']]] as $n => [$man, $at]) {
-            $spot = self::spot($truth, $man, $at);
-            [$px, $py] = $camera->project($spot[0], $spot[1], 0.0, Camera::shake($at));
-            $document['plots'][] = ['id' => "p$n", 'man' => $man, 'atS' => $at, 'xPx' => round($px + 0.4 * sin(3.0 * $n), 1), 'yPx' => round($py + 0.4 * cos(4.0 * $n), 1)];
+        $document = ['marks' => self::marks($truths[FilmDocument::WIDE]), 'calibrations' => [], 'moves' => [], 'plots' => []] + $document;
+        foreach ($truths as $angle => $truth) {
+            $film = new self($truth, $angle);
+            $document['calibrations'] = [...$document['calibrations'], ...$film->calibrations()];
+            $document['moves'] = [...$document['moves'], ...$film->moves()];
+            $document['plots'] = [...$document['plots'], ...$film->plots($angle === FilmDocument::WIDE ? $followed : array_slice($followed, 0, 1))];
         }
 
         return $document;
     }
 
-    /**
-     * @param  array<string, mixed>  $truth
-     * @return array{float, float} field yards
-     */
-    private static function spot(array $truth, string $man, float $at): array
+    /** @param  array<string, mixed>  $truth @return list<array<string, mixed>> */
+    private static function marks(array $truth): array
     {
-        foreach ($truth['spots'] as $n => $now) {
-            $next = $truth['spots'][$n + 1] ?? $now;
-            if ($next['atS'] >= $at) {
-                $f = $next['atS'] > $now['atS'] ? ($at - $now['atS']) / ($next['atS'] - $now['atS']) : 0.0;
+        $marks = [];
+        foreach ($truth['marks'] as $name => $at) {
+            [$kind, $man] = str_starts_with($name, 'break ') ? ['break', substr($name, 6)] : [$name, ['back foot' => 'Q', 'ball out' => $truth['thrownTo'], 'catch' => $truth['thrownTo']][$name] ?? null];
+            $marks[] = array_filter(['kind' => $kind, 'atS' => $at, 'man' => $man], fn (mixed $v): bool => $v !== null);
+        }
+        usort($marks, fn (array $a, array $b): int => $a['atS'] <=> $b['atS']);
 
-                return [$now['men'][$man][0] + $f * ($next['men'][$man][0] - $now['men'][$man][0]), $now['men'][$man][1] + $f * ($next['men'][$man][1] - $now['men'][$man][1])];
+        return $marks;
+    }
+
+    /** Two calibrated pictures: at the snap and late in the play. @return list<array<string, mixed>> */
+    private function calibrations(): array
+    {
+        return [$this->calibration($this->truth['marks']['snap']), $this->calibration(round(0.75 * $this->truth['durationS'] / $this->truth['stepS']) * $this->truth['stepS'])];
+    }
+
+    /** @return array<string, mixed> */
+    private function calibration(float $at): array
+    {
+        $camera = $this->camera($at);
+        $points = [];
+        $across = FieldMarks::across(RuleSet::Nfhs);
+        for ($yard = 5; $yard <= 95; $yard += 5) {
+            foreach ($across as $name => $x) {
+                $seen = $camera->project($x, $yard, 0.0, Camera::shake($at));
+                if ($seen !== null && $seen[0] > 8 && $seen[0] < $this->truth['widthPx'] - 8 && $seen[1] > 20 && $seen[1] < $this->truth['heightPx'] - 8) {
+                    $n = count($points);
+                    $points[] = ['xPx' => round($seen[0] + 0.5 * sin(7.0 * $n), 1), 'yPx' => round($seen[1] + 0.5 * cos(5.0 * $n), 1), 'fieldXYd' => round($x, 3), 'fieldYYd' => $yard, 'mark' => "$name on the ".min($yard, 100 - $yard)];
+                }
+            }
+        }
+        // A dozen well apart is what a coach would click.
+        $every = max(1, intdiv(count($points), self::CLICKS));
+        $points = array_values(array_filter($points, fn (int $n): bool => $n % $every === 0, ARRAY_FILTER_USE_KEY));
+
+        return array_filter(['angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle, 'atS' => round($at, 3), 'points' => $points]);
+    }
+
+    /** The paint as it was followed from picture to picture. @return list<array<string, mixed>> */
+    private function moves(): array
+    {
+        $moves = [];
+        $step = $this->truth['stepS'];
+        for ($n = 0; $n + 1 < count($this->truth['views']); $n++) {
+            $moves[] = array_filter(['angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle, 'fromS' => round($n * $step, 3), 'toS' => round(($n + 1) * $step, 3),
+                'h' => array_map(fn (float $v): float => round($v, 9), PictureMove::between($this->camera($n * $step), $this->camera(($n + 1) * $step))), 'inliers' => 60, 'missPx' => 0.3], fn (mixed $v): bool => $v !== null);
+        }
+
+        return $moves;
+    }
+
+    /** @param  list<string>  $followed @return list<array<string, mixed>> */
+    private function plots(array $followed): array
+    {
+        $plots = [];
+        $snap = $this->truth['marks']['snap'];
+        foreach (array_keys($this->truth['spots'][0]) as $k => $man) {
+            $every = in_array($man, $followed, true) ? self::OFTEN_S : ($this->angle === FilmDocument::WIDE ? self::SELDOM_S : INF);
+            for ($at = $snap; is_finite($every) && $at < $this->truth['durationS'] - 0.1; $at += $every) {
+                [$x, $y] = $this->spot((string) $man, $at);
+                $seen = $this->camera($at)->project($x, $y, 0.0, Camera::shake($at));
+                if ($seen !== null && $seen[0] > 0 && $seen[0] < $this->truth['widthPx'] && $seen[1] > 0 && $seen[1] < $this->truth['heightPx']) {
+                    $n = count($plots);
+                    $plots[] = array_filter(['id' => "{$this->angle[0]}$k-".round($at * 1000), 'man' => (string) $man, 'atS' => round($at, 3), 'xPx' => round($seen[0] + 0.4 * sin(3.0 * $n), 1), 'yPx' => round($seen[1] + 0.4 * cos(4.0 * $n), 1),
+                        'angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle], fn (mixed $v): bool => $v !== null);
+                }
             }
         }
 
-        return end($truth['spots'])['men'][$man];
+        return $plots;
+    }
+
+    private function camera(float $at): Camera
+    {
+        [$n, $f] = $this->place($at, count($this->truth['views']));
+        $v = array_map(fn (float $a, float $b): float => $a + $f * ($b - $a), $this->truth['views'][$n], $this->truth['views'][$n + 1]);
+
+        return new Camera($this->truth['widthPx'], $this->truth['heightPx'], $v[2], $this->truth['camera']['from'], [$v[0], $v[1]], $this->truth['camera']['distortion']);
+    }
+
+    /** @return array{float, float} field yards */
+    private function spot(string $man, float $at): array
+    {
+        [$n, $f] = $this->place($at, count($this->truth['spots']));
+        [$a, $b] = [$this->truth['spots'][$n][$man], $this->truth['spots'][$n + 1][$man]];
+
+        return [$a[0] + $f * ($b[0] - $a[0]), $a[1] + $f * ($b[1] - $a[1])];
+    }
+
+    /** @return array{int, float} the step before a moment and the share of the way to the next */
+    private function place(float $at, int $count): array
+    {
+        $i = max(0.0, min($count - 1.001, $at / $this->truth['stepS']));
+
+        return [(int) $i, $i - (int) $i];
     }
 }

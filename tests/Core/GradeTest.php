@@ -2,15 +2,15 @@
 
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Film\BadCalibration;
-use Jacotaxis\Core\Film\Calibration;
-use Jacotaxis\Core\Film\Camera;
-use Jacotaxis\Core\Film\FieldMarks;
+use Jacotaxis\Core\Film\Calibrate\BadCalibration;
+use Jacotaxis\Core\Film\Calibrate\Calibration;
+use Jacotaxis\Core\Film\Simulated\Camera;
+use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\FilmDocument;
-use Jacotaxis\Core\Film\FilmedRun;
+use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Film\Mark;
-use Jacotaxis\Core\Film\Measures;
-use Jacotaxis\Core\Film\NoSuchRun;
+use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Film\Simulated\NoSuchRun;
 use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Proof\Setting;
@@ -44,7 +44,7 @@ function worked(string $run, ?string $act, ?string $throw, array $leaveOut = [])
     }
 
     return new Grader(new Measures(new FilmDocument(CallParser::parse('gun 2x2 right: smash right'), LookParser::parse('4-2 nickel, cover 2'),
-        new Setting(Situation::of()), array_values($marks), [['atS' => 1.0, 'points' => $points]], $plots)));
+        new Setting(Situation::of()), array_values($marks), [['angle' => 'wide', 'atS' => 1.0, 'points' => $points]], $plots)));
 }
 
 it('grades the decision by what the key chose', function (string $run, ?string $act, ?string $throw, string $choice, string $read, string $grade): void {

@@ -8,10 +8,6 @@ use App\Models\Player;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 
-beforeEach(function (): void {
-    $this->seed(DatabaseSeeder::class);
-});
-
 /** A short film of one's own, as a phone would make it. */
 function mp4(): string
 {

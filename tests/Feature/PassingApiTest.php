@@ -8,7 +8,6 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\Artisan;
 
 beforeEach(function (): void {
-    $this->seed(DatabaseSeeder::class);
     $this->actingAs(coach());
 });
 

@@ -9,7 +9,6 @@ use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Words\LookParser;
 
 beforeEach(function (): void {
-    $this->seed(DatabaseSeeder::class);
     $this->actingAs(coach());
 });
 

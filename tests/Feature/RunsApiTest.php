@@ -7,7 +7,6 @@ use Database\Seeders\DatabaseSeeder;
 /* Runs over HTTP and on the command line: proofs, tags, series, line cards, rules of the staff, each under its schema. */
 
 beforeEach(function (): void {
-    $this->seed(DatabaseSeeder::class);
     $this->actingAs(coach());
 });
 

@@ -1,10 +1,10 @@
 <?php
 
 use Jacotaxis\Core\Field\RuleSet;
-use Jacotaxis\Core\Film\Calibration;
-use Jacotaxis\Core\Film\Camera;
-use Jacotaxis\Core\Film\FieldMarks;
-use Jacotaxis\Core\Film\FilmedRun;
+use Jacotaxis\Core\Film\Calibrate\Calibration;
+use Jacotaxis\Core\Film\Simulated\Camera;
+use Jacotaxis\Core\Film\Calibrate\FieldMarks;
+use Jacotaxis\Core\Film\Simulated\FilmedRun;
 
 /** Points a coach would click, with noise in pixels from a seeded source. */
 function clicked(Camera $camera, float $noise): array
@@ -89,4 +89,4 @@ it('states its doubt as 10,000 noisy clicks scatter', function (float $px, float
 
 it('sees nothing above the horizon', function (): void {
     Calibration::of(clicked(Camera::pressBox(80.0 / 3.0, 40.0), 0.0))->toField(320.0, -400.0);
-})->throws(Jacotaxis\Core\Film\BadCalibration::class, 'above the horizon');
+})->throws(Jacotaxis\Core\Film\Calibrate\BadCalibration::class, 'above the horizon');

@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use Jacotaxis\Core\Film\Measures;
+use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Grade\Grader;
 
 class GradeClip extends Measure

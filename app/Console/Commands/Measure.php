@@ -3,7 +3,7 @@
 namespace App\Console\Commands;
 
 use Jacotaxis\Core\Film\FilmReader;
-use Jacotaxis\Core\Film\Measures;
+use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Grade\Grader;
 
 class Measure extends JxCommand

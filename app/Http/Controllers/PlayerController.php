@@ -2,9 +2,11 @@
 
 namespace App\Http\Controllers;
 
+use App\Film\Letter;
 use App\Models\Call;
 use App\Models\Grade;
 use App\Models\Player;
+use App\Models\StaffWords;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,6 +20,9 @@ use Jacotaxis\Core\Words\Describer;
 
 class PlayerController extends Controller
 {
+    /** Newest grades a page shows; the weeks count all. */
+    private const LATEST = 120;
+
     /** The players the signed-in person may look at. */
     public function index(Request $request): JsonResponse
     {
@@ -29,20 +34,30 @@ class PlayerController extends Controller
         return new JsonResponse(['players' => $visible->values()]);
     }
 
-    /** A man's page: what he is asked in each call, and his grades with their clips. */
+    /** A man's page: what he is asked in each call, his grades with their clips, his weeks, and what comes again. */
     public function show(Player $player): JsonResponse
     {
         $this->authorize('view', $player);
         /** @var Collection<int, Grade> $grades */
-        $grades = $player->grades()->with('clip')->orderByDesc('updated_at')->get();
+        $grades = $player->grades()->with(['snap.reel:id,title,week,kind,played_on', 'snap.clips:id,snap_id,angle,from_s,to_s'])->orderByDesc('id')->limit(self::LATEST)->get();
         /** @var Collection<int, Call> $calls */
         $calls = Call::query()->orderBy('id')->get();
+        $staff = StaffWords::current();
 
         return new JsonResponse([
             'player' => $player,
             'assignments' => $calls->map(fn (Call $call): array => ['call' => $call->name, 'words' => $call->words, 'job' => $this->job($call, $player->letter)])->values(),
-            'grades' => $grades->map(fn (Grade $g): array => $g->withoutRelations()->toArray() + ['clip' => ['id' => $g->clip->id, 'title' => $g->clip->title, 'week' => $g->clip->week, 'reel' => $g->clip->reel]])->values(),
-        ]);
+            'grades' => $grades->map($this->played(...))->values(),
+        ] + Letter::of($player, $staff));
+    }
+
+    /** @return array<string, mixed> */
+    private function played(Grade $g): array
+    {
+        $snap = $g->snap;
+
+        return $g->withoutRelations()->toArray() + ['snap' => ['id' => $snap->id, 'number' => $snap->number ?? $snap->place, 'call' => $snap->call, 'result' => $snap->result, 'gain_yd' => $snap->gain_yd, 'snapAt' => collect($snap->document['marks'] ?? [])->firstWhere('kind', 'snap')['atS'] ?? 0.0,
+            'reel' => $snap->reel->only(['id', 'title', 'week', 'kind', 'played_on']), 'clips' => $snap->clips]];
     }
 
     public function store(Request $request): JsonResponse

@@ -53,6 +53,12 @@ final class Report
         ];
     }
 
+    /** @return list<array<string, mixed>> eleven rows */
+    public static function jobs(Proof $proof): array
+    {
+        return (new self($proof, $proof->scene))->assignments();
+    }
+
     /** The run a play-action pass is proved with, or null. @return array<string, mixed>|null */
     private function base(): ?array
     {

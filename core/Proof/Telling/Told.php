@@ -19,6 +19,12 @@ final class Told
         return $proof instanceof RunProof ? RunReport::of($proof) : Report::of(self::pass($proof));
     }
 
+    /** Everybody's job, without the rest of the report. @return list<array<string, mixed>> eleven rows with man, job and target */
+    public static function jobs(Proven $proof): array
+    {
+        return $proof instanceof RunProof ? RunReport::jobs($proof) : Report::jobs(self::pass($proof));
+    }
+
     /** @return array<string, mixed> */
     public static function stage(Proven $proof): array
     {

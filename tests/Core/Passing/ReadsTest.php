@@ -5,7 +5,7 @@
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Owner;
-use Jacotaxis\Core\Grade\ReadWalk;
+use Jacotaxis\Core\Grade\Deciding\ReadWalk;
 use Jacotaxis\Core\Grade\RouteRep;
 use Jacotaxis\Core\Proof\Telling\PassFindings;
 use Jacotaxis\Core\Proof\Telling\Report;

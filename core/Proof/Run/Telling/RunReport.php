@@ -25,6 +25,12 @@ final readonly class RunReport
     {
     }
 
+    /** @return list<array<string, mixed>> eleven rows */
+    public static function jobs(RunProof $proof): array
+    {
+        return (new self($proof, []))->assignments();
+    }
+
     /** @return array<string, mixed> */
     public static function of(RunProof $proof): array
     {

@@ -1,0 +1,64 @@
+<?php
+
+namespace App\Film;
+
+use App\Models\Call;
+use App\Models\Look;
+use App\Models\Reel;
+use App\Models\Snap;
+use App\Models\StaffWords;
+use Illuminate\Support\Facades\Cache;
+use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Chart\Prediction;
+use Jacotaxis\Core\Film\FilmReader;
+use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Words\CallParser;
+
+/** What charting a reel needs: the snaps before, the call sheet, the opponent's shelf, and what a key can choose. */
+final class Charting
+{
+    /** Snaps before that a prediction looks at. */
+    private const BEFORE = 80;
+
+    public static function prediction(Reel $reel, ?int $beforePlace = null): Prediction
+    {
+        $before = $reel->snaps()->when($beforePlace !== null, fn ($q) => $q->where('place', '<', $beforePlace))->reorder('place', 'desc')->limit(self::BEFORE)->get(['document', 'call', 'formation'])->reverse()->values();
+        $history = $before->map(fn (Snap $s): array => ['chart' => self::chart($s), 'call' => $s->document['call'] ?? null, 'look' => is_string($s->document['look'] ?? null) ? $s->document['look'] : null])->all();
+        $sheet = $reel->ours ? Call::query()->orderBy('id')->get(['id', 'words', 'document']) : collect();
+        $formations = $sheet->mapWithKeys(fn (Call $c): array => [$c->words => CallDocument::read($c->document)->formation->words()])->all();
+
+        return Prediction::of(array_map(fn (array $h): array => ['call' => is_string($h['call']) ? $h['call'] : null] + $h, $history), $sheet->pluck('words')->all(),
+            Look::query()->where('opponent', $reel->opponent)->pluck('shown', 'words')->all(), $formations);
+    }
+
+    public static function chart(Snap $snap): Chart
+    {
+        return Chart::read($snap->document['chart'] ?? [], $snap->document['situation'] ?? []);
+    }
+
+    /** What the keys of a call can choose against a look. @return list<array{defender: string, name: string}> */
+    public static function choices(string $call, string $look): array
+    {
+        $book = StaffWords::current();
+
+        return Cache::remember('choices '.sha1("$call|$look|{$book->version}"), 3600, function () use ($call, $look, $book): array {
+            $drawn = CallParser::parse($call, null, $book->book());
+            $proof = Proving::of($drawn, FilmReader::look($look), new Setting($drawn->situation ?? \Jacotaxis\Core\Field\Situation::of(), schools: $book->book()->schools));
+            $keys = $proof instanceof RunProof ? $proof->keys : ($proof instanceof Proof && $proof->mainKey() !== null ? [$proof->mainKey()] : []);
+            $choices = [];
+            foreach ($keys as $key) {
+                foreach ($key->acts as $row) {
+                    if ($row['act']->toward !== null && $row['act']->name !== 'by rule') {
+                        $choices[] = ['defender' => $key->role, 'name' => $row['act']->name];
+                    }
+                }
+            }
+
+            return array_values(array_unique($choices, SORT_REGULAR));
+        });
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+namespace App\Film;
+
+use App\Models\StaffWords;
+use Jacotaxis\Core\Defense\Count\Box;
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\Calibrate\BadCalibration;
+use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Chart\OpenQuestions;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Film\FilmReader;
+use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Words\Description;
+
+/** The columns of a snap that are searched, from its document. */
+final class SnapIndex
+{
+    /** @var array<string, array<string, mixed>> what the words of snaps say that nobody worked on */
+    private static array $known = [];
+
+    /**
+     * @param  array<string, mixed>  $document  checked against the schema
+     * @return array<string, mixed> columns of the snaps table with the document
+     */
+    public static function of(array $document): array
+    {
+        $chart = Chart::read($document['chart'] ?? [], $document['situation'] ?? []);
+
+        return [
+            'document' => $document, 'number' => $chart->number, 'quarter' => $chart->quarter, 'series' => $chart->series, 'down' => $chart->down, 'to_go_yd' => $chart->toGoYd, 'ball_on_yd' => $chart->ballOnYd,
+            'hash' => $chart->hash?->value, 'personnel' => $chart->personnel, 'result' => $chart->result?->value, 'gain_yd' => $chart->gainYd, 'touchdown' => $chart->touchdown,
+            'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null, 'open_questions' => count(OpenQuestions::of($document)),
+        ] + self::told($document, $chart);
+    }
+
+    /** Call, look and decision. A snap nobody worked on asks nothing of the film: what its words say is worked out once. @param  array<string, mixed>  $document @return array<string, mixed> */
+    private static function told(array $document, Chart $chart): array
+    {
+        $worked = array_filter([$document['marks'] ?? [], $document['plots'] ?? [], $document['seen'] ?? [], $document['calibrations'] ?? []]) !== [];
+        $key = $worked ? null : json_encode([$document['call'] ?? null, $document['look'] ?? null, $chart->hash, $chart->formation, $chart->motion, $chart->result, $document['situation']['rules'] ?? null, $document['level'] ?? null]);
+        if ($key !== null && isset(self::$known[$key])) {
+            return self::$known[$key];
+        }
+        $book = StaffWords::current()->book();
+        $film = FilmReader::read($document, $book->schools, $book);
+        $told = ['front' => $film->look?->front, 'shell' => $film->look?->shell] + self::call($film, $document) + self::graded($film);
+
+        return $key === null ? $told : self::$known[$key] = $told;
+    }
+
+    /** @param  array<string, mixed>  $document @return array<string, mixed> */
+    private static function call(FilmDocument $film, array $document): array
+    {
+        $chart = $film->chart;
+        if ($film->call === null) {
+            return ['call' => null, 'family' => null, 'formation' => $chart?->formation, 'motion' => $chart?->motion, 'run' => $chart?->result?->value === 'run'];
+        }
+        $told = Description::of($film->call, Situation::of());
+
+        return ['call' => is_string($document['call']) ? $document['call'] : $told['words'], 'family' => $told['family'], 'formation' => $chart->formation ?? $film->call->formation->words(),
+            'motion' => $chart->motion ?? ($film->call->motions === [] ? null : implode(', ', array_map(fn ($m): string => $m->words(), $film->call->motions))), 'run' => $film->call->run !== null];
+    }
+
+    /** @return array<string, mixed> */
+    private static function graded(FilmDocument $film): array
+    {
+        $empty = array_fill_keys(['defender', 'choice', 'decision', 'done', 'box', 'out_s', 'predicted_s', 'separation_yd'], null);
+        try {
+            $grader = new Grader(new Measures($film));
+            $decision = $grader->decision();
+        } catch (BadCalibration) {
+            return $empty;
+        }
+        $m = $grader->measures;
+        $to = $film->thrownTo();
+        $scene = $m->proof?->scene();
+
+        return [
+            'defender' => $decision->choice === null ? null : $decision->defender, 'choice' => $decision->choice, 'decision' => $decision->grade, 'done' => $decision->done,
+            'box' => $scene === null ? null : count(Box::of($scene->defenders, $scene->lineup)->in), 'out_s' => $m->row('Q', 'ball out')?->done,
+            'predicted_s' => self::predicted($grader), 'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
+        ] + $empty;
+    }
+
+    /** What the model predicted for the man the ball went to, seconds. */
+    private static function predicted(Grader $grader): ?float
+    {
+        $to = $grader->measures->film->thrownTo();
+        foreach ($to === null ? [] : $grader->decision()->evidence as $row) {
+            if ($row['what'] === "margin of $to") {
+                return (float) $row['value'];
+            }
+        }
+
+        return null;
+    }
+}

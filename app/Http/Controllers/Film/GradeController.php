@@ -1,0 +1,83 @@
+<?php
+
+namespace App\Http\Controllers\Film;
+
+use App\Http\Controllers\Controller;
+use App\Http\Problem;
+use App\Models\Grade;
+use App\Models\Player;
+use App\Models\Snap;
+use App\Models\StaffWords;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Jacotaxis\Core\Film\FilmReader;
+use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Grade\Deciding\Decision;
+use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Grade\Marks;
+use Jacotaxis\Core\Grade\Proposal;
+
+class GradeController extends Controller
+{
+    /** Saves the grade of one man on a snap: version 0 makes a new one. */
+    public function update(Request $request, Snap $snap, string $man): JsonResponse
+    {
+        $this->authorize('update', $snap);
+        $based = $this->basedOn($request);
+        $given = $request->validate([
+            'mark' => 'required|integer|in:-1,0,1', 'asked' => 'required|string|max:200', 'done' => 'present|nullable|string|max:300',
+            'decision' => ['nullable', Rule::in(Decision::GRADES)], 'reason' => 'present|nullable|string|max:2000', 'bust' => 'boolean', 'impact' => 'boolean',
+            'faults' => 'present|array|max:20', 'faults.*' => Rule::in(Library::ids()), 'marks' => 'nullable|array:'.implode(',', Marks::WHAT), 'marks.*' => 'nullable|integer|in:-1,0,1',
+        ]);
+        $attributes = ['done' => $given['done'] ?? '', 'reason' => $given['reason'] ?? '', 'user_id' => $request->user()->id] + $given;
+        $grade = Grade::query()->where(['snap_id' => $snap->id, 'man' => $man])->first();
+        if ($grade === null) {
+            $grade = Grade::query()->create(['snap_id' => $snap->id, 'player_id' => $this->player($man)->id, 'man' => $man] + $attributes);
+
+            return new JsonResponse($grade, 201, ['ETag' => '"1"']);
+        }
+        $grade = $grade->saveOn($based, $attributes);
+
+        return new JsonResponse($grade, 200, ['ETag' => "\"{$grade->version}\""]);
+    }
+
+    /** Takes every proposal that has a mark and was not graded by hand: one key for the whole snap. */
+    public function confirm(Request $request, Snap $snap): JsonResponse
+    {
+        $this->authorize('update', $snap);
+        $book = StaffWords::current()->book();
+        $grader = new Grader(new Measures(FilmReader::read($snap->document, $book->schools, $book)));
+        $graded = $snap->grades()->pluck('man')->all();
+        $players = Player::query()->orderByDesc('depth')->pluck('id', 'letter');
+        $made = DB::transaction(function () use ($request, $snap, $grader, $graded, $players): array {
+            $made = [];
+            foreach ((new Proposal($grader))->all() as $p) {
+                if ($p['mark'] !== null && ! in_array($p['man'], $graded, true) && isset($players[$p['man']])) {
+                    $made[] = Grade::query()->create(['snap_id' => $snap->id, 'player_id' => $players[$p['man']], 'man' => $p['man'], 'asked' => mb_substr($p['asked'], 0, 200), 'done' => mb_substr($p['done'], 0, 300), 'mark' => $p['mark'],
+                        'marks' => $p['marks'], 'decision' => $p['man'] === 'Q' ? $grader->decision()->grade : null, 'reason' => $p['reason'], 'faults' => $p['faults'], 'user_id' => $request->user()->id]);
+                }
+            }
+
+            return $made;
+        });
+
+        return new JsonResponse(['grades' => $made], 201);
+    }
+
+    public function destroy(Snap $snap, string $man): JsonResponse
+    {
+        $this->authorize('update', $snap);
+        $grade = Grade::query()->where(['snap_id' => $snap->id, 'man' => $man])->firstOrFail();
+        $grade->delete();
+
+        return new JsonResponse($grade);
+    }
+
+    private function player(string $man): Player
+    {
+        return Player::query()->where('letter', $man)->orderBy('depth')->first() ?? throw new Problem(422, 'Nobody to grade', "No player on the roster plays $man. Add him first.");
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Http\Controllers\Film;
+
+use App\Film\Filter;
+use App\Film\Season;
+use App\Http\Controllers\Controller;
+use App\Http\Problem;
+use App\Models\Reel;
+use App\Models\Snap;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Jacotaxis\Core\Grade\Numbers\Groups;
+use Jacotaxis\Core\Grade\Numbers\Report;
+
+/** The numbers over any snaps; each carries the ids of its snaps, so that it opens its clips. */
+class NumbersController extends Controller
+{
+    /** Snaps a list of clips shows at once. */
+    private const CLIPS = 300;
+
+    public function show(Request $request, string $what): JsonResponse
+    {
+        $this->authorize('viewAny', Reel::class);
+        $report = new Report(Season::rows(Filter::of((array) $request->query('filter', []))));
+
+        return new JsonResponse(match ($what) {
+            'groups' => ['by' => Groups::BY, 'all' => $report->all(), 'rows' => $report->by($this->by($request))],
+            'decisions' => ['box' => $report->decisions('box'), 'choice' => $report->decisions('choice')],
+            'leanings' => ['rows' => $report->leanings()],
+            default => ['rows' => $report->model()],
+        });
+    }
+
+    /** The snaps behind a number, or of a cut-up, with their clips. */
+    public function clips(Request $request): JsonResponse
+    {
+        $this->authorize('viewAny', Reel::class);
+        $query = Filter::of((array) $request->input('filter', []))->with(['reel:id,title,week,opponent,kind', 'clips:id,snap_id,angle,status,from_s,to_s'])->orderBy('reel_id')->orderBy('place');
+        $count = (clone $query)->count();
+        $snaps = $query->limit(self::CLIPS)->get(['id', 'reel_id', 'place', 'number', 'down', 'to_go_yd', 'ball_on_yd', 'call', 'front', 'shell', 'choice', 'decision', 'result', 'gain_yd', 'touchdown']);
+
+        return new JsonResponse(['count' => $count, 'snaps' => $snaps->map(fn (Snap $s): array => $s->toArray())]);
+    }
+
+    private function by(Request $request): string
+    {
+        $by = (string) $request->query('by', 'call');
+
+        return isset(Groups::BY[$by]) ? $by : throw Problem::content('/by', "Numbers cannot be put together by \"$by\": ".implode(', ', array_keys(Groups::BY)).'.');
+    }
+}

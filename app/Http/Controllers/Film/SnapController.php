@@ -1,0 +1,106 @@
+<?php
+
+namespace App\Http\Controllers\Film;
+
+use App\Documents\Schemas;
+use App\Film\SnapIndex;
+use App\Http\Controllers\Controller;
+use App\Http\Problem;
+use App\Models\Reel;
+use App\Models\Snap;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Jacotaxis\Core\Film\Chart\OpenQuestions;
+
+class SnapController extends Controller
+{
+    public function __construct(private readonly Schemas $schemas)
+    {
+    }
+
+    public function show(Snap $snap): JsonResponse
+    {
+        $this->authorize('view', $snap);
+
+        return $this->answer($snap);
+    }
+
+    /** A new snap at the end of its reel, or at a place: what stood there and after moves on. */
+    public function store(Request $request, Reel $reel): JsonResponse
+    {
+        $this->authorize('create', Snap::class);
+        $document = $this->document($request);
+        $snap = DB::transaction(function () use ($request, $reel, $document): Snap {
+            $last = (int) $reel->snaps()->max('place');
+            $place = min($last + 1, max(1, (int) $request->input('place', $last + 1)));
+            foreach ($reel->snaps()->where('place', '>=', $place)->reorder('place', 'desc')->get(['id', 'place']) as $later) {
+                Snap::query()->whereKey($later->id)->update(['place' => $later->place + 1]);
+            }
+
+            return Snap::query()->create(['reel_id' => $reel->id, 'place' => $place] + SnapIndex::of($document));
+        });
+
+        return $this->answer($snap, 201);
+    }
+
+    public function update(Request $request, Snap $snap): JsonResponse
+    {
+        $this->authorize('update', $snap);
+
+        return $this->answer($snap->saveOn($this->basedOn($request), SnapIndex::of($this->document($request))));
+    }
+
+    /** Throws a snap away that nobody graded; its document goes back, so that the undo can put it there again. */
+    public function destroy(Request $request, Snap $snap): JsonResponse
+    {
+        $this->authorize('update', $snap);
+        if ($snap->grades()->exists() && ! $request->boolean('graded')) {
+            throw new Problem(409, 'This snap is graded', 'Its grades would go with it. Take the grades away first, or confirm that they go.');
+        }
+        $snap->delete();
+
+        return new JsonResponse(['document' => $snap->document, 'place' => $snap->place, 'reel_id' => $snap->reel_id]);
+    }
+
+    /** Open questions of a reel, snap by snap. */
+    public function questions(Reel $reel): JsonResponse
+    {
+        $this->authorize('view', $reel);
+        $open = [];
+        foreach ($reel->snaps()->where('open_questions', '>', 0)->get(['id', 'number', 'place', 'document', 'version']) as $snap) {
+            foreach (OpenQuestions::of($snap->document) as $q) {
+                $open[] = ['snap' => $snap->id, 'number' => $snap->number ?? $snap->place, 'version' => $snap->version] + $q;
+            }
+        }
+
+        return new JsonResponse(['questions' => $open]);
+    }
+
+    public function settle(Request $request, Snap $snap): JsonResponse
+    {
+        $this->authorize('update', $snap);
+        $given = $request->validate(['id' => 'required|string|max:80', 'answer' => 'required|string|max:300']);
+        $document = OpenQuestions::settle($snap->document, $given['id'], $given['answer'], $request->user()->name, now()->toDateString());
+        $this->schemas->check('film', json_decode(json_encode($document)));
+
+        return $this->answer($snap->saveOn($this->basedOn($request), SnapIndex::of($document)));
+    }
+
+    /** @return array<string, mixed> */
+    private function document(Request $request): array
+    {
+        $request->validate(['document' => 'required|array']);
+        $this->schemas->check('film', $request->input('document'));
+
+        return $request->input('document');
+    }
+
+    private function answer(Snap $snap, int $status = 200): JsonResponse
+    {
+        $snap->load(['grades', 'clips', 'reel']);
+
+        return new JsonResponse($snap->toArray() + ['questions' => OpenQuestions::of($snap->document)], $status, ['ETag' => "\"{$snap->version}\""]);
+    }
+}

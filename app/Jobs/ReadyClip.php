@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Jobs;
+
+use App\Film\NotAFilm;
+use App\Film\Probe;
+use App\Models\Clip;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Makes an uploaded film ready: looks what it is, converts it when a browser cannot play it, takes its small picture. */
+class ReadyClip implements ShouldQueue
+{
+    use Queueable;
+
+    public int $timeout = 3700;
+
+    public int $tries = 2;
+
+    public function __construct(private readonly string $clipId)
+    {
+    }
+
+    public function handle(Probe $probe): void
+    {
+        $clip = Clip::query()->find($this->clipId);
+        if ($clip === null || $clip->status === 'ready') {
+            return;
+        }
+        $clip->update(['status' => 'working']);
+        try {
+            $found = $probe->film($clip->path());
+            if ($found['mime'] === null) {
+                $made = $probe->converted($clip->path());
+                @unlink($clip->path());
+                $clip->file = basename($made);
+                $found = $probe->film($made);
+            }
+            $clip->fill(['mime' => $found['mime'] ?? 'video/mp4', 'video' => $found['video'], 'status' => 'ready', 'reason' => ''])->save();
+            $this->tell($clip);
+            $probe->thumbnail($clip->path(), $clip->from_s + min(1.0, $found['video']['durationS'] / 2), $clip->thumbnail());
+        } catch (NotAFilm $e) {
+            @unlink($clip->path());
+            $clip->update(['status' => 'refused', 'reason' => mb_substr($e->cure(), 0, 400)]);
+        }
+    }
+
+    /** The snap's document learns the size and the rate of its first angle. */
+    private function tell(Clip $clip): void
+    {
+        $snap = $clip->snap_id === null ? null : $clip->snap;
+        if ($snap !== null && $clip->angle === 'wide' && ! isset($snap->document['video'])) {
+            $snap->update(['document' => ['video' => $clip->video] + $snap->document]);
+        }
+    }
+
+    public function failed(): void
+    {
+        Clip::query()->whereKey($this->clipId)->update(['status' => 'refused', 'reason' => 'Making it ready broke off. Send the film again.']);
+    }
+}

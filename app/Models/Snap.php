@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A snap: its film document stored whole, beside it the columns that are searched (App\Film\SnapIndex fills them).
+ *
+ * @property string $id
+ * @property string $reel_id
+ * @property int $place order in the reel
+ * @property array<string, mixed> $document schemas/film.schema.json
+ * @property int $version
+ * @property-read Reel $reel
+ */
+class Snap extends Model
+{
+    use HasUlids, Versioned;
+
+    protected $guarded = [];
+
+    protected $attributes = ['version' => 1];
+
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'version' => 'integer', 'place' => 'integer', 'run' => 'boolean', 'touchdown' => 'boolean', 'nullified' => 'boolean'];
+    }
+
+    /** @return BelongsTo<Reel, $this> */
+    public function reel(): BelongsTo
+    {
+        return $this->belongsTo(Reel::class);
+    }
+
+    /** @return HasMany<Clip, $this> */
+    public function clips(): HasMany
+    {
+        return $this->hasMany(Clip::class)->orderByRaw("angle = 'wide' desc");
+    }
+
+    /** @return HasMany<Grade, $this> */
+    public function grades(): HasMany
+    {
+        return $this->hasMany(Grade::class);
+    }
+}

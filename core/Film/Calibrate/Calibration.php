@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Calibrate;
+
+/**
+ * Where a still picture lies on the field: a plane projective map fitted to clicked field marks.
+ *
+ * Field yards map to pixels by (h0 X + h1 Y + h2, h3 X + h4 Y + h5) / (h6 X + h7 Y + 1) in coordinates shifted and scaled
+ * to order one. Fitted by the direct linear transform, then by Gauss-Newton on the pixel errors, which are the click
+ * errors; the spread of the fit gives the doubt at every place.
+ */
+final readonly class Calibration
+{
+    /** One-sigma error of a click, pixels (product default). */
+    public const CLICK_PX = 1.0;
+
+    /** A point farther than this from its fit is refused, pixels. */
+    public const MOST_PX = 8.0;
+
+    /**
+     * @param  list<float>  $h
+     * @param  list<list<float>>  $spread  covariance of $h
+     * @param  array{float, float, float}  $field  shift x, shift y and scale of the field coordinates
+     * @param  array{float, float, float}  $picture
+     */
+    private function __construct(
+        private array $h,
+        private array $spread,
+        private array $field,
+        private array $picture,
+        public float $residualPx,
+    ) {
+    }
+
+    /**
+     * @param  list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>  $points
+     *
+     * @throws BadCalibration
+     */
+    public static function of(array $points): self
+    {
+        PointCheck::check($points);
+        $field = self::frame(array_column($points, 'fieldXYd'), array_column($points, 'fieldYYd'));
+        $picture = self::frame(array_column($points, 'xPx'), array_column($points, 'yPx'));
+        $pairs = array_map(fn (array $p): array => [
+            ($p['fieldXYd'] - $field[0]) / $field[2], ($p['fieldYYd'] - $field[1]) / $field[2],
+            ($p['xPx'] - $picture[0]) / $picture[2], ($p['yPx'] - $picture[1]) / $picture[2],
+        ], $points);
+        $h = self::direct($pairs);
+        [$h, $spread] = self::refined($h, $pairs);
+        $worst = self::misses($h, $pairs, $picture[2]);
+        $sum = array_sum(array_map(fn (float $m): float => $m * $m, $worst));
+        $free = 2 * count($points) - 8;
+        $sigma = max(self::CLICK_PX, $free > 0 ? sqrt($sum / $free) : 0.0) / $picture[2];
+        $spread = array_map(fn (array $row): array => array_map(fn (float $v): float => $v * $sigma * $sigma, $row), $spread);
+        if (max($worst) > self::MOST_PX) {
+            throw BadCalibration::offPaint(self::culprit($points, $worst), max($worst), self::MOST_PX);
+        }
+
+        return new self($h, $spread, $field, $picture, sqrt($sum / max(1, count($points))));
+    }
+
+    /** Four places of the field around the middle of the calibrated marks. @return list<array{float, float}> field yards */
+    public function corners(): array
+    {
+        [$x, $y, $s] = $this->field;
+
+        return [[$x - $s, $y - $s], [$x + $s, $y - $s], [$x - $s, $y + $s], [$x + $s, $y + $s]];
+    }
+
+    /** @return array{float, float} pixels of a place on the field */
+    public function toPicture(float $fieldXYd, float $fieldYYd): array
+    {
+        [$u, $v] = self::apply($this->h, ($fieldXYd - $this->field[0]) / $this->field[2], ($fieldYYd - $this->field[1]) / $this->field[2]);
+
+        return [$u * $this->picture[2] + $this->picture[0], $v * $this->picture[2] + $this->picture[1]];
+    }
+
+    /**
+     * @return array{float, float} field yards of a pixel on the ground
+     *
+     * @throws BadCalibration above the horizon
+     */
+    public function toField(float $xPx, float $yPx): array
+    {
+        [$a, $b] = $this->toFrame($xPx, $yPx);
+
+        return [$a * $this->field[2] + $this->field[0], $b * $this->field[2] + $this->field[1]];
+    }
+
+    /**
+     * One-sigma doubt in yards across and along the field, and of the worse direction, at a pixel: the click's own error and the fit's.
+     *
+     * @return array{float, float, float}
+     */
+    public function doubt(float $xPx, float $yPx, float $clickPx = self::CLICK_PX): array
+    {
+        [$a, $b] = $this->toFrame($xPx, $yPx);
+        [$u, $v] = self::apply($this->h, $a, $b);
+        [$rowU, $rowV, $w] = self::rows($this->h, $a, $b, $u, $v);
+        $click = ($clickPx / $this->picture[2]) ** 2;
+        $uu = $click + self::form($rowU, $this->spread, $rowU);
+        $uv = self::form($rowU, $this->spread, $rowV);
+        $vv = $click + self::form($rowV, $this->spread, $rowV);
+        $j = [[($this->h[0] - $u * $this->h[6]) / $w, ($this->h[1] - $u * $this->h[7]) / $w],
+            [($this->h[3] - $v * $this->h[6]) / $w, ($this->h[4] - $v * $this->h[7]) / $w]];
+        $det = $j[0][0] * $j[1][1] - $j[0][1] * $j[1][0];
+        $i = [[$j[1][1] / $det, -$j[0][1] / $det], [-$j[1][0] / $det, $j[0][0] / $det]];
+        $xx = $i[0][0] ** 2 * $uu + 2 * $i[0][0] * $i[0][1] * $uv + $i[0][1] ** 2 * $vv;
+        $yy = $i[1][0] ** 2 * $uu + 2 * $i[1][0] * $i[1][1] * $uv + $i[1][1] ** 2 * $vv;
+        $xy = $i[0][0] * $i[1][0] * $uu + ($i[0][0] * $i[1][1] + $i[0][1] * $i[1][0]) * $uv + $i[0][1] * $i[1][1] * $vv;
+        $worst = ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy ** 2);
+
+        return [sqrt($xx) * $this->field[2], sqrt($yy) * $this->field[2], sqrt($worst) * $this->field[2]];
+    }
+
+    /** @return array{float, float} */
+    private function toFrame(float $xPx, float $yPx): array
+    {
+        $u = ($xPx - $this->picture[0]) / $this->picture[2];
+        $v = ($yPx - $this->picture[1]) / $this->picture[2];
+        $h = $this->h;
+        $at = Matrix::solve([[$h[0] - $u * $h[6], $h[1] - $u * $h[7]], [$h[3] - $v * $h[6], $h[4] - $v * $h[7]]], [$u - $h[2], $v - $h[5]]);
+        if ($at === null || $h[6] * $at[0] + $h[7] * $at[1] + 1.0 <= 1e-6) {
+            throw BadCalibration::behind();
+        }
+
+        return $at;
+    }
+
+    /**
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     * @return array{float, float, float}
+     */
+    private static function frame(array $x, array $y): array
+    {
+        $n = count($x);
+        $mx = array_sum($x) / $n;
+        $my = array_sum($y) / $n;
+        $sum = 0.0;
+        foreach ($x as $i => $v) {
+            $sum += hypot($v - $mx, $y[$i] - $my);
+        }
+
+        return [$mx, $my, $sum / $n / M_SQRT2];
+    }
+
+    /**
+     * The direct linear transform.
+     *
+     * @param  list<array{float, float, float, float}>  $pairs
+     * @return list<float>
+     */
+    private static function direct(array $pairs): array
+    {
+        $a = $b = [];
+        foreach ($pairs as [$x, $y, $u, $v]) {
+            $a[] = [$x, $y, 1.0, 0.0, 0.0, 0.0, -$u * $x, -$u * $y];
+            $b[] = $u;
+            $a[] = [0.0, 0.0, 0.0, $x, $y, 1.0, -$v * $x, -$v * $y];
+            $b[] = $v;
+        }
+
+        return Matrix::solve(...Matrix::normal($a, $b)) ?? throw BadCalibration::collinear();
+    }
+
+    /**
+     * Gauss-Newton on the pixel errors; also the covariance of the parameters for unit pixel noise.
+     *
+     * @param  list<float>  $h
+     * @param  list<array{float, float, float, float}>  $pairs
+     * @return array{list<float>, list<list<float>>}
+     */
+    private static function refined(array $h, array $pairs): array
+    {
+        for ($n = 0; $n < 12; $n++) {
+            $a = $b = [];
+            foreach ($pairs as [$x, $y, $u, $v]) {
+                [$pu, $pv] = self::apply($h, $x, $y);
+                [$rowU, $rowV] = self::rows($h, $x, $y, $pu, $pv);
+                array_push($a, $rowU, $rowV);
+                array_push($b, $u - $pu, $v - $pv);
+            }
+            [$ata, $atb] = Matrix::normal($a, $b);
+            $spread = Matrix::inverse($ata) ?? throw BadCalibration::collinear();
+            $step = Matrix::times($spread, $atb);
+            $h = array_map(fn (float $p, float $d): float => $p + $d, $h, $step);
+            if (max(array_map(abs(...), $step)) < 1e-12) {
+                break;
+            }
+        }
+
+        return [$h, $spread];
+    }
+
+    /**
+     * Derivatives of the two picture coordinates by the eight parameters, and the depth.
+     *
+     * @param  list<float>  $h
+     * @return array{list<float>, list<float>, float}
+     */
+    private static function rows(array $h, float $x, float $y, float $u, float $v): array
+    {
+        $w = $h[6] * $x + $h[7] * $y + 1.0;
+
+        return [
+            [$x / $w, $y / $w, 1.0 / $w, 0.0, 0.0, 0.0, -$u * $x / $w, -$u * $y / $w],
+            [0.0, 0.0, 0.0, $x / $w, $y / $w, 1.0 / $w, -$v * $x / $w, -$v * $y / $w],
+            $w,
+        ];
+    }
+
+    /**
+     * @param  list<float>  $h
+     * @return array{float, float}
+     */
+    private static function apply(array $h, float $x, float $y): array
+    {
+        $w = $h[6] * $x + $h[7] * $y + 1.0;
+
+        return [($h[0] * $x + $h[1] * $y + $h[2]) / $w, ($h[3] * $x + $h[4] * $y + $h[5]) / $w];
+    }
+
+    /**
+     * @param  list<float>  $a
+     * @param  list<list<float>>  $m
+     * @param  list<float>  $b
+     */
+    private static function form(array $a, array $m, array $b): float
+    {
+        $sum = 0.0;
+        foreach (Matrix::times($m, $b) as $k => $v) {
+            $sum += $a[$k] * $v;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Pixels by which each point misses its fit.
+     *
+     * @param  list<float>  $h
+     * @param  list<array{float, float, float, float}>  $pairs
+     * @return list<float>
+     */
+    private static function misses(array $h, array $pairs, float $scale): array
+    {
+        return array_map(function (array $p) use ($h, $scale): float {
+            [$u, $v] = self::apply($h, $p[0], $p[1]);
+
+            return hypot($u - $p[2], $v - $p[3]) * $scale;
+        }, $pairs);
+    }
+
+    /**
+     * The point without which the others agree best.
+     *
+     * @param  list<array<string, float>>  $points
+     * @param  list<float>  $misses
+     */
+    private static function culprit(array $points, array $misses): int
+    {
+        $best = (int) array_search(max($misses), $misses, true);
+        $least = INF;
+        foreach (count($points) > 5 ? array_keys($points) : [] as $i) {
+            $rest = $points;
+            unset($rest[$i]);
+            try {
+                $residual = self::of(array_values($rest))->residualPx;
+            } catch (BadCalibration) {
+                continue;
+            }
+            if ($residual < $least) {
+                [$least, $best] = [$residual, $i];
+            }
+        }
+
+        return $best;
+    }
+}

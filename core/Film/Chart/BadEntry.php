@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Chart;
+
+use DomainException;
+
+/** A quick entry that cannot be read: which token, and what would do. */
+final class BadEntry extends DomainException
+{
+    public static function token(string $token): self
+    {
+        return new self("\"$token\" is no part of a quick entry. Call and look by their figures, then k and the key's choice, then the result with its gain: 3 2 ks c8. Press F1 for all of it.");
+    }
+
+    public static function tooMany(string $token): self
+    {
+        return new self("\"$token\" is a third figure: the first is the call, the second the look. Write a gain with its result, as in r4.");
+    }
+
+    public static function notListed(string $figure, string $of, int $n): self
+    {
+        return new self("There is no $of under $figure: the list has $n.");
+    }
+
+    public static function noGain(Result $result): self
+    {
+        return new self("Say the gain with the {$result->value}: {$result->letter()}4, {$result->letter()}0 or {$result->letter()}-2.");
+    }
+
+    public static function gainWithout(Result $result, string $gain): self
+    {
+        return new self("A ball that is {$result->value} gains nothing, but $gain was written: take it away, or write c$gain or r$gain.");
+    }
+
+    public static function spot(string $token): self
+    {
+        return new self("\"$token\" is no yard line: @-41 is own 41, @35 is their 35, @50 midfield.");
+    }
+
+    public static function noKey(string $token): self
+    {
+        return new self("\"$token\" names the key's choice, but call or look is unknown, so there is no key yet.");
+    }
+
+    /** @param  list<string>  $all */
+    public static function choice(string $begins, array $all): self
+    {
+        return new self($all === [] ? "The call has no key against this look, so \"k$begins\" chooses nothing." : "The key does nothing that begins with \"$begins\": ".implode(', ', $all).'.');
+    }
+}

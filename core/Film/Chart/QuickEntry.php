@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Chart;
+
+use Jacotaxis\Core\Field\Hash;
+
+/**
+ * One snap in one short line: "3 2 ks c8" is the third predicted call against the second predicted look, the key sat, complete for
+ * eight. docs/charting.md has the grammar. What is not said stays as predicted and is listed as assumed.
+ */
+final class QuickEntry
+{
+    public const GRAMMAR = [
+        ['1 to 9', 'the first figure is the call of the list, the second the look; 32 is both'],
+        ['.', 'the call, then the look, as predicted first'],
+        ['?', 'the look (the second time: the call) is not known yet'],
+        ['k and letters', 'what the key chose, by its first letters: ks sit, ksi sink'],
+        ['c i d w x r m s f l y n', 'complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play; the gain follows: c8, r-2'],
+        ['t at the end', 'a touchdown: c14t'],
+        ['>H', 'the man the ball went to'],
+        ['2&6', 'down and distance'],
+        ['@-41  @35', 'ball on own 41, on their 35; @50 is midfield'],
+        ['hl hm hr', 'hash left, middle, right'],
+        ['q3  5:31  =14-7  v4', 'quarter, clock, score ours first, series'],
+        ['p11', 'personnel: one back, one tight end'],
+        ['/us10 /them15', 'a penalty in yards; with n the snap is wiped out'],
+        ['"words"', 'a note'],
+    ];
+
+    private Chart $chart;
+
+    private ?string $call = null;
+
+    private ?string $look = null;
+
+    private ?string $choice = null;
+
+    /** Figures and points read so far. */
+    private int $place = 0;
+
+    private bool $unknownLook = false;
+
+    private bool $unknownCall = false;
+
+    /** @param  callable(string, string): list<string>  $choices  what the key can choose, by words of call and look */
+    private function __construct(private readonly Prediction $prediction, private readonly mixed $choices)
+    {
+        $this->chart = $prediction->chart;
+    }
+
+    /**
+     * @param  callable(string, string): list<string>  $choices  what the key can choose, by words of call and look
+     * @return array{chart: Chart, call: string|null, look: string|null, choice: string|null, assumed: list<string>}
+     *
+     * @throws BadEntry naming the token
+     */
+    public static function read(string $line, Prediction $prediction, callable $choices): array
+    {
+        $entry = new self($prediction, $choices);
+        preg_match_all('/"[^"]*"|\S+/u', trim($line), $found);
+        $later = [];
+        foreach ($found[0] as $token) {
+            if (preg_match('/^k[a-z ]+$/', $token) === 1) {
+                $later[] = $token;
+            } else {
+                $entry->token($token);
+            }
+        }
+        $assumed = $entry->assume();
+        array_map($entry->choice(...), $later);
+
+        return ['chart' => $entry->chart, 'call' => $entry->call, 'look' => $entry->look, 'choice' => $entry->choice, 'assumed' => $assumed];
+    }
+
+    private function token(string $token): void
+    {
+        $set = match (true) {
+            preg_match('/^(?:[1-9.]{1,2})$/', $token) === 1 => $this->listed($token),
+            $token === '?' => $this->unknown(),
+            preg_match('/^([cidwxrmsflyn])(-?\d{1,2})?(t)?$/', $token, $m) === 1 => $this->result($m[1], $m[2] ?? '', ($m[3] ?? '') === 't'),
+            preg_match('/^([1-4])&(\d{1,2})$/', $token, $m) === 1 => ['down' => (int) $m[1], 'toGoYd' => (float) $m[2]],
+            preg_match('/^@(-?)(\d{1,2})$/', $token, $m) === 1 => ['ballOnYd' => $this->spot($token, $m[1] === '-', (float) $m[2])],
+            preg_match('/^h([lmr])$/', $token, $m) === 1 => ['hash' => ['l' => Hash::Left, 'm' => Hash::Middle, 'r' => Hash::Right][$m[1]]],
+            preg_match('/^q([1-9])$/', $token, $m) === 1 => ['quarter' => (int) $m[1]],
+            preg_match('/^(\d{1,2}):([0-5]\d)$/', $token, $m) === 1 => ['clockS' => 60 * (int) $m[1] + (int) $m[2]],
+            preg_match('/^=(\d{1,2})-(\d{1,2})$/', $token, $m) === 1 => ['score' => ['us' => (int) $m[1], 'them' => (int) $m[2]]],
+            preg_match('/^v(\d{1,2})$/', $token, $m) === 1 => ['series' => (int) $m[1]],
+            preg_match('/^p(\d\d)$/', $token, $m) === 1 => ['personnel' => $m[1]],
+            preg_match('/^>([A-Z#]\w?)$/i', $token, $m) === 1 => ['carrier' => strtoupper($m[1])],
+            preg_match('#^/(us|them)(\d{1,2})$#', $token, $m) === 1 => ['penalty' => ['by' => $m[1], 'yards' => (float) $m[2], 'what' => '', 'nullified' => $this->chart->result === Result::NoPlay]],
+            preg_match('/^"([^"]*)"$/u', $token, $m) === 1 => ['note' => mb_substr($m[1], 0, 300)],
+            default => throw BadEntry::token($token),
+        };
+        $this->chart = $this->chart->with($set);
+    }
+
+    /** @return array<string, mixed> */
+    private function listed(string $token): array
+    {
+        foreach (str_split($token) as $figure) {
+            $list = $this->place === 0 ? $this->prediction->calls : $this->prediction->looks;
+            $name = $this->place === 0 ? 'call' : 'look';
+            if ($this->place > 1) {
+                throw BadEntry::tooMany($token);
+            }
+            $n = $figure === '.' ? 0 : (int) $figure - 1;
+            $words = $list[$n] ?? throw BadEntry::notListed($figure, $name, count($list));
+            $this->place === 0 ? $this->call = $words : $this->look = $words;
+            $this->place++;
+        }
+
+        return [];
+    }
+
+    /** @return array<string, mixed> */
+    private function unknown(): array
+    {
+        if ($this->unknownLook) {
+            $this->unknownCall = true;
+        }
+        $this->unknownLook = true;
+
+        return [];
+    }
+
+    /** @return array<string, mixed> */
+    private function result(string $letter, string $gain, bool $touchdown): array
+    {
+        $result = Result::byLetter($letter);
+        if ($gain === '' && $result->moves() && ! $touchdown) {
+            throw BadEntry::noGain($result);
+        }
+        if ($gain !== '' && ! $result->moves()) {
+            throw BadEntry::gainWithout($result, $gain);
+        }
+        $yards = $gain === '' ? ($touchdown && $this->chart->ballOnYd !== null ? 100.0 - $this->chart->ballOnYd : null) : (float) $gain;
+
+        return ['result' => $result, 'gainYd' => $yards, 'touchdown' => $touchdown] + ($this->chart->penalty === null ? [] : ['penalty' => ['nullified' => $result === Result::NoPlay] + $this->chart->penalty]);
+    }
+
+    private function spot(string $token, bool $own, float $yard): float
+    {
+        if ($yard < 1.0 || $yard > 50.0) {
+            throw BadEntry::spot($token);
+        }
+
+        return $own ? $yard : 100.0 - $yard;
+    }
+
+    /** Fills in what was not said. @return list<string> */
+    private function assume(): array
+    {
+        $assumed = [];
+        if ($this->call === null && ! $this->unknownCall) {
+            $this->call = $this->prediction->calls[0] ?? null;
+            $assumed[] = $this->call === null ? 'no call' : "call: {$this->call}";
+        }
+        if ($this->look === null && ! $this->unknownLook) {
+            $this->look = $this->prediction->looks[0] ?? null;
+            $assumed[] = $this->look === null ? 'no look' : "look: {$this->look}";
+        }
+        foreach (['down' => 'down', 'ballOnYd' => 'ball on', 'hash' => 'hash'] as $field => $name) {
+            if ($this->chart->$field !== null && $this->chart->$field === $this->prediction->chart->$field) {
+                $assumed[] = $field === 'ballOnYd' ? 'ball on '.Chart::spot($this->chart->ballOnYd) : ($field === 'down' ? sprintf('%d & %g', $this->chart->down, $this->chart->toGoYd) : "$name {$this->chart->hash->value}");
+            }
+        }
+
+        return $assumed;
+    }
+
+    private function choice(string $token): void
+    {
+        $begins = substr($token, 1);
+        if ($this->call === null || $this->look === null) {
+            throw BadEntry::noKey($token);
+        }
+        $all = ($this->choices)($this->call, $this->look);
+        $exact = array_values(array_filter($all, fn (string $c): bool => $c === $begins));
+        $fits = $exact !== [] ? $exact : array_values(array_filter($all, fn (string $c): bool => str_starts_with(str_replace(' ', '', $c), $begins)));
+        if ($fits === []) {
+            throw BadEntry::choice($begins, $all);
+        }
+        // Among choices that begin alike the first of the proof is meant; one more letter tells the others.
+        $this->choice = $fits[0];
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Measure;
+
+use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Proof\Proof;
+
+/** The clock and the path of the ball: drop, mesh, throw, pitch. Times are from the snap. */
+final readonly class BallRows
+{
+    private const CLOCK_SD = Measures::MARK_S * M_SQRT2;
+
+    public function __construct(private Measures $m)
+    {
+    }
+
+    /** @return list<Row> */
+    public function all(): array
+    {
+        return array_values(array_filter([...$this->throw(), ...$this->drop(), ...$this->mesh(), ...$this->pitch(), ...$this->keyToBall()]));
+    }
+
+    /** @return list<Row|null> */
+    private function throw(): array
+    {
+        $out = $this->m->after('ball out');
+        if ($out === null) {
+            return [];
+        }
+        $broke = $this->m->film->thrownTo() === null ? null : $this->m->after('break', $this->m->film->thrownTo());
+        $caught = $this->m->after('catch');
+
+        return [
+            Row::of('Q', 'ball out', 's', $this->plannedOut(), $out, self::CLOCK_SD),
+            $broke === null ? null : Row::of('Q', 'ball out after the break', 's', null, $out - $broke, self::CLOCK_SD),
+            $caught === null ? null : Row::of('Q', 'ball in the air', 's', null, $caught - $out, self::CLOCK_SD),
+        ];
+    }
+
+    /** @return list<Row|null> */
+    private function drop(): array
+    {
+        $planted = $this->m->after('back foot');
+        $pass = $this->m->pass();
+        $drop = $pass?->scene->drop ?? Footwork::Three;
+        $rolls = $pass?->scene->rolls() !== null;
+        $track = $this->m->track('Q');
+        $at = $planted === null ? null : $track?->at($planted);
+        $out = $this->m->after('ball out');
+
+        return [
+            $planted === null ? null : Row::of('Q', 'back foot down', 's', $pass === null || $rolls ? null : $drop->setAt(), $planted, self::CLOCK_SD),
+            $planted === null || $out === null ? null : Row::of('Q', 'plant to ball out', 's', null, $out - $planted, self::CLOCK_SD),
+            $at === null ? null : Row::of('Q', 'depth of the drop', 'yd', $pass === null || $rolls ? null : -$pass->scene->launch()[1], -$at['yYd'], max(0.05, $at['sdYd'])),
+        ];
+    }
+
+    /** @return list<Row|null> */
+    private function mesh(): array
+    {
+        $mesh = $this->m->after('mesh');
+        $carrier = $this->m->run()->carriers['give'] ?? ($this->fakeMesh());
+
+        return [$mesh === null ? null : Row::of($carrier->letter ?? 'Q', 'mesh', 's', $carrier?->from, $mesh, self::CLOCK_SD)];
+    }
+
+    private function fakeMesh(): ?\Jacotaxis\Core\Proof\Run\Carrier
+    {
+        $proof = $this->m->proof;
+
+        return $proof instanceof Proof ? ($proof->pair?->base?->carriers['give'] ?? null) : null;
+    }
+
+    /** Where the pitch man is of the man with the ball: 4 to 5 yards wide and a yard deep (OPT-04). @return list<Row|null> */
+    private function pitch(): array
+    {
+        $carrier = $this->m->run()->carriers['pitch'] ?? null;
+        $when = $this->m->after('ball out') ?? $this->m->after('mesh');
+        if ($carrier === null || $when === null) {
+            return [];
+        }
+        $back = $this->m->track($carrier->letter)?->at($when);
+        $q = $this->m->track('Q')?->at($when);
+        if ($back === null || $q === null) {
+            return [];
+        }
+        $sd = max(0.05, hypot($back['sdYd'], $q['sdYd']));
+
+        return [
+            Row::of($carrier->letter, 'pitch: wide of Q', 'yd', 4.5, abs($back['xYd'] - $q['xYd']), $sd),
+            Row::of($carrier->letter, 'pitch: deep of Q', 'yd', 1.0, $q['yYd'] - $back['yYd'], $sd),
+        ];
+    }
+
+    /** How long after the key had committed the ball left, seconds. @return list<Row|null> */
+    private function keyToBall(): array
+    {
+        $out = $this->m->after('ball out');
+        $key = $this->m->pass()?->mainKey()->role ?? ($this->m->run()?->keys[0]->role ?? null);
+        $at = $key === null ? null : $this->m->after('key commits', $key);
+
+        return [$at === null || $out === null ? null : Row::of('Q', 'ball out after the key committed', 's', null, $out - $at, self::CLOCK_SD)];
+    }
+
+    /** When the ball should leave for the man it was thrown to: the middle of his slot. */
+    private function plannedOut(): ?float
+    {
+        $reading = $this->m->pass()->readings[$this->m->film->thrownTo() ?? ''] ?? null;
+
+        return $reading?->from === null ? null : ($reading->from + $reading->to) / 2.0;
+    }
+}

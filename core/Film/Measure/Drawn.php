@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Measure;
+
+use Jacotaxis\Core\Film\Calibrate\BadCalibration;
+use Jacotaxis\Core\Film\Calibrate\View;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Proving;
+
+/** The plan laid over the picture in perspective: every called path, and where its man should be at that moment. */
+final class Drawn
+{
+    private readonly ?Proven $proof;
+
+    public function __construct(private readonly FilmDocument $film)
+    {
+        $this->proof = $film->call === null || $film->look === null ? null : Proving::of($film->call, $film->look, $film->setting);
+    }
+
+    /**
+     * @return array{plan: list<array{man: string, kind: string, line: list<array{float, float}>, now: array{float, float}|null, breakPx: array{float, float}|null}>} pixels
+     */
+    public function on(View $view, float $atS): array
+    {
+        $snap = $this->film->mark('snap');
+        if ($this->proof === null || $snap === null) {
+            return ['plan' => []];
+        }
+        $plan = [];
+        foreach ($this->paths() as $man => [$kind, $path, $breakAt]) {
+            $line = [];
+            for ($t = 0.0; $t <= min(4.5, max(1.5, ($breakAt ?? 2.0) + 1.2)); $t += 0.1) {
+                $line[] = $this->onPicture($view, ...$path->at($t));
+            }
+            $line = array_values(array_filter($line));
+            if (count($line) > 1) {
+                $plan[] = ['man' => (string) $man, 'kind' => $kind, 'line' => $line, 'now' => $atS < $snap ? null : $this->onPicture($view, ...$path->at($atS - $snap)),
+                    'breakPx' => $breakAt === null ? null : $this->onPicture($view, ...$path->at($breakAt))];
+            }
+        }
+
+        return ['plan' => $plan];
+    }
+
+    /** @return array<string, array{string, \Jacotaxis\Core\Kinematics\Path, float|null}> kind, path and break of everybody who has one */
+    private function paths(): array
+    {
+        $paths = [];
+        foreach ($this->proof->scene()->routes as $letter => $run) {
+            $paths[$letter] = ['route', $run->path, $run->break()->t];
+        }
+        foreach ($this->proof instanceof \Jacotaxis\Core\Proof\Run\RunProof ? $this->proof->carriers : [] as $action => $carrier) {
+            $paths[$carrier->letter] ??= [(string) $action, $carrier->path, null];
+        }
+
+        return $paths;
+    }
+
+    /** @return array{float, float}|null */
+    private function onPicture(View $view, float $xYd, float $yYd): ?array
+    {
+        try {
+            [$x, $y] = $view->toPicture(...$this->proof->scene()->frame->toField($xYd, $yYd));
+            $view->toField($x, $y);
+
+            return [round($x, 1), round($y, 1)];
+        } catch (BadCalibration) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Measure;
+
+use Jacotaxis\Core\Offense\Man;
+
+/** Linemen and blockers: yards past the line when the ball leaves, the way of a puller, when a double is left, whom a block reached. */
+final readonly class LineRows
+{
+    private const PULLS = ['kick', 'wrap', 'lead', 'crack', 'fill'];
+
+    public function __construct(private Measures $m)
+    {
+    }
+
+    /** @return list<Row> */
+    public function all(): array
+    {
+        $rows = [];
+        foreach ($this->m->proof?->scene()->men ?? [] as $letter => $man) {
+            array_push($rows, ...$this->downfield((string) $letter, $man), ...$this->path((string) $letter, $man), ...$this->block((string) $letter));
+        }
+
+        return $rows;
+    }
+
+    /** How far a lineman is past the line when a pass leaves: the rule book allows so much (RuleSet::ineligibleDownfieldYd). @return list<Row> */
+    private function downfield(string $letter, Man $man): array
+    {
+        $out = $this->m->after('ball out');
+        $throws = $this->m->pass() !== null || $this->m->film->thrownTo() !== null;
+        $at = $out === null || ! $throws || ! $man->isLineman() ? null : $this->m->track($letter)?->at($out);
+
+        return $at === null ? [] : [Row::of($letter, 'downfield at ball out', 'yd', $this->m->film->setting->situation->rules->ineligibleDownfieldYd(), max(0.0, $at['yYd']), max(0.05, $at['sdYd']))];
+    }
+
+    /** Width and depth of a pull: how far behind the line his way bows and where he crosses it. @return list<Row> */
+    private function path(string $letter, Man $man): array
+    {
+        $block = $this->m->run()->resolved->blocks[$letter] ?? null;
+        $track = $this->m->track($letter);
+        if ($block === null || $track === null || ! in_array($block->verb, self::PULLS, true) || $track->count() < 3) {
+            return [];
+        }
+        $deepest = 0.0;
+        $sd = 0.05;
+        for ($t = max(0.0, $track->from()); $t <= $track->to(); $t += 0.1) {
+            $now = $track->at($t);
+            if ($now['yYd'] < $deepest) {
+                [$deepest, $sd] = [$now['yYd'], max(0.05, $now['sdYd'])];
+            }
+        }
+        $end = $track->at($track->to());
+        $made = $this->m->run()->made[$letter] ?? null;
+
+        return [
+            Row::of($letter, 'pull: depth of his way', 'yd', null, -$deepest, $sd),
+            Row::of($letter, 'pull: width', 'yd', $made?->xYd === null ? null : abs($made->xYd - $man->xYd), abs($end['xYd'] - $man->xYd), max(0.05, $end['sdYd'])),
+        ];
+    }
+
+    /** @return list<Row> */
+    private function block(string $letter): array
+    {
+        $rows = [];
+        $made = $this->m->run()->made[$letter] ?? null;
+        $target = $this->m->run()->resolved->blocks[$letter]->target ?? null;
+        $climb = $this->m->after('climb', $letter);
+        if ($climb !== null) {
+            $rows[] = Row::of($letter, 'climbs', 's', null, $climb, Measures::MARK_S * M_SQRT2);
+        }
+        $his = $target === null || $made?->at === null ? null : $this->m->track($letter)?->at($made->at);
+        $theirs = $his === null ? null : $this->m->track($target)?->at($made->at);
+        if ($theirs !== null) {
+            $rows[] = Row::of($letter, 'gap to his man', 'yd', 1.0, hypot($his['xYd'] - $theirs['xYd'], $his['yYd'] - $theirs['yYd']), max(0.1, hypot($his['sdYd'], $theirs['sdYd'])));
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Measure;
+
+use Jacotaxis\Core\Field\PlayFrame;
+use Jacotaxis\Core\Film\Calibrate\BadCalibration;
+use Jacotaxis\Core\Film\Calibrate\Carried;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Film\Mark;
+use Jacotaxis\Core\Film\Plot;
+
+/**
+ * The plots of a film in play yards. Two angles that saw a man at one moment are two opinions: they are weighed by their doubt,
+ * and where they differ by more than that both stand and the difference is said.
+ */
+final class Placed
+{
+    /** Plots this near in time are of one moment, seconds. */
+    private const MOMENT_S = 0.06;
+
+    /** Opinions farther apart than this many standard deviations disagree. */
+    private const DISAGREE = 3.0;
+
+    /** Beyond this a place is no measure any more, yards (product default). */
+    public const MOST_SD_YD = 2.0;
+
+    /** @var array<string, array{xYd: float, yYd: float, sdYd: float}> by plot id */
+    public array $byPlot = [];
+
+    /** @var array<string, string> by plot id: why it has no place */
+    public array $refused = [];
+
+    /** @var list<array{man: string, atS: float, apartYd: float, why: string}> */
+    public array $disagreements = [];
+
+    /** @var array<string, Carried> by angle */
+    private array $carried = [];
+
+    /** @var array<string, Track|null> */
+    private array $tracks = [];
+
+    public function __construct(private readonly FilmDocument $film, private readonly PlayFrame $frame)
+    {
+        foreach ($film->plots as $plot) {
+            $this->place($plot);
+        }
+    }
+
+    /** His way on the clock of the snap, or null when there is no snap or no plot. */
+    public function track(string $man): ?Track
+    {
+        return array_key_exists($man, $this->tracks) ? $this->tracks[$man] : $this->tracks[$man] = Track::of($this->moments($man));
+    }
+
+    /** Men and defenders with a plot. @return list<string> */
+    public function men(): array
+    {
+        return array_values(array_unique(array_map(fn (Plot $p): string => $p->man, array_filter($this->film->plots, fn (Plot $p): bool => isset($this->byPlot[$p->id]) && $p->man !== Mark::UNKNOWN))));
+    }
+
+    private function place(Plot $plot): void
+    {
+        try {
+            $view = ($this->carried[$plot->angle] ??= $this->film->carried($plot->angle))->at($plot->atS);
+            if ($view === null) {
+                return;
+            }
+            [$x, $y] = $this->frame->toPlay(...$view->toField($plot->xPx, $plot->yPx));
+            [$across, $along] = $view->doubt($plot->xPx, $plot->yPx, $plot->clickPx());
+        } catch (BadCalibration $e) {
+            $this->refused[$plot->id] = $e->getMessage();
+
+            return;
+        }
+        if (max($across, $along) > self::MOST_SD_YD) {
+            $this->refused[$plot->id] = sprintf('The doubt there is %.1f yd: calibrate nearer to this moment or place.', max($across, $along));
+
+            return;
+        }
+        $this->byPlot[$plot->id] = ['xYd' => $x, 'yYd' => $y, 'sdYd' => $along];
+    }
+
+    /** @return list<array{t: float, xYd: float, yYd: float, sdYd: float}> one place a moment, seconds from the snap */
+    private function moments(string $man): array
+    {
+        $snap = $this->film->mark('snap');
+        $his = $snap === null ? [] : array_values(array_filter($this->film->plots, fn (Plot $p): bool => $p->man === $man && isset($this->byPlot[$p->id])));
+        usort($his, fn (Plot $a, Plot $b): int => $a->atS <=> $b->atS);
+        $moments = [];
+        $last = null;
+        foreach ($his as $plot) {
+            $now = ['t' => $plot->atS - $snap] + $this->byPlot[$plot->id];
+            if ($last !== null && $last->angle !== $plot->angle && $plot->atS - $last->atS <= self::MOMENT_S) {
+                $moments[] = $this->weighed($man, array_pop($moments), $now);
+            } else {
+                $moments[] = $now;
+            }
+            $last = $plot;
+        }
+
+        return $moments;
+    }
+
+    /**
+     * @param  array{t: float, xYd: float, yYd: float, sdYd: float}  $a
+     * @param  array{t: float, xYd: float, yYd: float, sdYd: float}  $b
+     * @return array{t: float, xYd: float, yYd: float, sdYd: float}
+     */
+    private function weighed(string $man, array $a, array $b): array
+    {
+        $apart = hypot($a['xYd'] - $b['xYd'], $a['yYd'] - $b['yYd']);
+        $sd = hypot($a['sdYd'], $b['sdYd']);
+        if ($apart > self::DISAGREE * max(0.05, $sd)) {
+            $this->disagreements[] = ['man' => $man, 'atS' => round($a['t'], 2), 'apartYd' => round($apart, 2),
+                'why' => sprintf('The two angles put %s %.1f yd apart at %.2f s after the snap: look at the calibration of both, or at who was clicked.', $man, $apart, $a['t'])];
+        }
+        $share = $b['sdYd'] ** 2 / max(1e-12, $a['sdYd'] ** 2 + $b['sdYd'] ** 2);
+
+        // Where they disagree neither is believed by itself: half their distance is doubt.
+        return ['t' => ($a['t'] + $b['t']) / 2.0, 'xYd' => $share * $a['xYd'] + (1.0 - $share) * $b['xYd'], 'yYd' => $share * $a['yYd'] + (1.0 - $share) * $b['yYd'],
+            'sdYd' => $apart > self::DISAGREE * max(0.05, $sd) ? $apart / 2.0 : sqrt(1.0 / (1.0 / max(1e-12, $a['sdYd'] ** 2) + 1.0 / max(1e-12, $b['sdYd'] ** 2)))];
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Measure;
+
+use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Route\RouteFinder;
+use Jacotaxis\Core\Route\RunRoute;
+
+/** What a receiver did on his route: alignment, stem, break, speed, cushion and separation. */
+final readonly class RouteRows
+{
+    /** The release is wide or tight at this depth, yards. */
+    private const RELEASE_YD = 4.0;
+
+    /** A route is named from at least this many plots over at least this long, seconds. */
+    private const NAMED_PLOTS = 4;
+
+    private const NAMED_S = 1.2;
+
+    /** A way this near to the called route is it, mean yards (product default). */
+    private const CALLED_YD = 0.6;
+
+    public function __construct(private Measures $m)
+    {
+    }
+
+    /** @return list<Row> */
+    public function all(): array
+    {
+        $rows = [];
+        foreach ($this->m->proof?->scene()->men ?? [] as $letter => $man) {
+            if (! $man->isLineman() && ! $man->isQuarterback()) {
+                $run = $this->m->proof->scene()->routes[$letter] ?? null;
+                array_push($rows, ...$this->alignment((string) $letter, $man), ...($run === null ? [] : $this->route((string) $letter, $run)));
+            }
+        }
+
+        return $rows;
+    }
+
+    /** The route his way comes nearest to, with the depth; null until enough of it is plotted. @return array{route: string, depthYd: float, offYd: float}|null */
+    public function named(string $letter): ?array
+    {
+        $track = $this->m->track($letter);
+        $man = $this->m->proof?->scene()->men[$letter] ?? null;
+        if ($track === null || $man === null || $track->count() < self::NAMED_PLOTS || $track->to() - max(0.0, $track->from()) < self::NAMED_S) {
+            return null;
+        }
+        $start = $track->at(max(0.0, $track->from()));
+        $stands = $start === null ? $man : $man->at($start['xYd'], $start['yYd']);
+        $setting = $this->m->film->setting;
+        // The route that was called is looked at first: it is what most men run.
+        $called = $this->m->proof->scene()->routes[$letter] ?? null;
+        $off = $called === null ? INF : RouteFinder::offOf($track->line(), $called);
+        if ($off <= self::CALLED_YD) {
+            return ['route' => $called->spec->name, 'depthYd' => $called->spec->depth(), 'offYd' => round($off, 2)];
+        }
+        $found = RouteFinder::of($stands, $track->line(), $this->m->frame, $setting->law($letter))[0] ?? null;
+
+        return $found === null ? null : ['route' => $found['route']->name, 'depthYd' => $found['route']->depth(), 'offYd' => $found['offYd']];
+    }
+
+    /** When and where he broke: as marked, else where his way turns most. @return array{t: float, marked: bool}|null */
+    public function broke(string $letter): ?array
+    {
+        $marked = $this->m->after('break', $letter);
+        if ($marked !== null) {
+            return ['t' => $marked, 'marked' => true];
+        }
+        $turn = $this->m->track($letter)?->break();
+
+        return $turn === null ? null : ['t' => $turn['t'], 'marked' => false];
+    }
+
+    /** @return list<Row> where he stood at the snap */
+    private function alignment(string $letter, Man $man): array
+    {
+        $at = $this->m->track($letter)?->at(0.0);
+        if ($at === null) {
+            return [];
+        }
+        $sd = max(0.05, $at['sdYd']);
+        $rows = [Row::of($letter, $man->inMotion() ? 'spot at the snap' : 'split', 'yd', abs($man->xYd), abs($at['xYd']), $sd)];
+        if ($man->inMotion()) {
+            // Behind where he should be on his way is late, in seconds at his speed.
+            $late = ($man->xYd - $at['xYd']) * ($man->vxYd <=> 0.0) / max(0.5, hypot($man->vxYd, $man->vyYd));
+            $rows[] = Row::of($letter, 'motion late', 's', 0.0, $late, $sd / max(0.5, hypot($man->vxYd, $man->vyYd)));
+        }
+        $near = $this->m->nearestDefender($at['xYd'], $at['yYd'], 0.0);
+        if ($near !== null) {
+            $over = $this->m->track($near['role'])->at(0.0);
+            $rows[] = Row::of($letter, 'cushion', 'yd', null, $over['yYd'] - $at['yYd'], hypot($sd, $over['sdYd']));
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Row> */
+    private function route(string $letter, RunRoute $run): array
+    {
+        return [...$this->breaks($letter, $run), ...$this->stem($letter, $run), ...$this->contacts($letter), ...$this->separation($letter)];
+    }
+
+    /** @return list<Row> */
+    private function breaks(string $letter, RunRoute $run): array
+    {
+        $broke = $this->broke($letter);
+        $rows = [];
+        $seen = $this->m->film->seen($letter, 'break depth');
+        $at = $broke === null ? null : $this->m->track($letter)?->at($broke['t']);
+        if ($at !== null) {
+            $rows[] = Row::of($letter, 'break depth', 'yd', $run->spec->depth(), $at['yYd'], max(0.05, $at['sdYd'], $broke['marked'] ? 0.0 : 0.5));
+        } elseif ($seen !== null && is_float($seen->value)) {
+            $rows[] = Row::of($letter, 'break depth', 'yd', $run->spec->depth(), $seen->value, 1.0, true);
+        }
+        if ($broke !== null) {
+            $rows[] = Row::of($letter, 'break time', 's', $run->break()->t, $broke['t'], $broke['marked'] ? Measures::MARK_S * M_SQRT2 : 0.1);
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Row> */
+    private function stem(string $letter, RunRoute $run): array
+    {
+        $track = $this->m->track($letter);
+        $rows = [];
+        $past = $track?->past(self::RELEASE_YD);
+        $start = $track?->at(max(0.0, $track->from()));
+        if ($track !== null && $past !== null && $start !== null && $track->from() < 0.5) {
+            $at = $track->at($past);
+            $step = (int) min(Path::STEPS - 1, round($past / Path::STEP));
+            $rows[] = Row::of($letter, 'release width', 'yd', abs($run->path->x[$step] - $run->path->x[0]), abs($at['xYd'] - $start['xYd']), hypot($at['sdYd'], $start['sdYd']));
+        }
+        if ($track !== null && $track->count() >= self::NAMED_PLOTS) {
+            $rows[] = Row::of($letter, 'top speed', 'yd/s', null, $track->topSpeed(), 0.4);
+        }
+        $pressed = $this->m->after('past press', $letter);
+        if ($pressed !== null) {
+            $rows[] = Row::of($letter, 'snap to past the press', 's', null, $pressed, Measures::MARK_S * M_SQRT2);
+        }
+
+        return $rows;
+    }
+
+    /** The inside contacts counted up to the break (RTE-02, W-13): what was measured, never filled in from the count. @return list<Row> */
+    private function contacts(string $letter): array
+    {
+        $broke = $this->m->after('break', $letter);
+        $counted = 0;
+        foreach ($this->m->film->marks as $mark) {
+            $counted += (int) ($mark->kind === 'inside contact' && $mark->man === $letter && ($broke === null || $mark->atS <= $this->m->film->mark('snap') + $broke + Measures::NEAR_S));
+        }
+
+        return $counted === 0 ? [] : [Row::of($letter, 'inside contacts', 'steps', null, (float) $counted, 0.0)];
+    }
+
+    /** @return list<Row> yards to the nearest defender when the ball leaves and when it comes */
+    private function separation(string $letter): array
+    {
+        if ($this->m->film->thrownTo() !== $letter) {
+            return [];
+        }
+        $rows = [];
+        foreach (['ball out' => 'separation at the throw', 'catch' => 'separation at the catch'] as $kind => $name) {
+            $t = $this->m->after($kind);
+            $at = $t === null ? null : $this->m->track($letter)?->at($t);
+            $near = $at === null ? null : $this->m->nearestDefender($at['xYd'], $at['yYd'], $t);
+            if ($near !== null) {
+                $rows[] = Row::of($letter, $name, 'yd', null, $near['apartYd'], hypot($at['sdYd'], $near['sdYd']));
+            }
+        }
+        $caught = $this->m->after('catch');
+        $at = $caught === null ? null : $this->m->track($letter)?->at($caught);
+        $gain = $this->m->film->chart?->gainYd;
+        if ($at !== null && $gain !== null && $this->m->film->chart->caught()) {
+            $rows[] = Row::of($letter, 'gain to the catch', 'yd', null, $at['yYd'], max(0.05, $at['sdYd']));
+            $rows[] = Row::of($letter, 'gain after the catch', 'yd', null, $gain - $at['yYd'], hypot(0.5, $at['sdYd']));
+        }
+
+        return $rows;
+    }
+}

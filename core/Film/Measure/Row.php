@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Film\Measure;
+
+/** One measured number beside what the call asks for: yards, yards a second or seconds. */
+final readonly class Row
+{
+    private function __construct(
+        public string $man,
+        public string $measure,
+        public string $unit,
+        public ?float $planned,
+        public float $done,
+        public float $sd,
+        public bool $byEye,
+    ) {
+    }
+
+    public static function of(string $man, string $measure, string $unit, ?float $planned, float $done, float $sd, bool $byEye = false): self
+    {
+        return new self($man, $measure, $unit, $planned === null ? null : round($planned, 2), round($done, 2), round($sd, 3), $byEye);
+    }
+
+    public function error(): ?float
+    {
+        return $this->planned === null ? null : round($this->done - $this->planned, 2);
+    }
+
+    /** @return array{man: string, measure: string, unit: string, planned: float|null, done: float, error: float|null, sd: float, byEye: bool} */
+    public function toArray(): array
+    {
+        return ['man' => $this->man, 'measure' => $this->measure, 'unit' => $this->unit, 'planned' => $this->planned, 'done' => $this->done, 'error' => $this->error(), 'sd' => $this->sd, 'byEye' => $this->byEye];
+    }
+}

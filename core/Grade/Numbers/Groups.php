@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Grade\Numbers;
+
+use Jacotaxis\Core\Film\Chart\Prediction;
+
+/** The ways snaps are put together: what a number can be asked by. */
+final class Groups
+{
+    public const BY = [
+        'call' => 'Call', 'family' => 'Concept', 'formation' => 'Formation', 'personnel' => 'Personnel', 'motion' => 'Motion', 'look' => 'Look', 'front' => 'Front', 'shell' => 'Coverage', 'choice' => 'Key choice',
+        'done' => 'What the ball did', 'situation' => 'Down and distance', 'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision', 'opponent' => 'Opponent',
+    ];
+
+    /** What a snap without a value is put under. */
+    public const UNKNOWN = 'not charted';
+
+    public static function of(SnapRow $s, string $by): string
+    {
+        return match ($by) {
+            'look' => $s->front === null && $s->shell === null ? self::UNKNOWN : trim(($s->front ?? '').', '.($s->shell ?? ''), ', '),
+            'choice' => $s->choice === null ? self::UNKNOWN : trim(($s->defender ?? '').': '.$s->choice, ': '),
+            'situation' => self::situation($s->down, $s->toGoYd),
+            'zone' => self::zone($s->ballOnYd),
+            'quarter' => $s->quarter === null ? self::UNKNOWN : "Quarter {$s->quarter}",
+            'motion' => $s->motion ?? 'no motion',
+            default => $s->{$by} ?? self::UNKNOWN,
+        };
+    }
+
+    public static function situation(?int $down, ?float $toGoYd): string
+    {
+        if ($down === null) {
+            return self::UNKNOWN;
+        }
+        $name = ['', '1st', '2nd', '3rd', '4th'][$down];
+
+        return $down === 1 && $toGoYd === 10.0 ? '1st and 10' : $name.($toGoYd === null ? '' : ' and '.Prediction::distance($toGoYd));
+    }
+
+    /** Zones of the field by the spot of the ball (common practice, no source). */
+    public static function zone(?float $ballOnYd): string
+    {
+        return match (true) {
+            $ballOnYd === null => self::UNKNOWN,
+            $ballOnYd <= 10.0 => 'backed up, own 1 to 10',
+            $ballOnYd < 40.0 => 'own 11 to 39',
+            $ballOnYd <= 60.0 => 'middle, between the 40s',
+            $ballOnYd < 80.0 => 'their 39 to 21',
+            $ballOnYd < 95.0 => 'red area, their 20 to 6',
+            default => 'goal line, their 5 and in',
+        };
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Grade;
+
+use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Film\Measure\Row;
+use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Proof\Telling\Told;
+
+/** What to propose for each of the eleven: asked, done, the marks with what they rest on. A man nobody measured gets no mark. */
+final readonly class Proposal
+{
+    /** Measures of where a man stood, of his assignment, and of how well he did it. */
+    private const OF = [
+        'alignment' => ['split', 'spot at the snap', 'motion late'],
+        'assignment' => ['break depth', 'gap to his man', 'downfield at ball out', 'pitch: wide of Q', 'pitch: deep of Q'],
+    ];
+
+    /** A named route within this of his way is believed, yards (product default). */
+    private const NAMED_YD = 0.8;
+
+    public function __construct(private Grader $grader)
+    {
+    }
+
+    /** @return list<array{man: string, asked: string, done: string, marks: array<string, int|null>, mark: int|null, faults: list<string>, reason: string, target: string|null}> eleven rows, none while call or look is unknown */
+    public function all(): array
+    {
+        $proof = $this->grader->measures->proof;
+
+        return $proof === null ? [] : array_map(fn (array $job): array => $this->of((string) $job['man'], $job['job'], $job['target'] ?? null), Told::jobs($proof));
+    }
+
+    /** @return array{man: string, asked: string, done: string, marks: array<string, int|null>, mark: int|null, faults: list<string>, reason: string, target: string|null} */
+    private function of(string $man, string $asked, ?string $target): array
+    {
+        $rows = $this->grader->rowsOf($man);
+        $faults = $this->grader->proposed($man);
+        $named = $this->named($man);
+        $marks = ['alignment' => $this->mark($rows, self::OF['alignment']), 'assignment' => $named === null ? $this->mark($rows, self::OF['assignment']) : min($named, $this->mark($rows, self::OF['assignment']) ?? 1),
+            'technique' => array_filter($faults, fn (string $id): bool => ! Library::entry($id)['praise'] && ! in_array($id, ['FLT-13', 'FLT-48', 'FLT-47'], true)) !== [] ? -1 : null,
+            'decision' => $man === 'Q' ? $this->grader->decision()->mark() : null, 'result' => $this->result($man)];
+
+        return ['man' => $man, 'asked' => $asked, 'done' => $this->done($man, $rows), 'marks' => $marks, 'mark' => Marks::overall($marks), 'faults' => $faults, 'reason' => $this->reason($man, $rows), 'target' => $target];
+    }
+
+    /**
+     * Minus when one of the measures is beyond its tolerance, plus when one was taken and none is, else null.
+     *
+     * @param  list<Row>  $rows
+     * @param  list<string>  $measures
+     */
+    private function mark(array $rows, array $measures): ?int
+    {
+        $his = array_filter($rows, fn (Row $r): bool => in_array($r->measure, $measures, true) && $r->error() !== null);
+        if ($his === []) {
+            return null;
+        }
+        $faults = array_column(array_filter($this->grader->faults(), fn (array $f): bool => in_array($f['measure'], $measures, true) && in_array($f['man'], array_map(fn (Row $r): string => $r->man, $his), true)), 'measure');
+
+        return $faults === [] ? 1 : -1;
+    }
+
+    /** Whether the way he ran is the route the look asked for; null while too little of it is plotted to be sure. */
+    private function named(string $man): ?int
+    {
+        $run = $this->grader->measures->proof?->scene()->routes[$man] ?? null;
+        $found = $run === null ? null : $this->grader->measures->named($man);
+
+        return $found === null || $found['offYd'] > self::NAMED_YD ? null : ($found['route'] === $run->spec->name ? 1 : ($this->alike($found['route'], $run->spec->name) ? null : -1));
+    }
+
+    /** Two routes whose first parts look alike on film are not told apart by a plotted way alone. */
+    private function alike(string $a, string $b): bool
+    {
+        $shape = fn (string $name) => \Jacotaxis\Core\Route\Routes::get($name);
+
+        return $shape($a)->inward === $shape($b)->inward && abs($shape($a)->angleDeg - $shape($b)->angleDeg) <= 35.0;
+    }
+
+    /** What came of the ball for the man it went to. */
+    private function result(string $man): ?int
+    {
+        $chart = $this->grader->measures->film->chart;
+        $to = $this->grader->measures->film->thrownTo() ?? $chart?->carrier;
+        $mine = $man === $to || $man === 'Q' && $chart?->result?->isDropback() === true;
+
+        return ! $mine || $chart?->result === null ? null : match (true) {
+            $chart->result->losesBall(), $chart->result === Result::Sack, ! $chart->result->moves() => $chart->result === Result::NoPlay ? null : -1,
+            $chart->gainYd === null => null,
+            default => $chart->gainYd >= $this->grader->measures->film->setting->situation->successYd() ? 1 : -1,
+        };
+    }
+
+    /** @param  list<Row>  $rows */
+    private function done(string $man, array $rows): string
+    {
+        if ($man === 'Q') {
+            $d = $this->grader->decision();
+            $to = $this->grader->measures->film->thrownTo();
+
+            return $d->done === null ? '' : ($d->done === 'throw' && $to !== null ? "Threw to $to" : ucfirst($d->done).($d->done === 'throw' ? '' : ' it'));
+        }
+        $said = array_filter($rows, fn (Row $r): bool => $r->planned !== null);
+
+        return ucfirst(implode(', ', array_map(fn (Row $r): string => sprintf('%s %s %s', $r->measure, self::number($r->done, $r->unit), $r->unit), array_slice(array_values($said), 0, 3))));
+    }
+
+    /** @param  list<Row>  $rows */
+    private function reason(string $man, array $rows): string
+    {
+        if ($man === 'Q') {
+            return $this->grader->decision()->why;
+        }
+        $said = array_filter($rows, fn (Row $r): bool => $r->planned !== null);
+
+        return implode(' ', array_map(fn (Row $r): string => sprintf('%s: planned %s, done %s ± %s %s.', ucfirst($r->measure), self::number((float) $r->planned, $r->unit), self::number($r->done, $r->unit), self::number($r->sd, $r->unit), $r->unit), $said));
+    }
+
+    private static function number(float $v, string $unit): string
+    {
+        return number_format($v, $unit === 's' ? 2 : 1);
+    }
+}
