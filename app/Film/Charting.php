@@ -7,6 +7,7 @@ use App\Models\Look;
 use App\Models\Reel;
 use App\Models\Snap;
 use App\Models\StaffWords;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Film\Chart\Chart;
@@ -26,8 +27,10 @@ final class Charting
 
     public static function prediction(Reel $reel, ?int $beforePlace = null): Prediction
     {
+        /** @var Collection<int, Snap> $before */
         $before = $reel->snaps()->when($beforePlace !== null, fn ($q) => $q->where('place', '<', $beforePlace))->reorder('place', 'desc')->limit(self::BEFORE)->get(['document', 'call', 'formation'])->reverse()->values();
         $history = $before->map(fn (Snap $s): array => ['chart' => self::chart($s), 'call' => $s->document['call'] ?? null, 'look' => is_string($s->document['look'] ?? null) ? $s->document['look'] : null])->all();
+        /** @var Collection<int, Call> $sheet */
         $sheet = $reel->ours ? Call::query()->orderBy('id')->get(['id', 'words', 'document']) : collect();
         $formations = $sheet->mapWithKeys(fn (Call $c): array => [$c->words => CallDocument::read($c->document)->formation->words()])->all();
 

@@ -44,7 +44,7 @@ final class Letter
      * The snaps to watch: the newest of what repeats, the newest other minus, then the newest he may be proud of.
      *
      * @param  list<array<string, mixed>>  $rows
-     * @param  list<array{ids: list<string>, state: string}>  $repeats
+     * @param  list<array{ids: list<string>, state: string, text: string}>  $repeats
      * @return list<array{snap: string, why: string}>
      */
     private static function watch(array $rows, array $repeats): array

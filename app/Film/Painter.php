@@ -4,9 +4,9 @@ namespace App\Film;
 
 use GdImage;
 use Jacotaxis\Core\Field\RuleSet;
+use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\CameraMan;
-use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 
 /** Paints one frame of the simulated film: field paint in perspective, men as upright figures, the ball. */
@@ -24,6 +24,9 @@ class Painter
     private Camera $camera;
 
     /** @param  array<string, int>  $numbers  jersey numbers by letter or role; the others go without saying in their order */
+    /** Paint right under the lens is drawn no thicker than this, pixels. */
+    private const THICKEST_PX = 5;
+
     public function __construct(private readonly CameraMan $cameraMan, private readonly FilmedRun $run, private readonly array $numbers = [])
     {
         $this->camera = $cameraMan->at(0.0);
@@ -74,12 +77,12 @@ class Painter
     private function stripe(GdImage $image, array $line, float $widthYd, int $colour, array $shake): void
     {
         [$x1, $y1, $x2, $y2] = $line;
-        $n = max(1, (int) ceil(hypot($x2 - $x1, $y2 - $y1) / 4.0));
+        $n = max(1, (int) ceil(hypot($x2 - $x1, $y2 - $y1) / 2.0));
         $before = null;
         for ($k = 0; $k <= $n; $k++) {
             $p = $this->camera->project($x1 + ($x2 - $x1) * $k / $n, $y1 + ($y2 - $y1) * $k / $n, 0.0, $shake);
             if ($p !== null && $before !== null) {
-                imagesetthickness($image, max(1, (int) round($widthYd * $p[2])));
+                imagesetthickness($image, max(1, min(self::THICKEST_PX, (int) round($widthYd * $p[2]))));
                 imageline($image, (int) round($before[0]), (int) round($before[1]), (int) round($p[0]), (int) round($p[1]), $colour);
             }
             $before = $p;

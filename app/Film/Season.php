@@ -20,7 +20,7 @@ final class Season
     {
         $float = fn (mixed $v): ?float => $v === null ? null : (float) $v;
 
-        return $snaps->join('reels', 'reels.id', '=', 'snaps.reel_id')->orderBy('reels.played_on')->orderBy('snaps.place')->toBase()->get(self::COLUMNS)
+        return $snaps->toBase()->join('reels', 'reels.id', '=', 'snaps.reel_id')->orderBy('reels.played_on')->orderBy('snaps.place')->get(self::COLUMNS)
             ->map(fn (object $s): SnapRow => new SnapRow($s->id, $s->call, $s->family, $s->formation, $s->motion, $s->personnel, $s->front, $s->shell, $s->defender, $s->choice, $s->down, $float($s->to_go_yd), $float($s->ball_on_yd), $s->hash,
                 $s->quarter, $s->result, $float($s->gain_yd), (bool) $s->touchdown, (bool) $s->run, $s->done, $s->decision, $s->box, $float($s->out_s), $float($s->predicted_s), $float($s->separation_yd), $s->opponent ?: null, (bool) $s->nullified, $s->penalty_by))
             ->all();

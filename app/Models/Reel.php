@@ -34,12 +34,18 @@ class Reel extends Model
     /** @return HasMany<Snap, $this> */
     public function snaps(): HasMany
     {
-        return $this->hasMany(Snap::class)->orderBy('place');
+        $snaps = $this->hasMany(Snap::class);
+        $snaps->orderBy('place');
+
+        return $snaps;
     }
 
     /** @return HasMany<Clip, $this> */
     public function clips(): HasMany
     {
-        return $this->hasMany(Clip::class)->orderBy('id');
+        $clips = $this->hasMany(Clip::class);
+        $clips->orderBy('id');
+
+        return $clips;
     }
 }

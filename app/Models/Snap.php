@@ -15,7 +15,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $place order in the reel
  * @property array<string, mixed> $document schemas/film.schema.json
  * @property int $version
+ * @property int|null $number
+ * @property string|null $call
+ * @property string|null $choice
+ * @property string|null $result
+ * @property float|null $gain_yd
  * @property-read Reel $reel
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Clip> $clips
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Grade> $grades
  */
 class Snap extends Model
 {
@@ -39,7 +46,10 @@ class Snap extends Model
     /** @return HasMany<Clip, $this> */
     public function clips(): HasMany
     {
-        return $this->hasMany(Clip::class)->orderByRaw("angle = 'wide' desc");
+        $clips = $this->hasMany(Clip::class);
+        $clips->orderByRaw("angle = 'wide' desc");
+
+        return $clips;
     }
 
     /** @return HasMany<Grade, $this> */

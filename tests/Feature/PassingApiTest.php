@@ -4,7 +4,6 @@ use App\Documents\Schemas;
 use App\Models\Call;
 use App\Models\Formation;
 use App\Models\StaffWords;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Support\Facades\Artisan;
 
 beforeEach(function (): void {

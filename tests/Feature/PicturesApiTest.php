@@ -4,7 +4,6 @@ use App\Models\Formation;
 use App\Models\Look;
 use App\Models\Player;
 use App\Models\StaffWords;
-use Database\Seeders\DatabaseSeeder;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Words\LookParser;
 

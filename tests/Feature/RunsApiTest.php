@@ -2,7 +2,6 @@
 
 use App\Documents\Schemas;
 use App\Models\Call;
-use Database\Seeders\DatabaseSeeder;
 
 /* Runs over HTTP and on the command line: proofs, tags, series, line cards, rules of the staff, each under its schema. */
 

@@ -2,8 +2,8 @@
 
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Film\Calibrate\Calibration;
-use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Calibrate\FieldMarks;
+use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 
 /** Points a coach would click, with noise in pixels from a seeded source. */

@@ -11,7 +11,7 @@ final class BadEntry extends DomainException
 {
     public static function token(string $token): self
     {
-        return new self("\"$token\" is no part of a quick entry. Call and look by their figures, then k and the key's choice, then the result with its gain: 3 2 ks c8. Press F1 for all of it.");
+        return new self("\"$token\" is no part of a quick entry. Call and look by their figures, then k and the key's choice, then the result with its gain: 3 2 k1 c8. Press F1 for all of it.");
     }
 
     public static function tooMany(string $token): self
@@ -48,5 +48,13 @@ final class BadEntry extends DomainException
     public static function choice(string $begins, array $all): self
     {
         return new self($all === [] ? "The call has no key against this look, so \"k$begins\" chooses nothing." : "The key does nothing that begins with \"$begins\": ".implode(', ', $all).'.');
+    }
+
+    /** @param  list<string>  $fits @param  list<string>  $all */
+    public static function either(string $begins, array $fits, array $all): self
+    {
+        $figures = implode(' or ', array_map(fn (string $c): string => 'k'.((int) array_search($c, $all, true) + 1)." $c", $fits));
+
+        return new self("\"k$begins\" may be ".implode(' or ', $fits).": write $figures.");
     }
 }

@@ -7,8 +7,8 @@ namespace Jacotaxis\Core\Film\Chart;
 use Jacotaxis\Core\Field\Hash;
 
 /**
- * One snap in one short line: "3 2 ks c8" is the third predicted call against the second predicted look, the key sat, complete for
- * eight. docs/charting.md has the grammar. What is not said stays as predicted and is listed as assumed.
+ * One snap in one short line: "3 2 k1 c8" is the third predicted call against the second predicted look, the first thing its key can choose, complete
+ * for eight. docs/charting.md has the grammar. What is not said stays as predicted and is listed as assumed.
  */
 final class QuickEntry
 {
@@ -16,7 +16,7 @@ final class QuickEntry
         ['1 to 9', 'the first figure is the call of the list, the second the look; 32 is both'],
         ['.', 'the call, then the look, as predicted first'],
         ['?', 'the look (the second time: the call) is not known yet'],
-        ['k and letters', 'what the key chose, by its first letters: ks sit, ksi sink'],
+        ['k1 k2  ksit', 'what the key chose, by the figure of the list or by the letters it begins with'],
         ['c i d w x r m s f l y n', 'complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play; the gain follows: c8, r-2'],
         ['t at the end', 'a touchdown: c14t'],
         ['>H', 'the man the ball went to'],
@@ -62,7 +62,7 @@ final class QuickEntry
         preg_match_all('/"[^"]*"|\S+/u', trim($line), $found);
         $later = [];
         foreach ($found[0] as $token) {
-            if (preg_match('/^k[a-z ]+$/', $token) === 1) {
+            if (preg_match('/^k(?:\d|[a-z]+)$/', $token) === 1) {
                 $later[] = $token;
             } else {
                 $entry->token($token);
@@ -178,11 +178,14 @@ final class QuickEntry
         }
         $all = ($this->choices)($this->call, $this->look);
         $exact = array_values(array_filter($all, fn (string $c): bool => $c === $begins));
-        $fits = $exact !== [] ? $exact : array_values(array_filter($all, fn (string $c): bool => str_starts_with(str_replace(' ', '', $c), $begins)));
+        $fits = match (true) {
+            ctype_digit($begins) => array_slice($all, max(0, (int) $begins - 1), (int) $begins > 0 ? 1 : 0),
+            $exact !== [] => $exact,
+            default => array_values(array_filter($all, fn (string $c): bool => str_starts_with(str_replace(' ', '', $c), $begins))),
+        };
         if ($fits === []) {
             throw BadEntry::choice($begins, $all);
         }
-        // Among choices that begin alike the first of the proof is meant; one more letter tells the others.
-        $this->choice = $fits[0];
+        $this->choice = count($fits) === 1 ? $fits[0] : throw BadEntry::either($begins, $fits, $all);
     }
 }

@@ -33,7 +33,7 @@ final readonly class LineRows
         $throws = $this->m->pass() !== null || $this->m->film->thrownTo() !== null;
         $at = $out === null || ! $throws || ! $man->isLineman() ? null : $this->m->track($letter)?->at($out);
 
-        return $at === null ? [] : [Row::of($letter, 'downfield at ball out', 'yd', $this->m->film->setting->situation->rules->ineligibleDownfieldYd(), max(0.0, $at['yYd']), max(0.05, $at['sdYd']))];
+        return $at === null ? [] : [Row::upTo($letter, 'downfield at ball out', 'yd', $this->m->film->setting->situation->rules->ineligibleDownfieldYd(), max(0.0, $at['yYd']), max(0.05, $at['sdYd']))];
     }
 
     /** Width and depth of a pull: how far behind the line his way bows and where he crosses it. @return list<Row> */
@@ -74,7 +74,7 @@ final readonly class LineRows
         $his = $target === null || $made?->at === null ? null : $this->m->track($letter)?->at($made->at);
         $theirs = $his === null ? null : $this->m->track($target)?->at($made->at);
         if ($theirs !== null) {
-            $rows[] = Row::of($letter, 'gap to his man', 'yd', 1.0, hypot($his['xYd'] - $theirs['xYd'], $his['yYd'] - $theirs['yYd']), max(0.1, hypot($his['sdYd'], $theirs['sdYd'])));
+            $rows[] = Row::upTo($letter, 'gap to his man', 'yd', 1.0, hypot($his['xYd'] - $theirs['xYd'], $his['yYd'] - $theirs['yYd']), max(0.1, hypot($his['sdYd'], $theirs['sdYd'])));
         }
 
         return $rows;

@@ -112,9 +112,9 @@ final readonly class RouteRows
         $seen = $this->m->film->seen($letter, 'break depth');
         $at = $broke === null ? null : $this->m->track($letter)?->at($broke['t']);
         if ($at !== null) {
-            $rows[] = Row::of($letter, 'break depth', 'yd', $run->spec->depth(), $at['yYd'], max(0.05, $at['sdYd'], $broke['marked'] ? 0.0 : 0.5));
+            $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $at['yYd'], max(0.05, $at['sdYd'], $broke['marked'] ? 0.0 : 0.5));
         } elseif ($seen !== null && is_float($seen->value)) {
-            $rows[] = Row::of($letter, 'break depth', 'yd', $run->spec->depth(), $seen->value, 1.0, true);
+            $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $seen->value, 1.0, true);
         }
         if ($broke !== null) {
             $rows[] = Row::of($letter, 'break time', 's', $run->break()->t, $broke['t'], $broke['marked'] ? Measures::MARK_S * M_SQRT2 : 0.1);

@@ -15,6 +15,7 @@ final readonly class Row
         public float $done,
         public float $sd,
         public bool $byEye,
+        public bool $limit = false,
     ) {
     }
 
@@ -23,9 +24,15 @@ final readonly class Row
         return new self($man, $measure, $unit, $planned === null ? null : round($planned, 2), round($done, 2), round($sd, 3), $byEye);
     }
 
+    /** A number that may be anything up to a limit, as the rule book's yards downfield. */
+    public static function upTo(string $man, string $measure, string $unit, float $limit, float $done, float $sd): self
+    {
+        return new self($man, $measure, $unit, $limit, round($done, 2), round($sd, 3), false, true);
+    }
+
     public function error(): ?float
     {
-        return $this->planned === null ? null : round($this->done - $this->planned, 2);
+        return $this->planned === null ? null : round($this->limit ? max(0.0, $this->done - $this->planned) : $this->done - $this->planned, 2);
     }
 
     /** @return array{man: string, measure: string, unit: string, planned: float|null, done: float, error: float|null, sd: float, byEye: bool} */

@@ -20,8 +20,8 @@ final readonly class PassDecision
     /** A choice can be told once the two runs are this far apart where he was plotted, yards (product default). */
     private const PARTED_YD = 0.4;
 
-    /** His rule fits plainly better than any choice when it is nearer by this, yards (product default). */
-    private const PLAINLY_YD = 0.3;
+    /** His rule is what he played when no choice comes nearer by this, yards (product default). */
+    private const NEARER_YD = 0.02;
 
     /** Seconds after the ball is out in which a plot still tells his choice, and before which none does. */
     private const AFTER_OUT = 0.5;
@@ -93,7 +93,7 @@ final readonly class PassDecision
         // When he did what his rule has him do, the right read is the one of the rule, whichever choice that comes nearest to.
         $rule = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->fromT === null))[0] ?? null;
 
-        return $rule !== null && $this->miss($key, $rule['act'], $plots) + self::PLAINLY_YD < min($misses) ? ['act' => $row['act'], 'outcome' => $rule['outcome']] : $row;
+        return $rule !== null && $this->miss($key, $rule['act'], $plots) <= min($misses) + self::NEARER_YD ? ['act' => $row['act'], 'outcome' => $rule['outcome']] : $row;
     }
 
     /** Places of the key after the threats show and until just after the ball is out. @return list<array{t: float, xYd: float, yYd: float}> */

@@ -1,12 +1,15 @@
 import type { FilmDocument } from './types';
 
-/* What the film room, the grades and the roster get from the API. */
+/* What the film room, the grades, the numbers and the roster get from the API. */
 
 export type Grade = {
     id: string;
-    clip_id: string;
+    snap_id: string;
     man: string;
     mark: number;
+    marks: Record<string, number | null> | null;
+    bust: boolean;
+    impact: boolean;
     asked: string;
     done: string;
     decision: string | null;
@@ -15,16 +18,76 @@ export type Grade = {
     version: number;
     updated_at: string;
 };
+export type Angle = 'wide' | 'tight';
 export type Clip = {
     id: string;
+    reel_id: string;
+    snap_id: string | null;
+    angle: Angle;
+    name: string;
+    status: 'waiting' | 'working' | 'ready' | 'refused';
+    reason: string;
+    video: { fps: number; widthPx: number; heightPx: number; durationS: number } | null;
+    from_s: number;
+    to_s: number | null;
+    sync_s: number | null;
+    version: number;
+};
+export type Reel = {
+    id: string;
     title: string;
-    reel: string;
+    kind: string;
+    opponent: string;
+    ours: boolean;
     week: number;
-    mime: string;
+    played_on: string | null;
+    version: number;
+    snaps_count?: number;
+    clips_count?: number;
+    open_questions?: number | null;
+};
+export type StripSnap = {
+    id: string;
+    reel_id: string;
+    place: number;
+    number: number | null;
+    down: number | null;
+    to_go_yd: number | null;
+    ball_on_yd: number | null;
+    call: string | null;
+    family: string | null;
+    front: string | null;
+    shell: string | null;
+    choice: string | null;
+    decision: string | null;
+    result: string | null;
+    gain_yd: number | null;
+    touchdown: boolean;
+    nullified: boolean;
+    open_questions: number | null;
+    grades_count: number;
+    version: number;
+    clips: { id: string; angle: Angle }[];
+};
+export type ReelPage = Reel & { snaps: StripSnap[]; loose: Clip[] };
+export type Question = {
+    id: string;
+    text: string;
+    kind: 'call' | 'look' | 'man' | 'mark' | 'guess' | 'owner';
+    about: string | null;
+    atS: number | null;
+};
+export type Snap = {
+    id: string;
+    reel_id: string;
+    place: number;
+    number: number | null;
     document: FilmDocument;
     version: number;
     grades: Grade[];
-    grades_count?: number;
+    clips: Clip[];
+    reel: Reel;
+    questions: Question[];
 };
 export type MeasureRow = {
     man: string;
@@ -34,6 +97,7 @@ export type MeasureRow = {
     done: number;
     error: number | null;
     sd: number;
+    byEye: boolean;
 };
 export type Decision = {
     defender: string | null;
@@ -41,6 +105,12 @@ export type Decision = {
     rightRead: string | null;
     decision: string | null;
     why: string;
+    right: string | null;
+    done: string | null;
+    lucky: boolean;
+    byEye: boolean;
+    evidence: { what: string; value: number | string; unit: string }[];
+    alsoRight: string[];
 };
 export type Planned = {
     man: string;
@@ -49,17 +119,44 @@ export type Planned = {
     depthYd: number;
     slot: [number, number] | null;
     route: string;
+    called: string | null;
+};
+export type Proposed = {
+    man: string;
+    asked: string;
+    done: string;
+    marks: Record<string, number | null>;
+    mark: number | null;
+    faults: string[];
+    reason: string;
+    target: string | null;
+};
+export type FaultKey = { key: number; id: string; label: string; praise: boolean };
+export type DoneTrack = {
+    from: number;
+    to: number;
+    plots: number;
+    route: { route: string; depthYd: number; offYd: number } | null;
+    brokeAt: number | null;
+    line: [number, number][];
 };
 export type Measured = {
-    plots: { id: string; man: string; atS: number; xYd: number; yYd: number; sdYd: number }[];
+    plots: { id: string; man: string; atS: number; angle: Angle; xYd: number; yYd: number; sdYd: number }[];
+    refused: Record<string, string>;
+    disagreements: { man: string; atS: number; apartYd: number; why: string }[];
     assignments: MeasureRow[];
-    faults: { man: string; fault: string; label: string; error: number; unit: string }[];
+    faults: { man: string; fault: string; label: string; measure: string; error: number; unit: string }[];
     decision: Decision;
+    blame: { owner: string; man: string | null; why: string; counts: boolean } | null;
+    proposals: Proposed[];
     planned: Planned[];
+    tracks: Record<string, DoneTrack>;
+    verdict: string | null;
     keys: string[];
+    choices: { defender: string; name: string }[];
+    actions: string[];
     defenders: string[];
-    labels: Record<string, string[]>;
-    proposed: Record<string, string[]>;
+    labels: Record<string, FaultKey[]>;
 };
 export type Overlay = {
     marks: Record<string, number>;
@@ -67,6 +164,50 @@ export type Overlay = {
     doubt?: { xPx: number; yPx: number; inches: number }[];
     residualPx?: number;
 };
+export type PlanLine = {
+    man: string;
+    kind: string;
+    line: [number, number][];
+    now: [number, number] | null;
+    breakPx: [number, number] | null;
+};
+export type View = {
+    atS: number;
+    why?: string;
+    followed?: boolean;
+    driftPx?: number;
+    lines?: [number, number][][];
+    doubt?: { xPx: number; yPx: number; inches: number }[];
+    plan?: PlanLine[];
+};
+export type Charting = {
+    grammar: [string, string][];
+    results: { word: string; letter: string; moves: boolean }[];
+    marks: { kind: string; perMan: boolean; counted: boolean; seen: string }[];
+    library: { id: string; label: string; groups: string[]; praise: boolean }[];
+};
+export type Prediction = {
+    chart: NonNullable<FilmDocument['chart']>;
+    situation: NonNullable<FilmDocument['situation']>;
+    place: string;
+    calls: string[];
+    looks: string[];
+    asked: {
+        before: string;
+        this: string;
+        number: number;
+        id: string;
+        text: string;
+        ways: { words: string; snap: 'before' | 'this'; field: string; value: number }[];
+    }[];
+};
+export type Entry = {
+    document: FilmDocument;
+    assumed: string[];
+    choices: { defender: string; name: string }[];
+    place: string;
+};
+export type Interval = { hits: number; of: number; share: number | null; low: number; high: number; ids?: string[] };
 export type Player = {
     id: string;
     name: string;
@@ -80,8 +221,48 @@ export type Player = {
     version: number;
     grades_count?: number;
 };
+export type Played = Grade & {
+    snap: {
+        id: string;
+        number: number;
+        call: string | null;
+        result: string | null;
+        gain_yd: number | null;
+        snapAt: number;
+        reel: Pick<Reel, 'id' | 'title' | 'week' | 'kind' | 'played_on'>;
+        clips: Pick<Clip, 'id' | 'angle' | 'from_s' | 'to_s'>[];
+    };
+};
 export type PlayerPage = {
     player: Player;
     assignments: { call: string; words: string; job: string }[];
-    grades: (Grade & { clip: { id: string; title: string; week: number; reel: string } })[];
+    grades: Played[];
+    trend: {
+        weeks: {
+            week: number;
+            snaps: number;
+            interval: Interval;
+            percent: number | null;
+            weightedPercent: number | null;
+            earned: number;
+            possible: number;
+            won: boolean | null;
+        }[];
+        says: string;
+    };
+    scale: string;
+    winning: number;
+    faults: {
+        id: string;
+        label: string;
+        times: number;
+        praise: boolean;
+        wanted: string;
+        drill: string | null;
+        ids: string[];
+    }[];
+    byAssignment: { asked: string; interval: Interval; ids: string[] }[];
+    repeats: { fault: string; label: string; times: number; state: string; text: string; ids: string[] }[];
+    labels: Record<string, string>;
+    watch: { snap: string; why: string }[];
 };

@@ -494,13 +494,13 @@ export interface DefenderChange {
   reason?: string | null;
 }
 /**
- * A clip worked on: what was called against what, marks on its clock in seconds, calibrations and plots in pixels of the picture. Field yards: X from the left sideline as the offense looks, Y from the own goal line.
+ * A snap worked on: what was called against what (either may be null while unknown), how it is charted, marks on the clock of the first angle in seconds, and for each angle the calibrations, the movement of the picture between them, and the plots in pixels. Field yards: X from the left sideline as the offense looks, Y from the own goal line.
  */
 export interface FilmDocument {
   kind: "jacotaxis.film";
   version: 1;
-  call: string | CallDocument;
-  look: string | LookDocument;
+  call?: null | string | CallDocument;
+  look?: null | string | LookDocument;
   level?: "high-school" | "college" | "professional";
   situation?: null | FilmSituation;
   video?: Video;
@@ -513,9 +513,30 @@ export interface FilmDocument {
    */
   calibrations?: FilmCalibration[];
   /**
-   * @maxItems 2000
+   * @maxItems 8000
    */
   plots?: FilmPlot[];
+  /**
+   * @maxItems 2
+   */
+  angles?: FilmAngle[];
+  /**
+   * how the picture of an angle moved: a homography from the picture at fromS to the picture at toS, row by row
+   *
+   * @maxItems 4000
+   */
+  moves?: FilmMove[];
+  /**
+   * what was seen by eye; a guess is not counted
+   *
+   * @maxItems 400
+   */
+  seen?: FilmSeen[];
+  /**
+   * @maxItems 400
+   */
+  settled?: FilmSettled[];
+  chart?: FilmChart;
 }
 export interface FilmSituation {
   rules?: "nfhs" | "ncaa" | "nfl";
@@ -537,9 +558,38 @@ export interface Video {
   durationS?: number;
 }
 export interface FilmMark {
-  kind: "snap" | "break" | "ball out" | "catch";
+  kind:
+    | "set"
+    | "motion start"
+    | "snap"
+    | "first step"
+    | "inside contact"
+    | "plant"
+    | "hips turned"
+    | "back foot"
+    | "mesh"
+    | "key commits"
+    | "break"
+    | "ball out"
+    | "catch"
+    | "climb"
+    | "past press"
+    | "tackle"
+    | "free";
   atS: number;
+  /**
+   * letter or role; ? while nobody can tell
+   */
   man?: string | null;
+  /**
+   * which of several, as the second inside contact
+   */
+  n?: number;
+  label?: string;
+  /**
+   * false for a guess
+   */
+  certain?: boolean;
 }
 export interface FilmCalibration {
   atS: number;
@@ -547,6 +597,10 @@ export interface FilmCalibration {
    * @maxItems 60
    */
   points: CalibrationPoint[];
+  /**
+   * wide when left out
+   */
+  angle?: "wide" | "tight";
 }
 export interface CalibrationPoint {
   xPx: number;
@@ -561,6 +615,117 @@ export interface FilmPlot {
   atS: number;
   xPx: number;
   yPx: number;
+  /**
+   * wide when left out
+   */
+  angle?: "wide" | "tight";
+  /**
+   * of a plot that was followed, not clicked
+   */
+  confidence?: number;
+}
+export interface FilmAngle {
+  name: "wide" | "tight";
+  /**
+   * seconds to add to the first angle's clock to get this one's
+   */
+  offsetS?: number;
+  widthPx?: number;
+  heightPx?: number;
+  fps?: number;
+}
+export interface FilmMove {
+  /**
+   * wide when left out
+   */
+  angle?: "wide" | "tight";
+  fromS: number;
+  toS: number;
+  /**
+   * @minItems 9
+   * @maxItems 9
+   */
+  h: number[];
+  inliers: number;
+  missPx: number;
+}
+export interface FilmSeen {
+  man: string;
+  what:
+    | "choice"
+    | "action"
+    | "block"
+    | "route"
+    | "break foot"
+    | "gathers"
+    | "toes reached"
+    | "sudden"
+    | "pressed"
+    | "method"
+    | "owner"
+    | "foul"
+    | "outcome"
+    | "mesh spoiled"
+    | "moving at contact"
+    | "break depth"
+    | "quicks"
+    | "quicks planned"
+    | "cuts"
+    | "gap at the top";
+  value: string | number;
+  certain?: boolean;
+  /**
+   * wide when left out
+   */
+  angle?: "wide" | "tight";
+}
+export interface FilmSettled {
+  question: string;
+  was: string;
+  now: string;
+  by: string;
+  on: string;
+}
+export interface FilmChart {
+  number?: number;
+  kind?: "game" | "scrimmage" | "exhibition" | "practice";
+  quarter?: number;
+  clockS?: number;
+  score?: null | FilmScore;
+  series?: number;
+  personnel?: string;
+  formation?: string;
+  motion?: string;
+  result?:
+    | "complete"
+    | "incomplete"
+    | "dropped"
+    | "thrown away"
+    | "intercepted"
+    | "run"
+    | "scramble"
+    | "sack"
+    | "fumble lost"
+    | "kneel"
+    | "spike"
+    | "no play";
+  gainYd?: number;
+  touchdown?: boolean;
+  carrier?: string;
+  penalty?: null | FilmPenalty;
+  weight?: number;
+  weightWhy?: string;
+  note?: string;
+}
+export interface FilmScore {
+  us: number;
+  them: number;
+}
+export interface FilmPenalty {
+  by: "us" | "them";
+  yards: number;
+  what: string;
+  nullified: boolean;
 }
 /**
  * What a call does to a look. Yards and seconds.

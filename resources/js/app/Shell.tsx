@@ -12,6 +12,7 @@ const STAFF = [
     { to: '/looks', name: 'Looks' },
     { to: '/film', name: 'Film' },
     { to: '/grades', name: 'Grades' },
+    { to: '/numbers', name: 'Numbers' },
     { to: '/roster', name: 'Roster' },
     { to: '/words', name: 'Words' },
     { to: '/book', name: 'Book' },

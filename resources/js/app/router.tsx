@@ -70,9 +70,35 @@ const roster = createRoute({
 const film = createRoute({
     getParentRoute: () => root,
     path: '/film',
-    validateSearch: (s: Record<string, unknown>): { clip?: string } =>
-        typeof s.clip === 'string' ? { clip: s.clip } : {},
+    validateSearch: (s: Record<string, unknown>): { reel?: string; snap?: string } => ({
+        ...(typeof s.reel === 'string' ? { reel: s.reel } : {}),
+        ...(typeof s.snap === 'string' ? { snap: s.snap } : {}),
+    }),
     component: lazyRouteComponent(() => import('../film/FilmRoom'), 'FilmRoom'),
+});
+
+const breakdown = createRoute({
+    getParentRoute: () => root,
+    path: '/breakdown',
+    validateSearch: (s: Record<string, unknown>): { reel?: string } =>
+        typeof s.reel === 'string' ? { reel: s.reel } : {},
+    component: lazyRouteComponent(() => import('../film/BreakdownIn'), 'BreakdownIn'),
+});
+
+const numbers = createRoute({
+    getParentRoute: () => root,
+    path: '/numbers',
+    validateSearch: (s: Record<string, unknown>): { cutup?: string } =>
+        typeof s.cutup === 'string' ? { cutup: s.cutup } : {},
+    component: lazyRouteComponent(() => import('../numbers/Numbers'), 'Numbers'),
+});
+
+const teach = createRoute({
+    getParentRoute: () => root,
+    path: '/teach',
+    validateSearch: (s: Record<string, unknown>): { fault?: string } =>
+        typeof s.fault === 'string' ? { fault: s.fault } : {},
+    component: lazyRouteComponent(() => import('../grades/Teaching'), 'Teaching'),
 });
 
 const grades = createRoute({
@@ -84,7 +110,21 @@ const grades = createRoute({
 });
 
 export const router = createRouter({
-    routeTree: root.addChildren([home, board, series, sheet, looks, film, grades, roster, words, book]),
+    routeTree: root.addChildren([
+        home,
+        board,
+        series,
+        sheet,
+        looks,
+        film,
+        breakdown,
+        numbers,
+        teach,
+        grades,
+        roster,
+        words,
+        book,
+    ]),
     context: { staff: true },
     defaultNotFoundComponent: () => <p className="p-8">There is no such page. Choose a place on the left.</p>,
 });

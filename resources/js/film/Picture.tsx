@@ -1,35 +1,51 @@
-import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
-import type { FilmDocument, Overlay } from '../api/types';
+import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
+import type { Angle, FilmDocument, View } from '../api/types';
+import { calibrationAt } from './filmStore';
+import { Painted } from './Painted';
 
 export type Mode = 'watch' | 'calibrate' | 'plot';
 
 type Props = {
-    src: string;
+    src: string | null;
     video: RefObject<HTMLVideoElement | null>;
     document: FilmDocument;
-    overlay: Overlay | null;
+    angle: Angle;
+    size: [number, number];
+    /** Seconds of the video at which the clock of the snap is nought. */
+    shift: number;
+    view: View | undefined;
+    /** Paint by the points being clicked, in place of the view's. */
+    clicked: [number, number][][] | undefined;
     mode: Mode;
+    plan: boolean;
+    man: string;
     t: number;
+    loop: { from: number; to: number } | null;
     onTime: (t: number) => void;
-    onClick: (xPx: number, yPx: number) => void;
+    onClick: (at: [number, number]) => void;
+    children?: ReactNode;
 };
 
-/** The film, with the paint, the clicked points and the plots drawn over it; a crosshair for those who use no mouse. */
-export function Picture({ src, video, document, overlay, mode, t, onTime, onClick }: Props) {
-    const width = document.video?.widthPx ?? 640;
-    const height = document.video?.heightPx ?? 360;
+/** The film, with paint, plan, clicked points and plots drawn over it; a crosshair for those who use no mouse. */
+export function Picture(p: Props) {
+    const [width, height] = p.size;
     const area = useRef<SVGSVGElement>(null);
     const [cross, setCross] = useState<[number, number]>([width / 2, height / 2]);
     const [keys, setKeys] = useState(false);
     const [failed, setFailed] = useState(false);
+    const { onTime, video, shift, loop } = p;
 
     useEffect(() => {
         let frame = requestAnimationFrame(function tick() {
-            if (video.current && !video.current.paused) onTime(video.current.currentTime);
+            const v = video.current;
+            if (v && !v.paused) {
+                if (loop && v.currentTime - shift >= loop.to) v.currentTime = loop.from + shift;
+                onTime(v.currentTime - shift);
+            }
             frame = requestAnimationFrame(tick);
         });
         return () => cancelAnimationFrame(frame);
-    }, [onTime, video]);
+    }, [onTime, video, shift, loop]);
 
     const at = (clientX: number, clientY: number): [number, number] => {
         const box = area.current!.getBoundingClientRect();
@@ -37,7 +53,7 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
     };
     const steer = (e: KeyboardEvent) => {
         const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[e.key];
-        if (mode !== 'watch' && step) {
+        if (p.mode !== 'watch' && step) {
             e.preventDefault();
             e.stopPropagation();
             const k = e.shiftKey ? 10 : 1;
@@ -46,111 +62,83 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
                 Math.max(0, Math.min(width, x + k * step[0])),
                 Math.max(0, Math.min(height, y + k * step[1])),
             ]);
-        } else if (mode !== 'watch' && e.key === 'Enter') {
+        } else if (p.mode !== 'watch' && e.key === 'Enter') {
             e.preventDefault();
-            onClick(...cross);
+            e.stopPropagation();
+            p.onClick(cross);
         }
     };
-    const points = document.calibrations?.at(-1)?.points ?? [];
-    const doubt = overlay?.doubt?.reduce(
-        (best, d) => (dist(d.xPx, d.yPx, cross) < dist(best.xPx, best.yPx, cross) ? d : best),
-        overlay.doubt[0],
-    );
+    const points = calibrationAt(p.document, p.t, p.angle)?.points ?? [];
+    const plots = (p.document.plots ?? []).filter((one) => (one.angle ?? 'wide') === p.angle);
 
     return (
         <div
-            className="relative mx-auto max-h-full overflow-hidden rounded-md bg-rail"
+            className="relative mx-auto h-full max-h-full max-w-full overflow-hidden rounded-md bg-rail"
             style={{ aspectRatio: `${width} / ${height}` }}
         >
-            <video
-                ref={video}
-                src={src}
-                className="block h-full w-full"
-                playsInline
-                muted
-                preload="auto"
-                onSeeked={(e) => onTime(e.currentTarget.currentTime)}
-                onLoadedData={(e) => (setFailed(false), onTime(e.currentTarget.currentTime))}
-                onError={() => setFailed(true)}
-            />
+            {p.src ? (
+                <video
+                    ref={video}
+                    src={p.src}
+                    className="block h-full w-full"
+                    playsInline
+                    muted
+                    preload="auto"
+                    onSeeked={(e) => onTime(e.currentTarget.currentTime - shift)}
+                    onLoadedData={(e) => {
+                        setFailed(false);
+                        // The other angle opens at the same moment.
+                        e.currentTarget.currentTime = p.t + shift;
+                    }}
+                    onError={() => setFailed(true)}
+                />
+            ) : (
+                <p className="absolute inset-0 grid place-items-center p-8 text-center text-sm text-rail-ink">
+                    No film of this angle yet. Charting and grading work without it; add film at the top.
+                </p>
+            )}
             <svg
                 ref={area}
                 viewBox={`0 0 ${width} ${height}`}
                 className={
-                    mode === 'watch'
+                    p.mode === 'watch'
                         ? 'absolute inset-0 h-full w-full'
                         : 'absolute inset-0 h-full w-full cursor-crosshair'
                 }
                 tabIndex={0}
                 role="application"
                 aria-label={
-                    mode === 'watch'
+                    p.mode === 'watch'
                         ? 'The picture'
                         : 'The picture. Arrow keys move the crosshair, Shift moves it faster, Enter places the point'
                 }
                 onPointerMove={(e) => {
-                    if (mode === 'watch') return;
+                    if (p.mode === 'watch') return;
                     setKeys(false);
                     setCross(at(e.clientX, e.clientY));
                 }}
-                onClick={(e) => mode !== 'watch' && onClick(...at(e.clientX, e.clientY))}
+                onClick={(e) => p.mode !== 'watch' && p.onClick(at(e.clientX, e.clientY))}
                 onKeyDown={steer}
             >
-                {overlay?.lines?.map((line, i) => (
-                    <polyline
-                        key={i}
-                        points={line.map((p) => p.join(',')).join(' ')}
+                <Painted
+                    view={p.view}
+                    clicked={p.clicked}
+                    strong={p.mode === 'calibrate'}
+                    plan={p.plan}
+                    points={p.mode === 'calibrate' ? points : []}
+                    plots={plots}
+                    man={p.man}
+                    t={p.t}
+                />
+                {p.mode !== 'watch' && (
+                    <path
+                        pointerEvents="none"
+                        stroke="#fff"
+                        strokeWidth={keys ? 1.4 : 0.8}
+                        strokeOpacity={0.9}
+                        d={`M${cross[0] - 12} ${cross[1]}h9M${cross[0] + 3} ${cross[1]}h9M${cross[0]} ${cross[1] - 12}v9M${cross[0]} ${cross[1] + 3}v9`}
                         fill="none"
-                        stroke="#ffb45c"
-                        strokeWidth={1}
-                        strokeOpacity={mode === 'calibrate' ? 0.95 : 0.28}
                     />
-                ))}
-                {mode === 'calibrate' &&
-                    points.map((p, i) => (
-                        <g key={i}>
-                            <circle cx={p.xPx} cy={p.yPx} r={4} fill="none" stroke="#fff" strokeWidth={1.4} />
-                            <text x={p.xPx + 6} y={p.yPx - 5} fill="#fff" className="text-[10px] font-bold">
-                                {i + 1}
-                            </text>
-                        </g>
-                    ))}
-                {(document.plots ?? []).map((p) => {
-                    const near = Math.abs(p.atS - t) < 0.15;
-                    return (
-                        <g key={p.id} opacity={near ? 1 : 0.4}>
-                            <ellipse
-                                cx={p.xPx}
-                                cy={p.yPx}
-                                rx={near ? 9 : 5}
-                                ry={near ? 4 : 2.4}
-                                fill="none"
-                                stroke={p.man.length > 2 ? '#e3b6e6' : '#ff9a78'}
-                                strokeWidth={1.8}
-                            />
-                            {near && (
-                                <text
-                                    x={p.xPx + 11}
-                                    y={p.yPx + 4}
-                                    fill="#fff"
-                                    stroke="#000"
-                                    strokeWidth={2.4}
-                                    paintOrder="stroke"
-                                    className="text-[11px] font-bold"
-                                >
-                                    {p.man}
-                                </text>
-                            )}
-                        </g>
-                    );
-                })}
-                {mode !== 'watch' && (
-                    <g pointerEvents="none" stroke="#fff" strokeWidth={keys ? 1.4 : 0.8} strokeOpacity={0.9}>
-                        <path
-                            d={`M${cross[0] - 12} ${cross[1]}h9M${cross[0] + 3} ${cross[1]}h9M${cross[0]} ${cross[1] - 12}v9M${cross[0]} ${cross[1] + 3}v9`}
-                            fill="none"
-                        />
-                    </g>
                 )}
             </svg>
             {failed && (
@@ -158,19 +146,28 @@ export function Picture({ src, video, document, overlay, mode, t, onTime, onClic
                     This film cannot be shown. Reload the page, or upload the clip again.
                 </p>
             )}
-            {overlay?.lines && (
-                <p
-                    className="absolute top-2 left-2 rounded-full bg-black/75 px-3 py-1 text-xs text-white"
-                    data-testid="doubt"
-                >
-                    On the paint,{' '}
-                    {doubt
-                        ? `${Math.round(doubt.inches)} in of doubt ${mode === 'watch' ? 'in the middle' : 'here'}`
-                        : ''}
-                </p>
-            )}
+            <Doubt view={p.view} at={p.mode === 'watch' ? [width / 2, height / 2] : cross} here={p.mode !== 'watch'} />
+            {p.children}
         </div>
     );
 }
 
-const dist = (x: number, y: number, to: [number, number]) => Math.hypot(x - to[0], y - to[1]);
+/** How many inches of doubt a place of the picture has, or why it cannot be placed. */
+function Doubt({ view, at, here }: { view: View | undefined; at: [number, number]; here: boolean }) {
+    const near = view?.doubt?.reduce(
+        (best, d) =>
+            Math.hypot(d.xPx - at[0], d.yPx - at[1]) < Math.hypot(best.xPx - at[0], best.yPx - at[1]) ? d : best,
+        view.doubt[0],
+    );
+    if (!view) return null;
+    return (
+        <p
+            data-testid="doubt"
+            className="absolute top-2.5 left-2.5 max-w-[70%] rounded-full bg-black/75 px-3 py-1 text-xs text-white"
+        >
+            {near
+                ? `${view.followed ? 'Followed on the paint' : 'On the paint'}, ${Math.round(near.inches)} in of doubt ${here ? 'here' : 'in the middle'}`
+                : view.why}
+        </p>
+    );
+}

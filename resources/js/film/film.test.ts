@@ -1,19 +1,38 @@
 import { describe, expect, it } from 'vitest';
 import type { FilmDocument } from '../api/types';
 import { error, margin, yardLine } from '../ui/words';
-import { withMark, withoutMark, withPlot, withPoint, withPoints } from './filmStore';
+import {
+    calibrationAt,
+    withChart,
+    withMark,
+    withMoves,
+    withoutFollowed,
+    withoutMark,
+    withPlot,
+    withPoint,
+    withPoints,
+    withSeen,
+} from './filmStore';
 
 const film: FilmDocument = { kind: 'jacotaxis.film', version: 1, call: 'gun 2x2: smash', look: '4-2 nickel, cover 2' };
 const point = (mark: string) => ({ xPx: 1, yPx: 2, fieldXYd: 3, fieldYYd: 4, mark });
+const once = { kind: 'snap', perMan: false, counted: false };
+const each = { kind: 'break', perMan: true, counted: false };
+const counted = { kind: 'inside contact', perMan: true, counted: true };
+const move = (fromS: number, toS: number) => ({
+    fromS,
+    toS,
+    h: [1, 0, 0, 0, 1, 0, 0, 0, 1] as [number, number, number, number, number, number, number, number, number],
+    inliers: 9,
+    missPx: 0.2,
+});
 
-describe('a worked clip', () => {
+describe('a worked snap', () => {
     it('has each mark once, a break once a man, in the order of the clock', () => {
-        const d = [
-            ['break', 3, 'H'],
-            ['snap', 1],
-            ['break', 2.4, 'Z'],
-            ['snap', 1.1],
-        ].reduce((doc, [kind, at, man]) => withMark(doc, kind as 'snap', at as number, man as string), film);
+        let d = withMark(film, each, 3, 'H');
+        d = withMark(d, once, 1);
+        d = withMark(d, each, 2.4, 'Z');
+        d = withMark(d, once, 1.1);
         expect(d.marks!.map((m) => [m.kind, m.atS, m.man])).toEqual([
             ['snap', 1.1, undefined],
             ['break', 2.4, 'Z'],
@@ -22,16 +41,56 @@ describe('a worked clip', () => {
         expect(withoutMark(d, 0).marks).toHaveLength(2);
     });
 
-    it('replaces a plot of the same man at the same moment', () => {
-        const d = withPlot(withPlot(withPlot(film, 'H', 3, 10, 10), 'H', 3.05, 12, 11), 'H', 3.5, 20, 20);
-        expect(d.plots!.map((p) => p.xPx)).toEqual([12, 20]);
+    it('counts contacts of a man in the order they came', () => {
+        let d = withMark(film, counted, 1.6, 'H');
+        d = withMark(d, counted, 1.3, 'H');
+        d = withMark(d, counted, 1.4, 'Z');
+        expect(d.marks!.map((m) => [m.man, m.n])).toEqual([
+            ['H', 1],
+            ['Z', 1],
+            ['H', 2],
+        ]);
     });
 
-    it('collects field marks and takes them back', () => {
-        const d = withPoint(withPoint(withPoint(film, 1, point('a')), 2, point('b')), 3, point('a'));
-        expect(d.calibrations).toHaveLength(1);
-        expect(d.calibrations![0].points.map((p) => p.mark)).toEqual(['b', 'a']);
-        expect(withPoints(d, []).calibrations).toEqual([]);
+    it('replaces a plot of the same man, moment and angle', () => {
+        let d = withPlot(film, 'H', 3, [10, 10]);
+        d = withPlot(d, 'H', 3.03, [12, 11]);
+        d = withPlot(d, 'H', 3.03, [50, 51], 'tight');
+        d = withPlot(d, 'H', 3.5, [20, 20], 'wide', 0.8);
+        expect(d.plots!.map((p) => p.xPx)).toEqual([12, 50, 20]);
+        expect(withoutFollowed(d, 'H', 'wide', 3).plots!.map((p) => p.xPx)).toEqual([12, 50]);
+    });
+
+    it('keeps a calibration for each moment and angle', () => {
+        let d = withPoint(film, 1, point('a'));
+        d = withPoint(d, 1.01, point('b'));
+        d = withPoint(d, 3, point('a'));
+        d = withPoint(d, 1, point('a'), 'tight');
+        expect(d.calibrations!.map((c) => [c.angle ?? 'wide', c.atS, c.points.length])).toEqual([
+            ['wide', 1, 2],
+            ['tight', 1, 1],
+            ['wide', 3, 1],
+        ]);
+        expect(calibrationAt(d, 3)?.points[0].mark).toBe('a');
+        expect(withPoints(d, 1, []).calibrations).toHaveLength(2);
+    });
+
+    it('puts a followed movement in place of the one before', () => {
+        let d = withMoves(film, 'wide', [move(0, 0.1), move(0.1, 0.2), move(0.2, 0.3)]);
+        d = withMoves(d, 'wide', [move(0.1, 0.2)]);
+        expect(d.moves!.map((m) => m.fromS)).toEqual([0, 0.1, 0.2]);
+    });
+
+    it('says a thing by eye once, and takes it back', () => {
+        const d = withSeen(withSeen(film, 'right corner', 'choice', 'sit', false), 'right corner', 'choice', 'sink');
+        expect(d.seen).toEqual([{ man: 'right corner', what: 'choice', value: 'sink' }]);
+        expect(withSeen(d, 'right corner', 'choice', '').seen).toEqual([]);
+    });
+
+    it('charts a field and clears it', () => {
+        const d = withChart(film, { result: 'run', gainYd: 4 }, { down: 2 });
+        expect(withChart(d, { gainYd: undefined }).chart).toEqual({ result: 'run' });
+        expect(d.situation).toEqual({ down: 2 });
     });
 });
 

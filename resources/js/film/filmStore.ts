@@ -1,71 +1,156 @@
 import { temporal } from 'zundo';
 import { create } from 'zustand';
-import type { Clip, FilmDocument } from '../api/types';
+import type { Angle, FilmDocument, Snap } from '../api/types';
 
 type Film = {
-    clip: Clip | null;
+    snap: Snap | null;
     document: FilmDocument | null;
-    open: (clip: Clip) => void;
     work: (change: (d: FilmDocument) => FilmDocument) => void;
-    saved: (clip: Clip) => void;
 };
 
-/** The clip being worked on. Its document can be undone step by step. */
+/** The snap being worked on. Its document can be undone step by step. */
 export const useFilm = create<Film>()(
     temporal(
         (set) => ({
-            clip: null,
+            snap: null,
             document: null,
-            open: (clip) => set({ clip, document: clip.document }),
             work: (change) => set((s) => (s.document ? { document: change(s.document) } : {})),
-            saved: (clip) => set({ clip }),
         }),
-        { partialize: (s) => ({ document: s.document }), equality: (a, b) => a.document === b.document, limit: 200 },
+        { partialize: (s) => ({ document: s.document }), equality: (a, b) => a.document === b.document, limit: 300 },
     ),
 );
 
-export function openClip(clip: Clip): void {
-    useFilm.getState().open(clip);
+export function openSnap(snap: Snap): void {
+    useFilm.setState({ snap, document: snap.document });
     useFilm.temporal.getState().clear();
 }
 
 type Mark = NonNullable<FilmDocument['marks']>[number];
 export type MarkKind = Mark['kind'];
+export type MarkRule = { kind: string; perMan: boolean; counted: boolean };
 
-/** Sets a mark; a kind stands once, a break once for each man. */
-export function withMark(d: FilmDocument, kind: MarkKind, atS: number, man?: string): FilmDocument {
-    const others = (d.marks ?? []).filter((m) => m.kind !== kind || (kind === 'break' && m.man !== man));
-    const mark: Mark = { kind, atS: round(atS, 4), ...(man ? { man } : {}) };
-    return { ...d, marks: [...others, mark].sort((a, b) => a.atS - b.atS) };
+/** Sets a mark: a kind stands once, or once for each man; a counted or free one as often as it is set. */
+export function withMark(d: FilmDocument, rule: MarkRule, atS: number, man?: string, label?: string): FilmDocument {
+    const kind = rule.kind as MarkKind;
+    const his = (m: Mark) => m.kind === kind && (!rule.perMan || (m.man ?? undefined) === man);
+    const many = rule.counted || kind === 'free';
+    const others = (d.marks ?? []).filter((m) => many || !his(m));
+    const mark: Mark = { kind, atS: round(atS, 4), ...(man ? { man } : {}), ...(label ? { label } : {}) };
+    const marks = [...others, mark].sort((a, b) => a.atS - b.atS);
+    let n = 0;
+    return { ...d, marks: rule.counted ? marks.map((m) => (his(m) ? { ...m, n: ++n } : m)) : marks };
 }
 
 export function withoutMark(d: FilmDocument, index: number): FilmDocument {
     return { ...d, marks: (d.marks ?? []).filter((_, i) => i !== index) };
 }
 
-/** Plots a man; a second click within a tenth of a second replaces the first. */
-export function withPlot(d: FilmDocument, man: string, atS: number, xPx: number, yPx: number): FilmDocument {
-    const others = (d.plots ?? []).filter((p) => p.man !== man || Math.abs(p.atS - atS) > 0.1);
-    const id = `${man.replace(/\W/g, '')}-${Math.round(atS * 1000)}`;
-    return { ...d, plots: [...others, { id, man, atS: round(atS, 4), xPx: round(xPx, 1), yPx: round(yPx, 1) }] };
+type Plot = NonNullable<FilmDocument['plots']>[number];
+
+/** Plots a man on an angle; a second click within a twentieth of a second replaces the first. */
+export function withPlot(
+    d: FilmDocument,
+    man: string,
+    atS: number,
+    at: [number, number],
+    angle: Angle = 'wide',
+    confidence?: number,
+): FilmDocument {
+    const others = (d.plots ?? []).filter(
+        (p) => p.man !== man || (p.angle ?? 'wide') !== angle || Math.abs(p.atS - atS) > 0.05,
+    );
+    const plot: Plot = {
+        id: `${angle[0]}${man.replace(/\W/g, '')}-${Math.round(atS * 1000)}`.slice(0, 40),
+        man,
+        atS: round(atS, 4),
+        xPx: round(at[0], 1),
+        yPx: round(at[1], 1),
+        ...(angle === 'wide' ? {} : { angle }),
+        ...(confidence === undefined ? {} : { confidence: round(confidence, 3) }),
+    };
+    return { ...d, plots: [...others, plot] };
 }
 
-export type Point = NonNullable<FilmDocument['calibrations']>[number]['points'][number];
-
-/** Adds a clicked field mark to the calibration of this moment; the first click starts one. */
-export function withPoint(d: FilmDocument, atS: number, point: Point): FilmDocument {
-    const all = d.calibrations ?? [];
-    const here = all.length > 0 ? all[all.length - 1] : { atS: round(atS, 3), points: [] };
-    const points = [...here.points.filter((p) => p.mark !== point.mark), point];
-    return { ...d, calibrations: [...all.slice(0, -1), { ...here, points }] };
-}
-
-export function withPoints(d: FilmDocument, points: Point[]): FilmDocument {
-    const all = d.calibrations ?? [];
+/** Takes the followed plots of a man away after a moment; the clicked ones stay. */
+export function withoutFollowed(d: FilmDocument, man: string, angle: Angle, after: number): FilmDocument {
     return {
         ...d,
-        calibrations:
-            points.length === 0 ? all.slice(0, -1) : [...all.slice(0, -1), { ...all[all.length - 1], points }],
+        plots: (d.plots ?? []).filter(
+            (p) =>
+                p.man !== man || (p.angle ?? 'wide') !== angle || p.confidence === undefined || p.atS <= after + 0.01,
+        ),
+    };
+}
+
+type Calibration = NonNullable<FilmDocument['calibrations']>[number];
+export type Point = Calibration['points'][number];
+
+/** The calibration clicked on the picture of this moment. */
+export function calibrationAt(d: FilmDocument, atS: number, angle: Angle = 'wide'): Calibration | undefined {
+    return (d.calibrations ?? []).find((c) => (c.angle ?? 'wide') === angle && Math.abs(c.atS - atS) < 0.025);
+}
+
+/** Sets the points of the calibration of this moment; none take it away. */
+export function withPoints(d: FilmDocument, atS: number, points: Point[], angle: Angle = 'wide'): FilmDocument {
+    const here = calibrationAt(d, atS, angle);
+    const others = (d.calibrations ?? []).filter((c) => c !== here);
+    const made: Calibration = {
+        ...(angle === 'wide' ? {} : { angle }),
+        atS: here?.atS ?? round(atS, 3),
+        points,
+    };
+    return {
+        ...d,
+        calibrations: points.length === 0 ? others : [...others, made].sort((a, b) => a.atS - b.atS),
+    };
+}
+
+/** Adds a clicked field mark to the calibration of this moment; the same mark clicked again moves. */
+export function withPoint(d: FilmDocument, atS: number, point: Point, angle: Angle = 'wide'): FilmDocument {
+    const points = calibrationAt(d, atS, angle)?.points ?? [];
+    return withPoints(d, atS, [...points.filter((p) => p.mark !== point.mark), point], angle);
+}
+
+export type Move = NonNullable<FilmDocument['moves']>[number];
+
+/** Puts the followed movement of an angle in place of what stood there for the same time. */
+export function withMoves(d: FilmDocument, angle: Angle, moves: Move[]): FilmDocument {
+    if (moves.length === 0) return d;
+    const [from, to] = [moves[0].fromS, moves[moves.length - 1].toS];
+    const others = (d.moves ?? []).filter(
+        (m) => (m.angle ?? 'wide') !== angle || m.toS <= from + 1e-6 || m.fromS >= to - 1e-6,
+    );
+    return { ...d, moves: [...others, ...moves].sort((a, b) => a.fromS - b.fromS) };
+}
+
+type Seen = NonNullable<FilmDocument['seen']>[number];
+
+/** Says something by eye: one answer for each man and question; an empty one takes it back. */
+export function withSeen(
+    d: FilmDocument,
+    man: string,
+    what: Seen['what'],
+    value: string | number,
+    certain = true,
+): FilmDocument {
+    const others = (d.seen ?? []).filter((s) => s.man !== man || s.what !== what);
+    return {
+        ...d,
+        seen: value === '' ? others : [...others, { man, what, value, ...(certain ? {} : { certain: false }) }],
+    };
+}
+
+export type Chart = NonNullable<FilmDocument['chart']>;
+export type Situation = NonNullable<FilmDocument['situation']>;
+
+/** Changes what is charted; undefined takes a field away. */
+export function withChart(d: FilmDocument, chart: Partial<Chart>, situation: Partial<Situation> = {}): FilmDocument {
+    const kept = <T extends object>(a: T): T =>
+        Object.fromEntries(Object.entries(a).filter(([, v]) => v !== undefined && v !== '')) as T;
+    return {
+        ...d,
+        chart: kept({ ...d.chart, ...chart }),
+        situation: kept({ ...d.situation, ...situation }),
     };
 }
 

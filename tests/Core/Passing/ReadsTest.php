@@ -3,9 +3,9 @@
 /* How reps, reads and owners are judged: the worked cases by their names; common practice without a published source. */
 
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Grade\Deciding\ReadWalk;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Owner;
-use Jacotaxis\Core\Grade\Deciding\ReadWalk;
 use Jacotaxis\Core\Grade\RouteRep;
 use Jacotaxis\Core\Proof\Telling\PassFindings;
 use Jacotaxis\Core\Proof\Telling\Report;

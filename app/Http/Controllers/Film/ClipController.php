@@ -7,7 +7,6 @@ use App\Film\SnapIndex;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Clip;
-use App\Models\Reel;
 use App\Models\Snap;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -78,6 +78,9 @@ class GradeController extends Controller
 
     private function player(string $man): Player
     {
-        return Player::query()->where('letter', $man)->orderBy('depth')->first() ?? throw new Problem(422, 'Nobody to grade', "No player on the roster plays $man. Add him first.");
+        /** @var Player|null $player */
+        $player = Player::query()->where('letter', $man)->orderBy('depth')->first();
+
+        return $player ?? throw new Problem(422, 'Nobody to grade', "No player on the roster plays $man. Add him first.");
     }
 }

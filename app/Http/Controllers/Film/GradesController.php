@@ -8,6 +8,7 @@ use App\Models\Player;
 use App\Models\Reel;
 use App\Models\Snap;
 use App\Models\StaffWords;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -57,7 +58,8 @@ class GradesController extends Controller
         abort_unless(Library::has($fault), 404);
         $filmed = array_flip(DB::table('clips')->whereNotNull('snap_id')->where('status', 'ready')->distinct()->pluck('snap_id')->all());
         $rows = array_values(array_filter(Graded::rows(), fn (array $g): bool => isset($filmed[$g['snap']])));
-        $snaps = Snap::query()->whereIn('id', array_column($rows, 'snap'))->with(['reel:id,title,week,kind', 'clips:id,snap_id,angle,from_s,to_s', 'grades.player:id,name,letter'])->get(['id', 'reel_id', 'number', 'place', 'call', 'down', 'to_go_yd', 'document'])->keyBy('id');
+        /** @var Collection<string, Snap> $snaps */
+        $snaps = Snap::query()->with(['reel:id,title,week,kind', 'clips:id,snap_id,angle,from_s,to_s', 'grades.player:id,name,letter'])->findMany(array_column($rows, 'snap'), ['id', 'reel_id', 'number', 'place', 'call', 'down', 'to_go_yd', 'document'])->keyBy('id');
         $bySnap = [];
         foreach ($rows as $row) {
             $bySnap[$row['id']] = $row;
@@ -95,7 +97,7 @@ class GradesController extends Controller
             arsort($m['faults']);
             $percent = fn (float $a, float $b): ?float => $b > 0.0 ? round(100.0 * $a / $b, 1) : null;
             $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter, 'number' => $players[$id]->number, 'percent' => $percent($m['earned'], $m['possible']), 'weightedPercent' => $percent($m['weighted'], $m['weight']),
-                'won' => $m['possible'] > 0.0 ? $m['earned'] / $m['possible'] >= $staff->winning : null, 'interval' => Interval::of($m['plus'], $m['plus'] + $m['minus'])->toArray(),
+                'won' => $m['possible'] > 0.0 ? $staff->winning <= $m['earned'] / $m['possible'] : null, 'interval' => Interval::of($m['plus'], $m['plus'] + $m['minus'])->toArray(),
                 'faults' => array_map(fn (string $f, int $n): array => ['id' => $f, 'label' => $keys->label($f), 'times' => $n, 'praise' => str_starts_with($f, 'PRS')], array_keys($m['faults']), $m['faults'])] + array_diff_key($m, ['faults' => 1]);
         }
         usort($out, fn (array $a, array $b): int => $a['number'] <=> $b['number']);

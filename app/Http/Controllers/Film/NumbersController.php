@@ -8,6 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Reel;
 use App\Models\Snap;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Grade\Numbers\Groups;
@@ -36,9 +37,10 @@ class NumbersController extends Controller
     public function clips(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Reel::class);
-        $query = Filter::of((array) $request->input('filter', []))->with(['reel:id,title,week,opponent,kind', 'clips:id,snap_id,angle,status,from_s,to_s'])->orderBy('reel_id')->orderBy('place');
-        $count = (clone $query)->count();
-        $snaps = $query->limit(self::CLIPS)->get(['id', 'reel_id', 'place', 'number', 'down', 'to_go_yd', 'ball_on_yd', 'call', 'front', 'shell', 'choice', 'decision', 'result', 'gain_yd', 'touchdown']);
+        $query = Filter::of((array) $request->input('filter', []))->with(['reel:id,title,week,opponent,kind', 'clips:id,snap_id,angle,status,from_s,to_s']);
+        $count = $query->count();
+        /** @var Collection<int, Snap> $snaps */
+        $snaps = $query->orderBy('reel_id')->orderBy('place')->limit(self::CLIPS)->get(['id', 'reel_id', 'place', 'number', 'down', 'to_go_yd', 'ball_on_yd', 'call', 'front', 'shell', 'choice', 'decision', 'result', 'gain_yd', 'touchdown']);
 
         return new JsonResponse(['count' => $count, 'snaps' => $snaps->map(fn (Snap $s): array => $s->toArray())]);
     }

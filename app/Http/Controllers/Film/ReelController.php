@@ -4,12 +4,12 @@ namespace App\Http\Controllers\Film;
 
 use App\Film\Breakdown;
 use App\Http\Controllers\Controller;
-use App\Models\Clip;
 use App\Models\Reel;
 use App\Models\Snap;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Film\Chart\Chart;
 
@@ -29,7 +29,7 @@ class ReelController extends Controller
     public function show(Reel $reel): JsonResponse
     {
         $this->authorize('view', $reel);
-        $angles = Clip::query()->where('reel_id', $reel->id)->where('status', 'ready')->whereNotNull('snap_id')->orderByRaw("angle = 'wide' desc")->toBase()->get(['id', 'snap_id', 'angle'])->groupBy('snap_id');
+        $angles = DB::table('clips')->where(['reel_id' => $reel->id, 'status' => 'ready'])->whereNotNull('snap_id')->orderByRaw("angle = 'wide' desc")->get(['id', 'snap_id', 'angle'])->groupBy('snap_id');
         $snaps = $reel->snaps()->withCount('grades')->get(self::STRIP)->map(fn (Snap $s): array => $s->toArray() + ['clips' => $angles->get($s->id, collect())->map(fn (object $c): array => ['id' => $c->id, 'angle' => $c->angle])->values()]);
 
         return new JsonResponse($reel->toArray() + ['snaps' => $snaps, 'loose' => $reel->clips()->where(fn ($q) => $q->whereNull('snap_id')->orWhere('status', '!=', 'ready'))->get()], headers: ['ETag' => "\"{$reel->version}\""]);

@@ -10,7 +10,6 @@ use App\Models\Reel;
 use App\Models\Snap;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Jacotaxis\Core\Film\Chart\OpenQuestions;
 

@@ -1,0 +1,282 @@
+import { useEffect, useRef, useState } from 'react';
+import { clsx } from 'clsx';
+import type { Angle, Charting, FilmDocument, ReelPage, Snap } from '../api/types';
+import { api } from '../api/client';
+import { Calibrate, type Aim } from './Calibrate';
+import { ChartPanel } from './ChartPanel';
+import { DecisionCard } from './DecisionCard';
+import { FilmTempo } from './FilmTempo';
+import { calibrationAt, useFilm, withChart, withPoints, withSeen, type Point } from './filmStore';
+import { Marks } from './Marks';
+import { Picture, type Mode } from './Picture';
+import { Modes } from './Modes';
+import { PlanDone } from './PlanDone';
+import { PlanRun } from './PlanRun';
+import { Questions } from './Questions';
+import { Transport } from './Transport';
+import { useClipKeys } from './useClipKeys';
+import { useFollowing } from './useFollowing';
+import { useGrading } from './useGrading';
+import { useMarking } from './useMarking';
+import { useMeasured, useOverlay, useViews, viewAt } from './useFilmWork';
+import { usePlayer } from './usePlayer';
+import { useSnapSaving } from './useSnapSaving';
+
+type Props = {
+    reel: ReelPage;
+    snap: Snap | null;
+    charting: Charting;
+    onOpen: (snap: { id: string; reel_id: string }) => void;
+    onStep: (by: number) => void;
+};
+
+type Tab = 'grade' | 'chart' | 'open';
+const TABS: [Tab, string][] = [
+    ['grade', 'Grade'],
+    ['chart', 'Chart'],
+    ['open', 'Open questions'],
+];
+const NONE: Point[] = [];
+
+/** The picture with what is done on it, and beside it the grading, the charting or the open questions. */
+export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
+    const { document } = useFilm();
+    const work = useFilm.getState().work;
+    const saving = useSnapSaving();
+    const [angle, setAngle] = useState<Angle>('wide');
+    const [tab, setTab] = useState<Tab>(snap && snap.clips.length > 0 ? 'grade' : 'chart');
+    const [mode, setMode] = useState<Mode>('watch');
+    const [plan, setPlan] = useState(true);
+    const [run, setRun] = useState(false);
+    const [aim, setAim] = useState<Aim>({ across: 'left hash', yard: 35 });
+    const clip = snap?.clips.find((c) => c.angle === angle && c.status === 'ready') ?? null;
+    const player = usePlayer(clip, angle);
+    const { t } = player;
+    const points = document ? (calibrationAt(document, t, angle)?.points ?? NONE) : NONE;
+    const { measured, problem } = useMeasured(snap ? document : null);
+    const { overlay, problem: badPoints } = useOverlay(mode === 'calibrate' ? points : NONE, document, player.size);
+    const views = useViews(snap && clip ? document : null, angle, player.durationS, player.size);
+    const grading = useGrading(snap, measured, saving);
+    const following = useFollowing(clip ? `/api/v1/clips/${clip.id}/video` : '', angle, player.shift, player.durationS);
+    const marking = useMarking({
+        snap,
+        document,
+        clip,
+        angle,
+        aim,
+        setAim,
+        overlay,
+        mode,
+        t,
+        charting,
+        who: grading.man,
+        player,
+    });
+    const flip = () => setAngle((a) => (a === 'wide' ? 'tight' : 'wide'));
+    const home = useRef(true);
+    useEffect(() => {
+        // The desk opens on the snap itself.
+        const at = document?.marks?.find((m) => m.kind === 'snap')?.atS;
+        if (home.current && at !== undefined && clip) player.seek(at);
+        home.current = false;
+    }, [clip?.id]); // eslint-disable-line
+    useClipKeys({
+        player,
+        marking,
+        grading,
+        mode,
+        setMode,
+        setPlan,
+        setRun,
+        setTab,
+        flip,
+        onStep,
+        points,
+        angle,
+        saving,
+    });
+
+    const men = (measured?.proposals ?? []).map((p) => p.man);
+    const fix = async (id: string, field: string, value: number) => {
+        const change = (d: FilmDocument) =>
+            field === 'gainYd' ? withChart(d, { gainYd: value }) : withChart(d, {}, { [field]: value });
+        if (id === snap?.id) return work(change);
+        const other = await api.get<Snap>(`snaps/${id}`);
+        await api.put(`snaps/${id}`, { document: change(other.document) }, other.version);
+        onOpen(other);
+    };
+    const entry = async (made: FilmDocument) => {
+        if (snap && document && !document.chart?.result) {
+            work((d) => ({
+                ...d,
+                call: made.call,
+                look: made.look,
+                situation: { ...d.situation, ...made.situation },
+                chart: { ...d.chart, ...made.chart },
+                seen: [...(d.seen ?? []).filter((s) => s.what !== 'choice'), ...(made.seen ?? [])],
+            }));
+            await saving.save(true);
+            return onStep(1);
+        }
+        const added = await saving.add(reel.id, made);
+        if (added) onOpen(added);
+    };
+    return (
+        <>
+            <section className="flex min-h-0 min-w-0 flex-col">
+                {snap && document ? (
+                    <>
+                        <div className="min-h-0 flex-1 p-2 pb-1.5">
+                            <Picture
+                                src={clip ? `/api/v1/clips/${clip.id}/video` : null}
+                                video={player.video}
+                                document={document}
+                                angle={angle}
+                                size={player.size}
+                                shift={player.shift}
+                                view={viewAt(views, t)}
+                                clicked={mode === 'calibrate' ? overlay?.lines : undefined}
+                                mode={mode}
+                                plan={plan && mode !== 'calibrate'}
+                                man={grading.man}
+                                t={t}
+                                loop={player.loop}
+                                onTime={player.setT}
+                                onClick={marking.click}
+                            >
+                                {clip && (
+                                    <Modes
+                                        mode={mode}
+                                        setMode={setMode}
+                                        plan={plan}
+                                        setPlan={setPlan}
+                                        following={following}
+                                        player={player}
+                                        man={grading.man}
+                                        document={document}
+                                    />
+                                )}
+                                {run && measured && <PlanRun document={document} measured={measured} t={t} />}
+                                {snap.clips.length > 1 && (
+                                    <button
+                                        type="button"
+                                        onClick={flip}
+                                        title="The other angle at the same moment (V)"
+                                        className="absolute top-2.5 right-2.5 rounded-full bg-black/75 px-3 py-1 text-xs text-white"
+                                    >
+                                        <b>{angle}</b> | {angle === 'wide' ? 'tight' : 'wide'} V
+                                    </button>
+                                )}
+                            </Picture>
+                        </div>
+                        {problem && !badPoints && (
+                            <p
+                                role="alert"
+                                className="mx-2 mb-1 rounded-md border border-ball bg-ball-wash px-3 py-1 text-sm"
+                            >
+                                {problem}
+                            </p>
+                        )}
+                        <Transport
+                            player={player}
+                            marking={marking}
+                            grading={grading}
+                            charting={charting}
+                            measured={measured}
+                        />
+                        {mode === 'calibrate' && (
+                            <Calibrate
+                                overlay={overlay}
+                                problem={badPoints}
+                                points={points}
+                                aim={aim}
+                                onAim={setAim}
+                                onPoints={(next) => work((d) => withPoints(d, t, next, angle))}
+                            />
+                        )}
+                        {mode !== 'calibrate' && (
+                            <>
+                                <FilmTempo
+                                    document={document}
+                                    measured={measured}
+                                    t={t}
+                                    duration={player.durationS}
+                                    onSeek={player.seek}
+                                />
+                                <Marks
+                                    fps={player.fps}
+                                    loop={player.loop}
+                                    onSeek={player.seek}
+                                    onLoop={player.setRange}
+                                />
+                            </>
+                        )}
+                    </>
+                ) : (
+                    <p className="p-8 text-soft">
+                        No snap yet. Chart the first one at the right, or add film at the top.
+                    </p>
+                )}
+            </section>
+            <aside className="flex min-h-0 flex-col border-l border-edge">
+                <div role="tablist" aria-label="Beside the film" className="flex gap-3 border-b border-edge px-3">
+                    {TABS.map(([id, name]) => (
+                        <button
+                            key={id}
+                            role="tab"
+                            type="button"
+                            aria-selected={tab === id}
+                            onClick={() => setTab(id)}
+                            className={clsx(
+                                'border-b-2 py-1.5 text-sm',
+                                tab === id ? 'border-ball font-bold' : 'border-transparent text-soft',
+                            )}
+                        >
+                            {name}
+                            {id === 'open' && snap?.questions.length ? ` ${snap.questions.length}` : ''}
+                        </button>
+                    ))}
+                </div>
+                {tab === 'grade' && measured && snap && (
+                    <>
+                        <DecisionCard
+                            measured={measured}
+                            running={run}
+                            onRun={() => setRun(!run)}
+                            onSeen={(man, what, value) => work((d) => withSeen(d, man, what, value))}
+                        />
+                        <PlanDone
+                            measured={measured}
+                            snap={snap}
+                            man={grading.man}
+                            onMan={grading.setMan}
+                            onGrade={grading.give}
+                            onConfirm={() => void saving.confirm()}
+                            faults={grading.faults}
+                            onFault={grading.flip}
+                            flags={grading.flags}
+                            onFlag={grading.flag}
+                        />
+                    </>
+                )}
+                {tab === 'chart' && (
+                    <ChartPanel
+                        reel={reel}
+                        snap={snap}
+                        document={document}
+                        charting={charting}
+                        onEntry={entry}
+                        onFix={(id, f, v) => void fix(id, f, v)}
+                    />
+                )}
+                {tab === 'open' && (
+                    <Questions
+                        reelId={reel.id}
+                        men={[...men, ...(measured?.defenders ?? [])]}
+                        onOpen={(id) => onOpen({ id, reel_id: reel.id })}
+                    />
+                )}
+            </aside>
+        </>
+    );
+}

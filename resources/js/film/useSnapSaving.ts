@@ -1,0 +1,125 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { toast } from 'sonner';
+import { api, Problem } from '../api/client';
+import type { FilmDocument, Grade, Proposed, Snap } from '../api/types';
+import { openSnap, useFilm } from './filmStore';
+
+/** Saves the snap that is worked on, and grades of men on it; a stale save shows both ways out and loses nothing. */
+export function useSnapSaving() {
+    const client = useQueryClient();
+    const reel = () => void client.invalidateQueries({ queryKey: ['reel'] });
+    const save = async (quiet = false): Promise<Snap | null> => {
+        const now = useFilm.getState();
+        if (!now.snap || !now.document) return null;
+        if (now.document === now.snap.document) return now.snap;
+        const sent = now.document;
+        try {
+            const done = await api.put<Snap>(`snaps/${now.snap.id}`, { document: sent }, now.snap.version);
+            if (useFilm.getState().snap?.id === done.id) useFilm.setState({ snap: { ...done, document: sent } });
+            reel();
+            if (!quiet) toast(`Saved, version ${done.version}`);
+            return done;
+        } catch (e) {
+            stale(e, save);
+            return null;
+        }
+    };
+    const grade = async (p: Proposed, mark: number, faults: string[], more: Partial<Grade> = {}) => {
+        if (!(await save(true))) return;
+        const now = useFilm.getState().snap!;
+        const before = now.grades.find((g) => g.man === p.man);
+        const body = {
+            mark,
+            asked: p.asked.slice(0, 200),
+            done: p.done.slice(0, 300),
+            reason: p.reason,
+            marks: p.marks,
+            decision: null,
+            faults,
+            ...more,
+        };
+        try {
+            const done = await api.put<Grade>(`snaps/${now.id}/grades/${p.man}`, body, before?.version ?? 0);
+            kept([...now.grades.filter((g) => g.man !== p.man), done]);
+            toast(`${p.man} graded ${mark > 0 ? 'plus' : mark < 0 ? 'minus' : 'even'}; it is on his page`);
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not graded.');
+        }
+    };
+    const confirm = async () => {
+        if (!(await save(true))) return;
+        const now = useFilm.getState().snap!;
+        try {
+            const done = await api.post<{ grades: Grade[] }>(`snaps/${now.id}/grades`, {});
+            kept([...now.grades, ...done.grades]);
+            toast(
+                done.grades.length > 0
+                    ? `${done.grades.length} proposals confirmed`
+                    : 'Nothing to confirm: measure a man first.',
+            );
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not confirmed.');
+        }
+    };
+    const kept = (grades: Grade[]) => {
+        useFilm.setState((s) => ({ snap: s.snap && { ...s.snap, grades } }));
+        for (const key of ['players', 'player', 'week', 'reel']) void client.invalidateQueries({ queryKey: [key] });
+    };
+    /** Keeps a new snap and opens it. */
+    const add = async (reelId: string, document: FilmDocument): Promise<Snap | null> => {
+        try {
+            const made = await api.post<Snap>(`reels/${reelId}/snaps`, { document });
+            reel();
+            return made;
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not charted.');
+            return null;
+        }
+    };
+    /** Throws a snap away; the undo puts it there again. */
+    const remove = async (snap: Snap) => {
+        try {
+            const gone = await api.remove(`snaps/${snap.id}`);
+            reel();
+            toast(`Snap ${snap.number ?? snap.place} thrown away`, {
+                action: {
+                    label: 'Undo',
+                    onClick: () =>
+                        void api
+                            .post(`reels/${snap.reel_id}/snaps`, { document: snap.document, place: snap.place })
+                            .then(reel),
+                },
+            });
+            return gone;
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not thrown away.');
+            return null;
+        }
+    };
+    return { save, grade, confirm, add, remove };
+}
+
+function stale(e: unknown, save: () => Promise<unknown>) {
+    const message = e instanceof Problem ? e.message : 'Not saved.';
+    if (!(e instanceof Problem) || e.status !== 412) {
+        toast.error(message);
+        return;
+    }
+    toast.error(message, {
+        duration: Infinity,
+        action: {
+            label: 'Save mine over it',
+            onClick: () => {
+                useFilm.setState((s) => ({ snap: s.snap && { ...s.snap, version: Number(e.more.currentVersion) } }));
+                void save();
+            },
+        },
+        cancel: {
+            label: 'Take theirs',
+            onClick: () => {
+                const now = useFilm.getState().snap;
+                if (now) openSnap({ ...now, ...(e.more.theirs as Snap) });
+            },
+        },
+    });
+}

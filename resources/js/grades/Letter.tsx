@@ -1,0 +1,258 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from '@tanstack/react-router';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Played, PlayerPage } from '../api/types';
+import { useSession } from '../app/session';
+import { ClipPlayer } from '../film/ClipPlayer';
+import { Share } from '../ui/Share';
+import { Button } from '../ui/Button';
+import { capital } from '../ui/words';
+import { SideBySide } from './SideBySide';
+
+/** A man's page reads like a letter to him: what he was asked, what he did, three clips to watch, the trend. */
+export function Letter({ id }: { id: string }) {
+    const session = useSession();
+    const [two, setTwo] = useState<string[]>([]);
+    const page = useQuery({ queryKey: ['player', id], queryFn: () => api.get<PlayerPage>(`players/${id}`) });
+    if (page.isError) return <p className="p-8 text-ball">{page.error.message}</p>;
+    if (!page.data) return null;
+    const p = page.data;
+    const first = p.player.name.split(' ')[0];
+    const plus = p.grades.filter((g) => g.mark > 0).length;
+    const pick = (snap: string) =>
+        setTwo((t) => (t.includes(snap) ? t.filter((s) => s !== snap) : [...t.slice(-1), snap]));
+    const picked = two.map((s) => p.grades.find((g) => g.snap.id === s)).filter((g): g is Played => g !== undefined);
+    const last = p.trend.weeks.at(-1);
+    return (
+        <article
+            className="overflow-y-auto px-8 py-6 print:overflow-visible"
+            tabIndex={0}
+            aria-label={`Page of ${p.player.name}`}
+        >
+            <header className="flex items-start justify-between border-b-2 border-ink pb-2">
+                <div>
+                    <h1 className="text-3xl font-extrabold">{p.player.name}</h1>
+                    <p className="text-soft">
+                        {p.player.letter}, number {p.player.number}.{' '}
+                        {p.grades.length === 0 ? 'Nothing graded yet.' : `${plus} of ${p.grades.length} snaps plus.`}
+                    </p>
+                </div>
+                <Button className="no-print" onClick={() => window.print()} keys="Ctrl P">
+                    Print
+                </Button>
+            </header>
+            {p.grades.length > 0 && (
+                <p className="max-w-prose pt-3 text-[15px] leading-relaxed">
+                    {first},{' '}
+                    {last &&
+                        `week ${last.week}: ${last.interval.hits} of ${last.interval.of} snaps were plus${last.percent === null ? '' : `, ${Math.round(last.percent)} % of the points (${Math.round(100 * p.winning)} % wins)`}. `}
+                    {p.trend.says} {p.repeats.map((r) => `${capital(r.label)}: ${r.text}. `)}
+                    {p.faults.filter((f) => !f.praise).length > 0 && (
+                        <>
+                            To rep this week:{' '}
+                            {p.faults
+                                .filter((f) => !f.praise)
+                                .slice(0, 2)
+                                .map((f) => `${f.label}${f.drill ? ` (drill: ${f.drill})` : ''}`)
+                                .join('; ')}
+                            .
+                        </>
+                    )}
+                </p>
+            )}
+            <Watch page={p} />
+            {picked.length === 2 && (
+                <SideBySide pair={[picked[0], picked[1]]} labels={p.labels} onClose={() => setTwo([])} />
+            )}
+            <div className="grid gap-8 pt-5 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
+                <section>
+                    <h2 className="mb-2 text-lg font-bold">What you did</h2>
+                    {p.grades.length === 0 && (
+                        <p className="text-soft">When a coach grades a snap of yours, it stands here with its clip.</p>
+                    )}
+                    <ul>
+                        {p.grades.map((g) => (
+                            <PlayedSnap
+                                key={g.id}
+                                grade={g}
+                                labels={p.labels}
+                                picked={two.includes(g.snap.id)}
+                                onPick={() => pick(g.snap.id)}
+                                staff={session.staff}
+                            />
+                        ))}
+                    </ul>
+                </section>
+                <section className="space-y-5">
+                    <Weeks page={p} />
+                    {p.byAssignment.length > 0 && (
+                        <div>
+                            <h2 className="mb-1 text-lg font-bold">By what you were asked</h2>
+                            <ul className="text-sm">
+                                {p.byAssignment.map((a) => (
+                                    <li key={a.asked} className="flex items-baseline gap-2 border-b border-faint py-1">
+                                        <span className="min-w-0 flex-1">{a.asked}</span>
+                                        <Share of={a.interval} />
+                                    </li>
+                                ))}
+                            </ul>
+                        </div>
+                    )}
+                    <div>
+                        <h2 className="mb-1 text-lg font-bold">What you are asked</h2>
+                        <ul>
+                            {p.assignments.map((a) => (
+                                <li key={a.call} className="border-b border-faint py-1.5">
+                                    <p className="text-sm font-semibold">{a.job}</p>
+                                    <p className="text-xs text-soft">{a.words}</p>
+                                </li>
+                            ))}
+                        </ul>
+                    </div>
+                </section>
+            </div>
+            <p className="mt-8 text-xs text-soft">This page is for {first} and the staff. Nobody else sees it.</p>
+        </article>
+    );
+}
+
+/** The three clips to watch, open at once. */
+function Watch({ page }: { page: PlayerPage }) {
+    const clips = page.watch
+        .map((w) => ({ why: w.why, grade: page.grades.find((g) => g.snap.id === w.snap) }))
+        .filter((w): w is { why: string; grade: Played } => w.grade !== undefined && w.grade.snap.clips.length > 0);
+    if (clips.length === 0) return null;
+    return (
+        <section className="pt-4">
+            <h2 className="mb-1.5 text-lg font-bold">To watch</h2>
+            <ul className="grid grid-cols-3 gap-4">
+                {clips.map(({ why, grade: g }) => (
+                    <li key={g.id}>
+                        <ClipPlayer
+                            clips={g.snap.clips}
+                            label={`Snap ${g.snap.number}`}
+                            startS={Math.max(0, g.snap.snapAt - 0.5)}
+                        />
+                        <p className="text-sm">
+                            <b>{capital(why)}.</b> Snap {g.snap.number}, {g.snap.reel.title}: {g.asked}.
+                        </p>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function Weeks({ page }: { page: PlayerPage }) {
+    if (page.trend.weeks.length === 0) return null;
+    return (
+        <div>
+            <h2 className="mb-1 text-lg font-bold">Week by week</h2>
+            <ul className="text-sm">
+                {page.trend.weeks.map((w) => (
+                    <li key={w.week} className="flex items-baseline gap-3 border-b border-faint py-1">
+                        <span className="w-16">Week {w.week}</span>
+                        <Share of={w.interval} />
+                        <span className="ml-auto text-xs text-soft">
+                            {w.earned} of {w.possible} points
+                            {w.weightedPercent !== w.percent && w.weightedPercent !== null
+                                ? `, weighted ${Math.round(w.weightedPercent)} %`
+                                : ''}
+                        </span>
+                    </li>
+                ))}
+            </ul>
+            <p className="mt-1 text-xs text-soft">{page.trend.says}</p>
+        </div>
+    );
+}
+
+type PlayedProps = {
+    grade: Played;
+    labels: Record<string, string>;
+    picked: boolean;
+    onPick: () => void;
+    staff: boolean;
+};
+
+function PlayedSnap({ grade: g, labels, picked, onPick, staff }: PlayedProps) {
+    const [watch, setWatch] = useState(false);
+    return (
+        <li className="flex gap-3 border-b border-faint py-2">
+            <MarkDot mark={g.mark} />
+            <div className="min-w-0 flex-1 text-sm">
+                <p>
+                    <span className="font-semibold">{capital(g.asked)}.</span> {g.done ? `${g.done}.` : ''}
+                    {g.decision && (
+                        <b className={g.decision === 'right' ? 'text-open' : 'text-ball'}> Decision {g.decision}.</b>
+                    )}
+                    {g.bust && <b className="text-ball"> Mental error.</b>}
+                    {g.impact && <b className="text-open"> Plus play.</b>}
+                </p>
+                {g.reason && <p className="text-[13px] text-soft">{g.reason}</p>}
+                {g.faults.length > 0 && (
+                    <p className="text-[13px] font-semibold">
+                        {g.faults.map((f) => (
+                            <span key={f} className={clsx('mr-2', f.startsWith('PRS') ? 'text-open' : 'text-ball')}>
+                                {labels[f]}
+                            </span>
+                        ))}
+                    </p>
+                )}
+                <p className="no-print flex gap-3 text-xs">
+                    <span className="text-soft">
+                        Snap {g.snap.number}, {g.snap.reel.title}
+                    </span>
+                    {g.snap.clips.length > 0 && (
+                        <>
+                            <button
+                                type="button"
+                                className="font-semibold underline"
+                                onClick={() => setWatch(!watch)}
+                                aria-expanded={watch}
+                            >
+                                {watch ? 'Put it away' : `Watch snap ${g.snap.number}`}
+                            </button>
+                            <button
+                                type="button"
+                                aria-pressed={picked}
+                                className={clsx('underline', picked && 'font-bold')}
+                                onClick={onPick}
+                            >
+                                {picked ? 'beside another' : 'put beside'}
+                            </button>
+                        </>
+                    )}
+                    {staff && (
+                        <Link to="/film" search={{ reel: g.snap.reel.id, snap: g.snap.id }} className="underline">
+                            in the film room
+                        </Link>
+                    )}
+                </p>
+                {watch && (
+                    <div className="mt-1 max-w-xl">
+                        <ClipPlayer clips={g.snap.clips} label={`Snap ${g.snap.number}`} />
+                    </div>
+                )}
+            </div>
+        </li>
+    );
+}
+
+function MarkDot({ mark }: { mark: number }) {
+    const [sign, name] = mark > 0 ? ['+', 'plus'] : mark < 0 ? ['−', 'minus'] : ['0', 'even'];
+    return (
+        <span
+            aria-label={name}
+            role="img"
+            className={clsx(
+                'grid size-7 shrink-0 place-items-center rounded-full border-2 font-bold',
+                mark > 0 ? 'border-open text-open' : mark < 0 ? 'border-ball text-ball' : 'border-ink',
+            )}
+        >
+            {sign}
+        </span>
+    );
+}

@@ -1,0 +1,75 @@
+import { useRef, useState } from 'react';
+import type { Played } from '../api/types';
+import { Button } from '../ui/Button';
+
+type Props = { pair: [Played, Played]; labels: Record<string, string>; onClose: () => void };
+
+/** Two snaps on one clock from the snap on: the same man weeks apart, or two men on the same step. */
+export function SideBySide({ pair, labels, onClose }: Props) {
+    const videos = [useRef<HTMLVideoElement>(null), useRef<HTMLVideoElement>(null)];
+    const [t, setT] = useState(0);
+    const start = (g: Played) => g.snap.clips[0].from_s + g.snap.snapAt;
+    const seek = (to: number) => {
+        setT(to);
+        videos.forEach((v, i) => {
+            if (!v.current) return;
+            v.current.pause();
+            v.current.currentTime = Math.max(0, start(pair[i]) + to);
+        });
+    };
+    const play = (rate: number) => {
+        seek(t >= 3.9 ? -0.5 : t);
+        videos.forEach((v) => {
+            if (!v.current) return;
+            v.current.playbackRate = rate;
+            void v.current.play().catch(() => undefined);
+        });
+    };
+    return (
+        <section className="mt-4 rounded-md border border-edge bg-card p-3" aria-label="Side by side">
+            <div className="grid grid-cols-2 gap-3">
+                {pair.map((g, i) => (
+                    <figure key={g.id}>
+                        <video
+                            ref={videos[i]}
+                            src={`/api/v1/clips/${g.snap.clips[0].id}/video#t=${start(g)}`}
+                            aria-label={`Snap ${g.snap.number} of ${g.snap.reel.title}`}
+                            muted
+                            playsInline
+                            preload="auto"
+                            onTimeUpdate={(e) =>
+                                i === 0 && !e.currentTarget.paused && setT(e.currentTarget.currentTime - start(g))
+                            }
+                            className="aspect-video w-full rounded bg-rail"
+                        />
+                        <figcaption className="mt-1 text-xs">
+                            <b>
+                                Snap {g.snap.number}, {g.snap.reel.title}
+                            </b>
+                            : {g.done || g.asked} {g.faults.map((f) => labels[f]).join(', ')}
+                        </figcaption>
+                    </figure>
+                ))}
+            </div>
+            <div className="no-print mt-2 flex items-center gap-2 text-sm">
+                <Button onClick={() => play(1)}>Play both</Button>
+                <Button onClick={() => play(0.5)}>½</Button>
+                <Button onClick={() => play(0.25)}>¼</Button>
+                <input
+                    type="range"
+                    min={-0.5}
+                    max={4}
+                    step={0.033}
+                    value={t}
+                    onChange={(e) => seek(Number(e.target.value))}
+                    aria-label="Seconds from the snap"
+                    className="flex-1 accent-ball"
+                />
+                <span className="w-16 text-right narrow">{t.toFixed(2)} s</span>
+                <Button kind="quiet" onClick={onClose}>
+                    Close
+                </Button>
+            </div>
+        </section>
+    );
+}
