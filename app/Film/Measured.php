@@ -21,7 +21,7 @@ final class Measured
         $decision = $grader->decision();
 
         return [
-            'plots' => $m->plots(), 'refused' => (object) $m->placed->refused, 'assignments' => $m->assignments(), 'disagreements' => $m->placed->disagreements,
+            'plots' => $m->plots(), 'refused' => (object) $m->placed->refused, 'assignments' => $m->assignments(), 'disagreements' => $m->placed->disagreements(),
             'faults' => $grader->faults(), 'decision' => $decision->toArray(), 'blame' => (new Blame($grader))->of(), 'proposals' => (new Proposal($grader))->all(),
             'planned' => self::planned($grader), 'tracks' => self::tracks($grader), 'verdict' => $m->proof?->verdict(),
             'labels' => (object) array_map(fn (string $man): array => $keys->for($man), array_combine($men, $men)),

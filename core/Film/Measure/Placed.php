@@ -33,7 +33,7 @@ final class Placed
     public array $refused = [];
 
     /** @var list<array{man: string, atS: float, apartYd: float, why: string}> */
-    public array $disagreements = [];
+    private array $disagreements = [];
 
     /** @var array<string, Carried> by angle */
     private array $carried = [];
@@ -52,6 +52,14 @@ final class Placed
     public function track(string $man): ?Track
     {
         return array_key_exists($man, $this->tracks) ? $this->tracks[$man] : $this->tracks[$man] = Track::of($this->moments($man));
+    }
+
+    /** Where two angles say different things, and what to look at. @return list<array{man: string, atS: float, apartYd: float, why: string}> */
+    public function disagreements(): array
+    {
+        array_map($this->track(...), $this->men());
+
+        return $this->disagreements;
     }
 
     /** Men and defenders with a plot. @return list<string> */

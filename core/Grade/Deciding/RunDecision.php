@@ -19,7 +19,7 @@ use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 final readonly class RunDecision
 {
     /** His choices have parted once their runs are this far apart where he was plotted, yards (product default). */
-    private const PARTED_YD = 0.6;
+    private const PARTED_YD = 0.4;
 
     /** Plots tell a choice from here to this long after the mesh, seconds. */
     private const SHOWS_S = 0.35;
@@ -39,15 +39,22 @@ final readonly class RunDecision
     {
         $acts = $this->proof->byRule;
         $told = [];
+        $open = null;
         foreach ($this->proof->keys as $key) {
             $choice = $this->choice($key);
             if ($choice === null) {
-                return new Decision($key->role, null, null, null, "Plot the {$key->role} around the mesh to see what he did, or say it by eye.");
+                $open ??= $key->role;
+            } else {
+                $acts[$key->role] = $choice[0];
+                $told[$key->role] = $choice;
             }
-            $acts[$key->role] = $choice[0];
-            $told[$key->role] = $choice;
         }
         $right = $this->proof->decider->outcome($acts);
+        // Where the first read man gives the ball away, nobody has to look at the second.
+        // Neither where the count before the snap has thrown the ball.
+        if ($open !== null && ! $this->counted() && ($open === $this->proof->keys[0]->role || $right->action !== 'give')) {
+            return new Decision($open, null, null, null, "Plot the $open around the mesh to see what he did, or say it by eye.");
+        }
         $key = $this->proof->keys[0] ?? null;
         $base = new Decision($key?->role, $key === null ? null : $told[$key->role][0]->name, $right->letter, null, '', $this->right($right), byEye: array_filter($told, fn (array $t): bool => $t[1]) !== []);
         $done = $this->done();
@@ -68,7 +75,7 @@ final readonly class RunDecision
         }
         if ($done === $should) {
             $late = $this->late($right, $done);
-            $why = "$told The $done was right".($this->proof->before?->throws === true && $done === 'throw' ? ": {$this->proof->before->why}" : '').'.';
+            $why = "$told The $done was right".($this->counted() && $done === 'throw' ? ": {$this->proof->before->why}" : '.');
 
             return $base->with(['grade' => $late === null ? 'right' : 'right but late', 'why' => trim("$why ".($late ?? '')), 'evidence' => [...$evidence, ...$this->clock()], 'labels' => $late === null ? [] : [$done === 'pitch' ? 'FLT-51' : 'FLT-47']]);
         }
@@ -76,20 +83,22 @@ final readonly class RunDecision
         $evidence[] = ['what' => "margin of the $done", 'value' => $was === null ? 'none' : round($was->margin, 2), 'unit' => 's'];
         $open = $was !== null && $was->free();
 
-        return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence, 'labels' => ['FLT-48'],
-            'why' => trim($told.' '.ucfirst((string) $should)." was right: {$right->why}. ".($was === null ? "There is no $done in this call." : ($open ? "The $done was there too, but it is not the read." : "The $done was not there: {$was->why}.")).' '.($this->count($done) ?? ''))]);
+        $because = $this->counted() ? $this->proof->before->why : "{$right->why}.";
+        $then = $was === null ? "There is no $done in this call." : ($open ? "The $done was there too, but it is not the read." : "The $done was not there: {$was->why}.");
+
+        return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence, 'labels' => ['FLT-48'], 'why' => trim("$told ".ucfirst((string) $should)." was right: $because $then")]);
     }
 
-    /** A run into more men than can be blocked, nobody of them read, is wrong whatever it gains (CNT-03, W-05). */
-    private function count(string $done): ?string
+    /** Whether more men are in the box than can be blocked, nobody of them read, so that the throw is right (CNT-03). */
+    private function counted(): bool
     {
-        return $done !== 'throw' && $this->proof->before?->throws === true ? "{$this->proof->before->why}" : null;
+        return $this->proof->before?->throws === true;
     }
 
     /** What the ball should do: the throw of the count before the snap, else the read. */
     private function right(RunOutcome $right): string
     {
-        return $this->proof->before?->throws === true ? 'throw' : $right->action;
+        return $this->counted() ? 'throw' : $right->action;
     }
 
     /** @param  array<string, RunAct>  $acts */
@@ -166,7 +175,7 @@ final readonly class RunDecision
             $parts[] = "the $role chose to {$act->name}".($byEye ? ' (by eye)' : '');
         }
 
-        return $parts === [] ? 'Nobody is read here.' : ucfirst(implode(' and ', $parts)).'.';
+        return $parts === [] ? ($this->counted() ? 'The count decides before the snap.' : 'Nobody is read here.') : ucfirst(implode(' and ', $parts)).'.';
     }
 
     /** @return array{RunAct, bool}|null the act and whether it was said by eye */

@@ -1,0 +1,72 @@
+<?php
+
+use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Film\Seen;
+use Jacotaxis\Core\Grade\Blame;
+use Jacotaxis\Core\Grade\Marks;
+use Jacotaxis\Core\Grade\Proposal;
+use Jacotaxis\Core\Grade\Scale;
+
+const SMASH = 'gun 2x2 right: smash right';
+const COVER_2 = '4-2 nickel, cover 2';
+
+function ended(Result $result, ?float $gain = null, array $more = []): Chart
+{
+    return (new Chart(result: $result, gainYd: $gain))->with($more);
+}
+
+it('says whose it was', function (array $film, ?string $owner, ?string $man, string $says = ''): void {
+    $blame = (new Blame(graded(SMASH, COVER_2, $film)))->of();
+    expect([$blame['owner'] ?? null, $blame['man'] ?? null])->toBe([$owner, $man])->and($blame['why'] ?? '')->toContain($says);
+})->with([
+    'worth the down: nobody\'s' => [['act' => 'right corner: sit', 'chart' => ended(Result::Complete, 14.0)], null, null],
+    'not charted yet' => [['act' => 'right corner: sit'], null, null],
+    'a right throw dropped' => [['act' => 'right corner: sit', 'chart' => ended(Result::Dropped)], 'player', 'H', 'dropped'],
+    'forced into a sinking corner' => [['act' => 'right corner: sink', 'throw' => 'H@2.8', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'Forced'],
+    'held' => [['act' => 'right corner: sit', 'throw' => 'H@3.0', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'late'],
+    'the route came late' => [['run' => SMASH.'; H corner 15', 'throw' => 'H@2.95', 'chart' => ended(Result::Incomplete)], 'player', 'H', 'late'],
+    'their foul' => [['act' => 'right corner: sit', 'chart' => ended(Result::NoPlay, null, ['penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'held the receiver', 'nullified' => true]])], 'opponent', null, 'held the receiver'],
+    'right in everything and still nothing' => [['act' => 'right corner: sit', 'chart' => ended(Result::Incomplete)], 'undetermined', null],
+    'the staff settled it' => [['act' => 'right corner: sit', 'chart' => ended(Result::Incomplete), 'seen' => [new Seen('Z', 'owner', 'partner')]], 'partner', 'Z', 'settled'],
+]);
+
+it('GRD-03: undetermined, call and opponent count for nobody', function (array $film, bool $counts): void {
+    expect((new Blame(graded(SMASH, COVER_2, $film)))->of()['counts'])->toBe($counts);
+})->with([
+    [['act' => 'right corner: sit', 'chart' => ended(Result::Incomplete)], false],
+    [['act' => 'right corner: sink', 'throw' => 'H@2.8', 'chart' => ended(Result::Incomplete)], true],
+]);
+
+it('W-46, GRD-01: the read and the result are marked apart', function (array $film, ?int $decision, ?int $result): void {
+    $q = array_column((new Proposal(graded(SMASH, COVER_2, $film)))->all(), null, 'man')['Q'];
+    expect([$q['marks']['decision'], $q['marks']['result'], $q['mark']])->toBe([$decision, $result, $decision]);
+})->with([
+    'wrong read, complete for a first down' => [['act' => 'right corner: sink', 'throw' => 'H@2.8', 'chart' => ended(Result::Complete, 15.0)], -1, 1],
+    'right read, dropped' => [['act' => 'right corner: sit', 'chart' => ended(Result::Dropped)], 1, -1],
+    'right and worth it' => [['act' => 'right corner: sit', 'chart' => ended(Result::Complete, 9.0)], 1, 1],
+    'right, too little' => [['act' => 'right corner: sit', 'chart' => ended(Result::Complete, 2.0)], 1, -1],
+]);
+
+it('proposes a grade for whoever was measured and none for the others', function (): void {
+    $rows = array_column((new Proposal(graded(SMASH, COVER_2, ['run' => SMASH.'; H corner 15', 'throw' => 'H@2.95', 'men' => ['H', 'Z', 'right corner']])))->all(), null, 'man');
+    expect($rows)->toHaveCount(11)->and($rows['H']['mark'])->toBe(-1)->and($rows['H']['faults'])->toContain('FLT-13')->and($rows['H']['reason'])->toContain('Break depth: planned 10.0, done 14.8')
+        ->and($rows['Z']['mark'])->toBe(1)->and($rows['X']['mark'])->toBeNull()->and($rows['LT']['mark'])->toBeNull()->and($rows['Q']['faults'])->toBe(['FLT-47'])->and($rows['H']['asked'])->toBe('Corner at 10 yd');
+});
+
+it('proposes minus for another route than was asked', function (): void {
+    $rows = array_column((new Proposal(graded(SMASH, COVER_2, ['run' => SMASH.'; Z go', 'men' => ['Z', 'right corner']])))->all(), null, 'man');
+    expect($rows['Z']['marks']['assignment'])->toBe(-1);
+});
+
+it('sums process up without the result', fn (array $marks, ?int $overall) => expect(Marks::overall($marks))->toBe($overall))->with([
+    [['assignment' => 1, 'technique' => null], 1], [['assignment' => 1, 'technique' => -1], -1], [['result' => -1, 'decision' => 1], 1], [['result' => 1], null], [[], null],
+]);
+
+it('gives points by the school', function (Scale $scale, array $marks, int $overall, array $points): void {
+    expect($scale->points($marks, $overall))->toBe($points);
+})->with([
+    'plus' => [Scale::PlusMinus, [], 1, [1.0, 1.0]], 'minus' => [Scale::PlusMinus, [], -1, [0.0, 1.0]], 'even is left out' => [Scale::PlusMinus, [], 0, [0.0, 0.0]],
+    'three of three' => [Scale::ThreePart, [], 1, [3.0, 3.0]], 'right but badly done' => [Scale::ThreePart, ['assignment' => 1, 'technique' => -1, 'effort' => 1], -1, [2.0, 3.0]], 'loafed' => [Scale::ThreePart, ['assignment' => 1, 'technique' => 1, 'effort' => -1], -1, [2.0, 3.0]],
+    'two' => [Scale::ZeroToTwo, ['assignment' => 1], 1, [2.0, 2.0]], 'one' => [Scale::ZeroToTwo, ['assignment' => 1, 'technique' => -1], -1, [1.0, 2.0]], 'none' => [Scale::ZeroToTwo, ['assignment' => -1, 'technique' => 1], -1, [0.0, 2.0]],
+]);

@@ -1,0 +1,73 @@
+<?php
+
+use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Film\Seen;
+use Jacotaxis\Core\Grade\Blame;
+
+const ZONE = 'gun 2x2 right: zone right';
+const INSERT = 'gun 2x2 right: zone right, rpo: Y slant; key will';
+const TRIPLE = 'under center double-slot right, H return right: triple right';
+const COVER_3 = '4-2 nickel, cover 3';
+
+/** What was done with the ball, by eye. */
+function did(string $action): Seen
+{
+    return new Seen('Q', 'action', $action);
+}
+
+it('grades zone reads, options and run-pass options by what the key did on film', function (string $call, array $film, string $choice, string $right, ?string $grade, string $says): void {
+    $d = graded($call, COVER_3, $film)->decision();
+    expect([$d->choice, $d->right, $d->grade])->toBe([$choice, $right, $grade])->and($d->why)->toContain($says);
+})->with([
+    'the end sits on the quarterback, give' => [ZONE, ['act' => 'left end: take the quarterback', 'seen' => [did('give')]], 'take the quarterback', 'give', 'right', 'left end chose to take the quarterback'],
+    'the end crashes, pull' => [ZONE, ['act' => 'left end: take the back', 'seen' => [did('pull')]], 'take the back', 'pull', 'right', 'The pull was right'],
+    'the end sits, pulled into him' => [ZONE, ['act' => 'left end: take the quarterback', 'throw' => 'pull', 'seen' => [did('pull')]], 'take the quarterback', 'give', 'forced', 'The pull was not there'],
+    'the end crashes, given into him' => [ZONE, ['act' => 'left end: take the back', 'throw' => 'give', 'seen' => [did('give')]], 'take the back', 'pull', 'forced', 'Pull was right'],
+    'the backer inserts, thrown' => [INSERT, ['act' => 'will: insert'], 'insert', 'throw', 'right', 'The throw was right'],
+    'the backer drops, given' => [INSERT, ['act' => 'will: drop', 'seen' => [did('give')]], 'drop', 'give', 'right', 'The give was right'],
+    'the backer drops, thrown into him' => [INSERT, ['act' => 'will: drop', 'throw' => 'throw'], 'drop', 'give', 'wrong', 'Give was right'],
+    'both keys of a triple, pitch' => [TRIPLE, ['act' => 'right end: take the back; nickel: take the quarterback', 'seen' => [did('pitch')]], 'take the back', 'pitch', 'right', 'nickel chose to take the quarterback'],
+    'the dive is there, and given' => [TRIPLE, ['act' => 'right end: take the quarterback', 'seen' => [did('give')]], 'take the quarterback', 'give', 'right', 'The give was right'],
+]);
+
+it('takes a choice said by eye where none is plotted, and says so', function (): void {
+    $d = graded(ZONE, COVER_3, ['men' => ['Q'], 'seen' => [new Seen('left end', 'choice', 'take the back'), did('pull')]])->decision();
+    expect($d->byEye)->toBeTrue()->and($d->grade)->toBe('right')->and($d->why)->toContain('by eye');
+    $guess = graded(ZONE, COVER_3, ['men' => ['Q'], 'seen' => [new Seen('left end', 'choice', 'take the back', false), did('pull')]])->decision();
+    expect($guess->grade)->toBeNull()->and($guess->choice)->toBeNull();
+});
+
+it('asks for what is missing', function (array $film, string $says): void {
+    $d = graded(ZONE, COVER_3, $film)->decision();
+    expect($d->grade)->toBeNull()->and($d->why)->toContain($says);
+})->with([
+    'nobody looked at the end' => [['men' => ['Q'], 'seen' => [did('give')]], 'Plot the left end around the mesh'],
+    'nobody said where the ball went' => [['act' => 'left end: take the back'], 'Say what the ball did'],
+]);
+
+it('knows the ball by who carried it', function (string $carrier, string $done): void {
+    expect(graded(ZONE, COVER_3, ['act' => 'left end: take the back', 'chart' => new Chart(result: Result::Run, gainYd: 4.0, carrier: $carrier)])->decision()->done)->toBe($done);
+})->with([['R', 'give'], ['Q', 'pull']]);
+
+it('lucky is wrong or forced that gained', function (float $gain, bool $lucky): void {
+    $d = graded(ZONE, COVER_3, ['act' => 'left end: take the quarterback', 'throw' => 'pull', 'seen' => [did('pull')], 'chart' => new Chart(result: Result::Run, gainYd: $gain)])->decision();
+    expect($d->grade)->toBe('forced')->and($d->lucky)->toBe($lucky);
+})->with([[12.0, true], [1.0, false]]);
+
+it('follows a staff\'s own rule before the read', function (): void {
+    $d = graded(ZONE.'; if left end take the back then give', COVER_3, ['run' => ZONE, 'act' => 'left end: take the back', 'throw' => 'give', 'seen' => [did('give')]])->decision();
+    expect([$d->right, $d->grade])->toBe(['give', 'right']);
+});
+
+it('W-05: more in the box than can be blocked: the throw is right, a run is not whatever it gains', function (string $look): void {
+    $d = graded('gun 2x2 right: zone left, rpo: H bubble', $look, ['chart' => new Chart(result: Result::Run, gainYd: 8.0, carrier: 'R'), 'men' => []])->decision();
+    expect([$d->right, $d->grade, $d->lucky])->toBe(['throw', 'forced', true])->and($d->why)->toContain('one free: throw outside');
+})->with(['bear, cover 0', '5-2, cover 3']);
+
+it('INZ-24: a give after a spoiled mesh is excused, and nobody\'s until the staff says whose', function (array $schools, string $owner, ?string $man): void {
+    $grader = graded(ZONE, COVER_3, ['act' => 'left end: take the back', 'throw' => 'give', 'seen' => [did('give'), new Seen('Q', 'mesh spoiled', 'yes')], 'schools' => $schools, 'chart' => new Chart(result: Result::Run, gainYd: -1.0)]);
+    expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain('excusable');
+    $blame = (new Blame($grader))->of();
+    expect([$blame['owner'], $blame['man']])->toBe([$owner, $man]);
+})->with(['unset' => [[], 'undetermined', null], 'the runner' => [['SET-37' => 'B'], 'player', 'R'], 'the quarterback' => [['SET-37' => 'C'], 'player', 'Q']]);
