@@ -3,19 +3,10 @@
 use App\Documents\Schemas;
 use App\Models\Call;
 use App\Models\Clip;
-use App\Models\Grade;
 use App\Models\Player;
+use App\Models\Reel;
+use App\Models\Snap;
 use Database\Seeders\DatabaseSeeder;
-use Illuminate\Http\UploadedFile;
-
-/** A short film of one's own, as a phone would make it. */
-function mp4(): string
-{
-    $path = sys_get_temp_dir().'/jx-own.mp4';
-    (new Symfony\Component\Process\Process(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i', 'testsrc=size=320x180:rate=30:duration=1', '-pix_fmt', 'yuv420p', '-c:v', 'libx264', $path]))->mustRun();
-
-    return $path;
-}
 
 it('signs in with the right password and says so when it is wrong', function (): void {
     $this->postJson('/api/v1/session', ['email' => 'coordinator@cedarfork.example', 'password' => 'no'])->assertStatus(422)->assertJsonPath('title', 'Not signed in');
@@ -24,7 +15,7 @@ it('signs in with the right password and says so when it is wrong', function ():
 });
 
 it('keeps each role to what is its', function (string $email, string $method, string $path, int $status): void {
-    $path = strtr($path, ['{call}' => Call::query()->value('id'), '{clip}' => Clip::query()->orderBy('id')->value('id'), '{fresh}' => Clip::query()->orderBy('id')->offset(1)->limit(1)->value('id'),
+    $path = strtr($path, ['{call}' => Call::query()->value('id'), '{snap}' => Snap::query()->value('id'), '{clip}' => Clip::query()->whereHas('snap.grades', fn ($q) => $q->where('man', 'H'))->value('id'), '{fresh}' => Clip::query()->whereDoesntHave('snap.grades')->value('id'), '{reel}' => Reel::query()->value('id'),
         '{H}' => Player::query()->where('letter', 'H')->value('id'), '{Z}' => Player::query()->where('letter', 'Z')->value('id')]);
     $this->actingAs(coach($email))->json($method, "/api/v1/$path", headers: ['If-Match' => '"1"'])->assertStatus($status);
 })->with([
@@ -33,8 +24,15 @@ it('keeps each role to what is its', function (string $email, string $method, st
     'position coach may not delete' => ['receivers@cedarfork.example', 'DELETE', 'calls/{call}', 403],
     'coordinator may delete' => ['coordinator@cedarfork.example', 'DELETE', 'calls/{call}', 204],
     'player has no calls' => ['h@cedarfork.example', 'GET', 'calls', 403],
-    'player has no film room' => ['h@cedarfork.example', 'GET', 'clips', 403],
-    'player may not save a clip' => ['h@cedarfork.example', 'PUT', 'clips/{clip}', 403],
+    'player has no film room' => ['h@cedarfork.example', 'GET', 'reels', 403],
+    'player reads no snap' => ['h@cedarfork.example', 'GET', 'snaps/{snap}', 403],
+    'player has no numbers' => ['h@cedarfork.example', 'GET', 'numbers/groups', 403],
+    'player does not see the week' => ['h@cedarfork.example', 'GET', 'weeks', 403],
+    'player does not take the week home' => ['h@cedarfork.example', 'GET', 'weeks/file.csv', 403],
+    'player sends no film' => ['h@cedarfork.example', 'POST', 'reels/{reel}/uploads', 403],
+    'position coach keeps a reel' => ['receivers@cedarfork.example', 'DELETE', 'reels/{reel}', 403],
+    'coordinator throws a reel away' => ['coordinator@cedarfork.example', 'DELETE', 'reels/{reel}', 204],
+    'player may not save a snap' => ['h@cedarfork.example', 'PUT', 'snaps/{snap}', 403],
     'player sees his page' => ['h@cedarfork.example', 'GET', 'players/{H}', 200],
     'player does not see another page' => ['h@cedarfork.example', 'GET', 'players/{Z}', 403],
     'player watches the clip he was graded on' => ['h@cedarfork.example', 'GET', 'clips/{clip}/video', 200],
@@ -89,51 +87,7 @@ it('serves film in ranges, so that seeking works', function (): void {
     $this->actingAs(coach())->get("/api/v1/clips/{$clip->id}/video", ['Range' => 'bytes=100-199'])->assertStatus(206)->assertHeader('Content-Length', '100')->assertHeader('Content-Type', 'video/webm');
 });
 
-it('takes a film and refuses what is none, keeping nothing', function (Closure $file, int $status, string $says): void {
-    config(['film.most_mb' => 1, 'film.folder' => 'film-test']);
-    $before = Clip::query()->count();
-    $answer = $this->actingAs(coach())->post('/api/v1/clips', ['film' => $file(), 'call' => 'gun 2x2 right: smash right', 'look' => '4-2 nickel, cover 2'], ['Accept' => 'application/json']);
-    $answer->assertStatus($status);
-    expect($status === 201 ? $answer->json('title') : $answer->json('detail'))->toContain($says)->and(Clip::query()->count())->toBe($before + ($status === 201 ? 1 : 0));
-    Illuminate\Support\Facades\File::deleteDirectory(storage_path('app/private/film-test'));
-})->with([
-    'a film' => [fn () => new UploadedFile(database_path('demo/film/snap-12.webm'), '../..\\<script>hostile name.webm', null, null, true), 201, 'hostile'],
-    'an MP4' => [fn () => new UploadedFile(mp4(), 'own.mp4', null, null, true), 201, 'own'],
-    'empty' => [fn () => UploadedFile::fake()->createWithContent('a.webm', ''), 422, 'MP4'],
-    'text renamed' => [fn () => UploadedFile::fake()->createWithContent('a.mp4', 'this is no film at all'), 422, 'no moving picture'],
-    'cut off' => [fn () => UploadedFile::fake()->createWithContent('a.webm', substr(file_get_contents(database_path('demo/film/snap-12.webm')), 0, 300)), 422, 'MP4'],
-    'too large' => [fn () => UploadedFile::fake()->create('a.mp4', 2048, 'video/mp4'), 413, 'at most 1 MB'],
-    'nothing' => [fn () => null, 422, 'Choose'],
-]);
-
-it('measures and grades a worked clip, and the grade is on the player\'s page', function (): void {
-    $this->actingAs(coach());
-    $clip = Clip::query()->where('title', 'like', 'Snap 27%')->firstOrFail();
-    $measured = $this->postJson('/api/v1/measurements', ['document' => $clip->document])->assertOk();
-    expect($measured->json('proposed.Q'))->toBe(['forced'])->and($measured->json('decision.decision'))->toBe('forced')->and($measured->json('decision.choice'))->toBe('sink')->and($measured->json('decision.rightRead'))->toBe('Z');
-    $body = ['mark' => -1, 'asked' => 'H corner, then Z hitch', 'done' => 'Threw to H', 'decision' => 'forced', 'reason' => $measured->json('decision.why'), 'faults' => ['forced']];
-    $path = "/api/v1/clips/{$clip->id}/grades/Q";
-    $this->putJson($path, $body, ['If-Match' => '"0"'])->assertCreated();
-    $this->putJson($path, ['mark' => 0] + $body, ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
-    $this->putJson($path, $body, ['If-Match' => '"1"'])->assertStatus(412);
-    $page = $this->actingAs(coach('q@cedarfork.example'))->getJson('/api/v1/players/'.Player::query()->where('letter', 'Q')->value('id'))->assertOk();
-    expect(collect($page->json('grades'))->pluck('clip.title'))->toContain($clip->title)->and($page->json('assignments.0.job'))->toBe('Reads H, Z');
-    $this->actingAs(coach('q@cedarfork.example'))->get("/api/v1/clips/{$clip->id}/video")->assertOk();
-});
-
-it('grades the four clips of the demo as they were played', function (): void {
-    expect(Grade::query()->where('man', 'Q')->orderBy('id')->pluck('decision')->all())->toBe(['right', 'right but late'])
-        ->and(Grade::query()->where('man', 'H')->orderBy('id')->get()->pluck('faults')->all())->toBe([[], ['wrong depth']]);
-});
-
 it('refuses bad calibration points with the reason', function (): void {
     $points = array_map(fn (int $i): array => ['xPx' => 10 * $i, 'yPx' => 10 * $i, 'fieldXYd' => 5 * $i, 'fieldYYd' => 5 * $i], range(0, 4));
     $this->actingAs(coach())->postJson('/api/v1/calibrations', ['points' => $points, 'widthPx' => 640, 'heightPx' => 360])->assertStatus(422)->assertJsonPath('detail', fn (string $d): bool => str_contains($d, 'lie on one line'));
-});
-
-it('saves a film document on its version only', function (): void {
-    $clip = Clip::query()->orderBy('id')->first();
-    $this->actingAs(coach())->putJson("/api/v1/clips/{$clip->id}", ['document' => $clip->document], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
-    $this->putJson("/api/v1/clips/{$clip->id}", ['document' => $clip->document], ['If-Match' => '"1"'])->assertStatus(412);
-    $this->putJson("/api/v1/clips/{$clip->id}", ['document' => ['marks' => [['kind' => 'fumble', 'atS' => 1]]] + $clip->document], ['If-Match' => '"2"'])->assertStatus(422)->assertJsonPath('pointer', '/marks/0/kind');
 });

@@ -30,7 +30,7 @@ class ReelController extends Controller
     {
         $this->authorize('view', $reel);
         $angles = DB::table('clips')->where(['reel_id' => $reel->id, 'status' => 'ready'])->whereNotNull('snap_id')->orderByRaw("angle = 'wide' desc")->get(['id', 'snap_id', 'angle'])->groupBy('snap_id');
-        $snaps = $reel->snaps()->withCount('grades')->get(self::STRIP)->map(fn (Snap $s): array => $s->toArray() + ['clips' => $angles->get($s->id, collect())->map(fn (object $c): array => ['id' => $c->id, 'angle' => $c->angle])->values()]);
+        $snaps = $reel->snaps()->select(self::STRIP)->withCount('grades')->get()->map(fn (Snap $s): array => $s->toArray() + ['clips' => $angles->get($s->id, collect())->map(fn (object $c): array => ['id' => $c->id, 'angle' => $c->angle])->values()]);
 
         return new JsonResponse($reel->toArray() + ['snaps' => $snaps, 'loose' => $reel->clips()->where(fn ($q) => $q->whereNull('snap_id')->orWhere('status', '!=', 'ready'))->get()], headers: ['ETag' => "\"{$reel->version}\""]);
     }
