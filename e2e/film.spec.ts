@@ -1,114 +1,209 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible, signIn } from './actions';
+import { feet, pixel, truth } from './truth';
 
-async function openClip(page: Page, title: RegExp) {
-    await page.getByRole('navigation', { name: 'Clips' }).getByRole('button', { name: title }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toContainText(title);
-    await expect(page.getByTestId('decision')).toBeVisible();
+/** Width of a field mark from the left sideline, yards (high school). */
+const ACROSS: Record<string, number> = {
+    'left hash': 160 / 9,
+    'right hash': 320 / 9,
+    'top of the right numbers': 160 / 3 - 9,
+};
+
+async function openSnap(page: Page, n: number) {
+    await page
+        .getByRole('navigation', { name: 'Snaps' })
+        .getByRole('button', { name: new RegExp(`^Snap ${n},`) })
+        .click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(`Snap ${n} `);
 }
 
 /** Clicks a pixel of the film. */
-async function clickPixel(page: Page, x: number, y: number) {
-    const box = (await page.locator('video').first().boundingBox())!;
+async function clickPixel(page: Page, [x, y]: [number, number]) {
+    const box = (await page.getByRole('application').boundingBox())!;
     await page.mouse.click(box.x + (x / 640) * box.width, box.y + (y / 360) * box.height);
 }
 
-/** The demo's own worked document of another clip from the same camera: where the marks lie. */
-async function knownPoints(page: Page): Promise<{ xPx: number; yPx: number; mark: string }[]> {
-    return page.evaluate(async () => {
-        const list = await (await fetch('/api/v1/clips')).json();
-        return list.clips[0].document.calibrations[0].points;
-    });
+/** Goes to a moment of the film, and gives the keys back to the room. */
+async function at(page: Page, s: number) {
+    await page.getByLabel('Moment of the film, seconds').fill(String(s));
+    await expect(page.getByTestId('clock')).toContainText(`${s.toFixed(2)} s`);
+    await page.waitForTimeout(150);
 }
+
+async function calibrate(page: Page, name: string, s: number, marks: [string, number][]) {
+    const t = truth(name);
+    await at(page, s);
+    await page.getByRole('button', { name: 'Calibrate' }).click();
+    for (const [mark, yard] of marks) {
+        await page.getByLabel('Yard line').selectOption(String(yard));
+        await page.getByLabel('Mark on it').selectOption(mark);
+        await clickPixel(page, pixel(t, s, [ACROSS[mark], yard]));
+    }
+}
+
+const SIX: [string, number][] = [
+    ['left hash', 40],
+    ['right hash', 40],
+    ['left hash', 60],
+    ['right hash', 60],
+    ['top of the right numbers', 45],
+    ['top of the right numbers', 60],
+];
 
 test.beforeEach(async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: 'Film' }).click();
+    await expect(page.getByRole('navigation', { name: 'Snaps' }).getByRole('button')).not.toHaveCount(0);
 });
 
-test('plays, seeks and steps by frame', async ({ page }) => {
-    await openClip(page, /Snap 12/);
+test('plays, steps by frame, measures between two marks and loops what lies there', async ({ page }) => {
+    await openSnap(page, 4);
     const clock = page.getByTestId('clock');
-    await page.getByLabel('Moment of the film, seconds').fill('3.1');
-    await expect(clock).toContainText('3.10 s');
-    await page.keyboard.press('Escape');
-    await page.locator('body').click({ position: { x: 5, y: 700 } });
+    await expect(clock).toContainText('1.00 s');
+    await at(page, 3.1);
     await page.keyboard.press('.');
     await expect(clock).toContainText('frame 94');
     await page.keyboard.press(',');
     await expect(clock).toContainText('frame 93');
-    await page.getByRole('button', { name: 'Play' }).click();
+    await page.getByRole('button', { name: 'Play', exact: true }).click();
     await expect.poll(async () => parseFloat((await clock.textContent())!)).toBeGreaterThan(3.4);
+    const marks = page.getByRole('list', { name: 'Marks' });
+    await marks.getByRole('button', { name: /^break H/ }).click();
+    await marks.getByRole('button', { name: /^ball out H/ }).click();
+    await expect(page.getByTestId('between')).toHaveText('0.31 s, 9 frames');
+    await page.getByRole('button', { name: 'Loop ¼' }).click();
+    await page.waitForTimeout(2500);
+    const now = parseFloat((await clock.textContent())!);
+    expect(now).toBeGreaterThan(2.95);
+    expect(now).toBeLessThan(3.6);
+    expect(await page.locator('video').evaluate((v: HTMLVideoElement) => v.playbackRate)).toBe(0.25);
 });
 
-test('works a fresh clip from the first mark to the grade on the player page', async ({ page }) => {
-    await openClip(page, /Snap 19/);
+test('works a fresh snap: calibrates, follows the paint, marks, plots, grades; it is on the player page', async ({
+    page,
+}) => {
+    test.setTimeout(120_000);
+    await openSnap(page, 13);
     await expect(page.getByTestId('decision')).toContainText('not yet');
-    const points = await knownPoints(page);
-    await page.getByRole('button', { name: 'Calibrate' }).click();
-    for (const [i, yard] of ['35', '40', '45', '50'].entries()) {
-        await page.getByLabel('Yard line').selectOption(yard);
-        await page.getByLabel('Mark on it').selectOption('left hash');
-        await clickPixel(page, 150 + 60 * i, 120);
-    }
+    await calibrate(page, 'granite-pass-13', 1.0, [
+        ['left hash', 40],
+        ['left hash', 45],
+        ['left hash', 50],
+        ['left hash', 55],
+    ]);
     await expect(page.getByText(/lie on one line/)).toBeVisible();
     await page.getByRole('button', { name: 'Start over' }).click();
-    for (const p of points.slice(0, 6)) {
-        const [mark, yard] = p.mark.split(' on the ');
-        await page
-            .getByLabel('Yard line')
-            .selectOption(p.mark.includes('45') && mark.includes('top of the right') ? '55' : yard);
-        await page.getByLabel('Mark on it').selectOption(mark);
-        await clickPixel(page, p.xPx, p.yPx);
-    }
+    await page.keyboard.press('Escape');
+    await calibrate(page, 'granite-pass-13', 1.0, SIX);
     await expect(page.getByText(/6 marks\. The amber lines/)).toBeVisible();
     await expect(page.getByTestId('doubt')).toContainText(/\d+ in of doubt/);
+    await page.getByRole('button', { name: 'Follow the paint' }).click();
+    await expect(page.getByText(/Followed \d+ pictures of paint/)).toBeVisible({ timeout: 60_000 });
     await page.keyboard.press('Escape');
 
-    const at = async (s: number) => {
-        await page.getByLabel('Moment of the film, seconds').fill(String(s));
-        await expect(page.getByTestId('clock')).toContainText(`${s.toFixed(2)} s`);
-        await page.locator('main').click({ position: { x: 400, y: 30 } });
-    };
-    await at(1.0);
+    const t = truth('granite-pass-13');
+    await at(page, 1.0);
     await page.keyboard.press('s');
-    await page.getByRole('button', { name: /^Z hitch/ }).click();
-    await at(2.43);
-    await page.keyboard.press('b');
-    await at(3.0);
+    for (const s of [2.2, 2.6, 3.0, 3.4]) {
+        await at(page, s);
+        await page.getByRole('button', { name: 'Plot', exact: true }).click();
+        for (const man of ['strong safety', 'Z']) {
+            await page.locator('#who').selectOption(man);
+            await clickPixel(page, feet(t, s, man));
+        }
+        await page.keyboard.press('Escape');
+    }
+    await page.locator('#who').selectOption('Z');
+    await at(page, Math.round(t.marks['ball out'] * 100) / 100);
     await page.keyboard.press('o');
-    await at(3.93);
-    await page.keyboard.press('c');
-    await expect(page.getByRole('list', { name: 'Marks' })).toContainText('ball out Z 3.00 s');
-
-    // The corner's feet where the camera's own truth has him at 3.2 s.
-    await at(3.2);
-    await page.getByRole('button', { name: 'Plot' }).click();
-    await page.getByLabel('Whose feet').selectOption('right corner');
-    await clickPixel(page, 354, 248);
-    await expect(page.getByTestId('decision')).toContainText('sink');
+    await expect(page.getByRole('list', { name: 'Marks' })).toContainText('ball out Z');
+    await expect(page.getByTestId('decision')).toContainText('strong safety chose to jump');
     await expect(page.getByTestId('decision')).toContainText('Decision: right');
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: /^Q reads/ }).click();
-    await page.getByRole('button', { name: 'Plus' }).click();
-    await expect(page.getByText('Q graded plus; it is on his page')).toBeVisible();
+    await page.getByRole('button', { name: 'Run the plan beside it' }).click();
+    await expect(page.getByTestId('plan-run')).toContainText('The strong safety: jump');
 
+    await page.getByRole('button', { name: /^Q / }).click();
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Q graded plus; it is on his page')).toBeVisible();
     await page.reload();
-    await openClip(page, /Snap 19/);
+    await openSnap(page, 13);
     await expect(page.getByRole('list', { name: 'Marks' })).toContainText('snap 1.00 s');
     await page.getByRole('button', { name: 'Sign out' }).click();
     await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
     await signIn(page, 'q');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Theo Brandvold');
-    await page.getByRole('button', { name: /Watch: Snap 19/ }).click();
-    await expect(page.locator('video')).toBeVisible();
+    await page.getByRole('button', { name: 'Watch snap 13' }).click();
+    await expect(page.locator('video').first()).toBeVisible();
     await expect(page.getByRole('link', { name: 'Film' })).toHaveCount(0);
 });
 
+test('follows a clicked man and asks for help where it loses him', async ({ page }) => {
+    test.setTimeout(90_000);
+    await openSnap(page, 9);
+    await at(page, 1.0);
+    await page.getByRole('button', { name: 'Plot', exact: true }).click();
+    await page.locator('#who').selectOption('Z');
+    await page.getByRole('button', { name: 'Follow Z' }).click();
+    await expect(page.getByText(/Z followed over \d+ pictures|He was lost here \(sure to \d+ %\)/)).toBeVisible({
+        timeout: 60_000,
+    });
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: /^Z Hitch/ })).toContainText(/[56]\.\d yd/);
+});
+
+test('switches to the tight angle at the same moment', async ({ page }) => {
+    await openSnap(page, 18);
+    await at(page, 3.0);
+    const wide = await page.locator('video').getAttribute('src');
+    await page.keyboard.press('v');
+    await expect.poll(async () => page.locator('video').getAttribute('src')).not.toBe(wide);
+    await expect
+        .poll(async () => page.locator('video').evaluate((v: HTMLVideoElement) => v.currentTime))
+        .toBeCloseTo(3.0, 1);
+    await expect(page.getByTestId('clock')).toContainText('3.00 s');
+    await expect(page.getByTestId('doubt')).toContainText('in of doubt');
+});
+
+test('charts a snap in ten keys, questions a wrong gain and undoes it', async ({ page }) => {
+    await openSnap(page, 44);
+    await page.keyboard.press('/');
+    const entry = page.locator('#entry');
+    await expect(entry).toBeFocused();
+    await page.keyboard.type('2 1 r4');
+    await expect(page.locator('#entry-says')).toContainText('run +4');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Snap 45');
+    await expect(page.getByText('1st and 10')).toBeVisible();
+    await page.locator('#entry').fill('zz');
+    await expect(page.locator('#entry-says')).toContainText('"zz" is no part of a quick entry');
+    await page.locator('#entry').fill('@-30 r2');
+    await page.locator('#entry').press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Snap 46');
+    await page.locator('#entry').fill('@-45 r3');
+    await page.locator('#entry').press('Enter');
+    await expect(page.getByText(/written \+2 from own 30, which puts the ball on own 32/)).toBeVisible();
+    await page.getByRole('button', { name: 'The gain was +15' }).click();
+    await expect(page.getByText(/written \+2 from own 30/)).toHaveCount(0);
+});
+
+test('leaves a man unknown and settles him later', async ({ page }) => {
+    await openSnap(page, 2);
+    await at(page, 2.0);
+    await page.locator('#who').selectOption('?');
+    await page.getByLabel('Another mark').selectOption('first step');
+    await page.keyboard.press('Control+s');
+    await expect(page.getByText('Saved, version 2')).toBeVisible();
+    await page.getByRole('tab', { name: /Open questions/ }).click();
+    await expect(page.getByText('Whose first step is it at 2.00 s?')).toBeVisible();
+    await page.getByRole('button', { name: 'mike', exact: true }).click();
+    await expect(page.getByText('Settled: mike')).toBeVisible();
+    await expect(page.getByRole('list', { name: 'Marks' })).toContainText('first step mike 2.00 s');
+});
+
 test('places a point with the keyboard alone', async ({ page }) => {
-    await openClip(page, /Snap 27/);
+    await openSnap(page, 7);
     await page.keyboard.press('p');
-    await page.getByLabel('Whose feet').selectOption('X');
+    await page.locator('#who').selectOption('X');
     const picture = page.getByRole('application');
     await picture.focus();
     await page.keyboard.press('Shift+ArrowRight');
@@ -118,30 +213,31 @@ test('places a point with the keyboard alone', async ({ page }) => {
     await expect(page.getByText('Saved, version 2')).toBeVisible();
 });
 
-test("takes a film of one's own and refuses what is none", async ({ page }) => {
-    await page.getByRole('button', { name: 'Upload a clip' }).click();
-    await page
-        .getByLabel('Film', { exact: true })
-        .setInputFiles({ name: 'notes.mp4', mimeType: 'video/mp4', buffer: Buffer.from('these are my notes') });
-    await page.getByRole('button', { name: 'Send it' }).click();
-    await expect(page.getByRole('alert')).toContainText('no moving picture');
-    await page.getByLabel('Film', { exact: true }).setInputFiles('database/demo/film/snap-12.webm');
-    await page.getByLabel('Title').fill('Scrimmage, snap 3');
-    await page.getByRole('button', { name: 'Send it' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('Scrimmage, snap 3');
-    await expect
-        .poll(async () =>
-            page
-                .locator('video')
-                .first()
-                .evaluate((v: HTMLVideoElement) => v.duration),
-        )
-        .toBeGreaterThan(4);
+test("starts a reel, takes films of one's own and refuses what is none", async ({ page }) => {
+    await page.getByRole('button', { name: /▾/ }).click();
+    await page.getByLabel('Title').fill('Scrimmage at Basin Ridge');
+    await page.getByLabel('Kind').selectOption('scrimmage');
+    await page.getByRole('button', { name: 'Start it' }).click();
+    await expect(page.getByRole('button', { name: /Scrimmage at Basin Ridge/ })).toBeVisible();
+    await page.locator('#entry').fill('r5');
+    await page.locator('#entry').press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Snap 1');
+    await page.getByRole('button', { name: 'Add film' }).click();
+    const films = page.getByLabel('Films', { exact: true });
+    await films.setInputFiles({ name: 'notes.mp4', mimeType: 'video/mp4', buffer: Buffer.from('these are my notes') });
+    await expect(page.getByText(/no moving picture/)).toBeVisible({ timeout: 20_000 });
+    await films.setInputFiles('database/demo/film/granite-pass-11.webm');
+    await expect(page.getByRole('list', { name: 'Films on their way' })).toContainText('granite-pass-11.webm');
+    await expect(page.getByRole('list', { name: 'Films on their way' })).toContainText(/ready/, { timeout: 20_000 });
 });
 
 test('is accessible in both themes', async ({ page }) => {
-    await openClip(page, /Snap 34/);
+    await openSnap(page, 18);
+    await expect(page.getByTestId('decision')).toBeVisible();
     await accessible(page);
     await page.keyboard.press('k');
+    await accessible(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('tab', { name: 'Chart' }).click();
     await accessible(page);
 });

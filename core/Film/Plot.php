@@ -7,6 +7,9 @@ namespace Jacotaxis\Core\Film;
 /** A man's feet on the picture of an angle: who (letter or role), when, where in pixels; clicked, or followed by the product. */
 final readonly class Plot
 {
+    /** A man who is followed wanders this far off his feet in a few seconds, one sigma, pixels (measured on the simulated camera). */
+    private const FOLLOWED_PX = 3.0;
+
     /** @param  float|null  $confidence  0 to 1 of a plot that was followed; null when it was clicked */
     public function __construct(
         public string $id,
@@ -22,6 +25,6 @@ final readonly class Plot
     /** One-sigma error of the place, pixels: a followed man is placed less well the less alike he was. */
     public function clickPx(): float
     {
-        return $this->confidence === null ? 1.0 : 1.0 + 4.0 * (1.0 - $this->confidence);
+        return $this->confidence === null ? 1.0 : self::FOLLOWED_PX + 4.0 * (1.0 - $this->confidence);
     }
 }

@@ -48,11 +48,16 @@ export async function follow({ src, fromS, toS, man, onProgress, signal }: Optio
         const back = toS < fromS;
         const steps = Math.max(1, Math.round(Math.abs(toS - fromS) / STEP_S));
         let at = man;
-        await ask(worker, { id: 0, image: await pictures.at(fromS), fresh: true, at });
+        let last = await pictures.at(fromS);
+        await ask(worker, { id: 0, image: last.image, fresh: true, at });
         for (let n = 1; n <= steps; n++) {
             if (signal.aborted) break;
-            const [was, now] = [fromS + ((toS - fromS) * (n - 1)) / steps, fromS + ((toS - fromS) * n) / steps];
-            const seen = await ask(worker, { id: n, image: await pictures.at(now), fresh: false, at });
+            const next = await pictures.at(fromS + ((toS - fromS) * n) / steps);
+            // A picture has the time of its frame, not the time that was asked for.
+            const [was, now] = [last.atS, next.atS];
+            if (Math.abs(now - was) < 1e-3) continue;
+            last = next;
+            const seen = await ask(worker, { id: n, image: next.image, fresh: false, at });
             onProgress(n / steps);
             if (!seen.move) {
                 out.stopped = {
@@ -127,24 +132,38 @@ async function open(src: string) {
     video.muted = true;
     video.preload = 'auto';
     video.src = src;
+    // Only a video of the page presents the frames it has sought.
+    video.style.cssText = 'position:fixed;left:0;top:0;width:2px;height:2px;opacity:0;pointer-events:none';
+    document.body.append(video);
     await once(video, 'loadeddata');
     const canvas = document.createElement('canvas');
     canvas.width = video.videoWidth;
     canvas.height = video.videoHeight;
     const paint = canvas.getContext('2d', { willReadFrequently: true })!;
+    let atS = 0;
     return {
         at: async (s: number) => {
             const to = Math.max(0, Math.min(video.duration - 0.01, s + 0.001));
             if (Math.abs(video.currentTime - to) > 1e-4) {
+                const shown = presented(video);
                 video.currentTime = to;
                 await once(video, 'seeked');
+                atS = (await shown) ?? atS;
             }
             paint.drawImage(video, 0, 0);
-            return paint.getImageData(0, 0, canvas.width, canvas.height);
+            return { atS, image: paint.getImageData(0, 0, canvas.width, canvas.height) };
         },
-        close: () => video.removeAttribute('src'),
+        close: () => video.remove(),
     };
 }
+
+/** Until the frame that was sought can be drawn, and its time: a seek is told done before its frame is there. */
+const presented = (video: HTMLVideoElement) =>
+    new Promise<number | null>((done) => {
+        video.requestVideoFrameCallback((_, frame) => done(frame.mediaTime));
+        // The same frame again is not presented anew.
+        setTimeout(() => done(null), 250);
+    });
 
 const once = (target: HTMLVideoElement, event: string) =>
     new Promise<void>((done, fail) => {

@@ -1,3 +1,4 @@
+import './cvGlobal';
 import cv from '@techstark/opencv-js';
 import type { FollowAnswer, FollowAsk } from './follow';
 
