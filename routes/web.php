@@ -105,6 +105,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::put('grading', [GradingController::class, 'update']);
         Route::get('weeks', [GradesController::class, 'week']);
         Route::get('weeks/file.csv', [GradesController::class, 'csv']);
+        Route::get('repeats', [GradesController::class, 'again']);
         Route::get('teaching/{fault}', [GradesController::class, 'teach']);
         Route::get('players', [PlayerController::class, 'index']);
         Route::post('players', [PlayerController::class, 'store']);

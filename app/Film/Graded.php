@@ -10,20 +10,36 @@ use Illuminate\Support\Facades\DB;
 /** Reads many grades at once, as plain rows in the order they were played. */
 final class Graded
 {
+    /** Grades of a kind a teaching reel chooses from. */
+    private const NEWEST = 200;
+
     /** @return list<array{id: string, snap: string, man: string, player: string, mark: int, marks: array<string, int|null>, faults: list<string>, bust: bool, impact: bool, asked: string, done: string, decision: string|null, week: int, day: int, kind: string, weight: float, group: string}> */
     public static function rows(?string $player = null, ?string $reel = null, ?int $week = null): array
     {
         $query = self::query()->when($player !== null, fn (Builder $q) => $q->where('grades.player_id', $player))->when($reel !== null, fn (Builder $q) => $q->where('snaps.reel_id', $reel))->when($week !== null, fn (Builder $q) => $q->where('reels.week', $week));
 
-        return $query->get(['grades.id', 'grades.snap_id', 'grades.man', 'grades.player_id', 'grades.mark', 'grades.marks', 'grades.faults', 'grades.bust', 'grades.impact', 'grades.asked', 'grades.done', 'grades.decision',
-            'reels.week', 'reels.played_on', 'reels.kind', DB::raw("json_extract(snaps.document, '$.chart.weight') as weight")])->map(self::row(...))->all();
+        return $query->get(self::columns())->map(self::row(...))->all();
     }
 
-    /** Points by man and week added up by the database, for pages over a whole season. @return list<object{player_id: string, week: int, n: int, plus: int, minus: int, busts: int, impacts: int}> */
-    public static function sums(): array
+    /** @return list<mixed> */
+    private static function columns(): array
     {
-        return DB::table('grades')->join('snaps', 'snaps.id', '=', 'grades.snap_id')->join('reels', 'reels.id', '=', 'snaps.reel_id')->groupBy('grades.player_id', 'reels.week')
-            ->selectRaw('grades.player_id, reels.week, count(*) as n, sum(grades.mark > 0) as plus, sum(grades.mark < 0) as minus, sum(grades.bust) as busts, sum(grades.impact) as impacts')->get()->all();
+        return ['grades.id', 'grades.snap_id', 'grades.man', 'grades.player_id', 'grades.mark', 'grades.marks', 'grades.faults', 'grades.bust', 'grades.impact', 'grades.asked', 'grades.done', 'grades.decision',
+            'reels.week', 'reels.played_on', 'reels.kind', 'snaps.weight'];
+    }
+
+    /**
+     * What a teaching reel of a fault may show: filmed snaps with the fault, and the newest done well.
+     *
+     * @return list<array<string, mixed>> as rows(), oldest first
+     */
+    public static function filmed(string $fault): array
+    {
+        $filmed = fn (): Builder => self::query()->whereExists(fn (Builder $q) => $q->from('clips')->whereColumn('clips.snap_id', 'grades.snap_id')->where('status', 'ready'))->reorder('reels.played_on', 'desc')->limit(self::NEWEST);
+        $with = $filmed()->where('grades.faults', 'like', "%\"$fault\"%")->get(self::columns());
+        $well = $filmed()->where('grades.mark', '>', 0)->whereIn('grades.man', $with->pluck('man')->unique()->all())->get(self::columns());
+
+        return $with->merge($well)->unique('id')->sortBy('played_on')->map(self::row(...))->values()->all();
     }
 
     /** A running number of days, for windows. */

@@ -31,7 +31,7 @@ final class SnapIndex
         return [
             'document' => $document, 'number' => $chart->number, 'quarter' => $chart->quarter, 'series' => $chart->series, 'down' => $chart->down, 'to_go_yd' => $chart->toGoYd, 'ball_on_yd' => $chart->ballOnYd,
             'hash' => $chart->hash?->value, 'personnel' => $chart->personnel, 'result' => $chart->result?->value, 'gain_yd' => $chart->gainYd, 'touchdown' => $chart->touchdown,
-            'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null, 'open_questions' => count(OpenQuestions::of($document)),
+            'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null, 'open_questions' => count(OpenQuestions::of($document)), 'weight' => $chart->weight, 'snap_s' => collect($document['marks'] ?? [])->firstWhere('kind', 'snap')['atS'] ?? null,
         ] + self::told($document, $chart);
     }
 

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $choice
  * @property string|null $result
  * @property float|null $gain_yd
+ * @property float|null $snap_s moment of the snap on its film, seconds
  * @property-read Reel $reel
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Clip> $clips
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Grade> $grades

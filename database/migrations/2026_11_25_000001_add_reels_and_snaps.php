@@ -52,7 +52,7 @@ return new class extends Migration
             foreach (['number', 'quarter', 'series', 'down', 'box', 'open_questions'] as $name) {
                 $table->unsignedSmallInteger($name)->nullable();
             }
-            foreach (['to_go_yd', 'ball_on_yd', 'gain_yd', 'out_s', 'predicted_s', 'separation_yd'] as $name) {
+            foreach (['to_go_yd', 'ball_on_yd', 'gain_yd', 'out_s', 'predicted_s', 'separation_yd', 'snap_s', 'weight'] as $name) {
                 $table->float($name)->nullable();
             }
             foreach (['hash' => 8, 'personnel' => 20, 'formation' => 160, 'motion' => 160, 'call' => 500, 'family' => 80, 'front' => 60, 'shell' => 80, 'defender' => 60, 'choice' => 60,
@@ -110,6 +110,7 @@ return new class extends Migration
             $table->foreignUlid('user_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamps();
             $table->unique(['snap_id', 'man']);
+            $table->index('player_id');
         });
     }
 

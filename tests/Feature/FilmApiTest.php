@@ -234,3 +234,28 @@ it('keeps cut-ups, shared or one\'s own', function (): void {
     $this->deleteJson('/api/v1/cutups/'.$made->json('id'))->assertForbidden();
     $this->actingAs(coach())->deleteJson('/api/v1/cutups/'.$made->json('id'))->assertNoContent();
 });
+
+it('keeps every document of the demo as its schema says', function (): void {
+    foreach (Snap::query()->get(['id', 'document']) as $snap) {
+        app(App\Documents\Schemas::class)->check('film', json_decode(json_encode($snap->document)));
+    }
+    expect(Snap::query()->where('reel_id', game()->id)->whereNotNull('result')->count())->toBeGreaterThanOrEqual(40);
+});
+
+it('FLM-10: keeps what a revised mark was', function (): void {
+    $snap = numbered(4);
+    $marks = array_map(fn (array $m): array => $m['kind'] === 'break' && $m['man'] === 'H' ? ['atS' => 3.2] + $m : $m, array_values(array_filter($snap->document['marks'], fn (array $m): bool => $m['kind'] !== 'catch')));
+    $done = $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['marks' => $marks] + $snap->document], ['If-Match' => '"1"'])->assertOk();
+    expect(array_map(fn (array $h): array => [$h['question'], $h['was'], $h['now'], $h['by']], $done->json('document.settled')))->toBe([['Mark: break H', '3.09 s', '3.20 s', 'Dale Merriweather'], ['Mark: catch H', '4.76 s', 'taken away', 'Dale Merriweather']]);
+});
+
+it('measures and grades a document on the command line, without the database', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'jx');
+    file_put_contents($file, json_encode(numbered(10)->document));
+    Illuminate\Support\Facades\DB::listen(fn () => throw new RuntimeException('The database was asked.'));
+    [$code, $graded] = jx('jx:grade', ['file' => $file]);
+    [, $measured] = jx('jx:measure', ['file' => $file]);
+    unlink($file);
+    expect($code)->toBeIn([0, 1])->and(array_column($graded['keys'], 'defender'))->toBe(['right end', 'nickel'])->and($graded['keys'][0])->toMatchArray(['choice' => 'take the back', 'decision' => 'right'])->and($graded['proposals'])->toHaveCount(11)
+        ->and($measured['plots'][0])->toHaveKeys(['id', 'xYd', 'yYd', 'sdYd'])->and($measured['assignments'][0])->toHaveKeys(['man', 'measure', 'planned', 'done', 'error', 'sd']);
+});

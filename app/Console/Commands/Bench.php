@@ -7,6 +7,10 @@ use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Recognise\LookFinder;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\FilmReader;
+use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Play\PlayOut;
@@ -57,7 +61,9 @@ class Bench extends JxCommand
         $lineup = $this->lineup();
         $spots = array_map(fn ($d): array => [$d->xYd, $d->yYd], Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)->defenders);
         $this->line(sprintf('A look lined up: %.2f ms; named from its spots: %.0f ms', $this->milliseconds(100, fn () => Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)), $this->milliseconds(5, fn () => LookFinder::of($spots, $lineup))));
+        $this->film();
         $this->weight();
+        $this->line('A season of film and grades: php artisan jx:bench-season');
 
         return self::DONE;
     }
@@ -130,6 +136,13 @@ class Bench extends JxCommand
         }
 
         return $best;
+    }
+
+    /** Measuring and grading a worked snap, as after every click in the film room. */
+    private function film(): void
+    {
+        $document = json_decode((string) file_get_contents(base_path('schemas/film.schema.json')), true)['examples'][0];
+        $this->line(sprintf('A worked snap measured, decided and proposed: %.0f ms', $this->milliseconds(20, fn () => (new Proposal(new Grader(new Measures(FilmReader::read($document)))))->all())));
     }
 
     /** Compressed script of the first load of the board. */

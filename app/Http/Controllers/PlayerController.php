@@ -39,7 +39,7 @@ class PlayerController extends Controller
     {
         $this->authorize('view', $player);
         /** @var Collection<int, Grade> $grades */
-        $grades = $player->grades()->with(['snap.reel:id,title,week,kind,played_on', 'snap.clips:id,snap_id,angle,from_s,to_s'])->orderByDesc('id')->limit(self::LATEST)->get();
+        $grades = $player->grades()->with(['snap:id,reel_id,place,number,call,result,gain_yd,snap_s', 'snap.reel:id,title,week,kind,played_on', 'snap.clips:id,snap_id,angle,from_s,to_s'])->orderByDesc('id')->limit(self::LATEST)->get();
         /** @var Collection<int, Call> $calls */
         $calls = Call::query()->orderBy('id')->get();
         $staff = StaffWords::current();
@@ -56,7 +56,7 @@ class PlayerController extends Controller
     {
         $snap = $g->snap;
 
-        return $g->withoutRelations()->toArray() + ['snap' => ['id' => $snap->id, 'number' => $snap->number ?? $snap->place, 'call' => $snap->call, 'result' => $snap->result, 'gain_yd' => $snap->gain_yd, 'snapAt' => collect($snap->document['marks'] ?? [])->firstWhere('kind', 'snap')['atS'] ?? 0.0,
+        return $g->withoutRelations()->toArray() + ['snap' => ['id' => $snap->id, 'number' => $snap->number ?? $snap->place, 'call' => $snap->call, 'result' => $snap->result, 'gain_yd' => $snap->gain_yd, 'snapAt' => $snap->snap_s ?? 0.0,
             'reel' => $snap->reel->only(['id', 'title', 'week', 'kind', 'played_on']), 'clips' => $snap->clips]];
     }
 

@@ -20,6 +20,7 @@ final readonly class Decision
      * @param  list<array{what: string, value: float|string, unit: string}>  $evidence  times, depths and margins it rests on
      * @param  list<string>  $alsoRight  better or equal answers nobody had to take (GRD-11)
      * @param  list<string>  $labels  ids of the fault library it asks for
+     * @param  array<string, string>  $choices  what every read man did, by role
      */
     public function __construct(
         public ?string $defender,
@@ -34,6 +35,7 @@ final readonly class Decision
         public array $evidence = [],
         public array $alsoRight = [],
         public array $labels = [],
+        public array $choices = [],
     ) {
     }
 
@@ -47,6 +49,14 @@ final readonly class Decision
     public function mark(): ?int
     {
         return $this->grade === null ? null : ($this->grade === 'right' ? 1 : -1);
+    }
+
+    /** A row for every read man, under the stable output keys. @return list<array{defender: string, choice: string|null, rightRead: string|null, decision: string|null, why: string}> */
+    public function keys(): array
+    {
+        $all = $this->choices === [] && $this->defender !== null ? [$this->defender => $this->choice] : $this->choices;
+
+        return array_map(fn (string $role, ?string $choice): array => ['defender' => $role, 'choice' => $choice, 'rightRead' => $this->rightRead, 'decision' => $this->grade, 'why' => $this->why], array_keys($all), array_values($all));
     }
 
     /** @return array<string, mixed> */

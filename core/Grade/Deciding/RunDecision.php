@@ -56,7 +56,7 @@ final readonly class RunDecision
             return new Decision($open, null, null, null, "Plot the $open around the mesh to see what he did, or say it by eye.");
         }
         $key = $this->proof->keys[0] ?? null;
-        $base = new Decision($key?->role, $key === null ? null : $told[$key->role][0]->name, $right->letter, null, '', $this->right($right), byEye: array_filter($told, fn (array $t): bool => $t[1]) !== []);
+        $base = new Decision($key?->role, $key === null ? null : $told[$key->role][0]->name, $right->letter, null, '', $this->right($right), byEye: array_filter($told, fn (array $t): bool => $t[1]) !== [], choices: array_map(fn (array $t): string => $t[0]->name, $told));
         $done = $this->done();
         if ($done === null) {
             return $base->with(['why' => 'Say what the ball did (give, pull, keep, pitch or throw), or mark the ball out with the man it went to.']);

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import type { Grade, Measured, MeasureRow, Proposed, Snap } from '../api/types';
 import { error } from '../ui/words';
+import { Again } from './Again';
 
 type Props = {
     measured: Measured;
@@ -61,6 +62,7 @@ export function PlanDone(p: Props) {
                     ))}
                 </dl>
             )}
+            <Again letter={man} />
             <Grading {...p} />
         </div>
     );

@@ -21,7 +21,6 @@ export function SnapStrip({ snaps, current, onOpen }: Props) {
                     key={s.id}
                     type="button"
                     aria-current={s.id === current}
-                    aria-label={`Snap ${s.number ?? s.place}, ${s.call ?? 'call unknown'}, ${gain(s)}`}
                     title={s.call ?? undefined}
                     onClick={() => onOpen(s)}
                     className={clsx(
@@ -29,6 +28,9 @@ export function SnapStrip({ snaps, current, onOpen }: Props) {
                         s.id === current ? 'border-2 border-ball' : 'border-edge hover:border-ink',
                     )}
                 >
+                    <span className="sr-only">
+                        Snap {s.number ?? s.place}, {s.call ?? 'call unknown'}, {gain(s)}
+                    </span>
                     {s.clips.length > 0 ? (
                         <img
                             src={`/api/v1/clips/${s.clips[0].id}/picture`}
@@ -37,11 +39,15 @@ export function SnapStrip({ snaps, current, onOpen }: Props) {
                             className="absolute inset-0 h-full w-full object-cover"
                         />
                     ) : (
-                        <span className="absolute inset-x-1.5 top-1 line-clamp-2 text-[11px] leading-tight text-soft narrow">
+                        <span
+                            aria-hidden="true"
+                            className="absolute inset-x-1.5 top-1 line-clamp-2 text-[11px] leading-tight text-soft narrow"
+                        >
                             {s.call ?? 'not charted'}
                         </span>
                     )}
                     <span
+                        aria-hidden="true"
                         className={clsx(
                             'relative flex w-full items-center gap-1 px-1 text-xs font-bold',
                             s.clips.length > 0 && 'bg-black/70 text-white',

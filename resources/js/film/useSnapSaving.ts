@@ -15,7 +15,11 @@ export function useSnapSaving() {
         const sent = now.document;
         try {
             const done = await api.put<Snap>(`snaps/${now.snap.id}`, { document: sent }, now.snap.version);
-            if (useFilm.getState().snap?.id === done.id) useFilm.setState({ snap: { ...done, document: sent } });
+            // The server adds to the history what was revised.
+            if (useFilm.getState().snap?.id === done.id) {
+                const document = useFilm.getState().document === sent ? done.document : useFilm.getState().document;
+                useFilm.setState({ snap: done, document });
+            }
             reel();
             if (!quiet) toast(`Saved, version ${done.version}`);
             return done;

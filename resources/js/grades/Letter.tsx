@@ -9,7 +9,7 @@ import { ClipPlayer } from '../film/ClipPlayer';
 import { Share } from '../ui/Share';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';
-import { SideBySide } from './SideBySide';
+import { SideBySide, type Side } from './SideBySide';
 
 /** A man's page reads like a letter to him: what he was asked, what he did, three clips to watch, the trend. */
 export function Letter({ id }: { id: string }) {
@@ -64,7 +64,7 @@ export function Letter({ id }: { id: string }) {
             )}
             <Watch page={p} />
             {picked.length === 2 && (
-                <SideBySide pair={[picked[0], picked[1]]} labels={p.labels} onClose={() => setTwo([])} />
+                <SideBySide pair={[side(picked[0], p.labels), side(picked[1], p.labels)]} onClose={() => setTwo([])} />
             )}
             <div className="grid gap-8 pt-5 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
                 <section>
@@ -117,6 +117,14 @@ export function Letter({ id }: { id: string }) {
         </article>
     );
 }
+
+const side = (g: Played, labels: Record<string, string>): Side => ({
+    id: g.id,
+    title: `Snap ${g.snap.number}, ${g.snap.reel.title}`,
+    says: [g.done || g.asked, ...g.faults.map((f) => labels[f])].join(', '),
+    snapAt: g.snap.snapAt,
+    clip: g.snap.clips[0],
+});
 
 /** The three clips to watch, open at once. */
 function Watch({ page }: { page: PlayerPage }) {

@@ -1,14 +1,23 @@
 import { useRef, useState } from 'react';
-import type { Played } from '../api/types';
+import type { Clip } from '../api/types';
 import { Button } from '../ui/Button';
 
-type Props = { pair: [Played, Played]; labels: Record<string, string>; onClose: () => void };
+/** A snap to put beside another: its film, the moment of the snap on it, and what stands below. */
+export type Side = {
+    id: string;
+    title: string;
+    says: string;
+    snapAt: number;
+    clip: Pick<Clip, 'id' | 'from_s'>;
+};
+
+type Props = { pair: [Side, Side]; onClose: () => void };
 
 /** Two snaps on one clock from the snap on: the same man weeks apart, or two men on the same step. */
-export function SideBySide({ pair, labels, onClose }: Props) {
+export function SideBySide({ pair, onClose }: Props) {
     const videos = [useRef<HTMLVideoElement>(null), useRef<HTMLVideoElement>(null)];
     const [t, setT] = useState(0);
-    const start = (g: Played) => g.snap.clips[0].from_s + g.snap.snapAt;
+    const start = (s: Side) => s.clip.from_s + s.snapAt;
     const seek = (to: number) => {
         setT(to);
         videos.forEach((v, i) => {
@@ -32,8 +41,8 @@ export function SideBySide({ pair, labels, onClose }: Props) {
                     <figure key={g.id}>
                         <video
                             ref={videos[i]}
-                            src={`/api/v1/clips/${g.snap.clips[0].id}/video#t=${start(g)}`}
-                            aria-label={`Snap ${g.snap.number} of ${g.snap.reel.title}`}
+                            src={`/api/v1/clips/${g.clip.id}/video#t=${start(g)}`}
+                            aria-label={g.title}
                             muted
                             playsInline
                             preload="auto"
@@ -43,10 +52,7 @@ export function SideBySide({ pair, labels, onClose }: Props) {
                             className="aspect-video w-full rounded bg-rail"
                         />
                         <figcaption className="mt-1 text-xs">
-                            <b>
-                                Snap {g.snap.number}, {g.snap.reel.title}
-                            </b>
-                            : {g.done || g.asked} {g.faults.map((f) => labels[f]).join(', ')}
+                            <b>{g.title}</b>: {g.says}
                         </figcaption>
                     </figure>
                 ))}

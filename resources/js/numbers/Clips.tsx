@@ -3,17 +3,20 @@ import { Link } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { ClipPlayer } from '../film/ClipPlayer';
+import { SideBySide, type Side } from '../grades/SideBySide';
 import type { Filter, ListedSnap } from './types';
 
 /** The snaps behind a number: those with film play one after the other; any opens in the film room. */
 export function Clips({ filter, title, onClose }: { filter: Filter; title: string; onClose: () => void }) {
     const [at, setAt] = useState(0);
+    const [two, setTwo] = useState<string[]>([]);
     const list = useQuery({
         queryKey: ['clips', filter],
         queryFn: () => api.post<{ count: number; snaps: ListedSnap[] }>('clip-lists', { filter }),
     });
     const snaps = list.data?.snaps ?? [];
     const filmed = snaps.filter((s) => s.clips.length > 0);
+    const pair = two.map((id) => filmed.find((s) => s.id === id)).filter((s): s is ListedSnap => s !== undefined);
     const now = filmed[Math.min(at, filmed.length - 1)];
     return (
         <aside className="flex h-full w-[380px] shrink-0 flex-col border-l border-edge bg-card" aria-label="Clips">
@@ -28,6 +31,11 @@ export function Clips({ filter, title, onClose }: { filter: Filter; title: strin
                     Close
                 </button>
             </header>
+            {pair.length === 2 && (
+                <div className="fixed inset-x-24 top-16 z-40 shadow-2xl">
+                    <SideBySide pair={[side(pair[0]), side(pair[1])]} onClose={() => setTwo([])} />
+                </div>
+            )}
             {now && (
                 <div className="p-3 pb-1">
                     <ClipPlayer
@@ -62,6 +70,22 @@ export function Clips({ filter, title, onClose }: { filter: Filter; title: strin
                             {s.clips.length > 0 ? '▸ ' : ''}
                             {s.call ?? 'call unknown'}
                         </button>
+                        {s.clips.length > 0 && (
+                            <button
+                                type="button"
+                                aria-pressed={two.includes(s.id)}
+                                aria-label={`Put snap ${s.number ?? s.place} beside another`}
+                                title="Put two snaps side by side on one clock"
+                                onClick={() =>
+                                    setTwo((t) =>
+                                        t.includes(s.id) ? t.filter((id) => id !== s.id) : [...t.slice(-1), s.id],
+                                    )
+                                }
+                                className={two.includes(s.id) ? 'font-bold text-ball' : 'text-soft'}
+                            >
+                                ◫
+                            </button>
+                        )}
                         <span className="text-xs whitespace-nowrap text-soft narrow">
                             {s.result ?? ''} {s.gain_yd === null ? '' : `${s.gain_yd > 0 ? '+' : ''}${s.gain_yd}`}
                             {s.decision ? `, ${s.decision}` : ''}
@@ -72,3 +96,11 @@ export function Clips({ filter, title, onClose }: { filter: Filter; title: strin
         </aside>
     );
 }
+
+const side = (s: ListedSnap): Side => ({
+    id: s.id,
+    title: `Snap ${s.number ?? s.place}, ${s.reel.title}`,
+    says: [s.call, s.choice, s.result, s.decision].filter(Boolean).join(', '),
+    snapAt: s.snap_s ?? 0,
+    clip: s.clips[0],
+});

@@ -56,6 +56,7 @@ export type ListedSnap = {
     decision: string | null;
     result: string | null;
     gain_yd: number | null;
+    snap_s: number | null;
     reel: Pick<Reel, 'id' | 'title' | 'week' | 'opponent' | 'kind'>;
     clips: Pick<Clip, 'id' | 'angle' | 'from_s' | 'to_s'>[];
 };

@@ -23,6 +23,9 @@ use Jacotaxis\Core\Grade\TeachingReel;
 /** The staff's pages of grades: a week man by man, faults by group, what repeats, the reel that teaches a rule. */
 class GradesController extends Controller
 {
+    /** Days looked back for what came again; the window itself is Repeats::DAYS. */
+    private const LOOKED_DAYS = 35;
+
     /** A week: every man's points, his flags and what to rep; the groups' faults; what came again. */
     public function week(Request $request): JsonResponse
     {
@@ -34,6 +37,14 @@ class GradesController extends Controller
 
         return new JsonResponse(['week' => $week, 'weeks' => $weeks, 'scale' => $staff->scale, 'scales' => array_combine(array_column(Scale::cases(), 'value'), array_map(fn (Scale $s): string => $s->words(), Scale::cases())), 'winning' => $staff->winning,
             'men' => $this->men($rows, $staff), 'groups' => $this->groups($rows, $staff->faultKeys()), 'repeats' => $this->repeats($staff->faultKeys())]);
+    }
+
+    /** What came again, for whoever is graded just now. */
+    public function again(): JsonResponse
+    {
+        $this->authorize('viewAny', Reel::class);
+
+        return new JsonResponse(['repeats' => $this->repeats(StaffWords::current()->faultKeys())]);
     }
 
     /** The week as a table (RFC 4180). */
@@ -56,18 +67,18 @@ class GradesController extends Controller
     {
         $this->authorize('viewAny', Reel::class);
         abort_unless(Library::has($fault), 404);
-        $filmed = array_flip(DB::table('clips')->whereNotNull('snap_id')->where('status', 'ready')->distinct()->pluck('snap_id')->all());
-        $rows = array_values(array_filter(Graded::rows(), fn (array $g): bool => isset($filmed[$g['snap']])));
+        $rows = Graded::filmed($fault);
+        $names = Player::query()->pluck('name', 'id')->all();
         /** @var Collection<string, Snap> $snaps */
-        $snaps = Snap::query()->with(['reel:id,title,week,kind', 'clips:id,snap_id,angle,from_s,to_s', 'grades.player:id,name,letter'])->findMany(array_column($rows, 'snap'), ['id', 'reel_id', 'number', 'place', 'call', 'down', 'to_go_yd', 'document'])->keyBy('id');
+        $snaps = Snap::query()->with(['reel:id,title,week,kind', 'clips:id,snap_id,angle,from_s,to_s'])->findMany(array_column($rows, 'snap'), ['id', 'reel_id', 'number', 'place', 'call', 'down', 'to_go_yd', 'snap_s'])->keyBy('id');
         $bySnap = [];
         foreach ($rows as $row) {
             $bySnap[$row['id']] = $row;
         }
-        $reel = array_map(function (array $part) use ($bySnap, $snaps): array {
+        $reel = array_map(function (array $part) use ($bySnap, $snaps, $names): array {
             $snap = $snaps[$bySnap[$part['id']]['snap']];
 
-            return $part + ['asked' => $bySnap[$part['id']]['asked'], 'done' => $bySnap[$part['id']]['done'], 'player' => $snap->grades->firstWhere('id', $part['id'])?->player?->name, 'snap' => ['snapAt' => collect($snap->document['marks'] ?? [])->firstWhere('kind', 'snap')['atS'] ?? 0.0] + $snap->makeHidden(['grades', 'document'])->toArray()];
+            return $part + ['asked' => $bySnap[$part['id']]['asked'], 'done' => $bySnap[$part['id']]['done'], 'player' => $names[$bySnap[$part['id']]['player']] ?? null, 'snap' => ['snapAt' => $snap->snap_s ?? 0.0] + $snap->toArray()];
         }, TeachingReel::of($fault, $rows));
         $keys = StaffWords::current()->faultKeys();
 
@@ -130,13 +141,14 @@ class GradesController extends Controller
     private function repeats(FaultKeys $keys): array
     {
         $rows = DB::table('grades')->join('snaps', 'snaps.id', '=', 'grades.snap_id')->join('reels', 'reels.id', '=', 'snaps.reel_id')->join('players', 'players.id', '=', 'grades.player_id')->orderBy('reels.played_on')->orderBy('snaps.place')
-            ->whereIn('grades.player_id', DB::table('grades')->where('faults', '!=', '[]')->select('player_id'))->where('reels.played_on', '>', now()->createFromTimestamp((Graded::today() - 60) * 86400)->toDateString())
+            ->whereIn('grades.player_id', DB::table('grades')->where('faults', '!=', '[]')->select('player_id'))->where('reels.played_on', '>', now()->createFromTimestamp((Graded::today() - self::LOOKED_DAYS) * 86400)->toDateString())
             ->get(['grades.snap_id', 'grades.faults', 'players.name', 'reels.played_on']);
+        $letters = Player::query()->pluck('letter', 'name')->all();
         $days = [];
         $grades = $rows->map(function (object $g) use (&$days): array {
             return ['man' => $g->name, 'day' => $days[$g->played_on ?? ''] ??= Graded::day($g->played_on), 'faults' => $g->faults === '[]' ? [] : json_decode($g->faults, true), 'id' => $g->snap_id];
         })->all();
 
-        return array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault']), 'drill' => Library::entry($r['fault'])['drill']], Repeats::of($grades, Graded::today()));
+        return array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault']), 'drill' => Library::entry($r['fault'])['drill'], 'letter' => $letters[$r['man']] ?? null], Repeats::of($grades, Graded::today()));
     }
 }

@@ -40,7 +40,7 @@ class NumbersController extends Controller
         $query = Filter::of((array) $request->input('filter', []))->with(['reel:id,title,week,opponent,kind', 'clips:id,snap_id,angle,status,from_s,to_s']);
         $count = $query->count();
         /** @var Collection<int, Snap> $snaps */
-        $snaps = $query->orderBy('reel_id')->orderBy('place')->limit(self::CLIPS)->get(['id', 'reel_id', 'place', 'number', 'down', 'to_go_yd', 'ball_on_yd', 'call', 'front', 'shell', 'choice', 'decision', 'result', 'gain_yd', 'touchdown']);
+        $snaps = $query->orderBy('reel_id')->orderBy('place')->limit(self::CLIPS)->get(['id', 'reel_id', 'place', 'number', 'down', 'to_go_yd', 'ball_on_yd', 'call', 'front', 'shell', 'choice', 'decision', 'result', 'gain_yd', 'touchdown', 'snap_s']);
 
         return new JsonResponse(['count' => $count, 'snaps' => $snaps->map(fn (Snap $s): array => $s->toArray())]);
     }

@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Jacotaxis\Core\Film\Chart\OpenQuestions;
+use Jacotaxis\Core\Film\Chart\Revisions;
 
 class SnapController extends Controller
 {
@@ -48,7 +49,9 @@ class SnapController extends Controller
     {
         $this->authorize('update', $snap);
 
-        return $this->answer($snap->saveOn($this->basedOn($request), SnapIndex::of($this->document($request))));
+        $document = Revisions::kept($snap->document, $this->document($request), $request->user()->name, now()->toDateString());
+
+        return $this->answer($snap->saveOn($this->basedOn($request), SnapIndex::of($document)));
     }
 
     /** Throws a snap away that nobody graded; its document goes back, so that the undo can put it there again. */
