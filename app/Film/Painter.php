@@ -27,6 +27,9 @@ class Painter
     /** Paint right under the lens is drawn no thicker than this, pixels. */
     private const THICKEST_PX = 5;
 
+    /** Paint that would lie farther outside the picture is not drawn, pixels. */
+    private const FAR_PX = 1600.0;
+
     public function __construct(private readonly CameraMan $cameraMan, private readonly FilmedRun $run, private readonly array $numbers = [])
     {
         $this->camera = $cameraMan->at(0.0);
@@ -81,7 +84,7 @@ class Painter
         $before = null;
         for ($k = 0; $k <= $n; $k++) {
             $p = $this->camera->project($x1 + ($x2 - $x1) * $k / $n, $y1 + ($y2 - $y1) * $k / $n, 0.0, $shake);
-            if ($p !== null && $before !== null) {
+            if ($p !== null && $before !== null && max(abs($p[0]), abs($p[1]), abs($before[0]), abs($before[1])) < self::FAR_PX) {
                 imagesetthickness($image, max(1, min(self::THICKEST_PX, (int) round($widthYd * $p[2]))));
                 imageline($image, (int) round($before[0]), (int) round($before[1]), (int) round($p[0]), (int) round($p[1]), $colour);
             }

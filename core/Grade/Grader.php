@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade;
 
+use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Measure\Row;
 use Jacotaxis\Core\Grade\Deciding\Decision;
@@ -68,11 +69,22 @@ final class Grader
     {
         $ids = array_column(array_filter($this->faults(), fn (array $f): bool => $f['man'] === $man), 'fault');
         $ids = [...$ids, ...array_column($this->rep($man)->faults($this->measures->film->setting->schools), 'fault')];
+        $ids = [...$ids, ...$this->seenFaults($man)];
         if ($man === 'Q') {
             $ids = [...$ids, ...$this->decision()->labels];
         }
 
         return array_values(array_unique($ids));
+    }
+
+    /** What somebody saw by eye that is in the library. @return list<string> */
+    private function seenFaults(string $man): array
+    {
+        $seen = fn (string $what): bool => $this->measures->film->seen($man, $what)?->yes() ?? false;
+        $cuts = $this->measures->film->seen($man, 'cuts')?->value;
+        $dropped = $this->measures->film->chart?->result === Result::Dropped && $this->measures->film->thrownTo() === $man;
+
+        return array_keys(array_filter(['FLT-44' => $seen('moving at contact'), 'FLT-41' => is_float($cuts) && $cuts > 1.0, 'FLT-21' => $dropped]));
     }
 
     /** Rows of one man. @return list<Row> */

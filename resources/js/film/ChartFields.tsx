@@ -187,7 +187,7 @@ function Words({ label, value, options, whole, onDone }: WordsProps) {
                     label={label}
                     text={text}
                     onText={setText}
-                    placeholder="not known yet"
+                    placeholder={label === 'Formation' ? 'as called' : 'not known yet'}
                     options={editing ? options(text) : []}
                     onTake={take}
                     onSend={() => onDone(text.trim())}

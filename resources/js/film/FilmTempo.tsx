@@ -11,17 +11,30 @@ type Props = {
 const LEFT = 96;
 const WIDTH = 760;
 
+/** Times that are no read's. */
+const TIMES = ['mesh', 'first step', 'climbs', 'hips turned', 'snap to past the press'];
+
 /** The tempo of the film: planned above, done below, seconds from the snap. */
 export function FilmTempo({ document, measured, t, duration, onSeek }: Props) {
     const marks = document.marks ?? [];
     const snap = marks.find((m) => m.kind === 'snap')?.atS ?? 0;
     const span = 5;
     const x = (s: number) => LEFT + ((WIDTH - LEFT - 16) * s) / span;
-    const reads = (measured?.planned ?? []).filter((p) => p.number !== null);
+    const reads = (measured?.planned ?? []).filter((p) => p.number !== null).slice(0, 4);
+    // Of a run there are no reads: its times stand in their place.
+    const times = (measured?.assignments ?? [])
+        .filter(
+            (a) =>
+                a.unit === 's' &&
+                a.man !== 'Q' &&
+                (reads.length === 0 || a.planned === null) &&
+                TIMES.includes(a.measure),
+        )
+        .slice(0, Math.max(0, 4 - reads.length));
     const lane = 27;
     const out = marks.find((m) => m.kind === 'ball out');
     const depth = (man: string) => measured?.assignments.find((a) => a.man === man && a.measure === 'break depth');
-    const height = 22 + (reads.length + 1) * lane + 8;
+    const height = 22 + (reads.length + times.length + 1) * lane + 8;
     return (
         <div className="bg-card px-2 pt-1">
             <svg
@@ -125,6 +138,40 @@ export function FilmTempo({ document, measured, t, duration, onSeek }: Props) {
                                     {row.done.toFixed(1)} yd
                                 </text>
                             )}
+                        </g>
+                    );
+                })}
+                {times.map((r, i) => {
+                    const y = 20 + (reads.length + i + 1) * lane + lane / 2;
+                    return (
+                        <g key={r.man + r.measure}>
+                            <line x1={LEFT} x2={WIDTH - 16} y1={y} y2={y} stroke="var(--faint)" />
+                            <text
+                                x={LEFT - 8}
+                                y={y + 4}
+                                textAnchor="end"
+                                className="text-[12px] font-semibold narrow"
+                                fill={r.man.length > 2 ? 'var(--plum)' : 'var(--ink)'}
+                            >
+                                {r.man.length > 2 ? r.man : `${r.man} ${r.measure}`}
+                            </text>
+                            {r.planned !== null && (
+                                <path
+                                    d={`M${x(r.planned) - 5} ${y - 1}l5 -10l5 10`}
+                                    fill="none"
+                                    stroke="var(--ink)"
+                                    strokeWidth={2}
+                                />
+                            )}
+                            <path
+                                d={`M${x(r.done) - 5} ${y + 2}l5 10l5 -10`}
+                                fill="none"
+                                stroke="var(--ball)"
+                                strokeWidth={2}
+                            />
+                            <text x={x(r.done) + 9} y={y + 11} className="text-[12px] narrow" fill="var(--ball)">
+                                {r.man.length > 2 ? r.measure : ''} {r.done.toFixed(2)}
+                            </text>
                         </g>
                     );
                 })}

@@ -72,82 +72,88 @@ export function Picture(p: Props) {
     const plots = (p.document.plots ?? []).filter((one) => (one.angle ?? 'wide') === p.angle);
 
     return (
-        <div
-            className="relative mx-auto h-full max-h-full max-w-full overflow-hidden rounded-md bg-rail"
-            style={{ aspectRatio: `${width} / ${height}` }}
-        >
-            {p.src ? (
-                <video
-                    ref={video}
-                    src={p.src}
-                    className="block h-full w-full"
-                    playsInline
-                    muted
-                    preload="auto"
-                    onSeeked={(e) => onTime(e.currentTarget.currentTime - shift)}
-                    onLoadedData={(e) => {
-                        setFailed(false);
-                        // The other angle opens at the same moment.
-                        e.currentTarget.currentTime = p.t + shift;
-                    }}
-                    onError={() => setFailed(true)}
-                />
-            ) : (
-                <p className="absolute inset-0 grid place-items-center p-8 text-center text-sm text-rail-ink">
-                    No film of this angle yet. Charting and grading work without it; add film at the top.
-                </p>
-            )}
-            <svg
-                ref={area}
-                viewBox={`0 0 ${width} ${height}`}
-                className={
-                    p.mode === 'watch'
-                        ? 'absolute inset-0 h-full w-full'
-                        : 'absolute inset-0 h-full w-full cursor-crosshair'
-                }
-                tabIndex={0}
-                role="application"
-                aria-label={
-                    p.mode === 'watch'
-                        ? 'The picture'
-                        : 'The picture. Arrow keys move the crosshair, Shift moves it faster, Enter places the point'
-                }
-                onPointerMove={(e) => {
-                    if (p.mode === 'watch') return;
-                    setKeys(false);
-                    setCross(at(e.clientX, e.clientY));
-                }}
-                onClick={(e) => p.mode !== 'watch' && p.onClick(at(e.clientX, e.clientY))}
-                onKeyDown={steer}
+        <div className="grid h-full w-full place-items-center [container-type:size]">
+            <div
+                className="relative overflow-hidden rounded-md bg-rail"
+                style={{ width: `min(100cqw, ${(100 * width) / height}cqh)`, aspectRatio: `${width} / ${height}` }}
             >
-                <Painted
-                    view={p.view}
-                    clicked={p.clicked}
-                    strong={p.mode === 'calibrate'}
-                    plan={p.plan}
-                    points={p.mode === 'calibrate' ? points : []}
-                    plots={plots}
-                    man={p.man}
-                    t={p.t}
-                />
-                {p.mode !== 'watch' && (
-                    <path
-                        pointerEvents="none"
-                        stroke="#fff"
-                        strokeWidth={keys ? 1.4 : 0.8}
-                        strokeOpacity={0.9}
-                        d={`M${cross[0] - 12} ${cross[1]}h9M${cross[0] + 3} ${cross[1]}h9M${cross[0]} ${cross[1] - 12}v9M${cross[0]} ${cross[1] + 3}v9`}
-                        fill="none"
+                {p.src ? (
+                    <video
+                        ref={video}
+                        src={p.src}
+                        className="block h-full w-full"
+                        playsInline
+                        muted
+                        preload="auto"
+                        onSeeked={(e) => onTime(e.currentTarget.currentTime - shift)}
+                        onLoadedData={(e) => {
+                            setFailed(false);
+                            // The other angle opens at the same moment.
+                            e.currentTarget.currentTime = p.t + shift;
+                        }}
+                        onError={() => setFailed(true)}
                     />
+                ) : (
+                    <p className="absolute inset-0 grid place-items-center p-8 text-center text-sm text-rail-ink">
+                        No film of this angle yet. Charting and grading work without it; add film at the top.
+                    </p>
                 )}
-            </svg>
-            {failed && (
-                <p className="absolute inset-0 grid place-items-center p-8 text-center text-white">
-                    This film cannot be shown. Reload the page, or upload the clip again.
-                </p>
-            )}
-            <Doubt view={p.view} at={p.mode === 'watch' ? [width / 2, height / 2] : cross} here={p.mode !== 'watch'} />
-            {p.children}
+                <svg
+                    ref={area}
+                    viewBox={`0 0 ${width} ${height}`}
+                    className={
+                        p.mode === 'watch'
+                            ? 'absolute inset-0 h-full w-full'
+                            : 'absolute inset-0 h-full w-full cursor-crosshair'
+                    }
+                    tabIndex={0}
+                    role="application"
+                    aria-label={
+                        p.mode === 'watch'
+                            ? 'The picture'
+                            : 'The picture. Arrow keys move the crosshair, Shift moves it faster, Enter places the point'
+                    }
+                    onPointerMove={(e) => {
+                        if (p.mode === 'watch') return;
+                        setKeys(false);
+                        setCross(at(e.clientX, e.clientY));
+                    }}
+                    onClick={(e) => p.mode !== 'watch' && p.onClick(at(e.clientX, e.clientY))}
+                    onKeyDown={steer}
+                >
+                    <Painted
+                        view={p.view}
+                        clicked={p.clicked}
+                        strong={p.mode === 'calibrate'}
+                        plan={p.plan}
+                        points={p.mode === 'calibrate' ? points : []}
+                        plots={plots}
+                        man={p.man}
+                        t={p.t}
+                    />
+                    {p.mode !== 'watch' && (
+                        <path
+                            pointerEvents="none"
+                            stroke="#fff"
+                            strokeWidth={keys ? 1.4 : 0.8}
+                            strokeOpacity={0.9}
+                            d={`M${cross[0] - 12} ${cross[1]}h9M${cross[0] + 3} ${cross[1]}h9M${cross[0]} ${cross[1] - 12}v9M${cross[0]} ${cross[1] + 3}v9`}
+                            fill="none"
+                        />
+                    )}
+                </svg>
+                {failed && (
+                    <p className="absolute inset-0 grid place-items-center p-8 text-center text-white">
+                        This film cannot be shown. Reload the page, or upload the clip again.
+                    </p>
+                )}
+                <Doubt
+                    view={p.view}
+                    at={p.mode === 'watch' ? [width / 2, height / 2] : cross}
+                    here={p.mode !== 'watch'}
+                />
+                {p.children}
+            </div>
         </div>
     );
 }
