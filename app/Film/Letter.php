@@ -4,6 +4,7 @@ namespace App\Film;
 
 use App\Models\Player;
 use App\Models\StaffWords;
+use Illuminate\Support\Facades\DB;
 use Jacotaxis\Core\Grade\Interval;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Repeats;
@@ -36,12 +37,20 @@ final class Letter
             'trend' => Trend::of($rows, $staff->theScale(), $staff->winning), 'scale' => $staff->theScale()->words(), 'winning' => $staff->winning,
             'faults' => array_map(fn (string $f, array $ids): array => ['id' => $f, 'label' => $keys->label($f), 'times' => count($ids), 'praise' => Library::entry($f)['praise'], 'wanted' => Library::entry($f)['wanted'], 'drill' => Library::entry($f)['drill'], 'ids' => $ids], array_keys($faults), $faults),
             'byAssignment' => array_slice(array_map(fn (string $a, array $n): array => ['asked' => $a, 'interval' => Interval::of($n['plus'], $n['judged'])->toArray(), 'ids' => $n['ids']], array_keys($asked), $asked), 0, 12),
-            'repeats' => array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault'])], $repeats), 'labels' => (object) array_combine($ids = Library::ids(), array_map($keys->label(...), $ids)), 'watch' => self::watch($rows, $repeats),
+            'repeats' => array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault'])], $repeats), 'labels' => (object) array_combine($ids = Library::ids(), array_map($keys->label(...), $ids)), 'watch' => self::watch(self::filmed($rows), $repeats),
         ];
     }
 
+    /** @param  list<array<string, mixed>>  $rows @return list<array<string, mixed>> */
+    private static function filmed(array $rows): array
+    {
+        $filmed = DB::table('clips')->where('status', 'ready')->whereNotNull('snap_id')->pluck('snap_id')->flip();
+
+        return array_values(array_filter($rows, fn (array $g): bool => $filmed->has($g['snap'])));
+    }
+
     /**
-     * The snaps to watch: the newest of what repeats, the newest other minus, then the newest he may be proud of.
+     * The filmed snaps to watch: the newest of what repeats, the newest other minus, then the newest he may be proud of.
      *
      * @param  list<array<string, mixed>>  $rows
      * @param  list<array{ids: list<string>, state: string, text: string}>  $repeats
@@ -56,8 +65,10 @@ final class Letter
             }
         };
         $newest = fn (callable $is): ?string => (array_values(array_filter(array_reverse($rows), $is))[0] ?? null)['snap'] ?? null;
+        $filmed = array_column($rows, 'snap');
         foreach (array_filter($repeats, fn (array $r): bool => $r['state'] !== 'fixed') as $r) {
-            $add(end($r['ids']) ?: null, $r['text']);
+            $ids = array_values(array_intersect($r['ids'], $filmed));
+            $add(end($ids) ?: null, $r['text']);
         }
         $add($newest(fn (array $g): bool => $g['mark'] < 0), 'to do better');
         $add($newest(fn (array $g): bool => $g['impact'] || array_filter($g['faults'], fn (string $f): bool => str_starts_with($f, 'PRS')) !== []), 'to be proud of');

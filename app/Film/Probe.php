@@ -60,10 +60,10 @@ class Probe
         return $to;
     }
 
-    /** Writes a small picture of a moment, JPEG 192 pixels wide. */
-    public function thumbnail(string $path, float $atS, string $to): bool
+    /** Writes a picture of a moment, JPEG. */
+    public function thumbnail(string $path, float $atS, string $to, int $widthPx = 192): bool
     {
-        $process = new Process(['ffmpeg', '-v', 'error', '-y', '-ss', sprintf('%.3f', $atS), '-i', $path, '-frames:v', '1', '-vf', 'scale=192:-2', '-q:v', '5', $to], timeout: 30);
+        $process = new Process(['ffmpeg', '-v', 'error', '-y', '-ss', sprintf('%.3f', $atS), '-i', $path, '-frames:v', '1', '-vf', "scale=$widthPx:-2", '-q:v', '5', $to], timeout: 30);
         try {
             return $process->run() === 0 && is_file($to);
         } catch (ExceptionInterface) {

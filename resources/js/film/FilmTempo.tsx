@@ -23,13 +23,7 @@ export function FilmTempo({ document, measured, t, duration, onSeek }: Props) {
     const reads = (measured?.planned ?? []).filter((p) => p.number !== null).slice(0, 4);
     // Of a run there are no reads: its times stand in their place.
     const times = (measured?.assignments ?? [])
-        .filter(
-            (a) =>
-                a.unit === 's' &&
-                a.man !== 'Q' &&
-                (reads.length === 0 || a.planned === null) &&
-                TIMES.includes(a.measure),
-        )
+        .filter((a) => TIMES.includes(a.measure) && (a.man.length <= 2 || measured!.keys.includes(a.man)))
         .slice(0, Math.max(0, 4 - reads.length));
     const lane = 27;
     const out = marks.find((m) => m.kind === 'ball out');

@@ -47,7 +47,7 @@ export function Letter({ id }: { id: string }) {
                 <p className="max-w-prose pt-3 text-[15px] leading-relaxed">
                     {first},{' '}
                     {last &&
-                        `week ${last.week}: ${last.interval.hits} of ${last.interval.of} snaps were plus${last.percent === null ? '' : `, ${Math.round(last.percent)} % of the points (${Math.round(100 * p.winning)} % wins)`}. `}
+                        `week ${last.week}: ${last.interval.hits} of ${last.interval.of} snaps were plus${last.percent === null ? '' : `, ${last.percent} % of the points (${Math.round(100 * p.winning)} % wins)`}. `}
                     {p.trend.says} {p.repeats.map((r) => `${capital(r.label)}: ${r.text}. `)}
                     {p.faults.filter((f) => !f.praise).length > 0 && (
                         <>

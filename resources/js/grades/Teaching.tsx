@@ -29,6 +29,9 @@ type Reel = {
     }[];
 };
 
+/** Seconds after the snap a still is taken: most breaks are made by then. */
+const STILL_S = 2;
+
 const NAMES = { model: 'How it is done', fault: 'How it went wrong', game: 'In a game' };
 
 /** A rule taught by film: the model, the fault, the game, in that order; it plays through, and prints as stills. */
@@ -105,7 +108,7 @@ export function Teaching() {
                             />
                         </div>
                         <img
-                            src={`/api/v1/clips/${p.snap.clips[0]?.id}/picture`}
+                            src={`/api/v1/clips/${p.snap.clips[0]?.id}/picture?at=${(p.snap.snapAt + STILL_S).toFixed(1)}`}
                             alt={`Still of snap ${p.snap.number}`}
                             className="hidden w-full print:block"
                         />

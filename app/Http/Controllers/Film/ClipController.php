@@ -83,14 +83,20 @@ class ClipController extends Controller
             headers: ['Content-Type' => $clip->mime, 'Cache-Control' => 'private, max-age=3600', 'X-Content-Type-Options' => 'nosniff']);
     }
 
-    public function thumbnail(Clip $clip, Probe $probe): BinaryFileResponse
+    /** The small picture of a clip, or a still of a moment of it for paper. */
+    public function thumbnail(Request $request, Clip $clip, Probe $probe): BinaryFileResponse
     {
         $this->authorize('watch', $clip);
-        if (! is_file($clip->thumbnail())) {
-            is_file($clip->path()) && $probe->thumbnail($clip->path(), $clip->from_s + 1.0, $clip->thumbnail()) ?: throw new Problem(404, 'No picture', 'This clip has no small picture yet.');
+        $given = $request->validate(['at' => 'nullable|numeric|between:0,20000']);
+        $at = isset($given['at']) ? round((float) $given['at'], 1) : null;
+        $path = $clip->thumbnail().($at === null ? '' : sprintf('.%04d.jpg', (int) round(10 * $at)));
+        $long = (float) ($clip->video['durationS'] ?? 2.0);
+        $moment = min($clip->from_s + ($at ?? 1.0), max(0.0, $long - 0.1));
+        if (! is_file($path) && ! (is_file($clip->path()) && $probe->thumbnail($clip->path(), $moment, $path, $at === null ? 192 : 640))) {
+            throw new Problem(404, 'No picture', 'This clip has no picture of that moment.');
         }
 
-        return new BinaryFileResponse($clip->thumbnail(), headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return new BinaryFileResponse($path, headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }
 
     private function answer(Clip $clip): JsonResponse
