@@ -82,7 +82,7 @@ const breakdown = createRoute({
     path: '/breakdown',
     validateSearch: (s: Record<string, unknown>): { reel?: string } =>
         typeof s.reel === 'string' ? { reel: s.reel } : {},
-    component: lazyRouteComponent(() => import('../film/BreakdownIn'), 'BreakdownIn'),
+    component: lazyRouteComponent(() => import('../film/chart/BreakdownIn'), 'BreakdownIn'),
 });
 
 const numbers = createRoute({

@@ -6,11 +6,11 @@ import { api, Problem } from '../api/client';
 import type { Charting, Reel, ReelPage, Snap } from '../api/types';
 import { Button } from '../ui/Button';
 import { yardLine } from '../ui/words';
-import { AddFilm } from './AddFilm';
+import { AddFilm } from './reel/AddFilm';
 import { ClipDesk } from './ClipDesk';
 import { openSnap, useFilm } from './filmStore';
-import { Reels } from './Reels';
-import { SnapStrip } from './SnapStrip';
+import { Reels } from './reel/Reels';
+import { SnapStrip } from './reel/SnapStrip';
 import { useSnapSaving } from './useSnapSaving';
 
 /** The film room: a reel, its snaps, and the snap that is worked on. */

@@ -1,8 +1,8 @@
 import type { Charting, Measured } from '../api/types';
 import { Button } from '../ui/Button';
-import { MarkBar } from './MarkBar';
-import type { Grading } from './useGrading';
-import type { Marking } from './useMarking';
+import { MarkBar } from './mark/MarkBar';
+import type { Grading } from './grade/useGrading';
+import type { Marking } from './mark/useMarking';
 import type { Player } from './usePlayer';
 
 type Props = {

@@ -3,10 +3,10 @@ import type { Dispatch, SetStateAction } from 'react';
 import type { Angle } from '../api/types';
 import { useKeys } from '../ui/useKeys';
 import { useFilm, withPoints, type Point } from './filmStore';
-import { MARK_KEYS } from './MarkBar';
-import type { Mode } from './Picture';
-import type { Grading } from './useGrading';
-import type { Marking } from './useMarking';
+import { MARK_KEYS } from './mark/MarkBar';
+import type { Mode } from './picture/Picture';
+import type { Grading } from './grade/useGrading';
+import type { Marking } from './mark/useMarking';
 import type { Player } from './usePlayer';
 import type { useSnapSaving } from './useSnapSaving';
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import type { Played, PlayerPage } from '../api/types';
 import { useSession } from '../app/session';
-import { ClipPlayer } from '../film/ClipPlayer';
+import { ClipPlayer } from '../film/picture/ClipPlayer';
 import { Share } from '../ui/Share';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';

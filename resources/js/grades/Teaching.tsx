@@ -3,7 +3,7 @@ import { Link, useNavigate, useSearch } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Charting, Clip } from '../api/types';
-import { ClipPlayer } from '../film/ClipPlayer';
+import { ClipPlayer } from '../film/picture/ClipPlayer';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';
 

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
-import { ClipPlayer } from '../film/ClipPlayer';
+import { ClipPlayer } from '../film/picture/ClipPlayer';
 import { SideBySide, type Side } from '../grades/SideBySide';
 import type { Filter, ListedSnap } from './types';
 

@@ -1,0 +1,45 @@
+import { useEffect, useState } from 'react';
+import { toast } from 'sonner';
+import type { Measured, Snap } from '../../api/types';
+import type { useSnapSaving } from '../useSnapSaving';
+
+/** Who is looked at, his faults and flags as they would be kept, and keeping them. */
+export function useGrading(snap: Snap | null, measured: Measured | null, saving: ReturnType<typeof useSnapSaving>) {
+    const [man, setMan] = useState('Q');
+    const [faults, setFaults] = useState<string[]>([]);
+    const [flags, setFlags] = useState({ bust: false, impact: false });
+    const given = snap?.grades.find((g) => g.man === man);
+    const proposal = measured?.proposals.find((p) => p.man === man);
+    const proposed = proposal?.faults.join();
+    useEffect(() => {
+        setFaults(given?.faults ?? proposal?.faults ?? []);
+        setFlags({ bust: given?.bust ?? false, impact: given?.impact ?? false });
+    }, [man, given?.version, proposed]); // eslint-disable-line
+
+    const flip = (id: string | undefined) =>
+        id && setFaults((f) => (f.includes(id) ? f.filter((one) => one !== id) : [...f, id]));
+    const give = (about: string, mark: number) => {
+        const p = measured?.proposals.find((one) => one.man === about);
+        if (!p) return;
+        void saving.grade(p, mark, about === man ? faults : p.faults, {
+            ...flags,
+            decision: about === 'Q' ? (measured?.decision.decision ?? null) : null,
+        });
+    };
+    /** Keeps what is proposed for this man and goes to the next. */
+    const accept = () => {
+        if (!proposal || proposal.mark === null)
+            return void toast(`Nothing is proposed for ${man}: measure him, or grade by + 0 −.`);
+        give(man, proposal.mark);
+        next(1);
+    };
+    const next = (by: number) => {
+        const all = measured?.proposals.map((p) => p.man) ?? [];
+        if (all.length > 0) setMan(all[(all.indexOf(man) + by + all.length) % all.length]);
+    };
+    const key = (n: number) => flip(measured?.labels[man]?.find((f) => f.key === n)?.id);
+    const flag = (name: 'bust' | 'impact') => setFlags((f) => ({ ...f, [name]: !f[name] }));
+    return { man, setMan, faults, flip, flags, flag, give, accept, next, key };
+}
+
+export type Grading = ReturnType<typeof useGrading>;

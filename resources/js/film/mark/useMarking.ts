@@ -1,0 +1,93 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { toast } from 'sonner';
+import { api, Problem } from '../../api/client';
+import type { Angle, Charting, Clip, FilmDocument, Overlay, Snap } from '../../api/types';
+import { yardLine } from '../../ui/words';
+import type { Aim } from './Calibrate';
+import { useFilm, withMark, withPlot, withPoint } from '../filmStore';
+import type { Mode } from '../picture/Picture';
+import type { Player } from '../usePlayer';
+
+type About = {
+    snap: Snap | null;
+    document: FilmDocument | null;
+    clip: Clip | null;
+    angle: Angle;
+    aim: Aim;
+    setAim: (a: Aim) => void;
+    overlay: Overlay | null;
+    mode: Mode;
+    t: number;
+    charting: Charting;
+    who: string;
+    player: Player;
+};
+
+/** Marks and clicks on the picture, and putting the second angle on the clock of the first. */
+export function useMarking(a: About) {
+    const client = useQueryClient();
+    const work = useFilm.getState().work;
+    const mark = (kind: string) => {
+        const rule = a.charting.marks.find((m) => m.kind === kind);
+        if (!rule) return;
+        const thrown = kind === 'ball out' || kind === 'catch';
+        const man = rule.perMan || thrown ? (thrown && a.who === 'Q' ? undefined : a.who) : undefined;
+        const label = kind === 'free' ? (window.prompt('What is marked here?')?.slice(0, 60) ?? '') : undefined;
+        if (label === '') return;
+        work((d) => withMark(d, rule, a.t, man, label));
+        toast(`${label ?? kind}${man ? ` ${man}` : ''} at ${a.t.toFixed(2)} s`);
+    };
+    const click = (at: [number, number]) => {
+        if (a.mode === 'plot') {
+            work((d) => withPlot(d, a.who, a.t, at, a.angle));
+        } else if (a.mode === 'calibrate' && a.overlay) {
+            const { aim, overlay } = a;
+            work((d) =>
+                withPoint(
+                    d,
+                    a.t,
+                    {
+                        xPx: Math.round(at[0] * 10) / 10,
+                        yPx: Math.round(at[1] * 10) / 10,
+                        fieldXYd: Math.round(overlay.marks[aim.across] * 1000) / 1000,
+                        fieldYYd: aim.yard,
+                        mark: `${aim.across} on ${yardLine(aim.yard)}`,
+                    },
+                    a.angle,
+                ),
+            );
+            a.setAim(nextAim(aim));
+        }
+    };
+    /** This picture of the tight angle is the snap: from here on both angles run together. */
+    const synchronise = async () => {
+        const snapAt = a.document?.marks?.find((m) => m.kind === 'snap')?.atS;
+        if (!a.clip || a.angle !== 'tight' || snapAt === undefined) {
+            return toast('Mark the snap on the wide angle, then find the same moment on the tight one.');
+        }
+        const now = a.player.video.current?.currentTime ?? 0;
+        try {
+            const done = await api.put<Clip>(
+                `clips/${a.clip.id}`,
+                { sync_s: now - a.clip.from_s - snapAt },
+                a.clip.version,
+            );
+            useFilm.setState((s) => ({
+                snap: s.snap && { ...s.snap, clips: s.snap.clips.map((c) => (c.id === done.id ? done : c)) },
+            }));
+            void client.invalidateQueries({ queryKey: ['snap'] });
+            toast('The two angles run together now.');
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not synchronised.');
+        }
+    };
+    return { mark, click, synchronise };
+}
+
+export type Marking = ReturnType<typeof useMarking>;
+
+/** The next mark to click: the other hash, then the next fifteen yards. */
+function nextAim(a: Aim): Aim {
+    if (a.across === 'left hash') return { ...a, across: 'right hash' };
+    return { across: 'left hash', yard: Math.min(95, a.yard + 15) };
+}

@@ -1,0 +1,54 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Clip } from '../../api/types';
+
+type Some = Pick<Clip, 'id' | 'angle' | 'from_s' | 'to_s'>;
+type Props = { clips: Some[]; label: string; startS?: number; autoPlay?: boolean; onEnd?: () => void };
+
+/** A clip to watch: its cut of the file, at full, half and quarter speed, the other angle by one button. */
+export function ClipPlayer({ clips, label, startS = 0, autoPlay, onEnd }: Props) {
+    const video = useRef<HTMLVideoElement>(null);
+    const [n, setN] = useState(0);
+    const [rate, setRate] = useState(1);
+    const clip = clips[Math.min(n, clips.length - 1)];
+    useEffect(() => {
+        if (video.current) video.current.playbackRate = rate;
+    }, [rate, n]);
+    if (!clip)
+        return <p className="grid aspect-video place-items-center rounded-md bg-card text-sm text-soft">No film</p>;
+    return (
+        <figure>
+            <video
+                key={clip.id}
+                ref={video}
+                src={`/api/v1/clips/${clip.id}/video#t=${clip.from_s + startS}${clip.to_s ? `,${clip.to_s}` : ''}`}
+                aria-label={label}
+                controls
+                muted
+                playsInline
+                autoPlay={autoPlay}
+                preload="metadata"
+                onLoadedMetadata={(e) => (e.currentTarget.playbackRate = rate)}
+                onEnded={onEnd}
+                className="aspect-video w-full rounded-md bg-rail"
+            />
+            <figcaption className="no-print mt-1 flex gap-2 text-xs">
+                {[1, 0.5, 0.25].map((r) => (
+                    <button
+                        key={r}
+                        type="button"
+                        aria-pressed={rate === r}
+                        onClick={() => setRate(r)}
+                        className={rate === r ? 'font-bold underline' : 'text-soft'}
+                    >
+                        ×{r === 1 ? '1' : r === 0.5 ? '½' : '¼'}
+                    </button>
+                ))}
+                {clips.length > 1 && (
+                    <button type="button" className="ml-auto underline" onClick={() => setN((n + 1) % clips.length)}>
+                        {clip.angle}, show {clips[(n + 1) % clips.length].angle}
+                    </button>
+                )}
+            </figcaption>
+        </figure>
+    );
+}

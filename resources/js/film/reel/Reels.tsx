@@ -1,0 +1,160 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from '@tanstack/react-router';
+import { Dialog } from 'radix-ui';
+import { useState, type FormEvent } from 'react';
+import { api, Problem } from '../../api/client';
+import type { Reel } from '../../api/types';
+import { Button } from '../../ui/Button';
+
+/** The reels: open one, start one, take a breakdown in or out. */
+export function Reels({ current }: { current: Reel | undefined }) {
+    const [open, setOpen] = useState(false);
+    const navigate = useNavigate();
+    const client = useQueryClient();
+    const list = useQuery({
+        queryKey: ['reels'],
+        queryFn: () => api.get<{ reels: Reel[]; kinds: string[] }>('reels'),
+    });
+    const [problem, setProblem] = useState('');
+    const go = (reel: Reel) => {
+        setOpen(false);
+        void navigate({ to: '/film', search: { reel: reel.id } });
+    };
+    const create = async (e: FormEvent<HTMLFormElement>) => {
+        e.preventDefault();
+        const f = new FormData(e.currentTarget);
+        try {
+            const made = await api.post<Reel>('reels', {
+                title: f.get('title'),
+                kind: f.get('kind'),
+                opponent: f.get('opponent'),
+                ours: f.get('whose') === 'ours',
+                week: Number(f.get('week')),
+                played_on: f.get('played_on') || null,
+            });
+            void client.invalidateQueries({ queryKey: ['reels'] });
+            go(made);
+        } catch (e) {
+            setProblem(e instanceof Problem ? e.message : 'The reel was not started.');
+        }
+    };
+    const input = 'mt-0.5 block w-full rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink';
+    return (
+        <Dialog.Root open={open} onOpenChange={setOpen}>
+            <Dialog.Trigger asChild>
+                <Button title="Other reels, a new one, breakdowns in and out">{current?.title ?? 'Reels'} ▾</Button>
+            </Dialog.Trigger>
+            <Dialog.Portal>
+                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
+                <Dialog.Content className="fixed top-1/2 left-1/2 z-50 grid max-h-[90vh] w-[860px] -translate-x-1/2 -translate-y-1/2 grid-cols-[1.4fr_1fr] gap-6 overflow-y-auto rounded-lg border border-edge bg-paper p-6">
+                    <section>
+                        <Dialog.Title className="text-lg font-bold">Reels</Dialog.Title>
+                        <Dialog.Description className="mb-2 text-sm text-soft">
+                            One for each game or practice, ours or an opponent’s.
+                        </Dialog.Description>
+                        <ul className="space-y-1">
+                            {(list.data?.reels ?? []).map((r) => (
+                                <li key={r.id} className="flex items-baseline gap-2 border-b border-faint pb-1">
+                                    <button
+                                        type="button"
+                                        onClick={() => go(r)}
+                                        className="min-w-0 flex-1 text-left hover:underline"
+                                    >
+                                        <b>{r.title}</b>{' '}
+                                        <span className="text-sm text-soft">
+                                            {r.kind}
+                                            {r.ours ? '' : ', theirs'}, {r.snaps_count} snaps, {r.clips_count} clips
+                                            {r.open_questions ? `, ${r.open_questions} open` : ''}
+                                        </span>
+                                    </button>
+                                    {['csv', 'json', 'vtt'].map((f) => (
+                                        <a
+                                            key={f}
+                                            className="text-xs underline"
+                                            href={`/api/v1/reels/${r.id}/file.${f}`}
+                                            download
+                                            title={
+                                                {
+                                                    csv: 'The charting as a table',
+                                                    json: 'Everything of every snap',
+                                                    vtt: 'Cues for a film player',
+                                                }[f]
+                                            }
+                                        >
+                                            {f.toUpperCase()}
+                                        </a>
+                                    ))}
+                                </li>
+                            ))}
+                        </ul>
+                        {current && (
+                            <Button
+                                className="mt-3"
+                                onClick={() => (
+                                    setOpen(false),
+                                    void navigate({ to: '/breakdown', search: { reel: current.id } })
+                                )}
+                            >
+                                Take a breakdown into {current.title}
+                            </Button>
+                        )}
+                    </section>
+                    <form onSubmit={create} className="space-y-2 text-xs text-soft">
+                        <h2 className="text-base font-bold text-ink">A new reel</h2>
+                        <label className="block">
+                            Title
+                            <input name="title" required maxLength={160} className={input} />
+                        </label>
+                        <label className="block">
+                            Kind
+                            <select name="kind" className={input}>
+                                {(list.data?.kinds ?? ['game']).map((k) => (
+                                    <option key={k}>{k}</option>
+                                ))}
+                            </select>
+                        </label>
+                        <label className="block">
+                            Opponent
+                            <input name="opponent" maxLength={120} className={input} />
+                        </label>
+                        <label className="block">
+                            Whose offense
+                            <select name="whose" className={input}>
+                                <option value="ours">ours</option>
+                                <option value="theirs">theirs</option>
+                            </select>
+                        </label>
+                        <div className="grid grid-cols-2 gap-2">
+                            <label className="block">
+                                Week
+                                <input
+                                    name="week"
+                                    type="number"
+                                    min={0}
+                                    max={60}
+                                    defaultValue={current?.week ?? 1}
+                                    className={input}
+                                />
+                            </label>
+                            <label className="block">
+                                Played on
+                                <input name="played_on" type="date" className={input} />
+                            </label>
+                        </div>
+                        <p role="alert" className="text-sm font-semibold text-ball">
+                            {problem}
+                        </p>
+                        <div className="flex justify-end gap-2">
+                            <Dialog.Close asChild>
+                                <Button kind="quiet">Not now</Button>
+                            </Dialog.Close>
+                            <Button kind="strong" type="submit">
+                                Start it
+                            </Button>
+                        </div>
+                    </form>
+                </Dialog.Content>
+            </Dialog.Portal>
+        </Dialog.Root>
+    );
+}
