@@ -21,7 +21,7 @@ final class Grader
     /** What a number beyond its tolerance is in the library, and in which direction: 0 both, 1 too much. */
     private const FAULTS = [
         'break depth' => ['FLT-13', 0], 'spot at the snap' => ['FLT-43', 0], 'motion late' => ['FLT-43', 1], 'downfield at ball out' => ['FLT-33', 1],
-        'pitch: wide of Q' => ['FLT-43', 0], 'pitch: deep of Q' => ['FLT-43', 0], 'gap to his man' => ['FLT-26', 1],
+        'pitch: wide of Q' => ['FLT-43', 0], 'pitch: deep of Q' => ['FLT-43', 0], 'gap to his man' => ['FLT-26', 1], 'crosses the line at' => ['FLT-41', 0],
     ];
 
     private ?Decision $decided = null;
@@ -49,6 +49,8 @@ final class Grader
         $faults = [];
         foreach ($this->measures->rows() as $row) {
             [$id, $direction] = self::FAULTS[$row->measure] ?? [null, 0];
+            // A quarterback who runs elsewhere has bowed his pull; a runner has cut wrong.
+            $id = $row->man === 'Q' && $id === 'FLT-41' ? 'FLT-50' : $id;
             $error = $row->error();
             if ($id !== null && $error !== null && ($direction === 0 || $error > 0.0) && self::isFault($error, $row->sd, $row->unit)) {
                 $faults[] = ['man' => $row->man, 'fault' => $id, 'label' => Library::entry($id)['label'], 'measure' => $row->measure, 'error' => $error, 'unit' => $row->unit];

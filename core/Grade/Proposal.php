@@ -16,6 +16,7 @@ final readonly class Proposal
     private const OF = [
         'alignment' => ['split', 'spot at the snap', 'motion late'],
         'assignment' => ['break depth', 'gap to his man', 'downfield at ball out', 'pitch: wide of Q', 'pitch: deep of Q'],
+        'technique' => ['crosses the line at'],
     ];
 
     /** A named route within this of his way is believed, yards (product default). */
@@ -40,7 +41,7 @@ final readonly class Proposal
         $faults = $this->grader->proposed($man);
         $named = $this->named($man);
         $marks = ['alignment' => $this->mark($rows, self::OF['alignment']), 'assignment' => $named === null ? $this->mark($rows, self::OF['assignment']) : min($named, $this->mark($rows, self::OF['assignment']) ?? 1),
-            'technique' => array_filter($faults, fn (string $id): bool => ! Library::entry($id)['praise'] && ! in_array($id, ['FLT-13', 'FLT-48', 'FLT-47'], true)) !== [] ? -1 : null,
+            'technique' => $this->mark($rows, self::OF['technique']) === -1 || array_filter($faults, fn (string $id): bool => ! Library::entry($id)['praise'] && ! in_array($id, ['FLT-13', 'FLT-48', 'FLT-47'], true)) !== [] ? -1 : $this->mark($rows, self::OF['technique']),
             'decision' => $man === 'Q' ? $this->grader->decision()->mark() : null, 'result' => $this->result($man)];
 
         return ['man' => $man, 'asked' => $asked, 'done' => $this->done($man, $rows), 'marks' => $marks, 'mark' => Marks::overall($marks), 'faults' => $faults, 'reason' => $this->reason($man, $rows), 'target' => $target];

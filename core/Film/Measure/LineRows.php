@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Film\Measure;
 
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Proof\Run\Carrier;
 
 /** Linemen and blockers: yards past the line when the ball leaves, the way of a puller, when a double is left, whom a block reached. */
 final readonly class LineRows
 {
+    /** The line is crossed here, yards: past the hands of the down men. */
+    private const LINE_YD = 0.5;
+
     private const PULLS = ['kick', 'wrap', 'lead', 'crack', 'fill'];
 
     public function __construct(private Measures $m)
@@ -20,10 +24,27 @@ final readonly class LineRows
     {
         $rows = [];
         foreach ($this->m->proof?->scene()->men ?? [] as $letter => $man) {
-            array_push($rows, ...$this->downfield((string) $letter, $man), ...$this->path((string) $letter, $man), ...$this->block((string) $letter));
+            array_push($rows, ...$this->hole((string) $letter), ...$this->downfield((string) $letter, $man), ...$this->path((string) $letter, $man), ...$this->block((string) $letter));
         }
 
         return $rows;
+    }
+
+    /** Where the man with the ball crosses the line, of the ball's spot: his cut, or the way of a pull. @return list<Row> */
+    private function hole(string $letter): array
+    {
+        $run = $this->m->run();
+        $film = $this->m->film;
+        $action = $film->seen('Q', 'action')?->value;
+        $carrier = $run === null ? null : ($run->carriers[(string) $action] ?? (array_values(array_filter($run->carriers, fn (Carrier $c): bool => $c->letter === $film->chart?->carrier))[0] ?? null));
+        $track = $carrier?->letter === $letter ? $this->m->track($letter) : null;
+        $crosses = $track?->past(self::LINE_YD);
+        if ($track === null || $crosses === null) {
+            return [];
+        }
+        $at = $track->at($crosses);
+
+        return [Row::of($letter, 'crosses the line at', 'yd', $carrier->path->x[$carrier->stepPast(self::LINE_YD)], $at['xYd'], max(0.1, $at['sdYd']))];
     }
 
     /** How far a lineman is past the line when a pass leaves: the rule book allows so much (RuleSet::ineligibleDownfieldYd). @return list<Row> */

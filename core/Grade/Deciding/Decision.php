@@ -63,6 +63,6 @@ final readonly class Decision
     public function toArray(): array
     {
         return ['defender' => $this->defender, 'choice' => $this->choice, 'rightRead' => $this->rightRead, 'decision' => $this->grade, 'why' => $this->why, 'right' => $this->right, 'done' => $this->done,
-            'lucky' => $this->lucky, 'byEye' => $this->byEye, 'evidence' => $this->evidence, 'alsoRight' => $this->alsoRight];
+            'lucky' => $this->lucky, 'byEye' => $this->byEye, 'evidence' => $this->evidence, 'alsoRight' => $this->alsoRight, 'choices' => (object) $this->choices];
     }
 }

@@ -111,6 +111,7 @@ export type Decision = {
     byEye: boolean;
     evidence: { what: string; value: number | string; unit: string }[];
     alsoRight: string[];
+    choices: Record<string, string>;
 };
 export type Planned = {
     man: string;

@@ -105,6 +105,12 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
         await api.put(`snaps/${id}`, { document: change(other.document) }, other.version);
         onOpen(other);
     };
+    const remove = async (one: Snap) => {
+        const others = reel.snaps.filter((s) => s.id !== one.id);
+        if ((await saving.remove(one)) === null) return;
+        const next = others.find((s) => s.place > one.place) ?? others.at(-1);
+        if (next) onOpen(next);
+    };
     const entry = async (made: FilmDocument) => {
         if (snap && document && !document.chart?.result) {
             work((d) => ({
@@ -256,6 +262,8 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                             onFault={grading.flip}
                             flags={grading.flags}
                             onFlag={grading.flag}
+                            marks={grading.marks}
+                            onPart={grading.part}
                         />
                     </>
                 )}
@@ -267,6 +275,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                         charting={charting}
                         onEntry={entry}
                         onFix={(id, f, v) => void fix(id, f, v)}
+                        onRemove={(one) => void remove(one)}
                     />
                 )}
                 {tab === 'open' && (

@@ -45,9 +45,27 @@ export function useSnapSaving() {
         try {
             const done = await api.put<Grade>(`snaps/${now.id}/grades/${p.man}`, body, before?.version ?? 0);
             kept([...now.grades.filter((g) => g.man !== p.man), done]);
-            toast(`${p.man} graded ${mark > 0 ? 'plus' : mark < 0 ? 'minus' : 'even'}; it is on his page`);
+            toast(`${p.man} graded ${mark > 0 ? 'plus' : mark < 0 ? 'minus' : 'even'}; it is on his page`, {
+                action: { label: 'Undo', onClick: () => void takeBack(now.id, done, before) },
+            });
         } catch (e) {
             toast.error(e instanceof Problem ? e.message : 'Not graded.');
+        }
+    };
+    /** Puts the grade of before in place again, or takes the new one away. */
+    const takeBack = async (snapId: string, done: Grade, before: Grade | undefined) => {
+        try {
+            const others = (useFilm.getState().snap?.grades ?? []).filter((g) => g.man !== done.man);
+            if (before) {
+                const { mark, marks, bust, impact, asked, done: did, decision, reason, faults } = before;
+                const body = { mark, marks, bust, impact, asked, done: did, decision, reason, faults };
+                kept([...others, await api.put<Grade>(`snaps/${snapId}/grades/${done.man}`, body, done.version)]);
+            } else {
+                await api.remove(`snaps/${snapId}/grades/${done.man}`);
+                kept(others);
+            }
+        } catch (e) {
+            toast.error(e instanceof Problem ? e.message : 'Not taken back.');
         }
     };
     const confirm = async () => {
@@ -74,6 +92,9 @@ export function useSnapSaving() {
         try {
             const made = await api.post<Snap>(`reels/${reelId}/snaps`, { document });
             reel();
+            toast(`Snap ${made.number ?? made.place} charted`, {
+                action: { label: 'Undo', onClick: () => void remove(made) },
+            });
             return made;
         } catch (e) {
             toast.error(e instanceof Problem ? e.message : 'Not charted.');

@@ -2,8 +2,13 @@
 
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Grade\Blame;
+use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Proposal;
 
 const ZONE = 'gun 2x2 right: zone right';
 const INSERT = 'gun 2x2 right: zone right, rpo: Y slant; key will';
@@ -71,3 +76,23 @@ it('INZ-24: a give after a spoiled mesh is excused, and nobody\'s until the staf
     $blame = (new Blame($grader))->of();
     expect([$blame['owner'], $blame['man']])->toBe([$owner, $man]);
 })->with(['unset' => [[], 'undetermined', null], 'the runner' => [['SET-37' => 'B'], 'player', 'R'], 'the quarterback' => [['SET-37' => 'C'], 'player', 'Q']]);
+
+it('W-26, W-28: a runner who cuts elsewhere and a pull that bows keep their decision and lose their technique', function (string $man, string $act, string $done, float $offYd, array $faults): void {
+    $film = filmed(ZONE, COVER_3, ['act' => "left end: $act", 'throw' => $done, 'seen' => [did($done)], 'chart' => new Chart(result: Result::Run, gainYd: 12.0)]);
+    $plots = array_map(function (Plot $p) use ($film, $man, $offYd): Plot {
+        if ($p->man !== $man) {
+            return $p;
+        }
+        $view = $film->view($p->atS);
+        [$x, $y] = $view->toField($p->xPx, $p->yPx);
+        $share = max(0.0, min(1.0, ($y - $film->setting->situation->ballOnYd + 4.0) / 4.0));
+
+        return new Plot($p->id, $man, $p->atS, ...$view->toPicture($x + $offYd * $share, $y));
+    }, $film->plots);
+    $grader = new Grader(new Measures(new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart)));
+    $row = array_column((new Proposal($grader))->all(), null, 'man')[$man];
+    expect($grader->decision()->grade)->toBe('right')->and(array_values(array_intersect($row['faults'], ['FLT-41', 'FLT-50'])))->toBe($faults)->and($row['marks']['technique'])->toBe($faults === [] ? 1 : -1)->and($row['mark'])->toBe($faults === [] ? 1 : -1);
+})->with([
+    'the cut the key asks for' => ['R', 'take the quarterback', 'give', 0.0, []], 'stretched two gaps on, for twelve' => ['R', 'take the quarterback', 'give', 3.0, ['FLT-41']],
+    'a tight pull' => ['Q', 'take the back', 'pull', 0.0, []], 'bowed to the numbers' => ['Q', 'take the back', 'pull', -4.0, ['FLT-50']],
+]);

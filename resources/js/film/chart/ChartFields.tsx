@@ -7,10 +7,10 @@ import { Choice } from '../../ui/Choice';
 import { WordLine } from '../../ui/WordLine';
 import { useFilm, withChart, type Chart, type Situation } from '../filmStore';
 
-type Props = { document: FilmDocument; results: Charting['results'] };
+type Props = { document: FilmDocument; results: Charting['results']; onRemove: () => void };
 
 /** Everything a snap has been charted with, each field to be changed. */
-export function ChartFields({ document: d, results }: Props) {
+export function ChartFields({ document: d, results, onRemove }: Props) {
     const work = useFilm.getState().work;
     const words = useQuery({ queryKey: ['vocabulary'], queryFn: () => api.get<Vocabulary>('vocabulary') });
     const c: Chart = d.chart ?? {};
@@ -123,6 +123,9 @@ export function ChartFields({ document: d, results }: Props) {
             <div className="col-span-4">
                 <Field label="Note" value={c.note} onDone={(v) => chart({ note: v || undefined })} />
             </div>
+            <button type="button" onClick={onRemove} className="col-span-4 mt-1 justify-self-start text-xs underline">
+                Throw this snap away
+            </button>
         </section>
     );
 }

@@ -11,10 +11,11 @@ type Props = {
     charting: Charting;
     onEntry: (document: FilmDocument) => Promise<unknown>;
     onFix: (snapId: string, field: string, value: number) => void;
+    onRemove: (snap: Snap) => void;
 };
 
 /** Charting: one short line makes the snap, the fields below it change what the line got wrong. */
-export function ChartPanel({ reel, snap, document, charting, onEntry, onFix }: Props) {
+export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onRemove }: Props) {
     const [line, setLine] = useState('');
     const [read, setRead] = useState<Entry | null>(null);
     const [problem, setProblem] = useState('');
@@ -135,7 +136,9 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix }: P
                     </p>
                 </section>
             ))}
-            {snap && document && <ChartFields document={document} results={charting.results} />}
+            {snap && document && (
+                <ChartFields document={document} results={charting.results} onRemove={() => onRemove(snap)} />
+            )}
         </div>
     );
 }

@@ -14,7 +14,12 @@ type Props = {
     onFault: (id: string) => void;
     flags: { bust: boolean; impact: boolean };
     onFlag: (flag: 'bust' | 'impact') => void;
+    marks: Record<string, number | null>;
+    onPart: (part: string) => void;
 };
+
+/** What a man is marked on; the result stands apart and never makes the grade. */
+const PARTS = ['alignment', 'assignment', 'eyes', 'technique', 'effort', 'decision', 'result'];
 
 const ORDER = ['Q', 'X', 'Z', 'H', 'Y', 'R', 'F', 'LT', 'LG', 'C', 'RG', 'RT'];
 
@@ -86,7 +91,7 @@ function Number({ row }: { row: MeasureRow }) {
     );
 }
 
-function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag }: Props) {
+function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks, onPart }: Props) {
     const labels = measured.labels[man] ?? [];
     return (
         <section className="shrink-0 border-t border-edge px-3 pt-1.5 pb-2">
@@ -113,6 +118,25 @@ function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag }: Pro
                         {f.label}
                     </button>
                 ))}
+            </div>
+            <div className="mt-1 flex justify-between" role="group" aria-label={`Parts of ${man}`}>
+                {PARTS.map((part) => {
+                    const mark = marks[part] ?? null;
+                    return (
+                        <button
+                            key={part}
+                            type="button"
+                            onClick={() => onPart(part)}
+                            title={`${part}: ${mark === null ? 'not seen' : mark > 0 ? 'plus' : 'minus'}; press to change`}
+                            className={clsx(
+                                'text-[11px] narrow',
+                                mark === null ? 'text-soft' : mark > 0 ? 'font-bold text-open' : 'font-bold text-ball',
+                            )}
+                        >
+                            {part} {mark === null ? '·' : mark > 0 ? '+' : '−'}
+                        </button>
+                    );
+                })}
             </div>
             <div className="mt-1.5 flex gap-1">
                 {[

@@ -8,13 +8,15 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
     const [man, setMan] = useState('Q');
     const [faults, setFaults] = useState<string[]>([]);
     const [flags, setFlags] = useState({ bust: false, impact: false });
+    const [marks, setMarks] = useState<Record<string, number | null>>({});
     const given = snap?.grades.find((g) => g.man === man);
     const proposal = measured?.proposals.find((p) => p.man === man);
     const proposed = proposal?.faults.join();
     useEffect(() => {
         setFaults(given?.faults ?? proposal?.faults ?? []);
         setFlags({ bust: given?.bust ?? false, impact: given?.impact ?? false });
-    }, [man, given?.version, proposed]); // eslint-disable-line
+        setMarks(given?.marks ?? proposal?.marks ?? {});
+    }, [man, given?.version, proposed, JSON.stringify(proposal?.marks)]); // eslint-disable-line
 
     const flip = (id: string | undefined) =>
         id && setFaults((f) => (f.includes(id) ? f.filter((one) => one !== id) : [...f, id]));
@@ -22,7 +24,7 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
         const p = measured?.proposals.find((one) => one.man === about);
         if (!p) return;
         void saving.grade(p, mark, about === man ? faults : p.faults, {
-            ...flags,
+            ...(about === man ? { ...flags, marks } : {}),
             decision: about === 'Q' ? (measured?.decision.decision ?? null) : null,
         });
     };
@@ -39,7 +41,9 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
     };
     const key = (n: number) => flip(measured?.labels[man]?.find((f) => f.key === n)?.id);
     const flag = (name: 'bust' | 'impact') => setFlags((f) => ({ ...f, [name]: !f[name] }));
-    return { man, setMan, faults, flip, flags, flag, give, accept, next, key };
+    /** A part goes from empty to plus to minus to empty. */
+    const part = (name: string) => setMarks((m) => ({ ...m, [name]: m[name] === 1 ? -1 : m[name] === -1 ? null : 1 }));
+    return { marks, part, man, setMan, faults, flip, flags, flag, give, accept, next, key };
 }
 
 export type Grading = ReturnType<typeof useGrading>;

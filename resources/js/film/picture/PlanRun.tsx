@@ -8,7 +8,12 @@ type Props = { document: FilmDocument; measured: Measured; t: number };
 /** The proof's own run of what the key did, beside the film and on its clock. */
 export function PlanRun({ document, measured, t }: Props) {
     const { defender, choice } = measured.decision;
-    const act = defender && choice ? { defender, name: choice } : undefined;
+    // Of an option both read men do what they did.
+    const second = Object.entries(measured.decision.choices).find(([role]) => role !== defender);
+    const act =
+        defender && choice
+            ? { defender, name: choice, ...(second ? { and: { defender: second[0], name: second[1] } } : {}) }
+            : undefined;
     const call = document.call;
     const asked = { look: document.look, situation: document.situation ?? undefined, frames: true, act };
     const answer = useQuery({
@@ -59,7 +64,10 @@ export function PlanRun({ document, measured, t }: Props) {
                 <ellipse cx={scale.x(bx)} cy={scale.y(by)} rx={7} ry={5} fill="var(--ball)" />
             </svg>
             <figcaption className="px-1 text-[11px] text-soft narrow">
-                {act ? `The ${act.defender}: ${act.name}` : 'By everybody’s rule'}, {Math.max(0, t - snap).toFixed(1)} s
+                {act
+                    ? `The ${act.defender}: ${act.name}${second ? `, the ${second[0]}: ${second[1]}` : ''}`
+                    : 'By everybody’s rule'}
+                , {Math.max(0, t - snap).toFixed(1)} s
             </figcaption>
         </figure>
     );
