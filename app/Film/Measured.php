@@ -45,16 +45,17 @@ final class Measured
         return $rows;
     }
 
-    /** Every man's filled way, with the route it comes nearest to. @return array<string, array<string, mixed>> */
+    /** Every man's filled way, of a receiver with the route it comes nearest to. @return array<string, array<string, mixed>> */
     private static function tracks(Grader $grader): array
     {
         $routes = new RouteRows($grader->measures);
+        $called = $grader->measures->proof?->scene()->routes ?? [];
         $tracks = [];
         foreach ($grader->measures->placed->men() as $man) {
             $track = $grader->measures->track($man);
             if ($track !== null) {
                 $broke = $routes->broke($man);
-                $tracks[$man] = ['from' => round($track->from(), 2), 'to' => round($track->to(), 2), 'plots' => $track->count(), 'route' => $grader->measures->named($man), 'brokeAt' => $broke === null ? null : round($broke['t'], 2),
+                $tracks[$man] = ['from' => round($track->from(), 2), 'to' => round($track->to(), 2), 'plots' => $track->count(), 'route' => isset($called[$man]) ? $grader->measures->named($man) : null, 'brokeAt' => $broke === null ? null : round($broke['t'], 2),
                     'line' => array_map(fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $track->line($track->from()))];
             }
         }

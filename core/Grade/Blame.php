@@ -93,7 +93,7 @@ final readonly class Blame
     {
         $d = $this->grader->decision();
 
-        return $d->grade === null || $d->grade === 'right' ? null : self::row('player', 'Q', ucfirst($d->grade).": {$d->why}");
+        return $d->grade === null || $d->grade === 'right' ? null : self::row('player', 'Q', "His decision was {$d->grade}.");
     }
 
     /** Late or drifting motion spoils what others do with it (GRD-09). @return array{owner: string, man: string|null, why: string, counts: bool}|null */

@@ -26,6 +26,9 @@ final class Carried
     /** Least error of a step however well it fits, pixels (product default). */
     private const STEP_PX = 0.03;
 
+    /** @var array<string, View> by moment: the men of a picture are plotted at one */
+    private array $views = [];
+
     /** @var array<string, Calibration> by moment */
     private array $fits = [];
 
@@ -57,9 +60,11 @@ final class Carried
      */
     public function at(float $atS): ?View
     {
-        if ($this->keys === []) {
-            return null;
-        }
+        return $this->keys === [] ? null : $this->views[(string) $atS] ??= $this->carried($atS);
+    }
+
+    private function carried(float $atS): View
+    {
         $views = [];
         foreach ($this->around($atS) as $key) {
             $way = $this->moves === [] ? $this->still($key, $atS) : $this->way($key['atS'], $atS);

@@ -233,12 +233,11 @@ final readonly class RunDecision
         // Where he goes depends on who has the ball: what was done counts, not what should have been.
         $done = $this->done();
         $outcome = ($done === null ? null : $this->outcomeOf($done, $acts)) ?? $this->proof->decider->outcome($acts);
-        $frames = (new RunFrames($this->proof, $outcome, $acts))->all();
-        $place = count($frames['men']) + array_search($role, $frames['defenders'], true);
+        $frames = new RunFrames($this->proof, $outcome, $acts);
         $sum = 0.0;
         foreach ($plots as $plot) {
-            $row = $frames['at'][min(count($frames['at']) - 1, (int) round($plot['t'] / Path::STEP))];
-            $sum += hypot($row[2 * $place] - $plot['xYd'], $row[2 * $place + 1] - $plot['yYd']);
+            [$x, $y] = $frames->defenderAt($role, (int) round($plot['t'] / Path::STEP));
+            $sum += hypot($x - $plot['xYd'], $y - $plot['yYd']);
         }
 
         return $sum / count($plots);

@@ -243,6 +243,9 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                         </button>
                     ))}
                 </div>
+                {tab === 'grade' && !measured && (
+                    <p className="p-4 text-sm text-soft">{snap ? 'Measuring…' : 'No snap is open.'}</p>
+                )}
                 {tab === 'grade' && measured && snap && (
                     <>
                         <DecisionCard

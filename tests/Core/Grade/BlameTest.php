@@ -27,7 +27,7 @@ it('says whose it was', function (array $film, ?string $owner, ?string $man, str
     'worth the down: nobody\'s' => [['act' => 'right corner: sit', 'chart' => ended(Result::Complete, 14.0)], null, null],
     'not charted yet' => [['act' => 'right corner: sit'], null, null],
     'a right throw dropped' => [['act' => 'right corner: sit', 'chart' => ended(Result::Dropped)], 'player', 'H', 'dropped'],
-    'forced into a sinking corner' => [['act' => 'right corner: sink', 'throw' => 'H@2.8', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'Forced'],
+    'forced into a sinking corner' => [['act' => 'right corner: sink', 'throw' => 'H@2.8', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'decision was forced'],
     'held' => [['act' => 'right corner: sit', 'throw' => 'H@3.0', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'late'],
     'the route came late' => [['run' => SMASH.'; H corner 15', 'throw' => 'H@2.95', 'chart' => ended(Result::Incomplete)], 'player', 'H', 'late'],
     'their foul' => [['act' => 'right corner: sit', 'chart' => ended(Result::NoPlay, null, ['penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'held the receiver', 'nullified' => true]])], 'opponent', null, 'held the receiver'],

@@ -65,6 +65,14 @@ final class RunFrames
         return ['step' => Path::STEP, 'men' => array_keys($this->proof->scene->men), 'defenders' => array_map(fn ($d): string => $d->role, $this->proof->scene->defenders), 'at' => $at, 'ball' => $ball];
     }
 
+    /** Where a defender is at a step, as all() has it. @return array{float, float} */
+    public function defenderAt(string $role, int $i): array
+    {
+        $carrier = $this->proof->carriers[$this->outcome->action] ?? array_values($this->proof->carriers)[0];
+
+        return $this->defender($role, min($i, $this->lastStep($carrier)), $carrier);
+    }
+
     private function lastStep(Carrier $carrier): int
     {
         $line = $this->outcome->pass?->line;

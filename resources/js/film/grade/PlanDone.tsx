@@ -58,7 +58,7 @@ export function PlanDone(p: Props) {
             </ul>
             {mine.length > 1 && (
                 <dl
-                    className="grid max-h-[74px] shrink-0 grid-cols-[1fr_auto_auto] gap-x-2 overflow-y-auto border-t border-faint px-3 py-1 text-xs"
+                    className="grid max-h-[58px] shrink-0 grid-cols-[1fr_auto_auto] gap-x-2 overflow-y-auto border-t border-faint px-3 py-1 text-xs"
                     tabIndex={0}
                     aria-label={`Numbers of ${man}`}
                 >
