@@ -204,8 +204,10 @@ test('prints what is on the screen: the field wide, the looks in two columns', a
     await expect(page.getByRole('heading', { name: /Looks of Granite Pass against gun 2x2 right/ })).toBeVisible();
     await page.emulateMedia({ media: 'screen' });
     await page.getByRole('link', { name: 'Grades' }).click();
-    const letter = page.getByRole('heading', { name: 'What you did' });
-    await expect(letter).toBeVisible();
+    const week = page.getByRole('heading', { name: 'Week 3' });
+    await expect(week).toBeVisible();
     await page.emulateMedia({ media: 'print' });
-    expect((await letter.boundingBox())!.width).toBeGreaterThan(300);
+    expect((await week.boundingBox())!.width).toBeGreaterThan(60);
+    await expect(page.getByRole('table')).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Players' })).toBeHidden();
 });

@@ -12,7 +12,7 @@ use Jacotaxis\Core\Grade\TeachingReel;
 use Jacotaxis\Core\Grade\Trend;
 
 /** A snap of a report: id, call, down, to go, result, gain and more. */
-function counted(string $id, string $call, int $down, float $toGo, string $result, ?float $gain = null, array $more = []): SnapRow
+function tallied(string $id, string $call, int $down, float $toGo, string $result, ?float $gain = null, array $more = []): SnapRow
 {
     return new SnapRow(...['id' => $id, 'call' => $call, 'down' => $down, 'toGoYd' => $toGo, 'result' => $result, 'gainYd' => $gain, ...$more]);
 }
@@ -21,20 +21,20 @@ it('sums up as the down asks (Carroll, Palmer and Thorn 1988)', function (array 
     $all = (new Report($snaps))->all();
     expect(array_intersect_key(['success' => [$all['success']['hits'], $all['success']['of']]] + $all, $expected))->toEqual($expected);
 })->with([
-    '40 % of the distance on first down' => [[counted('a', 'x', 1, 10, 'run', 4), counted('b', 'x', 1, 10, 'run', 3.9)], ['tries' => 2, 'success' => [1, 2], 'average' => 3.95]],
-    '60 % on second' => [[counted('a', 'x', 2, 5, 'run', 3), counted('b', 'x', 2, 5, 'run', 2)], ['success' => [1, 2]]],
-    'all of it on third and fourth' => [[counted('a', 'x', 3, 4, 'complete', 4), counted('b', 'x', 4, 1, 'run', 0)], ['success' => [1, 2]]],
-    'a touchdown is one whatever the distance' => [[counted('a', 'x', 3, 9, 'run', 5, ['touchdown' => true])], ['success' => [1, 1], 'touchdowns' => 1]],
-    'explosive: a run of 12, a pass of 16' => [[counted('a', 'x', 1, 10, 'run', 12), counted('b', 'x', 1, 10, 'complete', 15), counted('c', 'x', 1, 10, 'complete', 16)], ['explosive' => 2]],
-    'negative: a loss, a ball lost' => [[counted('a', 'x', 1, 10, 'sack', -7), counted('b', 'x', 1, 10, 'intercepted'), counted('c', 'x', 1, 10, 'fumble lost', 3)], ['negative' => 3, 'success' => [0, 3]]],
-    'caught, dropped, thrown' => [[counted('a', 'x', 1, 10, 'complete', 5), counted('b', 'x', 1, 10, 'dropped'), counted('c', 'x', 1, 10, 'thrown away'), counted('d', 'x', 1, 10, 'sack', -3)], ['throws' => 3, 'complete' => 1, 'drops' => 1]],
-    'GRD-05: a snap wiped out leaves the numbers' => [[counted('a', 'x', 1, 10, 'complete', 40, ['nullified' => true, 'penaltyBy' => 'us']), counted('b', 'x', 1, 10, 'kneel', -1), counted('c', 'x', 1, 10, 'run', 5)], ['tries' => 1, 'fouls' => 1, 'average' => 5.0]],
-    'ball-out time of those measured' => [[counted('a', 'x', 1, 10, 'complete', 5, ['outS' => 2.0]), counted('b', 'x', 1, 10, 'incomplete', null, ['outS' => 3.0]), counted('c', 'x', 1, 10, 'incomplete')], ['outS' => 2.5, 'outOf' => 2]],
+    '40 % of the distance on first down' => [[tallied('a', 'x', 1, 10, 'run', 4), tallied('b', 'x', 1, 10, 'run', 3.9)], ['tries' => 2, 'success' => [1, 2], 'average' => 3.95]],
+    '60 % on second' => [[tallied('a', 'x', 2, 5, 'run', 3), tallied('b', 'x', 2, 5, 'run', 2)], ['success' => [1, 2]]],
+    'all of it on third and fourth' => [[tallied('a', 'x', 3, 4, 'complete', 4), tallied('b', 'x', 4, 1, 'run', 0)], ['success' => [1, 2]]],
+    'a touchdown is one whatever the distance' => [[tallied('a', 'x', 3, 9, 'run', 5, ['touchdown' => true])], ['success' => [1, 1], 'touchdowns' => 1]],
+    'explosive: a run of 12, a pass of 16' => [[tallied('a', 'x', 1, 10, 'run', 12), tallied('b', 'x', 1, 10, 'complete', 15), tallied('c', 'x', 1, 10, 'complete', 16)], ['explosive' => 2]],
+    'negative: a loss, a ball lost' => [[tallied('a', 'x', 1, 10, 'sack', -7), tallied('b', 'x', 1, 10, 'intercepted'), tallied('c', 'x', 1, 10, 'fumble lost', 3)], ['negative' => 3, 'success' => [0, 3]]],
+    'caught, dropped, thrown' => [[tallied('a', 'x', 1, 10, 'complete', 5), tallied('b', 'x', 1, 10, 'dropped'), tallied('c', 'x', 1, 10, 'thrown away'), tallied('d', 'x', 1, 10, 'sack', -3)], ['throws' => 3, 'complete' => 1, 'drops' => 1]],
+    'GRD-05: a snap wiped out leaves the numbers' => [[tallied('a', 'x', 1, 10, 'complete', 40, ['nullified' => true, 'penaltyBy' => 'us']), tallied('b', 'x', 1, 10, 'kneel', -1), tallied('c', 'x', 1, 10, 'run', 5)], ['tries' => 1, 'fouls' => 1, 'average' => 5.0]],
+    'ball-out time of those measured' => [[tallied('a', 'x', 1, 10, 'complete', 5, ['outS' => 2.0]), tallied('b', 'x', 1, 10, 'incomplete', null, ['outS' => 3.0]), tallied('c', 'x', 1, 10, 'incomplete')], ['outS' => 2.5, 'outOf' => 2]],
     'nothing' => [[], ['tries' => 0, 'average' => null, 'success' => [0, 0]]],
 ]);
 
 it('puts snaps together and keeps their ids', function (): void {
-    $rows = (new Report([counted('a', 'smash', 1, 10, 'complete', 9), counted('b', 'zone', 1, 10, 'run', 3), counted('c', 'smash', 3, 8, 'incomplete')]))->by('call');
+    $rows = (new Report([tallied('a', 'smash', 1, 10, 'complete', 9), tallied('b', 'zone', 1, 10, 'run', 3), tallied('c', 'smash', 3, 8, 'incomplete')]))->by('call');
     expect(array_map(fn (array $r): array => [$r['name'], $r['ids']], $rows))->toBe([['smash', ['a', 'c']], ['zone', ['b']]]);
 });
 
@@ -48,24 +48,24 @@ it('names the group of a snap', function (array $snap, string $by, string $name)
 
 it('REC-02: keeps the total of the reads and of the results apart', function (): void {
     $table = (new Report([
-        counted('a', 'x', 1, 10, 'complete', 12, ['defender' => 'c', 'choice' => 'sit', 'done' => 'throw', 'decision' => 'wrong']),
-        counted('b', 'x', 1, 10, 'dropped', null, ['defender' => 'c', 'choice' => 'sit', 'done' => 'throw', 'decision' => 'right']),
-        counted('c', 'x', 1, 10, 'complete', 6, ['defender' => 'c', 'choice' => 'sit', 'done' => 'throw', 'decision' => 'right but late']),
-        counted('d', 'x', 1, 10, 'run', 6, ['box' => 7, 'done' => 'give']),
+        tallied('a', 'x', 1, 10, 'complete', 12, ['defender' => 'c', 'choice' => 'sit', 'done' => 'throw', 'decision' => 'wrong']),
+        tallied('b', 'x', 1, 10, 'dropped', null, ['defender' => 'c', 'choice' => 'sit', 'done' => 'throw', 'decision' => 'right']),
+        tallied('c', 'x', 1, 10, 'complete', 6, ['defender' => 'c', 'choice' => 'sit', 'done' => 'throw', 'decision' => 'right but late']),
+        tallied('d', 'x', 1, 10, 'run', 6, ['box' => 7, 'done' => 'give']),
     ]))->decisions('choice');
     expect($table['rows'])->toHaveCount(1)->and([$table['read']['hits'], $table['read']['of'], $table['result']['hits'], $table['result']['of']])->toBe([2, 3, 2, 3])
         ->and($table['rows'][0]['read']['ids'])->toBe(['a', 'b', 'c']);
 });
 
 it('REC-07: says what our own calls give away', function (): void {
-    $snaps = array_map(fn (int $n): SnapRow => counted("i$n", 'power', 1, 10, 'run', 3, ['formation' => 'I right', 'run' => true]), range(1, 5));
-    $snaps = [...$snaps, ...array_map(fn (int $n): SnapRow => counted("g$n", $n % 2 === 0 ? 'smash' : 'zone', 1, 10, 'run', 3, ['formation' => 'gun 2x2', 'run' => $n % 2 === 1]), range(1, 6)), counted('one', 'x', 1, 10, 'run', 1, ['formation' => 'empty'])];
+    $snaps = array_map(fn (int $n): SnapRow => tallied("i$n", 'power', 1, 10, 'run', 3, ['formation' => 'I right', 'run' => true]), range(1, 5));
+    $snaps = [...$snaps, ...array_map(fn (int $n): SnapRow => tallied("g$n", $n % 2 === 0 ? 'smash' : 'zone', 1, 10, 'run', 3, ['formation' => 'gun 2x2', 'run' => $n % 2 === 1]), range(1, 6)), tallied('one', 'x', 1, 10, 'run', 1, ['formation' => 'empty'])];
     $found = (new Report($snaps))->leanings();
     expect(array_map(fn (array $l): array => [$l['name'], $l['leans'], $l['of']], array_filter($found, fn (array $l): bool => $l['by'] === 'formation')))->toBe([['I right', 'run', 5], ['I right', 'power', 5]]);
 });
 
 it('scores the model by opponent', function (): void {
-    $rows = (new Report([counted('a', 'x', 1, 10, 'complete', 5, ['predictedS' => 0.3, 'separationYd' => 3.5, 'opponent' => 'Granite Pass']), counted('b', 'x', 1, 10, 'complete', 5, ['predictedS' => -0.2, 'separationYd' => 2.0, 'opponent' => 'Granite Pass']), counted('c', 'x', 1, 10, 'run', 5)]))->model();
+    $rows = (new Report([tallied('a', 'x', 1, 10, 'complete', 5, ['predictedS' => 0.3, 'separationYd' => 3.5, 'opponent' => 'Granite Pass']), tallied('b', 'x', 1, 10, 'complete', 5, ['predictedS' => -0.2, 'separationYd' => 2.0, 'opponent' => 'Granite Pass']), tallied('c', 'x', 1, 10, 'run', 5)]))->model();
     expect($rows)->toHaveCount(1)->and([$rows[0]['opponent'], $rows[0]['n'], $rows[0]['agree'], $rows[0]['ids']])->toBe(['Granite Pass', 2, 1, ['a', 'b']])->and($rows[0]['predictedYd'])->toEqualWithDelta(1.35, 0.01);
 });
 
