@@ -99,9 +99,10 @@ final class Breakdown
      *
      * @param  list<list<string>>  $rows
      * @param  array<int, string|null>  $mapping  field by column
-     * @return list<array{row: int, document: array<string, mixed>, errors: list<array{field: string, cell: string, why: string}>}> row counts from 2, the heading is 1
+     * @param  int  $first  number of the first row in its file; the heading is 1
+     * @return list<array{row: int, document: array<string, mixed>, errors: list<array{field: string, cell: string, why: string}>}>
      */
-    public static function snaps(array $rows, array $mapping, string $kind): array
+    public static function snaps(array $rows, array $mapping, string $kind, int $first = 2): array
     {
         $snaps = [];
         foreach ($rows as $n => $row) {
@@ -117,7 +118,7 @@ final class Breakdown
             ['chart' => $chart, 'call' => $call, 'look' => $look, 'choice' => $choice, 'errors' => $errors] = Columns::read($cells, $kind);
             // Nothing is lost: columns without a field go into the note.
             $chart = $lost === [] ? $chart : $chart->with(['note' => mb_substr(trim(($chart->note ?? '').' ['.implode(' | ', $lost).']'), 0, 300)]);
-            $snaps[] = ['row' => $n + 2] + Imported::document($chart, $call, $look, $choice, $errors);
+            $snaps[] = ['row' => $n + $first] + Imported::document($chart, $call, $look, $choice, $errors);
         }
 
         return $snaps;

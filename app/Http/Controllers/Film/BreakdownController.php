@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Reel;
 use App\Models\Snap;
+use Generator;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -19,6 +20,11 @@ class BreakdownController extends Controller
 {
     /** Rows a preview shows. */
     private const SHOWN = 30;
+
+    /** Rows kept at once, and rows whose errors an answer lists. */
+    private const PART = 500;
+
+    private const ERRORS = 500;
 
     public function preview(Request $request, Reel $reel): JsonResponse
     {
@@ -36,15 +42,23 @@ class BreakdownController extends Controller
         $this->authorize('update', $reel);
         set_time_limit(600);
         $document = json_decode($this->text($request), true);
-        $snaps = is_array($document) && ($document['kind'] ?? null) === 'jacotaxis.reel' ? $this->documents($document, $schemas) : $this->rows($request, $reel);
+        $parts = is_array($document) && ($document['kind'] ?? null) === 'jacotaxis.reel' ? [$this->documents($document, $schemas)] : $this->rows($request, $reel);
         $place = (int) $reel->snaps()->max('place');
-        DB::transaction(function () use ($snaps, $reel, &$place): void {
-            foreach ($snaps as $snap) {
-                Snap::query()->create(['reel_id' => $reel->id, 'place' => ++$place] + SnapIndex::of($snap['document']));
+        $kept = 0;
+        $errors = [];
+        DB::transaction(function () use ($parts, $reel, &$place, &$kept, &$errors): void {
+            foreach ($parts as $snaps) {
+                foreach ($snaps as $snap) {
+                    Snap::query()->create(['reel_id' => $reel->id, 'place' => ++$place] + SnapIndex::of($snap['document']));
+                    $kept++;
+                    if ($snap['errors'] !== []) {
+                        $errors[] = ['row' => $snap['row'], 'errors' => $snap['errors']];
+                    }
+                }
             }
         });
 
-        return new JsonResponse(['kept' => count($snaps), 'errors' => array_values(array_filter(array_map(fn (array $s): array => ['row' => $s['row'], 'errors' => $s['errors']], $snaps), fn (array $s): bool => $s['errors'] !== []))], 201);
+        return new JsonResponse(['kept' => $kept, 'wrong' => count($errors), 'errors' => array_slice($errors, 0, self::ERRORS)], 201);
     }
 
     /** @param  array<string, mixed>  $reel @return list<array{row: int, document: array<string, mixed>, errors: list<mixed>}> */
@@ -59,12 +73,14 @@ class BreakdownController extends Controller
         return $snaps;
     }
 
-    /** @return list<array{row: int, document: array<string, mixed>, errors: list<array{field: string, cell: string, why: string}>}> */
-    private function rows(Request $request, Reel $reel): array
+    /** A long table is read in parts, so that it need not be held twice. @return Generator<int, list<array{row: int, document: array<string, mixed>, errors: list<array{field: string, cell: string, why: string}>}>> */
+    private function rows(Request $request, Reel $reel): Generator
     {
         $table = Breakdown::table($this->text($request));
-
-        return Breakdown::snaps($table['rows'], $this->mapping($request, $table), $reel->kind);
+        $mapping = $this->mapping($request, $table);
+        for ($at = 0; $at < count($table['rows']); $at += self::PART) {
+            yield Breakdown::snaps(array_slice($table['rows'], $at, self::PART), $mapping, $reel->kind, $at + 2);
+        }
     }
 
     private function text(Request $request): string

@@ -50,14 +50,14 @@ export function BreakdownIn() {
         if (!file) return;
         setBusy(true);
         try {
-            const done = await api.upload<{ kept: number; errors: unknown[] }>(
+            const done = await api.upload<{ kept: number; wrong: number }>(
                 `reels/${id}/breakdown`,
                 form(file, preview?.mapping),
             );
             void client.invalidateQueries({ queryKey: ['reel'] });
             void client.invalidateQueries({ queryKey: ['reels'] });
             toast(
-                `${done.kept} snaps kept${done.errors.length > 0 ? `; ${done.errors.length} have something in their note that could not be read` : ''}.`,
+                `${done.kept} snaps kept${done.wrong > 0 ? `; ${done.wrong} have something in their note that could not be read` : ''}.`,
             );
             void navigate({ to: '/film', search: { reel: id } });
         } catch (e) {
