@@ -45,7 +45,9 @@ final class Graded
     /** A running number of days, for windows. */
     public static function day(?string $date): int
     {
-        return $date === null ? 0 : (int) (Carbon::parse($date)->startOfDay()->getTimestamp() / 86400);
+        static $days = [];
+
+        return $days[$date ?? ''] ??= $date === null ? 0 : (int) (Carbon::parse($date)->startOfDay()->getTimestamp() / 86400);
     }
 
     /** The day the newest reel was played on: windows end there, not today, so that old film reads as it did. */
@@ -62,10 +64,8 @@ final class Graded
     /** @return array<string, mixed> */
     private static function row(object $g): array
     {
-        static $days = [];
-
         return ['id' => $g->id, 'snap' => $g->snap_id, 'man' => $g->man, 'player' => $g->player_id, 'mark' => (int) $g->mark, 'marks' => json_decode($g->marks ?? '[]', true) ?? [], 'faults' => $g->faults === '[]' ? [] : json_decode($g->faults, true),
-            'bust' => (bool) $g->bust, 'impact' => (bool) $g->impact, 'asked' => $g->asked, 'done' => $g->done, 'decision' => $g->decision, 'week' => (int) $g->week, 'day' => $days[$g->played_on ?? ''] ??= self::day($g->played_on),
+            'bust' => (bool) $g->bust, 'impact' => (bool) $g->impact, 'asked' => $g->asked, 'done' => $g->done, 'decision' => $g->decision, 'week' => (int) $g->week, 'day' => self::day($g->played_on),
             'kind' => $g->kind, 'weight' => $g->weight === null ? 1.0 : (float) $g->weight, 'group' => \Jacotaxis\Core\Grade\Library\FaultKeys::group($g->man)];
     }
 }

@@ -16,20 +16,24 @@ final class Repeats
     public const FIXED = 8;
 
     /**
-     * @param  list<array{man: string, day: int, faults: list<string>, id: string}>  $grades  oldest first; day is a running number of days
+     * @param  list<array{man: string, day: int, faults: list<string>, id: string, n: int, of: int}>  $grades  oldest first; day is a running number of days, n the place among the graded snaps of the man, of how many he has. Snaps without a fault may be left out.
      * @param  int  $today  the day the window ends on
      * @return list<array{man: string, fault: string, times: int, state: string, text: string, ids: list<string>}> state: repeated, returned or fixed
      */
     public static function of(array $grades, int $today, int $times = self::TIMES, int $days = self::DAYS): array
     {
-        $men = [];
+        $seen = [];
         foreach ($grades as $g) {
-            $men[$g['man']][] = $g;
+            foreach ($g['faults'] as $fault) {
+                if (! str_starts_with($fault, 'PRS')) {
+                    $seen[$g['man']][$fault][] = $g;
+                }
+            }
         }
         $found = [];
-        foreach ($men as $man => $his) {
-            foreach (array_unique(array_merge(...array_column($his, 'faults'))) as $fault) {
-                $row = str_starts_with($fault, 'PRS') ? null : self::ofOne((string) $man, $fault, $his, $today, $times, $days);
+        foreach ($seen as $man => $faults) {
+            foreach ($faults as $fault => $his) {
+                $row = self::ofOne((string) $man, (string) $fault, $his, $today, $times, $days);
                 if ($row !== null) {
                     $found[] = $row;
                 }
@@ -41,22 +45,38 @@ final class Repeats
     }
 
     /**
-     * @param  list<array{man: string, day: int, faults: list<string>, id: string}>  $his
+     * The grades of men with their places counted.
+     *
+     * @param  list<array{man: string, day: int, faults: list<string>, id: string}>  $grades  all of them, oldest first
+     * @return list<array{man: string, day: int, faults: list<string>, id: string, n: int, of: int}>
+     */
+    public static function placed(array $grades): array
+    {
+        $of = array_count_values(array_column($grades, 'man'));
+        $n = [];
+
+        return array_map(function (array $g) use (&$n, $of): array {
+            $n[$g['man']] = ($n[$g['man']] ?? -1) + 1;
+
+            return $g + ['n' => $n[$g['man']], 'of' => $of[$g['man']]];
+        }, $grades);
+    }
+
+    /**
+     * @param  non-empty-list<array{day: int, id: string, n: int, of: int}>  $his  his snaps with this fault
      * @return array{man: string, fault: string, times: int, state: string, text: string, ids: list<string>}|null
      */
     private static function ofOne(string $man, string $fault, array $his, int $today, int $times, int $days): ?array
     {
-        $at = array_keys(array_filter($his, fn (array $g): bool => in_array($fault, $g['faults'], true)));
-        $last = $at[count($at) - 1];
-        $recent = array_values(array_filter($at, fn (int $n): bool => $his[$n]['day'] > $today - $days));
-        $ids = array_map(fn (int $n): string => $his[$n]['id'], $recent);
-        $clean = count($his) - 1 - $last;
-        $gap = count($at) > 1 ? $last - $at[count($at) - 2] - 1 : 0;
+        $last = $his[count($his) - 1];
+        $recent = array_values(array_filter($his, fn (array $g): bool => $g['day'] > $today - $days));
+        $clean = $last['of'] - 1 - $last['n'];
+        $gap = count($his) > 1 ? $last['n'] - $his[count($his) - 2]['n'] - 1 : 0;
 
         return match (true) {
-            count($recent) >= $times => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'repeated', 'text' => self::nth(count($recent))." time in $days days", 'ids' => $ids],
-            $recent !== [] && $gap >= self::FIXED => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'returned', 'text' => "returned after $gap snaps without it", 'ids' => $ids],
-            $clean >= self::FIXED && count($at) >= 2 => ['man' => $man, 'fault' => $fault, 'times' => count($at), 'state' => 'fixed', 'text' => "gone for $clean snaps", 'ids' => array_map(fn (int $n): string => $his[$n]['id'], $at)],
+            count($recent) >= $times => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'repeated', 'text' => self::nth(count($recent))." time in $days days", 'ids' => array_column($recent, 'id')],
+            $recent !== [] && $gap >= self::FIXED => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'returned', 'text' => "returned after $gap snaps without it", 'ids' => array_column($recent, 'id')],
+            $clean >= self::FIXED && count($his) >= 2 => ['man' => $man, 'fault' => $fault, 'times' => count($his), 'state' => 'fixed', 'text' => "gone for $clean snaps", 'ids' => array_column($his, 'id')],
             default => null,
         };
     }

@@ -22,67 +22,53 @@ final class Tally
     /** @var list<string> */
     private array $ids = [];
 
+    /** @var array<string, list<string>> ids of the snaps a number counts, by its name */
+    private array $of = ['success' => [], 'explosive' => [], 'negative' => [], 'throws' => [], 'complete' => [], 'drops' => [], 'touchdowns' => [], 'out' => [], 'fouls' => []];
+
     private int $measured = 0;
 
     private float $gain = 0.0;
 
     private int $judged = 0;
 
-    private int $success = 0;
-
-    private int $explosive = 0;
-
-    private int $negative = 0;
-
-    private int $throws = 0;
-
-    private int $complete = 0;
-
-    private int $drops = 0;
-
-    private int $out = 0;
-
     private float $outS = 0.0;
-
-    private int $touchdowns = 0;
-
-    private int $fouls = 0;
 
     /** @var array<string, int> */
     private array $done = [];
 
     public function add(SnapRow $s): void
     {
-        $this->fouls += (int) ($s->penaltyBy !== null);
+        $this->counts('fouls', $s, $s->penaltyBy !== null);
         $result = $s->result === null ? null : Result::from($s->result);
         if ($s->nullified || ($result !== null && ! $result->counts())) {
             return;
         }
         $this->ids[] = $s->id;
-        $gain = $result === null ? null : ($result->moves() ? $s->gainYd : 0.0);
         if ($s->done !== null) {
             $this->done[$s->done] = ($this->done[$s->done] ?? 0) + 1;
         }
+        $gain = $result === null ? null : ($result->moves() ? $s->gainYd : 0.0);
         if ($gain !== null) {
             $this->measured++;
             $this->gain += $gain;
-            $this->explosive += (int) ($gain >= ($result->isThrow() ? self::EXPLOSIVE_PASS_YD : self::EXPLOSIVE_RUN_YD));
-            $this->negative += (int) ($gain < 0.0 || $result->losesBall());
+            $this->counts('explosive', $s, $gain >= ($result->isThrow() ? self::EXPLOSIVE_PASS_YD : self::EXPLOSIVE_RUN_YD));
+            $this->counts('negative', $s, $gain < 0.0 || $result->losesBall());
         }
         $good = self::success($s);
-        if ($good !== null) {
-            $this->judged++;
-            $this->success += (int) $good;
-        }
-        if ($result?->isThrow() === true) {
-            $this->throws++;
-            $this->complete += (int) ($result === Result::Complete);
-            $this->drops += (int) ($result === Result::Dropped);
-        }
-        $this->touchdowns += (int) $s->touchdown;
-        if ($s->outS !== null) {
-            $this->out++;
-            $this->outS += $s->outS;
+        $this->judged += (int) ($good !== null);
+        $this->counts('success', $s, $good === true);
+        $this->counts('throws', $s, $result?->isThrow() === true);
+        $this->counts('complete', $s, $result === Result::Complete);
+        $this->counts('drops', $s, $result === Result::Dropped);
+        $this->counts('touchdowns', $s, $s->touchdown);
+        $this->counts('out', $s, $s->outS !== null);
+        $this->outS += $s->outS ?? 0.0;
+    }
+
+    private function counts(string $number, SnapRow $s, bool $does): void
+    {
+        if ($does) {
+            $this->of[$number][] = $s->id;
         }
     }
 
@@ -108,10 +94,12 @@ final class Tally
     /** @return array<string, mixed> yards, seconds, shares of 0 to 1 */
     public function toArray(): array
     {
+        $n = array_map(count(...), $this->of);
+
         return [
-            'tries' => $this->tries(), 'average' => $this->measured === 0 ? null : round($this->gain / $this->measured, 2), 'success' => Interval::of($this->success, $this->judged)->toArray(),
-            'explosive' => $this->explosive, 'negative' => $this->negative, 'throws' => $this->throws, 'complete' => $this->complete, 'drops' => $this->drops, 'touchdowns' => $this->touchdowns,
-            'outS' => $this->out === 0 ? null : round($this->outS / $this->out, 2), 'outOf' => $this->out, 'fouls' => $this->fouls, 'did' => $this->done, 'ids' => $this->ids,
+            'tries' => $this->tries(), 'average' => $this->measured === 0 ? null : round($this->gain / $this->measured, 2), 'success' => Interval::of($n['success'], $this->judged)->toArray() + ['ids' => $this->of['success']],
+            'explosive' => $n['explosive'], 'negative' => $n['negative'], 'throws' => $n['throws'], 'complete' => $n['complete'], 'drops' => $n['drops'], 'touchdowns' => $n['touchdowns'],
+            'outS' => $n['out'] === 0 ? null : round($this->outS / $n['out'], 2), 'outOf' => $n['out'], 'fouls' => $n['fouls'], 'did' => $this->done, 'ids' => $this->ids, 'of' => array_filter($this->of),
         ];
     }
 }

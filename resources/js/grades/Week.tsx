@@ -26,8 +26,8 @@ type WeekAnswer = {
         percent: number | null;
         weightedPercent: number | null;
         won: boolean | null;
-        busts: number;
-        impacts: number;
+        bustIds: string[];
+        impactIds: string[];
         interval: Interval;
         faults: { id: string; label: string; times: number; praise: boolean }[];
         ids: string[];
@@ -165,8 +165,15 @@ export function Week() {
                                 <td className="pr-3">
                                     <Share of={m.interval} />
                                 </td>
-                                <td className="pr-3">{m.busts || ''}</td>
-                                <td className="pr-3">{m.impacts || ''}</td>
+                                <td className="pr-3">
+                                    <Opens ids={m.bustIds} onOpen={() => open(`${m.name}: mental errors`, m.bustIds)} />
+                                </td>
+                                <td className="pr-3">
+                                    <Opens
+                                        ids={m.impactIds}
+                                        onOpen={() => open(`${m.name}: plus plays`, m.impactIds)}
+                                    />
+                                </td>
                                 <td className="text-xs">
                                     {m.faults
                                         .filter((f) => !f.praise)
@@ -222,5 +229,14 @@ export function Week() {
                 />
             )}
         </div>
+    );
+}
+
+/** A count that opens its snaps; none is empty. */
+function Opens({ ids, onOpen }: { ids: string[]; onOpen: () => void }) {
+    return ids.length === 0 ? null : (
+        <button type="button" className="underline underline-offset-2" onClick={onOpen}>
+            {ids.length}
+        </button>
     );
 }

@@ -62,10 +62,22 @@ function Table({
                         </th>
                         <td className="px-2">{r.done}</td>
                         <td className="px-2 text-right">
-                            <Share of={r.read} />
+                            <button
+                                type="button"
+                                title="Watch these snaps"
+                                onClick={() => onOpen(`${r.value}, ${r.done}: read`, r.read.ids ?? [])}
+                            >
+                                <Share of={r.read} />
+                            </button>
                         </td>
                         <td className="px-2 text-right">
-                            <Share of={r.result} />
+                            <button
+                                type="button"
+                                title="Watch these snaps"
+                                onClick={() => onOpen(`${r.value}, ${r.done}: worth the down`, r.result.ids ?? [])}
+                            >
+                                <Share of={r.result} />
+                            </button>
                         </td>
                         <td className="pl-2 text-right">{r.average === null ? '–' : r.average.toFixed(1)}</td>
                     </tr>

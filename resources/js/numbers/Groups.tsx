@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Share } from '../ui/Share';
 import type { GroupsAnswer } from './types';
 
@@ -64,17 +65,61 @@ export function Groups({ answer, by, onBy, onOpen }: Props) {
                         </td>
                         <td className="px-2 text-right">{r.average === null ? '–' : r.average.toFixed(1)}</td>
                         <td className="px-2 text-right">
-                            <Share of={r.success} />
+                            <Count row={r} of="success" name="successes" onOpen={onOpen}>
+                                <Share of={r.success} />
+                            </Count>
                         </td>
-                        <td className="px-2 text-right">{r.explosive || ''}</td>
-                        <td className="px-2 text-right">{r.negative || ''}</td>
+                        <td className="px-2 text-right">
+                            <Count row={r} of="explosive" name="explosive" onOpen={onOpen} />
+                        </td>
+                        <td className="px-2 text-right">
+                            <Count row={r} of="negative" name="negative" onOpen={onOpen} />
+                        </td>
                         <td className="px-2 text-right whitespace-nowrap">
-                            {r.throws > 0 ? `${r.complete} of ${r.throws}${r.drops ? `, ${r.drops} dropped` : ''}` : ''}
+                            {r.throws > 0 && (
+                                <>
+                                    <Count row={r} of="complete" name="caught" onOpen={onOpen} zero /> of{' '}
+                                    <Count row={r} of="throws" name="thrown" onOpen={onOpen} />
+                                    {r.drops > 0 && ', '}
+                                    <Count row={r} of="drops" name="dropped" onOpen={onOpen}>
+                                        {r.drops} dropped
+                                    </Count>
+                                </>
+                            )}
                         </td>
-                        <td className="px-2 text-right">{r.outS === null ? '' : r.outS.toFixed(2)}</td>
+                        <td className="px-2 text-right">
+                            <Count row={r} of="out" name="ball out measured" onOpen={onOpen}>
+                                {r.outS === null ? '' : r.outS.toFixed(2)}
+                            </Count>
+                        </td>
                     </tr>
                 ))}
             </tbody>
         </table>
+    );
+}
+
+type CountProps = {
+    row: { name: string; of: Record<string, string[]> };
+    of: string;
+    name: string;
+    zero?: boolean;
+    onOpen: Props['onOpen'];
+    children?: ReactNode;
+};
+
+/** A number that opens the snaps it counts. */
+function Count({ row, of, name, zero, onOpen, children }: CountProps) {
+    const ids = row.of[of] ?? [];
+    if (ids.length === 0) return <>{zero ? 0 : of === 'success' ? children : null}</>;
+    return (
+        <button
+            type="button"
+            className="underline-offset-2 hover:underline"
+            title={`Watch the ${ids.length} ${name} of ${row.name}`}
+            onClick={() => onOpen(`${row.name}: ${name}`, ids)}
+        >
+            {children ?? ids.length}
+        </button>
     );
 }

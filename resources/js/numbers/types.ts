@@ -16,6 +16,8 @@ export type TallyRow = {
     outOf: number;
     fouls: number;
     ids: string[];
+    /** Ids of the snaps each number counts. */
+    of: Record<string, string[]>;
 };
 export type GroupsAnswer = { by: Record<string, string>; all: Omit<TallyRow, 'name'>; rows: TallyRow[] };
 export type DecisionTable = {

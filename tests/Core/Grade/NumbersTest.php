@@ -38,6 +38,11 @@ it('puts snaps together and keeps their ids', function (): void {
     expect(array_map(fn (array $r): array => [$r['name'], $r['ids']], $rows))->toBe([['smash', ['a', 'c']], ['zone', ['b']]]);
 });
 
+it('keeps the snaps behind every number', function (): void {
+    $all = (new Report([tallied('a', 'x', 1, 10, 'complete', 20), tallied('b', 'x', 1, 10, 'run', -2), tallied('c', 'x', 1, 10, 'dropped', null, ['outS' => 2.0])]))->all();
+    expect($all['of'])->toBe(['success' => ['a'], 'explosive' => ['a'], 'negative' => ['b'], 'throws' => ['a', 'c'], 'complete' => ['a'], 'drops' => ['c'], 'out' => ['c']]);
+});
+
 it('names the group of a snap', function (array $snap, string $by, string $name): void {
     expect(Groups::of(new SnapRow('a', ...$snap), $by))->toBe($name);
 })->with([
@@ -76,7 +81,7 @@ it('tells two shares apart only when their intervals are', function (array $a, a
 /** Grades of a man: day and faults, oldest first. */
 function history(array $days): array
 {
-    return array_map(fn (array $d, int $n): array => ['man' => 'H', 'day' => $d[0], 'faults' => $d[1], 'id' => "s$n"], $days, array_keys($days));
+    return Repeats::placed(array_map(fn (array $d, int $n): array => ['man' => 'H', 'day' => $d[0], 'faults' => $d[1], 'id' => "s$n"], $days, array_keys($days)));
 }
 
 it('GRD-08: notices what comes again', function (array $days, int $today, ?array $expected): void {
