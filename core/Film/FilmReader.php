@@ -8,8 +8,10 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
+use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\Calibrate\Homography;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Setting;
@@ -38,8 +40,8 @@ final class FilmReader
         $call = self::call($d['call'] ?? null, $situation, $book);
         $marks = array_map(fn (array $m): Mark => new Mark($m['kind'], (float) $m['atS'], $m['man'] ?? null, $m['n'] ?? null, $m['label'] ?? null, $m['certain'] ?? true), $d['marks'] ?? []);
         $plots = array_map(fn (array $p): Plot => new Plot($p['id'], $p['man'], (float) $p['atS'], (float) $p['xPx'], (float) $p['yPx'], $p['angle'] ?? FilmDocument::WIDE, isset($p['confidence']) ? (float) $p['confidence'] : null), $d['plots'] ?? []);
-        $seen = array_map(fn (array $s): Seen => new Seen($s['man'], $s['what'], is_numeric($s['value']) ? (float) $s['value'] : $s['value'], $s['certain'] ?? true, $s['angle'] ?? null), $d['seen'] ?? []);
-        $moves = array_map(fn (array $m): array => ['angle' => $m['angle'] ?? FilmDocument::WIDE, 'fromS' => (float) $m['fromS'], 'toS' => (float) $m['toS'], 'h' => array_map(floatval(...), $m['h']), 'inliers' => (int) $m['inliers'], 'missPx' => (float) $m['missPx']], $d['moves'] ?? []);
+        $seen = array_map(self::seen(...), $d['seen'] ?? [], array_keys($d['seen'] ?? []));
+        $moves = array_map(self::move(...), $d['moves'] ?? [], array_keys($d['moves'] ?? []));
 
         // The situation of the film is what was; a call's own is what it was drawn for.
         return new FilmDocument($call, isset($d['look']) && $d['look'] !== '' ? self::look($d['look']) : null, new Setting(isset($d['situation']) ? $situation : ($call->situation ?? $situation), $level, schools: $schools), $marks,
@@ -80,5 +82,32 @@ final class FilmReader
             'atS' => (float) $c['atS'],
             'points' => array_map(fn (array $p): array => array_map(floatval(...), array_intersect_key($p, ['xPx' => 1, 'yPx' => 1, 'fieldXYd' => 1, 'fieldYYd' => 1])), $c['points']),
         ], $calibrations);
+    }
+
+    /** @param  array<string, mixed>  $s */
+    private static function seen(array $s, int $n): Seen
+    {
+        if ($s['what'] === 'action' && ! in_array($s['value'], StaffRule::ACTIONS, true)) {
+            throw new BadDocument("/seen/$n/value", "\"{$s['value']}\" is nothing the ball does: ".implode(', ', StaffRule::ACTIONS).'.');
+        }
+
+        return new Seen($s['man'], $s['what'], is_numeric($s['value']) ? (float) $s['value'] : $s['value'], $s['certain'] ?? true, $s['angle'] ?? null);
+    }
+
+    /**
+     * @param  array<string, mixed>  $m
+     * @return array{angle: string, fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}
+     */
+    private static function move(array $m, int $n): array
+    {
+        $h = array_map(floatval(...), $m['h']);
+        if (! Homography::invertible($h)) {
+            throw new BadDocument("/moves/$n/h", 'These nine numbers move no picture: they have no inverse. Follow the paint again, or leave the movement out.');
+        }
+        if ($m['toS'] <= $m['fromS']) {
+            throw new BadDocument("/moves/$n/toS", 'A movement ends after it begins.');
+        }
+
+        return ['angle' => $m['angle'] ?? FilmDocument::WIDE, 'fromS' => (float) $m['fromS'], 'toS' => (float) $m['toS'], 'h' => $h, 'inliers' => (int) $m['inliers'], 'missPx' => (float) $m['missPx']];
     }
 }

@@ -149,6 +149,11 @@ it('questions a gain that contradicts the next spot', function (): void {
     expect($asked)->toHaveCount(1)->and($asked[0]['ways'][0])->toMatchArray(['snap' => 'before', 'field' => 'gainYd', 'value' => 5]);
 });
 
+it('tells what the snap before did to a snap', function (): void {
+    $this->getJson('/api/v1/snaps/'.numbered(31)->id)->assertOk()->assertJsonPath('before', fn (string $s): bool => str_contains($s, 'Our foul (holding), 10 yd'));
+    $this->getJson('/api/v1/snaps/'.numbered(1)->id)->assertJsonPath('before', null);
+});
+
 it('charts the demo without a contradiction', fn () => expect($this->getJson('/api/v1/reels/'.game()->id.'/prediction')->json('asked'))->toBe([]));
 
 it('lists open questions and settles one with its history', function (): void {

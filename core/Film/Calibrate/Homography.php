@@ -9,6 +9,14 @@ final class Homography
 {
     public const IDENTITY = [1.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0];
 
+    /** Whether nine numbers move a picture at all. @param  list<float>  $h */
+    public static function invertible(array $h): bool
+    {
+        $det = $h[0] * ($h[4] * $h[8] - $h[5] * $h[7]) - $h[1] * ($h[3] * $h[8] - $h[5] * $h[6]) + $h[2] * ($h[3] * $h[7] - $h[4] * $h[6]);
+
+        return abs($h[8]) > 1e-9 && abs($det / $h[8] ** 3) > 1e-6;
+    }
+
     /** @param  list<float>  $h @return array{float, float} */
     public static function apply(array $h, float $x, float $y): array
     {

@@ -70,6 +70,7 @@ final readonly class RunDecision
     {
         $should = $base->right;
         $evidence = [['what' => "margin of the $should", 'value' => round($right->margin, 2), 'unit' => 's']];
+        $base = $base->with(['alsoRight' => $this->alsoRight((string) $should, $done, $acts)]);
         if ($this->spoiled($should, $done)) {
             return $base->with(['why' => "$told The mesh was spoiled, so handing off is excusable; whose it was stays open until somebody settles it.", 'evidence' => $evidence]);
         }
@@ -93,6 +94,19 @@ final readonly class RunDecision
     private function counted(): bool
     {
         return $this->proof->before?->throws === true;
+    }
+
+    /**
+     * A throw that was there beside the run: logged, never asked for (GRD-11, W-07).
+     *
+     * @param  array<string, RunAct>  $acts
+     * @return list<string>
+     */
+    private function alsoRight(string $should, string $done, array $acts): array
+    {
+        $thrown = $should === 'throw' || $done === 'throw' || $this->proof->decider->passing === null ? null : $this->proof->decider->thrown($acts);
+
+        return $thrown !== null && $thrown->free() ? [sprintf('%s by %s, %+.2f s', $thrown->route, $thrown->letter, $thrown->margin)] : [];
     }
 
     /** What the ball should do: the throw of the count before the snap, else the read. */

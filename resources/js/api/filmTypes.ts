@@ -88,6 +88,8 @@ export type Snap = {
     clips: Clip[];
     reel: Reel;
     questions: Question[];
+    /** What the snap before did to this one. */
+    before: string | null;
 };
 export type MeasureRow = {
     man: string;

@@ -81,7 +81,10 @@ export function FilmRoom() {
                             </span>
                         )}
                     </h1>
-                    <p className="truncate text-xs text-soft">{document && mine ? placeOf(document) : ''}</p>
+                    <p className="truncate text-xs text-soft">
+                        {document && mine ? placeOf(document) : ''}
+                        {mine?.before && <span className="ml-2">Before: {mine.before}</span>}
+                    </p>
                 </div>
                 <Reels current={reel.data} />
                 {reel.data && <AddFilm reel={reel.data} snap={mine} />}

@@ -1,5 +1,6 @@
 <?php
 
+use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
@@ -9,6 +10,7 @@ use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Seen;
+use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Proof\Setting;
 
 /** A measured number of a filmed run. */
@@ -114,3 +116,28 @@ it('reads a film document with unknown call and look, and one near the goal line
     $film = FilmReader::read(['kind' => 'jacotaxis.film', 'version' => 1, 'situation' => ['ballOnYd' => 96], 'chart' => ['result' => 'run', 'gainYd' => 2]]);
     expect($film->call)->toBeNull()->and($film->setting->situation->toGoYd)->toBe(4.0)->and($film->chart->gainYd)->toBe(2.0)->and($film->setting)->toBeInstanceOf(Setting::class);
 });
+
+it('refuses what no film can say, at its pointer', function (array $d, string $pointer, string $says): void {
+    try {
+        FilmReader::read(['kind' => 'jacotaxis.film', 'version' => 1] + $d);
+        $this->fail('Nothing was refused.');
+    } catch (BadDocument $e) {
+        expect($e->pointer)->toBe($pointer)->and($e->getMessage())->toContain($says);
+    }
+})->with([
+    'a movement without an inverse' => [['moves' => [['fromS' => 0, 'toS' => 1, 'h' => [0, 0, 0, 0, 0, 0, 0, 0, 0], 'inliers' => 1, 'missPx' => 0]]], '/moves/0/h', 'no inverse'],
+    'a movement back in time' => [['moves' => [['fromS' => 1, 'toS' => 1, 'h' => [1, 0, 0, 0, 1, 0, 0, 0, 1], 'inliers' => 1, 'missPx' => 0]]], '/moves/0/toS', 'ends after it begins'],
+    'a ball that dances' => [['seen' => [['man' => 'Q', 'what' => 'action', 'value' => 'dance']]], '/seen/0/value', 'give, pull, keep, pitch, throw'],
+    'an unknown call' => [['call' => 'gun 2x2: smsh'], '/call', 'smsh'],
+    'a ball off the field' => [['situation' => ['ballOnYd' => 140]], '/situation', ''],
+]);
+
+it('answers a film in which nearly nothing is known', function (array $d, string $why): void {
+    $grader = new Grader(new Measures(FilmReader::read(['kind' => 'jacotaxis.film', 'version' => 1] + $d)));
+    expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain($why)->and($grader->faults())->toBe([]);
+})->with([
+    'nothing' => [[], 'unknown: settle it'], 'no look' => [['call' => 'gun 2x2 right: smash right'], 'unknown: settle it'],
+    'no marks' => [['call' => 'gun 2x2 right: smash right', 'look' => '4-2 nickel, cover 2'], 'Plot the right corner'],
+    'a run nobody charted' => [['call' => 'under center I right: power right', 'look' => '4-2 nickel, cover 3'], 'Say what the ball did'],
+    'a plot of nobody' => [['call' => 'gun 2x2 right: zone right', 'look' => '4-2 nickel, cover 3', 'plots' => [['id' => 'a', 'man' => '?', 'atS' => 1, 'xPx' => 10, 'yPx' => 10]]], 'Plot the left end'],
+]);

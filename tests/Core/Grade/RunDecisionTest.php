@@ -96,3 +96,9 @@ it('W-26, W-28: a runner who cuts elsewhere and a pull that bows keep their deci
     'the cut the key asks for' => ['R', 'take the quarterback', 'give', 0.0, []], 'stretched two gaps on, for twelve' => ['R', 'take the quarterback', 'give', 3.0, ['FLT-41']],
     'a tight pull' => ['Q', 'take the back', 'pull', 0.0, []], 'bowed to the numbers' => ['Q', 'take the back', 'pull', -4.0, ['FLT-50']],
 ]);
+
+it('GRD-11: a throw that was there too is logged and never asked for', function (): void {
+    $d = graded(INSERT, COVER_3, ['act' => 'will: drop', 'seen' => [did('give')]])->decision();
+    expect($d->grade)->toBe('right')->and($d->alsoRight)->toHaveCount(1)->and($d->alsoRight[0])->toContain(' by ');
+    expect(graded(INSERT, COVER_3, ['act' => 'will: insert'])->decision()->alsoRight)->toBe([])->and(graded(ZONE, COVER_3, ['act' => 'left end: take the quarterback', 'seen' => [did('give')]])->decision()->alsoRight)->toBe([]);
+});

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers\Film;
 
 use App\Documents\Schemas;
+use App\Film\Charting;
 use App\Film\SnapIndex;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
@@ -11,6 +12,7 @@ use App\Models\Snap;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Jacotaxis\Core\Film\Chart\Chain;
 use Jacotaxis\Core\Film\Chart\OpenQuestions;
 use Jacotaxis\Core\Film\Chart\Revisions;
 
@@ -99,10 +101,19 @@ class SnapController extends Controller
         return $request->input('document');
     }
 
+    /** What the snap before did to this one, or null at the start of a reel. */
+    private function before(Snap $snap): ?string
+    {
+        /** @var Snap|null $before */
+        $before = Snap::query()->where('reel_id', $snap->reel_id)->where('place', '<', $snap->place)->orderByDesc('place')->first(['id', 'document']);
+
+        return $before === null ? null : Chain::did(Charting::chart($before), Charting::chart($snap));
+    }
+
     private function answer(Snap $snap, int $status = 200): JsonResponse
     {
         $snap->load(['grades', 'clips', 'reel']);
 
-        return new JsonResponse($snap->toArray() + ['questions' => OpenQuestions::of($snap->document)], $status, ['ETag' => "\"{$snap->version}\""]);
+        return new JsonResponse($snap->toArray() + ['questions' => OpenQuestions::of($snap->document), 'before' => $this->before($snap)], $status, ['ETag' => "\"{$snap->version}\""]);
     }
 }
