@@ -1,3 +1,4 @@
+import { flushSync } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Dispatch, SetStateAction } from 'react';
 import type { Angle } from '../api/types';
@@ -62,8 +63,9 @@ export function useClipKeys(k: Keys) {
     useKeys('mod+shift+z, mod+y', () => useFilm.temporal.getState().redo());
     useHotkeys('mod+s', () => void k.saving.save(), { preventDefault: true, enableOnFormTags: true });
     useKeys('slash', () => {
-        k.setTab('chart');
-        setTimeout(() => document.getElementById('entry')?.focus(), 0);
+        // At once: the next key already belongs to the line.
+        flushSync(() => k.setTab('chart'));
+        document.getElementById('entry')?.focus();
     });
     useKeys('j, down', () => grading.next(1), [grading]);
     useKeys('u, up', () => grading.next(-1), [grading]);
