@@ -173,7 +173,7 @@ test('charts a snap in ten keys, questions a wrong gain and undoes it', async ({
     await expect(page.locator('#entry-says')).toContainText('run +4');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Snap 45');
-    await expect(page.getByText(/Next snap: 1st and 10/)).toBeVisible();
+    await expect(page.getByText(/Next snap: 2nd and 6/)).toBeVisible();
     await page.locator('#entry').fill('zz');
     await expect(page.locator('#entry-says')).toContainText('"zz" is no part of a quick entry');
     await page.locator('#entry').fill('@-30 r2');
