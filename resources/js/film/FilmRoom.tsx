@@ -43,12 +43,19 @@ export function FilmRoom() {
 
     useEffect(() => {
         if (!id || useFilm.getState().snap?.id === id) return;
+        // An answer that comes after another snap was chosen is not opened any more.
+        let left = false;
         const load = async () => {
             await save(true);
-            openSnap(await api.get<Snap>(`snaps/${id}`));
+            const arrived = await api.get<Snap>(`snaps/${id}`);
+            if (left) return;
+            openSnap(arrived);
             setFailed('');
         };
         load().catch((e: unknown) => setFailed(e instanceof Problem ? e.message : 'The snap did not arrive.'));
+        return () => {
+            left = true;
+        };
     }, [id]); // eslint-disable-line
     // New film arrives while the snap is open.
     useEffect(() => {
