@@ -137,6 +137,35 @@ test('works a fresh snap: calibrates, follows the paint, marks, plots, grades; i
     await expect(page.getByRole('link', { name: 'Film' })).toHaveCount(0);
 });
 
+test('remarks on a grade: what to do instead, who caused it, and that it is not counted', async ({ page }) => {
+    await openSnap(page, 18);
+    const men = page.getByRole('list', { name: 'Men' });
+    await men.getByRole('button', { name: /^Z / }).click();
+    await page.keyboard.press('r');
+    const remarks = page.getByRole('dialog', { name: 'Remarks on Z' });
+    await expect(remarks.getByLabel('What Z should do instead')).toBeFocused();
+    await page.keyboard.type('settle inside the nickel');
+    await remarks.getByLabel('Caused by').selectOption('H');
+    await accessible(page);
+    await remarks.getByLabel('What Z should do instead').press('Enter');
+    await expect(page.getByText('Z graded plus; it is on his page')).toBeVisible();
+    await page.keyboard.press('-');
+    await expect(men.getByTitle('H caused it')).toBeVisible();
+    await page.reload();
+    await page.getByRole('tab', { name: 'Grade' }).click();
+    await men.getByRole('button', { name: /^Z / }).click();
+    await expect(men.getByTitle('H caused it')).toBeVisible();
+    await page.keyboard.press('r');
+    await expect(remarks.getByLabel('What Z should do instead')).toHaveValue('settle inside the nickel');
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: 'Grades' }).click();
+    await page.getByRole('link', { name: /Andre Whitlow/ }).click();
+    await expect(page.getByText('Instead: settle inside the nickel.')).toBeVisible();
+    await expect(page.getByText('Not counted: H caused it.')).toBeVisible();
+    await page.getByRole('link', { name: /Micah Lund/ }).click();
+    await expect(page.getByText('What you did cost Z the play')).toBeVisible();
+});
+
 test('follows a clicked man and asks for help where it loses him', async ({ page }) => {
     test.setTimeout(90_000);
     await openSnap(page, 9);

@@ -7,13 +7,13 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Reads many grades at once, as plain rows in the order they were played. */
+/** Reads many grades at once, as plain rows in the order they were played. What does not count is left out (GRD-06). */
 final class Graded
 {
     /** Grades of a kind a teaching reel chooses from. */
     private const NEWEST = 200;
 
-    /** @return list<array{id: string, snap: string, man: string, player: string, mark: int, marks: array<string, int|null>, faults: list<string>, bust: bool, impact: bool, asked: string, done: string, decision: string|null, week: int, day: int, kind: string, weight: float, group: string}> */
+    /** @return list<array{id: string, snap: string, man: string, player: string, mark: int, marks: array<string, int|null>, faults: list<string>, bust: bool, impact: bool, asked: string, done: string, decision: string|null, hard: bool, week: int, day: int, kind: string, weight: float, group: string}> */
     public static function rows(?string $player = null, ?string $reel = null, ?int $week = null): array
     {
         $query = self::query()->when($player !== null, fn (Builder $q) => $q->where('grades.player_id', $player))->when($reel !== null, fn (Builder $q) => $q->where('snaps.reel_id', $reel))->when($week !== null, fn (Builder $q) => $q->where('reels.week', $week));
@@ -21,10 +21,16 @@ final class Graded
         return $query->get(self::columns())->map(self::row(...))->all();
     }
 
+    /** Snaps of a week with a grade that is kept and not counted. @return list<string> */
+    public static function notCounted(int $week): array
+    {
+        return DB::table('grades')->join('snaps', 'snaps.id', '=', 'grades.snap_id')->join('reels', 'reels.id', '=', 'snaps.reel_id')->where('reels.week', $week)->where('grades.counts', false)->orderBy('reels.played_on')->orderBy('snaps.place')->pluck('grades.snap_id')->all();
+    }
+
     /** @return list<mixed> */
     private static function columns(): array
     {
-        return ['grades.id', 'grades.snap_id', 'grades.man', 'grades.player_id', 'grades.mark', 'grades.marks', 'grades.faults', 'grades.bust', 'grades.impact', 'grades.asked', 'grades.done', 'grades.decision',
+        return ['grades.id', 'grades.snap_id', 'grades.man', 'grades.player_id', 'grades.mark', 'grades.marks', 'grades.faults', 'grades.bust', 'grades.impact', 'grades.asked', 'grades.done', 'grades.decision', 'grades.hard',
             'reels.week', 'reels.played_on', 'reels.kind', 'snaps.weight'];
     }
 
@@ -58,14 +64,14 @@ final class Graded
 
     private static function query(): Builder
     {
-        return DB::table('grades')->join('snaps', 'snaps.id', '=', 'grades.snap_id')->join('reels', 'reels.id', '=', 'snaps.reel_id')->orderBy('reels.played_on')->orderBy('snaps.place');
+        return DB::table('grades')->join('snaps', 'snaps.id', '=', 'grades.snap_id')->join('reels', 'reels.id', '=', 'snaps.reel_id')->where('grades.counts', true)->orderBy('reels.played_on')->orderBy('snaps.place');
     }
 
     /** @return array<string, mixed> */
     private static function row(object $g): array
     {
         return ['id' => $g->id, 'snap' => $g->snap_id, 'man' => $g->man, 'player' => $g->player_id, 'mark' => (int) $g->mark, 'marks' => json_decode($g->marks ?? '[]', true) ?? [], 'faults' => $g->faults === '[]' ? [] : json_decode($g->faults, true),
-            'bust' => (bool) $g->bust, 'impact' => (bool) $g->impact, 'asked' => $g->asked, 'done' => $g->done, 'decision' => $g->decision, 'week' => (int) $g->week, 'day' => self::day($g->played_on),
+            'bust' => (bool) $g->bust, 'impact' => (bool) $g->impact, 'asked' => $g->asked, 'done' => $g->done, 'decision' => $g->decision, 'hard' => (bool) $g->hard, 'week' => (int) $g->week, 'day' => self::day($g->played_on),
             'kind' => $g->kind, 'weight' => $g->weight === null ? 1.0 : (float) $g->weight, 'group' => \Jacotaxis\Core\Grade\Library\FaultKeys::group($g->man)];
     }
 }

@@ -4,6 +4,7 @@ namespace App\Film;
 
 use App\Models\Player;
 use App\Models\StaffWords;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Jacotaxis\Core\Grade\Interval;
 use Jacotaxis\Core\Grade\Library\Library;
@@ -15,6 +16,9 @@ final class Letter
 {
     /** Clips a letter names. */
     private const WATCH = 3;
+
+    /** Plays of others a letter names. */
+    private const LED = 12;
 
     /** @return array<string, mixed> */
     public static function of(Player $player, StaffWords $staff): array
@@ -37,8 +41,23 @@ final class Letter
             'trend' => Trend::of($rows, $staff->theScale(), $staff->winning), 'scale' => $staff->theScale()->words(), 'winning' => $staff->winning,
             'faults' => array_map(fn (string $f, array $ids): array => ['id' => $f, 'label' => $keys->label($f), 'times' => count($ids), 'praise' => Library::entry($f)['praise'], 'wanted' => Library::entry($f)['wanted'], 'drill' => Library::entry($f)['drill'], 'ids' => $ids], array_keys($faults), $faults),
             'byAssignment' => array_slice(array_map(fn (string $a, array $n): array => ['asked' => $a, 'interval' => Interval::of($n['plus'], $n['judged'])->toArray(), 'ids' => $n['ids']], array_keys($asked), $asked), 0, 12),
-            'repeats' => array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault'])], $repeats), 'labels' => (object) array_combine($ids = Library::ids(), array_map($keys->label(...), $ids)), 'watch' => self::watch(self::filmed($rows), $repeats),
+            'repeats' => array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault'])], $repeats), 'labels' => (object) array_combine($ids = Library::ids(), array_map($keys->label(...), $ids)), 'watch' => self::watch(self::filmed($rows), $repeats), 'led' => self::led($player),
         ];
+    }
+
+    /**
+     * What he did that made or cost another man the play, newest first (GRD-09). What the other was graded stays with him.
+     *
+     * @return list<array{snap: string, number: int, reel: string, title: string, for: string, helped: bool, does: string}>
+     */
+    private static function led(Player $player): array
+    {
+        $own = fn (Builder $q) => $q->from('grades as own')->whereColumn('own.snap_id', 'grades.snap_id')->whereColumn('own.man', 'grades.caused_by');
+        $led = DB::table('grades')->join('snaps', 'snaps.id', '=', 'grades.snap_id')->join('reels', 'reels.id', '=', 'snaps.reel_id')->where('grades.caused_by', $player->letter)->where('grades.mark', '<>', 0)
+            ->where(fn (Builder $q) => $player->depth === 1 ? $q->whereExists(fn (Builder $e) => $own($e)->where('own.player_id', $player->id))->orWhereNotExists($own) : $q->whereExists(fn (Builder $e) => $own($e)->where('own.player_id', $player->id)))
+            ->orderByDesc('reels.played_on')->orderByDesc('snaps.place')->limit(self::LED)->get(['snaps.id', 'snaps.number', 'snaps.place', 'reels.id as reel', 'reels.title', 'grades.man', 'grades.mark']);
+
+        return $led->map(fn (object $g): array => ['snap' => $g->id, 'number' => (int) ($g->number ?? $g->place), 'reel' => $g->reel, 'title' => $g->title, 'for' => $g->man, 'helped' => $g->mark > 0, 'does' => $g->mark > 0 ? "what you did made it for {$g->man}" : "what you did cost {$g->man} the play"])->values()->all();
     }
 
     /** @param  list<array<string, mixed>>  $rows @return list<array<string, mixed>> */

@@ -5,9 +5,9 @@ namespace App\Film;
 use App\Models\Player;
 use App\Models\StaffWords;
 use Illuminate\Support\Facades\DB;
-use Jacotaxis\Core\Grade\Interval;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Grade\Points;
 use Jacotaxis\Core\Grade\Repeats;
 
 /** What the page of a week shows: the men's points, the groups' faults, and what came again. */
@@ -24,23 +24,19 @@ final class WeekPage
     {
         $keys = $staff->faultKeys();
         $players = Player::query()->get(['id', 'name', 'letter', 'number'])->keyBy('id');
-        $men = [];
+        $byPlayer = [];
         foreach ($rows as $g) {
-            [$earned, $possible] = $staff->theScale()->points($g['marks'], $g['mark']);
-            $m = $men[$g['player']] ??= ['snaps' => 0, 'plus' => 0, 'minus' => 0, 'earned' => 0.0, 'possible' => 0.0, 'weighted' => 0.0, 'weight' => 0.0, 'bustIds' => [], 'impactIds' => [], 'faults' => [], 'ids' => []];
-            foreach ($g['faults'] as $f) {
-                $m['faults'][$f] = ($m['faults'][$f] ?? 0) + 1;
-            }
-            $men[$g['player']] = ['snaps' => $m['snaps'] + 1, 'plus' => $m['plus'] + (int) ($g['mark'] > 0), 'minus' => $m['minus'] + (int) ($g['mark'] < 0), 'earned' => $m['earned'] + $earned, 'possible' => $m['possible'] + $possible,
-                'weighted' => $m['weighted'] + $g['weight'] * $earned, 'weight' => $m['weight'] + $g['weight'] * $possible, 'bustIds' => [...$m['bustIds'], ...($g['bust'] ? [$g['snap']] : [])], 'impactIds' => [...$m['impactIds'], ...($g['impact'] ? [$g['snap']] : [])], 'ids' => [...$m['ids'], $g['snap']]] + $m;
+            $byPlayer[$g['player']][] = $g;
         }
         $out = [];
-        foreach ($men as $id => $m) {
-            arsort($m['faults']);
-            $percent = fn (float $a, float $b): ?float => $b > 0.0 ? round(100.0 * $a / $b, 1) : null;
-            $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter, 'number' => $players[$id]->number, 'percent' => $percent($m['earned'], $m['possible']), 'weightedPercent' => $percent($m['weighted'], $m['weight']),
-                'won' => $m['possible'] > 0.0 ? $staff->winning <= $m['earned'] / $m['possible'] : null, 'interval' => Interval::of($m['plus'], $m['plus'] + $m['minus'])->toArray(),
-                'faults' => array_map(fn (string $f, int $n): array => ['id' => $f, 'label' => $keys->label($f), 'times' => $n, 'praise' => str_starts_with($f, 'PRS')], array_keys($m['faults']), $m['faults'])] + array_diff_key($m, ['faults' => 1]);
+        foreach ($byPlayer as $id => $his) {
+            $points = new Points($staff->theScale());
+            array_map($points->add(...), $his);
+            $faults = array_count_values(array_merge(...array_column($his, 'faults')));
+            arsort($faults);
+            $flagged = fn (string $flag): array => array_column(array_filter($his, fn (array $g): bool => $g[$flag]), 'snap');
+            $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter, 'number' => $players[$id]->number, 'bustIds' => $flagged('bust'), 'impactIds' => $flagged('impact'), 'ids' => array_column($his, 'snap'),
+                'faults' => array_map(fn (string $f, int $n): array => ['id' => $f, 'label' => $keys->label($f), 'times' => $n, 'praise' => Library::entry($f)['praise']], array_keys($faults), $faults)] + $points->toArray($staff->winning);
         }
         usort($out, fn (array $a, array $b): int => $a['number'] <=> $b['number']);
 
@@ -74,7 +70,7 @@ final class WeekPage
         $since = now()->createFromTimestamp((Graded::today() - self::LOOKED_DAYS) * 86400)->toDateString();
         $snaps = DB::table('snaps')->join('reels', 'reels.id', '=', 'snaps.reel_id')->where('reels.played_on', '>', $since)->orderBy('reels.played_on')->orderBy('snaps.place')->pluck('reels.played_on', 'snaps.id')->all();
         $bySnap = [];
-        foreach (DB::table('grades')->whereIn('snap_id', DB::table('snaps')->whereIn('reel_id', DB::table('reels')->where('played_on', '>', $since)->select('id'))->select('id'))->get(['player_id', 'snap_id', 'faults']) as $g) {
+        foreach (DB::table('grades')->where('counts', true)->whereIn('snap_id', DB::table('snaps')->whereIn('reel_id', DB::table('reels')->where('played_on', '>', $since)->select('id'))->select('id'))->get(['player_id', 'snap_id', 'faults']) as $g) {
             $bySnap[$g->snap_id][] = $g;
         }
         $players = Player::query()->get(['id', 'name', 'letter'])->keyBy('id');

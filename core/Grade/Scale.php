@@ -14,6 +14,9 @@ enum Scale: string
     /** Percent from which a man won his day, unless the staff says otherwise (domain, section 12). */
     public const WINNING = 0.85;
 
+    /** Points a hard job well done adds; difficulty never takes any away (GRD-12; product default). */
+    private const HARD = 0.5;
+
     public function words(): string
     {
         return match ($this) {
@@ -30,7 +33,15 @@ enum Scale: string
      * @param  array<string, int|null>  $marks  as Marks::WHAT, 1 0 or -1
      * @return array{float, float}
      */
-    public function points(array $marks, int $overall): array
+    public function points(array $marks, int $overall, bool $hard = false): array
+    {
+        [$earned, $possible] = $this->plain($marks, $overall);
+
+        return [$earned + ($hard && $overall > 0 ? self::HARD : 0.0), $possible];
+    }
+
+    /** @param  array<string, int|null>  $marks @return array{float, float} */
+    private function plain(array $marks, int $overall): array
     {
         $given = fn (string $what): ?int => $marks[$what] ?? null;
         $assignment = $given('assignment') ?? ($given('decision') ?? $overall);

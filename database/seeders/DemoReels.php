@@ -37,6 +37,17 @@ final class DemoReels
         'granite-pass' => [5 => ['RG' => ['FLT-28']], 8 => ['R' => ['FLT-42']], 13 => ['Z' => ['FLT-21']], 15 => ['LT' => ['FLT-26'], 'R' => ['FLT-41']], 20 => ['LG' => ['PRS-02']], 27 => ['Q' => ['FLT-49']], 30 => ['R' => ['FLT-20'], 'RG' => ['FLT-28']], 39 => ['Q' => ['FLT-47'], 'RT' => ['FLT-35']], 41 => ['Q' => ['FLT-48']], 44 => ['Q' => ['FLT-48']]],
     ];
 
+    /** What the staff remarked beside the mark, by reel, snap and man. */
+    private const REMARKS = [
+        'granite-pass' => [
+            5 => ['RG' => ['correction' => 'leave the double as soon as the center has both hands on']], 8 => ['R' => ['correction' => 'inside first: the gap opened at his left foot']],
+            13 => ['Z' => ['correction' => 'two hands, thumbs together', 'hard' => true]], 15 => ['R' => ['caused_by' => 'LT', 'caveat' => 'cut into the man who crossed the tackle\'s face']],
+            18 => ['H' => ['correction' => 'break at 10: three inside steps, then the corner']], 20 => ['R' => ['caused_by' => 'LG']], 27 => ['Q' => ['charged_to' => 'protection', 'caveat' => 'struck on the arm']],
+            39 => ['RT' => ['certain' => false, 'caveat' => 'the picture ends before the pocket does']],
+        ],
+        'larkspur-valley' => [10 => ['Z' => ['charged_to' => 'staff', 'caveat' => 'the card had both crossers over the top']]],
+    ];
+
     /** @var array<string, string> player by letter */
     private array $players;
 
@@ -70,7 +81,7 @@ final class DemoReels
             foreach ($truths as $angle => $truth) {
                 $this->clip($snap, $file, $n + 1, $angle, $truth);
             }
-            $this->grades($snap, self::FAULTS[$file][$n + 1] ?? [], ($clip['worked'] ?? false) && $n + 1 !== 38, $clip !== null);
+            $this->grades($snap, self::FAULTS[$file][$n + 1] ?? [], self::REMARKS[$file][$n + 1] ?? [], ($clip['worked'] ?? false) && $n + 1 !== 38, $clip !== null);
         }
     }
 
@@ -109,8 +120,11 @@ final class DemoReels
             'video' => array_intersect_key($truth, ['fps' => 1, 'widthPx' => 1, 'heightPx' => 1, 'durationS' => 1])]);
     }
 
-    /** @param  array<string, list<string>>  $faults  by man */
-    private function grades(Snap $snap, array $faults, bool $measured, bool $filmed): void
+    /**
+     * @param  array<string, list<string>>  $faults  by man
+     * @param  array<string, array<string, mixed>>  $remarks  by man
+     */
+    private function grades(Snap $snap, array $faults, array $remarks, bool $measured, bool $filmed): void
     {
         $book = \App\Models\StaffWords::current()->book();
         $grader = new Grader(new Measures(FilmReader::read($snap->document, $book->schools, $book)));
@@ -129,11 +143,12 @@ final class DemoReels
             $minus = array_filter($ids, fn (string $id): bool => str_starts_with($id, 'FLT')) !== [];
             $decision = $man === 'Q' ? $grader->decision()->grade : null;
             $rows[] = ['snap_id' => $snap->id, 'player_id' => $this->players[$man], 'man' => $man, 'asked' => mb_substr($job['job'], 0, 200), 'done' => mb_substr($p['done'] ?? ($minus ? 'By eye: not as asked' : 'By eye: as asked'), 0, 300),
-                'mark' => $p['mark'] ?? ($minus ? -1 : 1), 'marks' => json_encode($p['marks'] ?? ['assignment' => $minus ? -1 : 1]), 'decision' => $decision, 'reason' => $p['reason'] ?? '', 'faults' => json_encode($ids),
-                'impact' => in_array('PRS-05', $ids, true), 'bust' => false, 'version' => 1, 'created_at' => now(), 'updated_at' => now()];
+                'mark' => $p['mark'] ?? ($minus ? -1 : 1), 'marks' => $p['marks'] ?? ['assignment' => $minus ? -1 : 1], 'decision' => $decision, 'reason' => $p['reason'] ?? '', 'faults' => $ids,
+                'impact' => in_array('PRS-05', $ids, true), 'bust' => false, 'version' => 1] + ($remarks[$man] ?? []);
         }
         foreach ($rows as $row) {
-            Grade::query()->insert(['id' => strtolower((string) \Illuminate\Support\Str::ulid())] + $row);
+            $grade = new Grade($row);
+            $grade->fill($grade->counted([]))->save();
         }
     }
 }

@@ -2,7 +2,16 @@ import type { FilmDocument } from './types';
 
 /* What the film room, the grades, the numbers and the roster get from the API. */
 
-export type Grade = {
+/** What is said of a grade beyond the mark. */
+export type Remark = {
+    correction: string;
+    caveat: string;
+    certain: boolean;
+    hard: boolean;
+    caused_by: string | null;
+    charged_to: string | null;
+};
+export type Grade = Remark & {
     id: string;
     snap_id: string;
     man: string;
@@ -15,6 +24,8 @@ export type Grade = {
     decision: string | null;
     reason: string;
     faults: string[];
+    counts: boolean;
+    not_counted: string | null;
     version: number;
     updated_at: string;
 };
@@ -188,6 +199,8 @@ export type Charting = {
     results: { word: string; letter: string; moves: boolean }[];
     marks: { kind: string; perMan: boolean; counted: boolean; seen: string }[];
     library: { id: string; label: string; groups: string[]; praise: boolean }[];
+    /** Whose a grade may be instead of his, and what happened then. */
+    owners: Record<string, string>;
 };
 export type Prediction = {
     chart: NonNullable<FilmDocument['chart']>;
@@ -268,4 +281,6 @@ export type PlayerPage = {
     repeats: { fault: string; label: string; times: number; state: string; text: string; ids: string[] }[];
     labels: Record<string, string>;
     watch: { snap: string; why: string }[];
+    /** What he did that made or cost another man the play. */
+    led: { snap: string; number: number; reel: string; title: string; for: string; helped: boolean; does: string }[];
 };

@@ -12,6 +12,7 @@ import { Picture, type Mode } from './picture/Picture';
 import { Modes } from './picture/Modes';
 import { PlanDone } from './grade/PlanDone';
 import { PlanRun } from './picture/PlanRun';
+import { Remarks } from './grade/Remarks';
 import { Questions } from './chart/Questions';
 import { Transport } from './Transport';
 import { useClipKeys } from './useClipKeys';
@@ -267,6 +268,19 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                             onFlag={grading.flag}
                             marks={grading.marks}
                             onPart={grading.part}
+                            remarks={
+                                <Remarks
+                                    man={grading.man}
+                                    men={men}
+                                    remark={grading.remark}
+                                    onRemark={grading.say}
+                                    owners={charting.owners}
+                                    graded={snap.grades.some((g) => g.man === grading.man)}
+                                    open={grading.remarking}
+                                    onOpen={grading.setRemarking}
+                                    onKeep={grading.keepRemark}
+                                />
+                            }
                         />
                     </>
                 )}

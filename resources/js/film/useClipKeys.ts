@@ -77,4 +77,5 @@ export function useClipKeys(k: Keys) {
     useKeys('1,2,3,4,5,6,7,8,9', (e) => grading.key(Number(e.key)), [grading]);
     useKeys('e', () => grading.flag('bust'), [grading]);
     useKeys('i', () => grading.flag('impact'), [grading]);
+    useKeys('r', () => grading.setRemarking(true), [grading]);
 }

@@ -3,6 +3,7 @@ import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
 import type { FilmDocument, Grade, Proposed, Snap } from '../api/types';
 import { openSnap, useFilm } from './filmStore';
+import { remarkOf } from './grade/useGrading';
 
 /** Saves the snap that is worked on, and grades of men on it; a stale save shows both ways out and loses nothing. */
 export function useSnapSaving() {
@@ -58,7 +59,18 @@ export function useSnapSaving() {
             const others = (useFilm.getState().snap?.grades ?? []).filter((g) => g.man !== done.man);
             if (before) {
                 const { mark, marks, bust, impact, asked, done: did, decision, reason, faults } = before;
-                const body = { mark, marks, bust, impact, asked, done: did, decision, reason, faults };
+                const body = {
+                    mark,
+                    marks,
+                    bust,
+                    impact,
+                    asked,
+                    done: did,
+                    decision,
+                    reason,
+                    faults,
+                    ...remarkOf(before),
+                };
                 kept([...others, await api.put<Grade>(`snaps/${snapId}/grades/${done.man}`, body, done.version)]);
             } else {
                 await api.remove(`snaps/${snapId}/grades/${done.man}`);

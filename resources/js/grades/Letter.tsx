@@ -20,7 +20,8 @@ export function Letter({ id }: { id: string }) {
     if (!page.data) return null;
     const p = page.data;
     const first = p.player.name.split(' ')[0];
-    const plus = p.grades.filter((g) => g.mark > 0).length;
+    const counted = p.grades.filter((g) => g.counts);
+    const plus = counted.filter((g) => g.mark > 0).length;
     const pick = (snap: string) =>
         setTwo((t) => (t.includes(snap) ? t.filter((s) => s !== snap) : [...t.slice(-1), snap]));
     const picked = two.map((s) => p.grades.find((g) => g.snap.id === s)).filter((g): g is Played => g !== undefined);
@@ -36,7 +37,9 @@ export function Letter({ id }: { id: string }) {
                     <h1 className="text-3xl font-extrabold">{p.player.name}</h1>
                     <p className="text-soft">
                         {p.player.letter}, number {p.player.number}.{' '}
-                        {p.grades.length === 0 ? 'Nothing graded yet.' : `${plus} of ${p.grades.length} snaps plus.`}
+                        {p.grades.length === 0
+                            ? 'Nothing graded yet.'
+                            : `${plus} of ${counted.length} snaps plus${counted.length < p.grades.length ? `, ${p.grades.length - counted.length} more not counted` : ''}.`}
                     </p>
                 </div>
                 <Button className="no-print" onClick={() => window.print()} keys="Ctrl P">
@@ -87,6 +90,7 @@ export function Letter({ id }: { id: string }) {
                 </section>
                 <section className="space-y-5">
                     <Weeks page={p} />
+                    <Led page={p} staff={session.staff} />
                     {p.byAssignment.length > 0 && (
                         <div>
                             <h2 className="mb-1 text-lg font-bold">By what you were asked</h2>
@@ -153,6 +157,33 @@ function Watch({ page }: { page: PlayerPage }) {
     );
 }
 
+/** What he did for the others, or cost them. */
+function Led({ page, staff }: { page: PlayerPage; staff: boolean }) {
+    if (page.led.length === 0) return null;
+    return (
+        <div>
+            <h2 className="mb-1 text-lg font-bold">What your play did for others</h2>
+            <ul className="text-sm">
+                {page.led.map((l) => (
+                    <li key={l.snap + l.for} className="flex items-baseline gap-2 border-b border-faint py-1">
+                        <b className={l.helped ? 'text-open' : 'text-ball'}>{l.helped ? '+' : '−'}</b>
+                        <span className="min-w-0 flex-1">{capital(l.does)}</span>
+                        {staff ? (
+                            <Link to="/film" search={{ reel: l.reel, snap: l.snap }} className="text-xs underline">
+                                snap {l.number}, {l.title}
+                            </Link>
+                        ) : (
+                            <span className="text-xs text-soft">
+                                snap {l.number}, {l.title}
+                            </span>
+                        )}
+                    </li>
+                ))}
+            </ul>
+        </div>
+    );
+}
+
 function Weeks({ page }: { page: PlayerPage }) {
     if (page.trend.weeks.length === 0) return null;
     return (
@@ -189,7 +220,7 @@ function PlayedSnap({ grade: g, labels, picked, onPick, staff }: PlayedProps) {
     const [watch, setWatch] = useState(false);
     return (
         <li className="flex gap-3 border-b border-faint py-2">
-            <MarkDot mark={g.mark} />
+            <MarkDot mark={g.mark} faint={!g.counts} />
             <div className="min-w-0 flex-1 text-sm">
                 <p>
                     <span className="font-semibold">{capital(g.asked)}.</span> {g.done ? `${g.done}.` : ''}
@@ -199,7 +230,25 @@ function PlayedSnap({ grade: g, labels, picked, onPick, staff }: PlayedProps) {
                     {g.bust && <b className="text-ball"> Mental error.</b>}
                     {g.impact && <b className="text-open"> Plus play.</b>}
                 </p>
+                {g.correction && (
+                    <p>
+                        <b>Instead:</b> {g.correction.replace(/\.$/, '')}.
+                    </p>
+                )}
                 {g.reason && <p className="text-[13px] text-soft">{g.reason}</p>}
+                {(g.not_counted || g.caveat || g.hard) && (
+                    <p className="text-[13px] text-amber">
+                        {[
+                            g.not_counted
+                                ? `Not counted: ${g.not_counted}.`
+                                : g.caused_by && g.mark > 0 && `Thanks to ${g.caused_by}.`,
+                            g.caveat && `Open: ${g.caveat}.`,
+                            g.hard && 'A hard job.',
+                        ]
+                            .filter(Boolean)
+                            .join(' ')}
+                    </p>
+                )}
                 {g.faults.length > 0 && (
                     <p className="text-[13px] font-semibold">
                         {g.faults.map((f) => (
@@ -249,14 +298,15 @@ function PlayedSnap({ grade: g, labels, picked, onPick, staff }: PlayedProps) {
     );
 }
 
-function MarkDot({ mark }: { mark: number }) {
+function MarkDot({ mark, faint }: { mark: number; faint: boolean }) {
     const [sign, name] = mark > 0 ? ['+', 'plus'] : mark < 0 ? ['−', 'minus'] : ['0', 'even'];
     return (
         <span
-            aria-label={name}
+            aria-label={faint ? `${name}, not counted` : name}
             role="img"
             className={clsx(
                 'grid size-7 shrink-0 place-items-center rounded-full border-2 font-bold',
+                faint && 'border-dashed opacity-60',
                 mark > 0 ? 'border-open text-open' : mark < 0 ? 'border-ball text-ball' : 'border-ink',
             )}
         >

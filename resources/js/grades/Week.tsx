@@ -15,6 +15,7 @@ type WeekAnswer = {
     scale: string;
     scales: Record<string, string>;
     winning: number;
+    notCountedIds: string[];
     men: {
         id: string;
         name: string;
@@ -71,6 +72,19 @@ export function Week() {
                     <h1 className="text-2xl font-extrabold">Week {w.week}</h1>
                     <p className="min-w-0 flex-1 text-sm text-soft">
                         Graded by {w.scales[w.scale]}; {Math.round(100 * w.winning)} % wins the day.
+                        {w.notCountedIds.length > 0 && (
+                            <>
+                                {' '}
+                                <button
+                                    type="button"
+                                    className="underline underline-offset-2"
+                                    onClick={() => open('Kept and not counted', w.notCountedIds)}
+                                >
+                                    {w.notCountedIds.length} kept and not counted
+                                </button>
+                                .
+                            </>
+                        )}
                     </p>
                     <span className="no-print flex items-center gap-2">
                         <select

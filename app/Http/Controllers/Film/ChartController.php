@@ -14,19 +14,20 @@ use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\Chart\QuickEntry;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Mark;
+use Jacotaxis\Core\Grade\Charge;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
 
 class ChartController extends Controller
 {
-    /** What is fixed about charting: results, marks, the grammar, the fault library with the staff's keys. */
+    /** What is fixed about charting: results, marks, the grammar, the fault library with the staff's keys, whose a grade may be. */
     public function show(): JsonResponse
     {
         $this->authorize('viewAny', Reel::class);
         $keys = StaffWords::current()->faultKeys();
 
         return new JsonResponse(['grammar' => QuickEntry::GRAMMAR, 'results' => array_map(fn (Result $r): array => ['word' => $r->value, 'letter' => $r->letter(), 'moves' => $r->moves()], Result::cases()),
-            'marks' => Mark::catalogue(), 'library' => array_map(fn (array $e): array => ['label' => $keys->label($e['id'])] + $e, Library::all()), 'groups' => FaultKeys::GROUPS]);
+            'marks' => Mark::catalogue(), 'library' => array_map(fn (array $e): array => ['label' => $keys->label($e['id'])] + $e, Library::all()), 'groups' => FaultKeys::GROUPS, 'owners' => Charge::others()]);
     }
 
     /** The next snap as it most likely is, and what contradicts the snaps so far. */

@@ -14,11 +14,13 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Grade\Charge;
 use Jacotaxis\Core\Grade\Deciding\Decision;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Marks;
 use Jacotaxis\Core\Grade\Proposal;
+use Jacotaxis\Core\Offense\Man;
 
 class GradeController extends Controller
 {
@@ -31,15 +33,19 @@ class GradeController extends Controller
             'mark' => 'required|integer|in:-1,0,1', 'asked' => 'required|string|max:200', 'done' => 'present|nullable|string|max:300',
             'decision' => ['nullable', Rule::in(Decision::GRADES)], 'reason' => 'present|nullable|string|max:2000', 'bust' => 'boolean', 'impact' => 'boolean',
             'faults' => 'present|array|max:20', 'faults.*' => Rule::in(Library::ids()), 'marks' => 'nullable|array:'.implode(',', Marks::WHAT), 'marks.*' => 'nullable|integer|in:-1,0,1',
+            'correction' => 'nullable|string|max:300', 'caveat' => 'nullable|string|max:300', 'certain' => 'boolean', 'hard' => 'boolean',
+            'caused_by' => ['nullable', Rule::in([...Man::LINEMEN, 'Q', ...Man::SKILL])], 'charged_to' => ['nullable', Rule::in(array_keys(Charge::others()))],
         ]);
-        $attributes = ['done' => $given['done'] ?? '', 'reason' => $given['reason'] ?? '', 'user_id' => $request->user()->id] + $given;
+        $words = array_map(strval(...), array_intersect_key($given, array_flip(['correction', 'caveat'])));
+        $attributes = $words + ['done' => $given['done'] ?? '', 'reason' => $given['reason'] ?? '', 'user_id' => $request->user()->id] + $given;
         $grade = Grade::query()->where(['snap_id' => $snap->id, 'man' => $man])->first();
         if ($grade === null) {
-            $grade = Grade::query()->create(['snap_id' => $snap->id, 'player_id' => $this->player($man)->id, 'man' => $man] + $attributes);
+            $grade = new Grade(['snap_id' => $snap->id, 'player_id' => $this->player($man)->id, 'man' => $man]);
+            $grade->fill($grade->counted($attributes))->save();
 
             return new JsonResponse($grade, 201, ['ETag' => '"1"']);
         }
-        $grade = $grade->saveOn($based, $attributes);
+        $grade = $grade->saveOn($based, $grade->counted($attributes));
 
         return new JsonResponse($grade, 200, ['ETag' => "\"{$grade->version}\""]);
     }

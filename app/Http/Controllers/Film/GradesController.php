@@ -30,7 +30,7 @@ class GradesController extends Controller
         $staff = StaffWords::current();
         $rows = Graded::rows(week: $week);
 
-        return new JsonResponse(['week' => $week, 'weeks' => $weeks, 'scale' => $staff->scale, 'scales' => array_combine(array_column(Scale::cases(), 'value'), array_map(fn (Scale $s): string => $s->words(), Scale::cases())), 'winning' => $staff->winning,
+        return new JsonResponse(['week' => $week, 'weeks' => $weeks, 'notCountedIds' => Graded::notCounted($week), 'scale' => $staff->scale, 'scales' => array_combine(array_column(Scale::cases(), 'value'), array_map(fn (Scale $s): string => $s->words(), Scale::cases())), 'winning' => $staff->winning,
             'men' => WeekPage::men($rows, $staff), 'groups' => WeekPage::groups($rows, $staff->faultKeys()), 'repeats' => WeekPage::repeats($staff->faultKeys())]);
     }
 

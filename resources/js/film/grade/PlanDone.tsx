@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
 import type { Grade, Measured, MeasureRow, Proposed, Snap } from '../../api/types';
 import { error } from '../../ui/words';
 import { Again } from './Again';
@@ -16,6 +17,7 @@ type Props = {
     onFlag: (flag: 'bust' | 'impact') => void;
     marks: Record<string, number | null>;
     onPart: (part: string) => void;
+    remarks: ReactNode;
 };
 
 /** What a man is marked on; the result stands apart and never makes the grade. */
@@ -91,7 +93,7 @@ function Number({ row }: { row: MeasureRow }) {
     );
 }
 
-function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks, onPart }: Props) {
+function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks, onPart, remarks }: Props) {
     const labels = measured.labels[man] ?? [];
     return (
         <section className="shrink-0 border-t border-edge px-3 pt-1.5 pb-2">
@@ -149,7 +151,7 @@ function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks
                         type="button"
                         onClick={() => onGrade(man, g.mark)}
                         title={`Grade ${man} ${g.name.toLowerCase()} (${g.key})`}
-                        className="flex-1 rounded-md border border-ink py-1 text-sm font-bold narrow hover:bg-ink hover:text-paper"
+                        className="flex-1 rounded-md border border-ink py-1 text-sm font-bold whitespace-nowrap narrow hover:bg-ink hover:text-paper"
                     >
                         {g.name} {g.key}
                     </button>
@@ -162,13 +164,14 @@ function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks
                         onClick={() => onFlag(f)}
                         title={f === 'bust' ? 'A mental error (E)' : 'A plus play (I)'}
                         className={clsx(
-                            'rounded-md border px-1.5 text-xs font-semibold narrow',
+                            'w-12 rounded-md border px-0.5 text-[11px] leading-tight font-semibold narrow',
                             flags[f] ? 'border-ink bg-ink text-paper' : 'border-edge text-soft',
                         )}
                     >
                         {f === 'bust' ? 'mental error' : 'plus play'}
                     </button>
                 ))}
+                {remarks}
             </div>
         </section>
     );
@@ -218,7 +221,9 @@ function Row({ row, numbers, fault, grade, chosen, onMan }: RowProps) {
                 )}
                 <span
                     aria-label={`${grade ? 'graded' : row.mark === null ? 'not measured' : 'proposed'} ${mark === null ? '' : mark > 0 ? 'plus' : mark < 0 ? 'minus' : 'even'}`}
+                    title={grade?.not_counted ?? undefined}
                     className={clsx(
+                        grade?.counts === false && 'border-dashed opacity-60',
                         'grid size-5 shrink-0 place-items-center rounded-full border text-xs font-bold',
                         mark === null && 'border-edge text-soft',
                         mark !== null &&

@@ -1,7 +1,16 @@
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import type { Measured, Snap } from '../../api/types';
+import type { Measured, Remark, Snap } from '../../api/types';
 import type { useSnapSaving } from '../useSnapSaving';
+
+const NO_REMARK: Remark = {
+    correction: '',
+    caveat: '',
+    certain: true,
+    hard: false,
+    caused_by: null,
+    charged_to: null,
+};
 
 /** Who is looked at, his faults and flags as they would be kept, and keeping them. */
 export function useGrading(snap: Snap | null, measured: Measured | null, saving: ReturnType<typeof useSnapSaving>) {
@@ -9,6 +18,8 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
     const [faults, setFaults] = useState<string[]>([]);
     const [flags, setFlags] = useState({ bust: false, impact: false });
     const [marks, setMarks] = useState<Record<string, number | null>>({});
+    const [remark, setRemark] = useState<Remark>(NO_REMARK);
+    const [remarking, setRemarking] = useState(false);
     const given = snap?.grades.find((g) => g.man === man);
     const proposal = measured?.proposals.find((p) => p.man === man);
     const proposed = proposal?.faults.join();
@@ -16,6 +27,7 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
         setFaults(given?.faults ?? proposal?.faults ?? []);
         setFlags({ bust: given?.bust ?? false, impact: given?.impact ?? false });
         setMarks(given?.marks ?? proposal?.marks ?? {});
+        setRemark(given ? remarkOf(given) : NO_REMARK);
     }, [man, given?.version, proposed, JSON.stringify(proposal?.marks)]); // eslint-disable-line
 
     const flip = (id: string | undefined) =>
@@ -24,7 +36,7 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
         const p = measured?.proposals.find((one) => one.man === about);
         if (!p) return;
         void saving.grade(p, mark, about === man ? faults : p.faults, {
-            ...(about === man ? { ...flags, marks } : {}),
+            ...(about === man ? { ...flags, ...remark, marks } : {}),
             decision: about === 'Q' ? (measured?.decision.decision ?? null) : null,
         });
     };
@@ -43,7 +55,32 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
     const flag = (name: 'bust' | 'impact') => setFlags((f) => ({ ...f, [name]: !f[name] }));
     /** A part goes from empty to plus to minus to empty. */
     const part = (name: string) => setMarks((m) => ({ ...m, [name]: m[name] === 1 ? -1 : m[name] === -1 ? null : 1 }));
-    return { marks, part, man, setMan, faults, flip, flags, flag, give, accept, next, key };
+    const say = (change: Partial<Remark>) => setRemark((r) => ({ ...r, ...change }));
+    /** A remark on a grade already given is kept at once, else with the grade. */
+    const keepRemark = () => given && give(man, given.mark);
+    return {
+        remark,
+        say,
+        remarking,
+        setRemarking,
+        keepRemark,
+        marks,
+        part,
+        man,
+        setMan,
+        faults,
+        flip,
+        flags,
+        flag,
+        give,
+        accept,
+        next,
+        key,
+    };
 }
 
 export type Grading = ReturnType<typeof useGrading>;
+
+export function remarkOf({ correction, caveat, certain, hard, caused_by, charged_to }: Remark): Remark {
+    return { correction, caveat, certain, hard, caused_by, charged_to };
+}
