@@ -166,6 +166,32 @@ test('remarks on a grade: what to do instead, who caused it, and that it is not 
     await expect(page.getByText('What you did cost Z the play')).toBeVisible();
 });
 
+test('says by eye what no number tells; it is proposed, undone and kept', async ({ page }) => {
+    await openSnap(page, 38);
+    const men = page.getByRole('list', { name: 'Men' });
+    await men.getByRole('button', { name: /^X / }).click();
+    await page.keyboard.press('h');
+    const eye = page.getByRole('dialog', { name: 'X by eye' });
+    await eye.getByRole('button', { name: 'start: not seen' }).click();
+    await eye.getByRole('button', { name: 'aim: not seen' }).press('Enter');
+    await eye.getByRole('button', { name: 'aim: plus' }).press('Enter');
+    await eye.getByLabel('method').selectOption('one hand');
+    await accessible(page);
+    await page.keyboard.press('Escape');
+    const parts = page.getByRole('group', { name: 'Parts of X' });
+    await expect(parts.getByRole('button', { name: /^technique −/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^7\s*drop/ })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('button', { name: /^7\s*drop/ })).toHaveAttribute('aria-pressed', 'false');
+    await page.keyboard.press('Control+s');
+    await expect(page.getByText(/^Saved, version/)).toBeVisible();
+    await page.reload();
+    await men.getByRole('button', { name: /^X / }).click();
+    await page.keyboard.press('h');
+    await expect(eye.getByRole('button', { name: 'aim: minus' })).toBeVisible();
+    await expect(eye.getByLabel('method')).toHaveValue('');
+});
+
 test('follows a clicked man and asks for help where it loses him', async ({ page }) => {
     test.setTimeout(90_000);
     await openSnap(page, 9);

@@ -10,12 +10,8 @@ namespace Jacotaxis\Core\Film;
  */
 final readonly class Seen
 {
-    /** What may be said of a man by eye, and the unit of a number among it. */
-    public const WHAT = [
-        'choice' => null, 'action' => null, 'block' => null, 'route' => null, 'break foot' => null, 'gathers' => null, 'toes reached' => null,
-        'sudden' => null, 'pressed' => null, 'method' => null, 'owner' => null, 'foul' => null, 'outcome' => null, 'mesh spoiled' => null, 'moving at contact' => null,
-        'break depth' => 'yd', 'quicks' => 'steps', 'quicks planned' => 'steps', 'cuts' => 'cuts', 'gap at the top' => 'yd',
-    ];
+    /** What is said of the play; what is said of a man is in the library (Grade\Library\ByEye). */
+    public const OF_THE_PLAY = ['choice', 'action', 'owner', 'mesh spoiled', 'outcome', 'route'];
 
     public function __construct(public string $man, public string $what, public string|float $value, public bool $certain = true, public ?string $angle = null)
     {

@@ -5,24 +5,32 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Grade;
 
 use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Film\Measure\AfterBreakRows;
+use Jacotaxis\Core\Film\Measure\LineRows;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Measure\Row;
 use Jacotaxis\Core\Grade\Deciding\Decision;
 use Jacotaxis\Core\Grade\Deciding\PassDecision;
 use Jacotaxis\Core\Grade\Deciding\RunDecision;
+use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Route\Finish;
 
 /** Grades a measured snap: the decision, the faults the numbers show, and what to propose for each man. */
 final class Grader
 {
     /** Least error in a unit that is a fault, whatever the doubt (product default, UNS-01). */
-    private const TOLERANCE = ['yd' => 1.0, 's' => 0.25, 'steps' => 0.5, 'yd/s' => 1.0];
+    private const TOLERANCE = ['yd' => 1.0, 's' => 0.25, 'steps' => 0.5, 'yd/s' => 3.0];
 
-    /** What a number beyond its tolerance is in the library, and in which direction: 0 both, 1 too much. */
+    /** What a number beyond its tolerance is in the library, and in which direction: 0 both, 1 too much, -1 too little. */
     private const FAULTS = [
         'break depth' => ['FLT-13', 0], 'spot at the snap' => ['FLT-43', 0], 'motion late' => ['FLT-43', 1], 'downfield at ball out' => ['FLT-33', 1],
         'pitch: wide of Q' => ['FLT-43', 0], 'pitch: deep of Q' => ['FLT-43', 0], 'gap to his man' => ['FLT-26', 1], 'crosses the line at' => ['FLT-41', 0],
+        'speed after the break' => ['FLT-16', 0], 'under the other crosser by' => ['FLT-25', -1],
     ];
+
+    /** A puller this far past the line has turned up, yards (product default). */
+    private const TURNED_UP_YD = 1.0;
 
     private ?Decision $decided = null;
 
@@ -52,7 +60,7 @@ final class Grader
             // A quarterback who runs elsewhere has bowed his pull; a runner has cut wrong.
             $id = $row->man === 'Q' && $id === 'FLT-41' ? 'FLT-50' : $id;
             $error = $row->error();
-            if ($id !== null && $error !== null && ($direction === 0 || $error > 0.0) && self::isFault($error, $row->sd, $row->unit)) {
+            if ($id !== null && $error !== null && $direction * $error >= 0.0 && self::isFault($error, $row->sd, $row->unit)) {
                 $faults[] = ['man' => $row->man, 'fault' => $id, 'label' => Library::entry($id)['label'], 'measure' => $row->measure, 'error' => $error, 'unit' => $row->unit];
             }
         }
@@ -71,7 +79,7 @@ final class Grader
     {
         $ids = array_column(array_filter($this->faults(), fn (array $f): bool => $f['man'] === $man), 'fault');
         $ids = [...$ids, ...array_column($this->rep($man)->faults($this->measures->film->setting->schools), 'fault')];
-        $ids = [...$ids, ...$this->seenFaults($man)];
+        $ids = [...$ids, ...ByEye::proposed($this->measures->film, $man), ...$this->dropped($man), ...$this->turnedUp($man)];
         if ($man === 'Q') {
             $ids = [...$ids, ...$this->decision()->labels];
         }
@@ -79,14 +87,19 @@ final class Grader
         return array_values(array_unique($ids));
     }
 
-    /** What somebody saw by eye that is in the library. @return list<string> */
-    private function seenFaults(string $man): array
+    /** A puller who finds nobody to kick and turns up to seal has taken the right branch on the fly (JET-05, W-31). @return list<string> */
+    private function turnedUp(string $man): array
     {
-        $seen = fn (string $what): bool => $this->measures->film->seen($man, $what)?->yes() ?? false;
-        $cuts = $this->measures->film->seen($man, 'cuts')?->value;
-        $dropped = $this->measures->film->chart?->result === Result::Dropped && $this->measures->film->thrownTo() === $man;
+        $track = $this->measures->track($man);
+        $past = $this->measures->row($man, LineRows::NOBODY) === null ? null : $track?->past(self::TURNED_UP_YD);
 
-        return array_keys(array_filter(['FLT-44' => $seen('moving at contact'), 'FLT-41' => is_float($cuts) && $cuts > 1.0, 'FLT-21' => $dropped]));
+        return $past === null ? [] : ['PRS-06'];
+    }
+
+    /** @return list<string> */
+    private function dropped(string $man): array
+    {
+        return $this->measures->film->chart?->result === Result::Dropped && $this->measures->film->thrownTo() === $man ? ['FLT-21'] : [];
     }
 
     /** Rows of one man. @return list<Row> */
@@ -103,9 +116,12 @@ final class Grader
         $yes = fn (string $what): ?bool => $film->seen($man, $what)?->yes();
         $number = fn (string $what): ?float => is_float($v = $film->seen($man, $what)?->value) ? $v : null;
         $foot = $film->seen($man, 'break foot')?->value;
+        $after = $this->measures->row($man, 'depth after the break');
+        $drift = $after?->error() === null || ! self::isFault($after->error(), $after->sd, 'yd') ? null : $after->error();
 
         return new RouteRep($run?->spec->name, is_string($foot) ? $foot : null, $yes('gathers'), $number('quicks planned') === null ? null : (int) $number('quicks planned'),
-            $number('quicks') === null ? null : (int) $number('quicks'), $yes('toes reached'), $yes('sudden'), $yes('pressed'), $number('gap at the top'));
+            $number('quicks') === null ? null : (int) $number('quicks'), $yes('toes reached'), $yes('sudden'), $yes('pressed'), $number('gap at the top'),
+            $yes('undercut') ?? (new AfterBreakRows($this->measures))->undercut($man), $drift, $run === null ? null : $run->spec->finish() === Finish::Settle);
     }
 
     /** Wrong or forced, and worth the down all the same. */

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Grade;
 
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Measure\Row;
+use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Proof\Telling\Told;
 
@@ -18,6 +19,9 @@ final readonly class Proposal
         'assignment' => ['break depth', 'gap to his man', 'downfield at ball out', 'pitch: wide of Q', 'pitch: deep of Q'],
         'technique' => ['crosses the line at'],
     ];
+
+    /** Faults of the assignment or the decision, not of how a thing was done. */
+    private const NO_TECHNIQUE = ['FLT-13', 'FLT-16', 'FLT-47', 'FLT-48'];
 
     /** A named route within this of his way is believed, yards (product default). */
     private const NAMED_YD = 0.8;
@@ -40,11 +44,36 @@ final readonly class Proposal
         $rows = $this->grader->rowsOf($man);
         $faults = $this->grader->proposed($man);
         $named = $this->named($man);
-        $marks = ['alignment' => $this->mark($rows, self::OF['alignment']), 'assignment' => $named === null ? $this->mark($rows, self::OF['assignment']) : min($named, $this->mark($rows, self::OF['assignment']) ?? 1),
-            'technique' => $this->mark($rows, self::OF['technique']) === -1 || array_filter($faults, fn (string $id): bool => ! Library::entry($id)['praise'] && ! in_array($id, ['FLT-13', 'FLT-48', 'FLT-47'], true)) !== [] ? -1 : $this->mark($rows, self::OF['technique']),
-            'decision' => $man === 'Q' ? $this->grader->decision()->mark() : null, 'result' => $this->result($man)];
+        $byEye = ByEye::marks($this->grader->measures->film, $man);
+        $elsewhere = [...self::NO_TECHNIQUE, ...array_column(array_filter($byEye, fn (array $m): bool => $m['part'] !== 'technique'), 'fault')];
+        $badly = array_filter($faults, fn (string $id): bool => ! Library::entry($id)['praise'] && ! in_array($id, $elsewhere, true)) !== [];
+        $marks = ['alignment' => $this->mark($rows, self::OF['alignment']), 'assignment' => self::least($named, $this->mark($rows, self::OF['assignment'])), 'eyes' => null,
+            'technique' => $badly ? -1 : $this->mark($rows, self::OF['technique']), 'effort' => null];
+        foreach ($marks as $part => $mark) {
+            $marks[$part] = self::least($mark, ...array_column(array_filter($byEye, fn (array $m): bool => $m['part'] === $part), 'mark'));
+        }
+        $result = $this->result($man);
+        $marks += ['decision' => $man === 'Q' ? $this->grader->decision()->mark() : null, 'result' => $result];
+        // Right read, right place, no gain.
+        $faults = $marks['decision'] === 1 && $result === -1 && $faults === [] ? ['PRS-01'] : $faults;
 
-        return ['man' => $man, 'asked' => $asked, 'done' => $this->done($man, $rows), 'marks' => $marks, 'mark' => Marks::overall($marks), 'faults' => $faults, 'reason' => $this->reason($man, $rows), 'target' => $target];
+        return ['man' => $man, 'asked' => $asked, 'done' => $this->done($man, $rows), 'marks' => $marks, 'mark' => Marks::overall($marks), 'faults' => $faults, 'reason' => trim($this->reason($man, $rows).' '.self::said($byEye)), 'target' => $target];
+    }
+
+    /** The worst of what is known; null when nothing is. */
+    private static function least(?int ...$marks): ?int
+    {
+        $known = array_filter($marks, fn (?int $m): bool => $m !== null);
+
+        return $known === [] ? null : min($known);
+    }
+
+    /** Praise and correction of one rep side by side (FLM-06). @param  list<array{what: string, mark: int}>  $byEye */
+    private static function said(array $byEye): string
+    {
+        $of = fn (int $mark): string => implode(', ', array_column(array_filter($byEye, fn (array $m): bool => $m['mark'] === $mark), 'what'));
+
+        return trim(($of(1) === '' ? '' : "By eye good: {$of(1)}.").($of(-1) === '' ? '' : " To correct: {$of(-1)}."));
     }
 
     /**

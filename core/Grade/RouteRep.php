@@ -18,7 +18,7 @@ final readonly class RouteRep
     /** Steps over the plan that school A still allows when they were sudden. */
     private const OVER = 2;
 
-    /** A break under a man who cuts it off may gain at most this much depth, yards (product default). */
+    /** Depth beyond the plan that a break under a man who cuts in may gain, and that a man who settles may drift, yards (product default). */
     private const DRIFT_YD = 1.0;
 
     /**
@@ -26,7 +26,8 @@ final readonly class RouteRep
      * @param  string|null  $breakFoot  inside or outside
      * @param  int|null  $quicks  steps of the release planned and done
      * @param  float|null  $gapYd  to the defender at the top
-     * @param  float|null  $driftYd  depth gained after the break
+     * @param  float|null  $driftYd  depth gained after the break beyond the plan; negative when given back
+     * @param  bool|null  $settles  whether the route stops after its break
      */
     public function __construct(
         public ?string $route = null,
@@ -40,6 +41,7 @@ final readonly class RouteRep
         public ?float $gapYd = null,
         public ?bool $undercut = null,
         public ?float $driftYd = null,
+        public ?bool $settles = null,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class RouteRep
             $this->foot($schools) ? ['fault' => 'FLT-08', 'label' => 'wrong drop foot, gather'] : null,
             $this->extraSteps($schools) ? ['fault' => 'FLT-09', 'label' => 'extra steps at the top'] : null,
             $this->cleanWin($schools) ? ['fault' => 'FLT-14', 'label' => 'clean win on a stop'] : null,
+            $this->settles === true && $this->driftYd !== null && abs($this->driftYd) > self::DRIFT_YD ? ['fault' => 'FLT-12', 'label' => 'drifts back on a hitch'] : null,
             $this->undercut === true && $this->driftYd !== null && $this->driftYd > self::DRIFT_YD ? ['fault' => 'FLT-18', 'label' => 'drifted upfield under a cutter'] : null,
         ]));
     }

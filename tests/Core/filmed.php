@@ -80,6 +80,23 @@ function filmed(string $call, string $look, array $o = [], ?Situation $situation
     return new FilmDocument(CallParser::parse($call, $setting->situation), $parsed, $setting, $marks, $calibrations, $plots, $moves, $o['seen'] ?? [], $o['chart'] ?? null);
 }
 
+/** The same film with one man's places moved by so many yards at each moment after the snap. @param  Closure(float): array{float, float}  $by */
+function shifted(FilmDocument $film, string $man, Closure $by): FilmDocument
+{
+    $plots = array_map(function (Plot $p) use ($film, $man, $by): Plot {
+        if ($p->man !== $man) {
+            return $p;
+        }
+        $view = $film->view($p->atS, $p->angle);
+        [$x, $y] = $view->toField($p->xPx, $p->yPx);
+        [$dx, $dy] = $by($p->atS - FilmedRun::BEFORE);
+
+        return new Plot($p->id, $p->man, $p->atS, ...[...$view->toPicture($x + $dx, $y + $dy), $p->angle]);
+    }, $film->plots);
+
+    return new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart);
+}
+
 function graded(string $call, string $look, array $o = [], ?Situation $situation = null): Grader
 {
     return new Grader(new Measures(filmed($call, $look, $o, $situation)));

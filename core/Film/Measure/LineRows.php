@@ -13,6 +13,11 @@ final readonly class LineRows
     /** The line is crossed here, yards: past the hands of the down men. */
     private const LINE_YD = 0.5;
 
+    /** Nobody is at the kick point when the nearest man is farther than this from it, yards (product default). */
+    private const NOBODY_YD = 3.5;
+
+    public const NOBODY = 'nobody to kick: nearest man';
+
     private const PULLS = ['kick', 'wrap', 'lead', 'crack', 'fill'];
 
     public function __construct(private Measures $m)
@@ -82,6 +87,15 @@ final readonly class LineRows
         ];
     }
 
+    /** A puller with nobody to kick: how far the nearest man is from where he should have met him (JET-05). */
+    private function nobody(string $letter): ?Row
+    {
+        $made = $this->m->run()->made[$letter];
+        $near = $this->m->run()->resolved->blocks[$letter]->verb !== 'kick' || $made->xYd === null ? null : $this->m->nearestDefender($made->xYd, (float) $made->yYd, (float) $made->at);
+
+        return $near === null || $near['apartYd'] < self::NOBODY_YD ? null : Row::of($letter, self::NOBODY, 'yd', null, $near['apartYd'], max(0.1, $near['sdYd']));
+    }
+
     /** @return list<Row> */
     private function block(string $letter): array
     {
@@ -94,7 +108,10 @@ final readonly class LineRows
         }
         $his = $target === null || $made?->at === null ? null : $this->m->track($letter)?->at($made->at);
         $theirs = $his === null ? null : $this->m->track($target)?->at($made->at);
-        if ($theirs !== null) {
+        $nobody = $theirs === null ? null : $this->nobody($letter);
+        if ($nobody !== null) {
+            $rows[] = $nobody;
+        } elseif ($theirs !== null) {
             $rows[] = Row::upTo($letter, 'gap to his man', 'yd', 1.0, hypot($his['xYd'] - $theirs['xYd'], $his['yYd'] - $theirs['yYd']), max(0.1, hypot($his['sdYd'], $theirs['sdYd'])));
         }
 

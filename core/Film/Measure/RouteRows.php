@@ -38,7 +38,7 @@ final readonly class RouteRows
             }
         }
 
-        return $rows;
+        return [...$rows, ...(new AfterBreakRows($this->m))->crossers()];
     }
 
     /** The route his way comes nearest to, with the depth; null until enough of it is plotted. @return array{route: string, depthYd: float, offYd: float}|null */
@@ -101,7 +101,7 @@ final readonly class RouteRows
     /** @return list<Row> */
     private function route(string $letter, RunRoute $run): array
     {
-        return [...$this->breaks($letter, $run), ...$this->stem($letter, $run), ...$this->contacts($letter), ...$this->separation($letter)];
+        return [...$this->breaks($letter, $run), ...(new AfterBreakRows($this->m))->of($letter, $run), ...$this->stem($letter, $run), ...$this->contacts($letter), ...$this->separation($letter)];
     }
 
     /** @return list<Row> */
@@ -158,10 +158,10 @@ final readonly class RouteRows
         return $counted === 0 ? [] : [Row::of($letter, 'inside contacts', 'steps', null, (float) $counted, 0.0)];
     }
 
-    /** @return list<Row> yards to the nearest defender when the ball leaves and when it comes */
+    /** Yards to the nearest defender when the ball leaves and when it comes. What a shove or a hold made is none of his (FLT-20, W-45). @return list<Row> */
     private function separation(string $letter): array
     {
-        if ($this->m->film->thrownTo() !== $letter) {
+        if ($this->m->film->thrownTo() !== $letter || in_array($this->m->film->seen($letter, 'foul')?->value, ['shove', 'hold'], true)) {
             return [];
         }
         $rows = [];

@@ -171,6 +171,8 @@ export type Measured = {
     actions: string[];
     defenders: string[];
     labels: Record<string, FaultKey[]>;
+    /** Position group of each man. */
+    groups: Record<string, string>;
 };
 export type Overlay = {
     marks: Record<string, number>;
@@ -194,6 +196,14 @@ export type View = {
     doubt?: { xPx: number; yPx: number; inches: number }[];
     plan?: PlanLine[];
 };
+/** A sub-mark (plus or minus, with the part of the grade it belongs to) or a fact with answers or a unit. */
+export type EyeFact = {
+    what: NonNullable<FilmDocument['seen']>[number]['what'];
+    part: string | null;
+    values: string[] | null;
+    unit: string | null;
+    means: string;
+};
 export type Charting = {
     grammar: [string, string][];
     results: { word: string; letter: string; moves: boolean }[];
@@ -201,6 +211,8 @@ export type Charting = {
     library: { id: string; label: string; groups: string[]; praise: boolean }[];
     /** Whose a grade may be instead of his, and what happened then. */
     owners: Record<string, string>;
+    /** What can be said of a man by eye, by his group, in the order a rep is looked at. */
+    byEye: Record<string, EyeFact[]>;
 };
 export type Prediction = {
     chart: NonNullable<FilmDocument['chart']>;

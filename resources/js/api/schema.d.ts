@@ -527,7 +527,7 @@ export interface FilmDocument {
    */
   moves?: FilmMove[];
   /**
-   * what was seen by eye; a guess is not counted
+   * what was seen by eye: of the play, sub-marks of a man (plus or minus), and facts with an answer or a number; a guess is not counted
    *
    * @maxItems 400
    */
@@ -654,24 +654,61 @@ export interface FilmSeen {
   what:
     | "choice"
     | "action"
-    | "block"
+    | "owner"
+    | "mesh spoiled"
+    | "outcome"
     | "route"
+    | "count"
+    | "footwork"
+    | "mesh or fake"
+    | "eyes"
+    | "ball out"
+    | "placement"
+    | "base"
+    | "stance and spot"
+    | "steps to the mesh"
+    | "press"
+    | "cut"
+    | "pitch relation"
+    | "set to block"
+    | "catch"
+    | "finish"
+    | "start"
+    | "aim"
+    | "rhythm"
+    | "release plant"
+    | "break"
+    | "shoulders"
+    | "block made"
+    | "sell"
+    | "path"
+    | "contact"
+    | "first step"
+    | "near hip or base"
+    | "hands"
+    | "square"
+    | "takeover"
+    | "climb"
     | "break foot"
     | "gathers"
+    | "quicks planned"
+    | "quicks"
     | "toes reached"
     | "sudden"
     | "pressed"
-    | "method"
-    | "owner"
-    | "foul"
-    | "outcome"
-    | "mesh spoiled"
-    | "moving at contact"
+    | "gap at the top"
     | "break depth"
-    | "quicks"
-    | "quicks planned"
+    | "undercut"
+    | "sell steps"
+    | "method"
+    | "block"
+    | "moving at contact"
+    | "second contact"
     | "cuts"
-    | "gap at the top";
+    | "ball shown"
+    | "frees another"
+    | "branch taken"
+    | "foul";
   value: string | number;
   certain?: boolean;
   /**

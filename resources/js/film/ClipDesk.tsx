@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { clsx } from 'clsx';
 import type { Angle, Charting, FilmDocument, ReelPage, Snap } from '../api/types';
 import { api } from '../api/client';
+import { ByEye } from './grade/ByEye';
 import { Calibrate, type Aim } from './mark/Calibrate';
 import { ChartPanel } from './chart/ChartPanel';
 import { DecisionCard } from './grade/DecisionCard';
@@ -247,7 +248,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                 {tab === 'grade' && !measured && (
                     <p className="p-4 text-sm text-soft">{snap ? 'Measuring…' : 'No snap is open.'}</p>
                 )}
-                {tab === 'grade' && measured && snap && (
+                {tab === 'grade' && measured && snap && document && (
                     <>
                         <DecisionCard
                             measured={measured}
@@ -269,17 +270,26 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                             marks={grading.marks}
                             onPart={grading.part}
                             remarks={
-                                <Remarks
-                                    man={grading.man}
-                                    men={men}
-                                    remark={grading.remark}
-                                    onRemark={grading.say}
-                                    owners={charting.owners}
-                                    graded={snap.grades.some((g) => g.man === grading.man)}
-                                    open={grading.remarking}
-                                    onOpen={grading.setRemarking}
-                                    onKeep={grading.keepRemark}
-                                />
+                                <>
+                                    <ByEye
+                                        man={grading.man}
+                                        facts={charting.byEye[measured.groups[grading.man]] ?? []}
+                                        document={document}
+                                        open={grading.saying === 'by eye'}
+                                        onOpen={(on) => grading.setSaying(on ? 'by eye' : null)}
+                                    />
+                                    <Remarks
+                                        man={grading.man}
+                                        men={men}
+                                        remark={grading.remark}
+                                        onRemark={grading.say}
+                                        owners={charting.owners}
+                                        graded={snap.grades.some((g) => g.man === grading.man)}
+                                        open={grading.saying === 'remark'}
+                                        onOpen={(on) => grading.setSaying(on ? 'remark' : null)}
+                                        onKeep={grading.keepRemark}
+                                    />
+                                </>
                             }
                         />
                     </>

@@ -77,5 +77,6 @@ export function useClipKeys(k: Keys) {
     useKeys('1,2,3,4,5,6,7,8,9', (e) => grading.key(Number(e.key)), [grading]);
     useKeys('e', () => grading.flag('bust'), [grading]);
     useKeys('i', () => grading.flag('impact'), [grading]);
-    useKeys('r', () => grading.setRemarking(true), [grading]);
+    useKeys('r', () => grading.setSaying('remark'), [grading]);
+    useKeys('h', () => grading.setSaying('by eye'), [grading]);
 }

@@ -1,7 +1,7 @@
 import type { DependencyList } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 
-/** Keys that work everywhere but where words are typed or chosen; a slider with the focus does not swallow them. */
+/** Keys that work everywhere but in a window that is open and where words are typed or chosen; a slider with the focus does not swallow them. */
 export function useKeys(keys: string, does: (e: KeyboardEvent) => unknown, deps: DependencyList = []) {
     useHotkeys(
         keys,
@@ -9,7 +9,9 @@ export function useKeys(keys: string, does: (e: KeyboardEvent) => unknown, deps:
         {
             preventDefault: true,
             enableOnFormTags: ['INPUT'],
-            ignoreEventWhen: (e) => e.target instanceof HTMLInputElement && e.target.type !== 'range',
+            ignoreEventWhen: (e) =>
+                (e.target instanceof HTMLInputElement && e.target.type !== 'range') ||
+                (e.target instanceof Element && e.target.closest('[role=dialog]') !== null),
         },
         deps,
     );

@@ -2,9 +2,7 @@
 
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Result;
-use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Measure\Measures;
-use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Grade\Blame;
 use Jacotaxis\Core\Grade\Grader;
@@ -78,19 +76,8 @@ it('gives points by the school', function (Scale $scale, array $marks, int $over
 it('W-34, GRD-09: a pitch behind a late back is the back\'s, not the quarterback\'s', function (float $behindYd, ?string $man): void {
     $triple = 'under center double-slot right, H return right: triple right';
     $film = filmed($triple, '4-2 nickel, cover 3', ['act' => 'right end: take the back; nickel: take the quarterback', 'seen' => [new Seen('Q', 'action', 'pitch')], 'chart' => ended(Result::Run, -2.0)]);
-    // A yard at his place is so many pixels of the picture.
-    $frame = $film->setting->situation->frame();
-    $plots = array_map(function (Plot $p) use ($film, $behindYd): Plot {
-        if ($p->man !== 'H') {
-            return $p;
-        }
-        $view = $film->view($p->atS);
-        [$x, $y] = $view->toField($p->xPx, $p->yPx);
-
-        return new Plot($p->id, 'H', $p->atS, ...$view->toPicture($x - $behindYd, $y));
-    }, $film->plots);
-    $grader = new Grader(new Measures(new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart)));
-    expect($frame->ballYYd)->toBe(40.0)->and($grader->decision()->grade)->toBe('right')->and((new Blame($grader))->of()['man'])->toBe($man);
+    $grader = new Grader(new Measures(shifted($film, 'H', fn (): array => [-$behindYd, 0.0])));
+    expect($grader->decision()->grade)->toBe('right')->and((new Blame($grader))->of()['man'])->toBe($man);
     expect(in_array('FLT-43', $grader->proposed('H'), true))->toBe($man === 'H');
 })->with(['a step late, at the heel line' => [2.5, 'H'], 'where he belongs' => [0.0, null]]);
 

@@ -15,6 +15,7 @@ use Jacotaxis\Core\Film\Chart\QuickEntry;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Grade\Charge;
+use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
 
@@ -27,7 +28,7 @@ class ChartController extends Controller
         $keys = StaffWords::current()->faultKeys();
 
         return new JsonResponse(['grammar' => QuickEntry::GRAMMAR, 'results' => array_map(fn (Result $r): array => ['word' => $r->value, 'letter' => $r->letter(), 'moves' => $r->moves()], Result::cases()),
-            'marks' => Mark::catalogue(), 'library' => array_map(fn (array $e): array => ['label' => $keys->label($e['id'])] + $e, Library::all()), 'groups' => FaultKeys::GROUPS, 'owners' => Charge::others()]);
+            'marks' => Mark::catalogue(), 'library' => array_map(fn (array $e): array => ['label' => $keys->label($e['id'])] + $e, Library::all()), 'groups' => FaultKeys::GROUPS, 'owners' => Charge::others(), 'byEye' => array_combine(FaultKeys::GROUPS, array_map(ByEye::of(...), FaultKeys::GROUPS))]);
     }
 
     /** The next snap as it most likely is, and what contradicts the snaps so far. */

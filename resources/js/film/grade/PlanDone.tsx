@@ -150,10 +150,11 @@ function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks
                         key={g.mark}
                         type="button"
                         onClick={() => onGrade(man, g.mark)}
+                        aria-label={`${g.name} ${g.key}`}
                         title={`Grade ${man} ${g.name.toLowerCase()} (${g.key})`}
-                        className="flex-1 rounded-md border border-ink py-1 text-sm font-bold whitespace-nowrap narrow hover:bg-ink hover:text-paper"
+                        className="flex-1 rounded-md border border-ink py-1 text-base leading-snug font-bold hover:bg-ink hover:text-paper"
                     >
-                        {g.name} {g.key}
+                        {g.key}
                     </button>
                 ))}
                 {(['bust', 'impact'] as const).map((f) => (
@@ -164,7 +165,7 @@ function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks
                         onClick={() => onFlag(f)}
                         title={f === 'bust' ? 'A mental error (E)' : 'A plus play (I)'}
                         className={clsx(
-                            'w-12 rounded-md border px-0.5 text-[11px] leading-tight font-semibold narrow',
+                            'w-11 rounded-md border px-0.5 text-[11px] leading-tight font-semibold narrow',
                             flags[f] ? 'border-ink bg-ink text-paper' : 'border-edge text-soft',
                         )}
                     >

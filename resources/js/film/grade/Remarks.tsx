@@ -1,6 +1,5 @@
 import { Popover } from 'radix-ui';
 import { clsx } from 'clsx';
-import type { Dispatch, SetStateAction } from 'react';
 import type { Charting, Remark } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { capital } from '../../ui/words';
@@ -13,7 +12,7 @@ type Props = {
     owners: Charting['owners'];
     graded: boolean;
     open: boolean;
-    onOpen: Dispatch<SetStateAction<boolean>>;
+    onOpen: (open: boolean) => void;
     onKeep: () => void;
 };
 
@@ -26,7 +25,7 @@ export function Remarks({ man, men, remark, onRemark, owners, graded, open, onOp
             <Popover.Trigger
                 title="Correction, caveat, what caused it, whose it is instead (R)"
                 className={clsx(
-                    'w-13 rounded-md border px-0.5 text-[11px] font-semibold narrow',
+                    'w-12 rounded-md border px-0.5 text-[11px] font-semibold narrow',
                     said ? 'border-ink bg-ink text-paper' : 'border-edge text-soft',
                 )}
             >

@@ -19,7 +19,8 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
     const [flags, setFlags] = useState({ bust: false, impact: false });
     const [marks, setMarks] = useState<Record<string, number | null>>({});
     const [remark, setRemark] = useState<Remark>(NO_REMARK);
-    const [remarking, setRemarking] = useState(false);
+    /** The window that is open over the strip, if any. */
+    const [saying, setSaying] = useState<'remark' | 'by eye' | null>(null);
     const given = snap?.grades.find((g) => g.man === man);
     const proposal = measured?.proposals.find((p) => p.man === man);
     const proposed = proposal?.faults.join();
@@ -61,8 +62,8 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
     return {
         remark,
         say,
-        remarking,
-        setRemarking,
+        saying,
+        setSaying,
         keepRemark,
         marks,
         part,
