@@ -8,6 +8,7 @@ use Jacotaxis\Core\Grade\Blame;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Proposal;
+use Jacotaxis\Core\Grade\Review;
 use Jacotaxis\Core\Proof\Run\RunAct;
 
 /** Everything measured and graded about a snap, as the film room reads it. */
@@ -26,7 +27,7 @@ final class Measured
             'planned' => self::planned($grader), 'tracks' => self::tracks($grader), 'verdict' => $m->proof?->verdict(),
             'groups' => (object) array_combine($men, array_map(FaultKeys::group(...), $men)),
             'labels' => (object) array_map(fn (string $man): array => $keys->for($man), array_combine($men, $men)),
-            'keys' => (new KeyRows($m))->keys(), 'choices' => self::choices($grader), 'defenders' => $m->defenders(), 'actions' => self::actions($grader),
+            'keys' => (new KeyRows($m))->keys(), 'choices' => self::choices($grader), 'defenders' => $m->defenders(), 'actions' => self::actions($grader), 'review' => (new Review($grader))->steps(),
         ];
     }
 

@@ -64,6 +64,23 @@ final class Chain
         return "$what on {$before->place()}$made.";
     }
 
+    /** What a snap made of the next one, in words; null where the next one is not charted. */
+    public static function made(Chart $s, ?Chart $next): ?string
+    {
+        if ($next === null || $next->down === null) {
+            return null;
+        }
+        $ended = match (true) {
+            $s->touchdown => 'It scored.',
+            $s->result?->losesBall() ?? false => 'It lost the ball.',
+            $s->series !== $next->series => 'It ended the series.',
+            default => null,
+        };
+        $why = $next->down === 1 ? ', a new first down' : ($next->down >= 3 && $next->toGoYd >= self::LONG_YD ? ', a long down to make' : '');
+
+        return $ended ?? ucfirst("then {$next->place()}$why.");
+    }
+
     /**
      * What contradicts the snap before, each with the ways to settle it.
      *

@@ -101,6 +101,8 @@ export type Snap = {
     questions: Question[];
     /** What the snap before did to this one. */
     before: string | null;
+    /** What this one made of the next. */
+    after: string | null;
 };
 export type MeasureRow = {
     man: string;
@@ -173,6 +175,18 @@ export type Measured = {
     labels: Record<string, FaultKey[]>;
     /** Position group of each man. */
     groups: Record<string, string>;
+    /** The order in which the snap is looked at. */
+    review: ReviewStep[];
+};
+/** A step of the review: what is said, and what of the film is shown; without an end the picture is frozen. */
+export type ReviewStep = {
+    id: string;
+    title: string;
+    says: string[];
+    angle: Angle | null;
+    fromS: number | null;
+    toS: number | null;
+    rate: number;
 };
 export type Overlay = {
     marks: Record<string, number>;

@@ -13,6 +13,7 @@ import { Picture, type Mode } from './picture/Picture';
 import { Modes } from './picture/Modes';
 import { PlanDone } from './grade/PlanDone';
 import { PlanRun } from './picture/PlanRun';
+import { ReviewOrder } from './grade/ReviewOrder';
 import { Remarks } from './grade/Remarks';
 import { Questions } from './chart/Questions';
 import { Transport } from './Transport';
@@ -32,9 +33,10 @@ type Props = {
     onStep: (by: number) => void;
 };
 
-type Tab = 'grade' | 'chart' | 'open';
+type Tab = 'grade' | 'review' | 'chart' | 'open';
 const TABS: [Tab, string][] = [
     ['grade', 'Grade'],
+    ['review', 'Review'],
     ['chart', 'Chart'],
     ['open', 'Open questions'],
 ];
@@ -50,6 +52,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
     const [mode, setMode] = useState<Mode>('watch');
     const [plan, setPlan] = useState(true);
     const [run, setRun] = useState(false);
+    const [step, setStep] = useState<number | null>(null);
     const [aim, setAim] = useState<Aim>({ across: 'left hash', yard: 35 });
     const clip = snap?.clips.find((c) => c.angle === angle && c.status === 'ready') ?? null;
     const player = usePlayer(clip, angle);
@@ -82,7 +85,24 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
         if (home.current && at !== undefined && clip) player.seek(at);
         home.current = false;
     }, [clip?.id]); // eslint-disable-line
+    const steps = measured?.review ?? [];
+    /** Goes to a step of the review: the angle it is seen from, and there the range or the picture it speaks of. */
+    const review = (n: number) => {
+        const to = steps.length === 0 ? 0 : n % steps.length;
+        const seen = steps[to]?.angle;
+        setTab('review');
+        setMode('watch');
+        if (seen && snap?.clips.some((c) => c.angle === seen && c.status === 'ready')) setAngle(seen);
+        setStep(to);
+    };
+    useEffect(() => {
+        const s = step === null ? undefined : steps[step];
+        if (!s || s.fromS === null || !clip) return;
+        player.setRange(s.fromS, s.toS ?? s.fromS, s.rate);
+        if (s.toS === null) player.seek(s.fromS);
+    }, [step, clip?.id, steps.length > 0]); // eslint-disable-line
     useClipKeys({
+        walk: (by: number) => review((step ?? (by > 0 ? -1 : steps.length)) + by + steps.length),
         player,
         marking,
         grading,
@@ -294,6 +314,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                         />
                     </>
                 )}
+                {tab === 'review' && <ReviewOrder steps={steps} at={step} onAt={review} after={snap?.after ?? null} />}
                 {tab === 'chart' && (
                     <ChartPanel
                         reel={reel}

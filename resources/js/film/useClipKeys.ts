@@ -12,6 +12,7 @@ import type { Player } from './usePlayer';
 import type { useSnapSaving } from './useSnapSaving';
 
 type Keys = {
+    walk: (by: number) => void;
     player: Player;
     marking: Marking;
     grading: Grading;
@@ -19,7 +20,7 @@ type Keys = {
     setMode: Dispatch<SetStateAction<Mode>>;
     setPlan: Dispatch<SetStateAction<boolean>>;
     setRun: Dispatch<SetStateAction<boolean>>;
-    setTab: (tab: 'grade' | 'chart' | 'open') => void;
+    setTab: (tab: 'grade' | 'review' | 'chart' | 'open') => void;
     flip: () => void;
     onStep: (by: number) => void;
     points: Point[];
@@ -48,6 +49,8 @@ export function useClipKeys(k: Keys) {
     useKeys('v', k.flip);
     useKeys('l', () => k.setPlan((on) => !on));
     useKeys('f', () => k.setRun((on) => !on));
+    useKeys('w', () => k.walk(1), [k.walk]);
+    useKeys('shift+w', () => k.walk(-1), [k.walk]);
     useKeys('y', () => void marking.synchronise(), [marking]);
     useKeys('escape', () => (k.setMode('watch'), player.setRange(0, 0, 1)), all);
     useKeys(

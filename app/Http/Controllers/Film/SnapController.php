@@ -110,10 +110,19 @@ class SnapController extends Controller
         return $before === null ? null : Chain::did(Charting::chart($before), Charting::chart($snap));
     }
 
+    /** What this snap made of the next one, or null at the end of a reel. */
+    private function after(Snap $snap): ?string
+    {
+        /** @var Snap|null $next */
+        $next = Snap::query()->where('reel_id', $snap->reel_id)->where('place', '>', $snap->place)->orderBy('place')->first(['id', 'document']);
+
+        return $next === null ? null : Chain::made(Charting::chart($snap), Charting::chart($next));
+    }
+
     private function answer(Snap $snap, int $status = 200): JsonResponse
     {
         $snap->load(['grades', 'clips', 'reel']);
 
-        return new JsonResponse($snap->toArray() + ['questions' => OpenQuestions::of($snap->document), 'before' => $this->before($snap)], $status, ['ETag' => "\"{$snap->version}\""]);
+        return new JsonResponse($snap->toArray() + ['questions' => OpenQuestions::of($snap->document), 'before' => $this->before($snap), 'after' => $this->after($snap)], $status, ['ETag' => "\"{$snap->version}\""]);
     }
 }
