@@ -21,6 +21,24 @@ test('counts by anything, opens the clips of a number, and keeps read and result
     await expect(page.getByRole('rowheader', { name: 'Granite Pass' })).toBeVisible();
 });
 
+test('says what they do, and finds what to put side by side', async ({ page }) => {
+    await page.getByRole('link', { name: 'Numbers' }).click();
+    await page.getByRole('button', { name: 'What they do' }).click();
+    await page.getByLabel('Opponent', { exact: true }).selectOption('Granite Pass');
+    await expect(page.getByRole('table', { name: 'What their keys did' })).toContainText('Right corner');
+    await accessible(page);
+    await page.getByRole('button', { name: /right corner sit: watch 4 of 6/ }).click();
+    await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText('4 snaps');
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: 'Side by side' }).click();
+    await page.getByRole('button', { name: /Corner at 10 yd/ }).click();
+    const two = page.getByRole('region', { name: 'Side by side' });
+    await expect(two.locator('video')).toHaveCount(2);
+    await two.getByLabel('Seconds from the snap').fill('1.5');
+    await expect(two).toContainText('1.5');
+    await accessible(page);
+});
+
 test('keeps a cut-up and watches it', async ({ page }) => {
     await page.getByRole('link', { name: 'Numbers' }).click();
     await page.getByLabel('Decision', { exact: true }).selectOption('forced');

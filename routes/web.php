@@ -98,7 +98,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('measurements', [MeasureController::class, 'measure']);
         Route::post('calibrations', [MeasureController::class, 'calibrate']);
         Route::post('views', [MeasureController::class, 'view']);
-        Route::get('numbers/{what}', [NumbersController::class, 'show'])->whereIn('what', ['groups', 'decisions', 'leanings', 'model']);
+        Route::get('numbers/{what}', [NumbersController::class, 'show'])->whereIn('what', ['groups', 'decisions', 'leanings', 'model', 'pairs', 'opponent']);
         Route::post('clip-lists', [NumbersController::class, 'clips']);
         Route::apiResource('cutups', CutupController::class)->except(['show']);
         Route::get('grading', [GradingController::class, 'show']);

@@ -66,7 +66,7 @@ final class SnapIndex
     /** @return array<string, mixed> */
     private static function graded(FilmDocument $film): array
     {
-        $empty = array_fill_keys(['defender', 'choice', 'decision', 'done', 'box', 'out_s', 'predicted_s', 'separation_yd'], null);
+        $empty = array_fill_keys(['defender', 'choice', 'decision', 'done', 'box', 'out_s', 'predicted_s', 'separation_yd', 'hole', 'gave'], null);
         try {
             $grader = new Grader(new Measures($film));
             $decision = $grader->decision();
@@ -80,7 +80,7 @@ final class SnapIndex
         return [
             'defender' => $decision->choice === null ? null : $decision->defender, 'choice' => $decision->choice, 'decision' => $decision->grade, 'done' => $decision->done,
             'box' => $scene === null ? null : count(Box::of($scene->defenders, $scene->lineup)->in), 'out_s' => $m->row('Q', 'ball out')?->done,
-            'predicted_s' => self::predicted($grader), 'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
+            'hole' => $m->hole(), 'gave' => $grader->keyGave(), 'predicted_s' => self::predicted($grader), 'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
         ] + $empty;
     }
 

@@ -14,6 +14,7 @@ use Jacotaxis\Core\Grade\Deciding\PassDecision;
 use Jacotaxis\Core\Grade\Deciding\RunDecision;
 use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Route\Finish;
 
 /** Grades a measured snap: the decision, the faults the numbers show, and what to propose for each man. */
@@ -66,6 +67,21 @@ final class Grader
         }
 
         return $faults;
+    }
+
+    /** Whether what the key did leaves the call an answer that wins by the proof; null while his choice is not known (GRD-14). */
+    public function keyGave(): ?bool
+    {
+        $d = $this->decision();
+        foreach ($d->choice === null ? [] : $this->measures->pass()->keys ?? $this->measures->run()->keys ?? [] as $key) {
+            foreach ($key->role === $d->defender ? $key->acts : [] as $row) {
+                if ($row['act']->name === $d->choice) {
+                    return $row['outcome'] instanceof RunOutcome ? $row['outcome']->free() : $row['outcome']->open();
+                }
+            }
+        }
+
+        return null;
     }
 
     /** Whether an error is beyond both twice its doubt and the tolerance of its unit. */

@@ -224,7 +224,7 @@ it('counts any snaps and opens the clips behind a number', function (): void {
     $smash = $rows->firstWhere('name', 'smash');
     expect($smash['tries'])->toBeGreaterThan(5);
     $this->postJson('/api/v1/clip-lists', ['filter' => ['ids' => $smash['ids']]])->assertOk()->assertJsonPath('count', $smash['tries']);
-    foreach (['decisions', 'leanings', 'model'] as $what) {
+    foreach (['decisions', 'leanings', 'model', 'pairs', 'opponent'] as $what) {
         $this->getJson("/api/v1/numbers/$what")->assertOk();
     }
     $this->getJson('/api/v1/numbers/groups?by=weather')->assertStatus(422)->assertJsonPath('pointer', '/by');

@@ -119,9 +119,9 @@ it('runs every prong of a play-action call: over the man who comes, the run itse
 
 it('puts a run on paper and on a player\'s page with his job against the usual front', function (): void {
     $svg = $this->post('/api/v1/cards/svg', ['documents' => [['name' => 'Power', 'document' => document('I right: power right')]]], ['Accept' => 'application/json'])->assertOk()->getContent();
-    expect($svg)->toContain('Pulls and kicks out the right end')->and($svg)->toContain('Carries the ball');
+    expect($svg)->toContain('Kicks out the right end')->and($svg)->toContain('Carries the ball');
     $hers = $this->post('/api/v1/cards/svg', ['documents' => [['name' => 'Power', 'document' => document('I right: power right')]], 'player' => 'F'], ['Accept' => 'application/json'])->assertOk()->getContent();
-    expect($hers)->toContain('Pulls and kicks out')->and($hers)->not->toContain('Carries the ball');
+    expect($hers)->toContain('Kicks out')->and($hers)->not->toContain('Carries the ball');
     $player = App\Models\Player::query()->where('letter', 'H')->firstOrFail();
     $jobs = array_column($this->getJson("/api/v1/players/{$player->id}")->assertOk()->json('assignments'), 'job', 'call');
     expect($jobs['Arc read'])->toContain('Releases around the end')->and($jobs['Arc read'])->toContain('against 4-3 over');

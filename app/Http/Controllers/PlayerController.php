@@ -12,11 +12,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Concept\Document\CallDocument;
-use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Run\Telling\RunJobs;
-use Jacotaxis\Core\Words\Describer;
+use Jacotaxis\Core\Proof\Telling\CalledJobs;
 
 class PlayerController extends Controller
 {
@@ -96,13 +95,8 @@ class PlayerController extends Controller
     private function job(Call $record, string $letter): string
     {
         $call = CallDocument::read($record->document);
-        $read = $call->readNumber($letter);
+        $jobs = CalledJobs::of($call);
 
-        return match (true) {
-            $call->run !== null => (RunJobs::of($call, Situation::of())[$letter] ?? 'By the rule of the run').' (against '.RunJobs::FRONT.')',
-            isset($call->routes[$letter]) => Describer::job($call, $letter).($read === null ? '' : ", read $read"),
-            $letter === 'Q' => 'Reads '.implode(', ', $call->reads),
-            default => 'Protects',
-        };
+        return $call->run === null ? $jobs[$letter] ?? 'Protects' : ($jobs[$letter] ?? 'By the rule of the run').' (against '.RunJobs::FRONT.')';
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Offense\Man;
+
 /** What one man does on a run: his verb, whom he blocks, with whom, and to whom he goes on. */
 final readonly class Block
 {
@@ -40,6 +42,8 @@ final readonly class Block
     {
         $to = $this->target === null ? '' : " the {$this->target}";
         $first = $this->first === null ? '' : " the {$this->first}";
+        // A lineman pulls to get there; a back or a wing is there already.
+        $pulls = fn (string $words): string => in_array($this->letter, Man::LINEMEN, true) ? "Pulls and $words" : ucfirst($words);
 
         return match ($this->verb) {
             'double' => "Doubles$first with {$this->partner}".($this->target === null || $this->target === $this->first ? ', keeps him' : ", climbs to$to"),
@@ -53,8 +57,8 @@ final readonly class Block
             'hinge' => $to === '' ? 'Hinges: shuts the inside gap' : "Hinges on$to",
             'climb' => $to === '' ? 'Climbs to the second level' : "Climbs to$to",
             'release' => $to === '' ? 'Releases outside the read man' : "Releases outside the read man to$to",
-            'kick' => $to === '' ? 'Nobody to kick out: turns up and seals' : "Pulls and kicks out$to",
-            'wrap' => $to === '' ? 'Pulls and leads through' : "Pulls and wraps to$to",
+            'kick' => $to === '' ? 'Nobody to kick out: turns up and seals' : $pulls("kicks out$to"),
+            'wrap' => $to === '' ? $pulls('leads through') : $pulls("wraps to$to"),
             'lead' => $to === '' ? 'Leads through' : "Leads on$to",
             'fill' => $to === '' ? 'Fills for the puller' : "Fills for the puller on$to",
             'fold' => "Folds inside to$to",

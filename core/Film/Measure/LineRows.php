@@ -18,6 +18,8 @@ final readonly class LineRows
 
     public const NOBODY = 'nobody to kick: nearest man';
 
+    public const CROSSES = 'crosses the line at';
+
     private const PULLS = ['kick', 'wrap', 'lead', 'crack', 'fill'];
 
     public function __construct(private Measures $m)
@@ -49,7 +51,7 @@ final readonly class LineRows
         }
         $at = $track->at($crosses);
 
-        return [Row::of($letter, 'crosses the line at', 'yd', $carrier->path->x[$carrier->stepPast(self::LINE_YD)], $at['xYd'], max(0.1, $at['sdYd']))];
+        return [Row::of($letter, self::CROSSES, 'yd', $carrier->path->x[$carrier->stepPast(self::LINE_YD)], $at['xYd'], max(0.1, $at['sdYd']))];
     }
 
     /** How far a lineman is past the line when a pass leaves: the rule book allows so much (RuleSet::ineligibleDownfieldYd). @return list<Row> */

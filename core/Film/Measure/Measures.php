@@ -10,6 +10,7 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Proven;
 use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\Lanes;
 use Jacotaxis\Core\Proof\Run\RunProof;
 
 /** Measures a worked snap: where the plotted men were in play yards, and each assignment's number beside its plan. */
@@ -94,6 +95,15 @@ final class Measures
     public function assignments(): array
     {
         return array_map(fn (Row $r): array => $r->toArray(), $this->rows());
+    }
+
+    /** The gap a measured run hit, in words, or null. */
+    public function hole(): ?string
+    {
+        $run = $this->run();
+        $crossed = array_values(array_filter($run === null ? [] : $this->rows(), fn (Row $r): bool => $r->measure === LineRows::CROSSES))[0] ?? null;
+
+        return $crossed === null ? null : (new Lanes($run->scene()->lineup, $run->resolved->run->side))->at($crossed->done);
     }
 
     /** A measured number, or null. */

@@ -38,6 +38,9 @@ final class SnapRow
         public readonly ?string $opponent = null,
         public readonly bool $nullified = false,
         public readonly ?string $penaltyBy = null,
+        public readonly ?string $hole = null,
+        public readonly ?string $reel = null,
+        public readonly ?bool $gave = null,
     ) {
     }
 }

@@ -13,6 +13,9 @@ use Jacotaxis\Core\Offense\Lineup;
 /** Widths of gaps and of the edge of a run, yards playside of the ball; a small letter is a gap of the backside. */
 final readonly class Lanes
 {
+    /** A run this much wider than the last gap goes round the edge, yards (product default). */
+    private const EDGE_YD = 1.5;
+
     public function __construct(private Lineup $lineup, private Side $playside)
     {
     }
@@ -41,6 +44,20 @@ final readonly class Lanes
             'center' => 'behind the center',
             default => strlen($gap) === 1 ? $side->value.' '.strtoupper($gap).' gap' : "{$side->value} $gap",
         };
+    }
+
+    /** The gap nearest to a place where a run crosses the line, in words; past the last one the edge. @param  float  $xYd  of the ball's spot */
+    public function at(float $xYd): string
+    {
+        $u = $this->playside->sign() * $xYd;
+        $away = [];
+        foreach (['A', 'B', 'C', 'D', 'a', 'b', 'c', 'd'] as $gap) {
+            $away[$gap] = abs($this->u($gap) - $u);
+        }
+        asort($away);
+        $gap = (string) array_key_first($away);
+
+        return strtoupper($gap) === 'D' && abs($u) > abs($this->u($gap)) + self::EDGE_YD ? 'outside the '.(ctype_lower($gap) ? $this->playside->opposite() : $this->playside)->value.' edge' : $this->words($gap);
     }
 
     /** Outside the last blocked man of the edge, as wide as the scheme turns up. @param  list<string>  $blocked  roles somebody blocks at the edge */

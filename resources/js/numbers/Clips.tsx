@@ -97,7 +97,8 @@ export function Clips({ filter, title, onClose }: { filter: Filter; title: strin
     );
 }
 
-const side = (s: ListedSnap): Side => ({
+/** A listed snap to put beside another. */
+export const side = (s: ListedSnap): Side => ({
     id: s.id,
     title: `Snap ${s.number ?? s.place}, ${s.reel.title}`,
     says: [s.call, s.choice, s.result, s.decision].filter(Boolean).join(', '),

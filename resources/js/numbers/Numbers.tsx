@@ -9,14 +9,18 @@ import { Decisions } from './Decisions';
 import { Groups } from './Groups';
 import { Leanings, Model } from './Leanings';
 import { FilterBar } from './FilterBar';
+import { Opponent } from './Opponent';
+import { Pairs } from './Pairs';
 import { query } from './query';
 import type { Filter, GroupsAnswer } from './types';
 
-type Page = 'groups' | 'decisions' | 'leanings' | 'model';
+type Page = 'groups' | 'decisions' | 'leanings' | 'opponent' | 'pairs' | 'model';
 const PAGES: [Page, string][] = [
     ['groups', 'Tries and gains'],
     ['decisions', 'Decisions'],
     ['leanings', 'What we give away'],
+    ['opponent', 'What they do'],
+    ['pairs', 'Side by side'],
     ['model', 'The model’s own score'],
 ];
 
@@ -75,6 +79,8 @@ export function Numbers() {
                     )}
                     {page === 'decisions' && <Decisions filter={filter} onOpen={open} />}
                     {page === 'leanings' && <Leanings filter={filter} onOpen={open} />}
+                    {page === 'opponent' && <Opponent filter={filter} onOpen={open} />}
+                    {page === 'pairs' && <Pairs filter={filter} />}
                     {page === 'model' && <Model filter={filter} onOpen={open} />}
                 </div>
             </div>

@@ -43,6 +43,16 @@ export type ModelRow = {
     agree: number;
     ids: string[];
 };
+export type Pair = { kind: string; what: string; a: string; b: string; why: string };
+export type EvidenceRow = {
+    topic: string;
+    of: string;
+    name: string;
+    share: Interval;
+    success: Interval;
+    average: number | null;
+    ids: string[];
+};
 export type Cutup = { id: string; name: string; filter: Filter; shared: boolean; user_id: string; version: number };
 export type ListedSnap = {
     id: string;

@@ -12,9 +12,9 @@ it('blocks front by front', function (string $call, string $look, array $jobs): 
         expect($done[$letter])->toBe($words, "$letter: $call against $look");
     }
 })->with([
-    'power, 4-3 over: end kicked out, guard wraps to the mike, down blocks inside' => ['I right: power right', '4-3 over, cover 3', ['F' => 'Pulls and kicks out the right end', 'LG' => 'Pulls and wraps to the mike', 'RT' => 'Blocks down on the right tackle', 'C' => 'Doubles the left tackle with RG, keeps him', 'RG' => 'Doubles the left tackle with C, climbs to the will']],
-    'power, 3-4: the edge man kicked out' => ['I right: power right', '3-4, cover 4', ['F' => 'Pulls and kicks out the sam', 'LG' => 'Pulls and wraps to the mike']],
-    'counter, 4-3 over: guard kicks, wing wraps' => ['under center wing right: counter left', '4-3 over, cover 3', ['RG' => 'Pulls and kicks out the left end', 'Z' => 'Pulls and wraps to the will', 'LG' => 'Blocks down on the left tackle', 'C' => 'Blocks the right tackle']],
+    'power, 4-3 over: end kicked out, guard wraps to the mike, down blocks inside' => ['I right: power right', '4-3 over, cover 3', ['F' => 'Kicks out the right end', 'LG' => 'Pulls and wraps to the mike', 'RT' => 'Blocks down on the right tackle', 'C' => 'Doubles the left tackle with RG, keeps him', 'RG' => 'Doubles the left tackle with C, climbs to the will']],
+    'power, 3-4: the edge man kicked out' => ['I right: power right', '3-4, cover 4', ['F' => 'Kicks out the sam', 'LG' => 'Pulls and wraps to the mike']],
+    'counter, 4-3 over: guard kicks, wing wraps' => ['under center wing right: counter left', '4-3 over, cover 3', ['RG' => 'Pulls and kicks out the left end', 'Z' => 'Wraps to the will', 'LG' => 'Blocks down on the left tackle', 'C' => 'Blocks the right tackle']],
     'counter by tackle from one back' => ['gun 2x2: counter right', '4-2 nickel, cover 4', ['LG' => 'Pulls and kicks out the right end', 'LT' => 'Pulls and wraps to the mike']],
     'trap, 4-3 over: the 3 is let in and trapped' => ['wing-slot: trap right', '4-3 over, cover 3', ['LG' => 'Pulls and kicks out the right tackle', 'C' => 'Blocks the left tackle', 'RG' => 'Blocks down on the mike']],
     'buck: playside guard kicks, backside guard leads' => ['double-wing: buck right', '5-2, cover 3', ['LG' => 'Pulls and wraps to the mike']],

@@ -39,7 +39,7 @@ class BenchSeason extends Command
         foreach ([
             'the reels' => 'reels', 'a reel with its strip of snaps' => "reels/$reel", 'open questions' => "reels/$reel/questions", 'contradictions and prediction' => "reels/$reel/prediction",
             'numbers by call' => 'numbers/groups?by=call', 'numbers by look' => 'numbers/groups?by=look', 'numbers by down and distance' => 'numbers/groups?by=situation', 'numbers by key choice, games only' => 'numbers/groups?by=choice&filter[kind]=game',
-            'decision tables' => 'numbers/decisions', 'what we give away' => 'numbers/leanings', 'the model\'s own score' => 'numbers/model', 'the week' => 'weeks?week=7', 'the week as a table' => 'weeks/file.csv?week=7', 'what came again' => 'repeats',
+            'decision tables' => 'numbers/decisions', 'what we give away' => 'numbers/leanings', 'the model\'s own score' => 'numbers/model', 'what stands side by side' => 'numbers/pairs', 'what they do' => 'numbers/opponent', 'the week' => 'weeks?week=7', 'the week as a table' => 'weeks/file.csv?week=7', 'what came again' => 'repeats',
             'a man\'s letter' => "players/$player", 'the players' => 'players', 'a teaching reel' => 'teaching/FLT-13', 'the reel as a table' => "reels/$reel/file.csv",
         ] as $name => $path) {
             $ms = $this->milliseconds($kernel, "/api/v1/$path");

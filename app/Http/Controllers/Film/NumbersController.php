@@ -3,6 +3,7 @@
 namespace App\Http\Controllers\Film;
 
 use App\Film\Filter;
+use App\Film\Paired;
 use App\Film\Season;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
@@ -11,7 +12,9 @@ use App\Models\Snap;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Groups;
+use Jacotaxis\Core\Grade\Numbers\Pairs;
 use Jacotaxis\Core\Grade\Numbers\Report;
 
 /** The numbers over any snaps; each carries the ids of its snaps, so that it opens its clips. */
@@ -23,12 +26,18 @@ class NumbersController extends Controller
     public function show(Request $request, string $what): JsonResponse
     {
         $this->authorize('viewAny', Reel::class);
-        $report = new Report(Season::rows(Filter::of((array) $request->query('filter', []))));
+        $snaps = Filter::of((array) $request->query('filter', []));
+        if ($what === 'pairs') {
+            return new JsonResponse(['kinds' => Pairs::KINDS, 'rows' => Paired::of($snaps)]);
+        }
+        $rows = Season::rows($snaps);
+        $report = new Report($rows);
 
         return new JsonResponse(match ($what) {
             'groups' => ['by' => Groups::BY, 'all' => $report->all(), 'rows' => $report->by($this->by($request))],
             'decisions' => ['box' => $report->decisions('box'), 'choice' => $report->decisions('choice')],
             'leanings' => ['rows' => $report->leanings()],
+            'opponent' => ['topics' => Evidence::TOPICS, 'rows' => Evidence::of($rows)],
             default => ['rows' => $report->model()],
         });
     }
