@@ -72,6 +72,15 @@ final class RouteFinder
         return self::off(self::sampled($line), $run, self::length($line));
     }
 
+    /** Whether a way ends before a route it lies on has shown what tells it from others. @param  list<array{float, float}>  $points  from the man's spot on */
+    public static function endsBefore(array $points, RunRoute $run, float $withinYd): bool
+    {
+        $line = self::straightened([[$run->path->x[0], $run->path->y[0]], ...$points]);
+        $unseen = self::unseen($run, self::length($line)) + self::UNUSUAL * abs($run->spec->depth() - $run->spec->shape()->depthYd);
+
+        return $unseen > $withinYd && self::off(self::sampled($line), $run, self::length($line)) - $unseen <= $withinYd;
+    }
+
     /**
      * @param  list<array{float, float}>  $drawn
      * @return array{route: RouteSpec, offYd: float}

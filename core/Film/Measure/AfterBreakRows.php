@@ -15,6 +15,9 @@ final readonly class AfterBreakRows
 
     private const SHORT_S = 0.4;
 
+    /** His speed at the end is taken over so long, seconds (product default). */
+    private const FINISH_S = 0.5;
+
     /** A defender this near and at least this much shallower cuts in under him, yards (product defaults). */
     private const NEAR_YD = 3.0;
 
@@ -46,10 +49,11 @@ final readonly class AfterBreakRows
         $rows = [Row::of($letter, 'depth after the break', 'yd', $planned($to - $from)[1] - $planned(0.0)[1], $b['yYd'] - $a['yYd'], $sd)];
         // Whether he settles shows late: at the catch, or as long as he is followed.
         $last = min($this->caught($letter) ?? INF, $track->to());
-        $speed = $track->speed($last);
-        if ($speed !== null && $run->spec->shape()->crosses()) {
-            [$before, $after] = [$planned($last - $from - 0.1), $planned($last - $from + 0.1)];
-            $rows[] = Row::of($letter, 'speed after the break', 'yd/s', hypot($after[0] - $before[0], $after[1] - $before[1]) / 0.2, $speed, self::SPEED_SD);
+        $then = $last - self::FINISH_S > $from ? $track->at($last - self::FINISH_S) : null;
+        if ($then !== null && $run->spec->shape()->crosses()) {
+            $now = $track->at($last);
+            [[$ax, $ay], [$bx, $by]] = [$planned($last - self::FINISH_S - $from), $planned($last - $from)];
+            $rows[] = Row::of($letter, 'speed after the break', 'yd/s', hypot($bx - $ax, $by - $ay) / self::FINISH_S, hypot($now['xYd'] - $then['xYd'], $now['yYd'] - $then['yYd']) / self::FINISH_S, self::SPEED_SD);
         }
 
         return $rows;

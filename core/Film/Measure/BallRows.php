@@ -10,6 +10,9 @@ use Jacotaxis\Core\Proof\Proof;
 /** The clock and the path of the ball: drop, mesh, throw, pitch. Times are from the snap. */
 final readonly class BallRows
 {
+    /** Wide and deep of the man with the ball, yards (domain). */
+    private const RELATION_YD = [4.5, 1.0];
+
     private const CLOCK_SD = Measures::MARK_S * M_SQRT2;
 
     public function __construct(private Measures $m)
@@ -73,7 +76,12 @@ final readonly class BallRows
         return $proof instanceof Proof ? ($proof->pair?->base?->carriers['give'] ?? null) : null;
     }
 
-    /** Where the pitch man is of the man with the ball: 4 to 5 yards wide and a yard deep (OPT-04). @return list<Row|null> */
+    /**
+     * Where the pitch man is of the man with the ball. The plan is what he can reach from where he stands: 4 to 5 yards wide and a yard
+     * deep where there is time (OPT-04).
+     *
+     * @return list<Row|null>
+     */
     private function pitch(): array
     {
         $carrier = $this->m->run()->carriers['pitch'] ?? null;
@@ -87,10 +95,16 @@ final readonly class BallRows
             return [];
         }
         $sd = max(0.05, hypot($back['sdYd'], $q['sdYd']));
+        $keep = $this->m->run()->carriers['keep'] ?? null;
+        [$wide, $deep] = self::RELATION_YD;
+        if ($keep !== null) {
+            [[$px, $py], [$qx, $qy]] = [$carrier->path->at($when), $keep->path->at($when)];
+            [$wide, $deep] = [abs($px - $qx), $qy - $py];
+        }
 
         return [
-            Row::of($carrier->letter, 'pitch: wide of Q', 'yd', 4.5, abs($back['xYd'] - $q['xYd']), $sd),
-            Row::of($carrier->letter, 'pitch: deep of Q', 'yd', 1.0, $q['yYd'] - $back['yYd'], $sd),
+            Row::of($carrier->letter, 'pitch: wide of Q', 'yd', $wide, abs($back['xYd'] - $q['xYd']), $sd),
+            Row::of($carrier->letter, 'pitch: deep of Q', 'yd', $deep, $q['yYd'] - $back['yYd'], $sd),
         ];
     }
 

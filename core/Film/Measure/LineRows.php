@@ -108,7 +108,9 @@ final readonly class LineRows
         if ($climb !== null) {
             $rows[] = Row::of($letter, 'climbs', 's', null, $climb, Measures::MARK_S * M_SQRT2);
         }
-        $his = $target === null || $made?->at === null ? null : $this->m->track($letter)?->at($made->at);
+        // Where the film ends before they meet nothing is known of the block.
+        $followed = $made?->at !== null && $made->at <= ($this->m->track($letter)?->to() ?? 0.0);
+        $his = $target === null || ! $followed ? null : $this->m->track($letter)->at($made->at);
         $theirs = $his === null ? null : $this->m->track($target)?->at($made->at);
         $nobody = $theirs === null ? null : $this->nobody($letter);
         if ($nobody !== null) {

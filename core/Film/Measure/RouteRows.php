@@ -58,6 +58,9 @@ final readonly class RouteRows
         if ($off <= self::CALLED_YD) {
             return ['route' => $called->spec->name, 'depthYd' => $called->spec->depth(), 'offYd' => round($off, 2)];
         }
+        if ($called !== null && RouteFinder::endsBefore($track->line(), $called, self::CALLED_YD)) {
+            return null;
+        }
         $found = RouteFinder::of($stands, $track->line(), $this->m->frame, $setting->law($letter))[0] ?? null;
 
         return $found === null ? null : ['route' => $found['route']->name, 'depthYd' => $found['route']->depth(), 'offYd' => $found['offYd']];

@@ -61,6 +61,8 @@ final readonly class FilmedRun
     {
         $acts = $act === null ? $proof->byRule : [...$proof->byRule, ...self::runAct($proof, $act)];
         $outcome = match (true) {
+            // The count before the snap comes before the read (RPO-06).
+            $throw === null && $proof->before?->throws === true && $proof->decider->passing !== null => $proof->decider->thrown($acts),
             $throw === null => $proof->decider->outcome($acts),
             isset($proof->carriers[$throw]) => $proof->decider->carried($throw, $acts),
             $throw === 'throw' && $proof->decider->passing !== null => $proof->decider->thrown($acts),

@@ -28,6 +28,9 @@ final readonly class PassDecision
 
     private const SHOWS_S = 1.0;
 
+    /** A man plotted this near before the throw was watched up to it, seconds. */
+    private const UP_TO_S = 0.25;
+
     /** Seconds on a dead read from which nobody was fast off it (product default). */
     private const OFF_S = 0.6;
 
@@ -39,12 +42,14 @@ final readonly class PassDecision
     {
         $key = $this->proof->mainKey();
         $told = $key === null ? null : $this->choice($key);
-        if ($key !== null && $told === null) {
+        // A ball that left before he chose is judged by what his rule gives: accept it, note it, drill it (GRD-15).
+        $early = $key !== null && $told === null ? $this->early($key) : null;
+        if ($key !== null && $told === null && $early === null) {
             return new Decision($key->role, null, null, null, $this->telling($key) === []
                 ? "Plot the {$key->role} between the break and the ball out to see what he chose, or say it by eye."
                 : "Plot the {$key->role} once more, later: where he was plotted his choices had not parted yet.");
         }
-        [$act, $outcome, $byEye] = $told ?? [null, $this->proof->ruleTrue, false];
+        [$act, $outcome, $byEye] = $told ?? [null, $early ?? $this->proof->ruleTrue, false];
         $film = $this->measures->film;
         $thrown = $film->thrownTo();
         $base = new Decision($key?->role, $act?->name, $outcome->letter, null, 'Mark the snap and the ball out, with the man it went to.', $outcome->action, byEye: $byEye);
@@ -52,10 +57,24 @@ final readonly class PassDecision
             return $base;
         }
         [$grade, $why, $labels] = $this->judge($outcome, $thrown);
-        $what = $key === null ? 'No key in this look' : 'The '.$key->role.' chose to '.$act->name.($byEye ? ' (by eye)' : '');
+        $what = match (true) {
+            $key === null => 'No key in this look',
+            $act === null => "The {$key->role} had not chosen when the ball left",
+            default => "The {$key->role} chose to {$act->name}".($byEye ? ' (by eye)' : ''),
+        };
 
         return $base->with(['grade' => $grade, 'why' => "$what, so ".$this->right($outcome).". $why", 'done' => 'throw', 'labels' => $labels,
             'evidence' => $this->evidence($outcome, $thrown), 'alsoRight' => $this->alsoRight($outcome, $thrown)]);
+    }
+
+    /** What the key's rule gives, when he was plotted up to the throw and his choices had not parted by then; else null. */
+    private function early(Key $key): ?Outcome
+    {
+        $out = $this->measures->after('ball out');
+        $plots = $this->telling($key);
+        $rule = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->fromT === null))[0]['outcome'] ?? null;
+
+        return $out !== null && $plots !== [] && max(array_column($plots, 't')) >= $out - self::UP_TO_S ? $rule : null;
     }
 
     /** What the key chose: as plotted, else as somebody said by eye. @return array{Act, Outcome, bool}|null */

@@ -66,7 +66,7 @@ it('follows a staff\'s own rule before the read', function (): void {
 });
 
 it('W-05: more in the box than can be blocked: the throw is right, a run is not whatever it gains', function (string $look): void {
-    $d = graded('gun 2x2 right: zone left, rpo: H bubble', $look, ['chart' => new Chart(result: Result::Run, gainYd: 8.0, carrier: 'R'), 'men' => []])->decision();
+    $d = graded('gun 2x2 right: zone left, rpo: H bubble', $look, ['throw' => 'give', 'chart' => new Chart(result: Result::Run, gainYd: 8.0, carrier: 'R'), 'men' => []])->decision();
     expect([$d->right, $d->grade, $d->lucky])->toBe(['throw', 'forced', true])->and($d->why)->toContain('one free: throw outside');
 })->with(['bear, cover 0', '5-2, cover 3']);
 
