@@ -64,21 +64,18 @@ final class RouteFinder
         return array_map(fn (array $f): array => ['route' => $f['route'], 'offYd' => round($f['offYd'], 2)], array_slice($found, 0, 3));
     }
 
-    /** How far a drawn or plotted way is off a route as it is run, mean, yards. @param  list<array{float, float}>  $points  from the man's spot on */
-    public static function offOf(array $points, RunRoute $run): float
-    {
-        $line = self::straightened([[$run->path->x[0], $run->path->y[0]], ...$points]);
-
-        return self::off(self::sampled($line), $run, self::length($line));
-    }
-
-    /** Whether a way ends before a route it lies on has shown what tells it from others. @param  list<array{float, float}>  $points  from the man's spot on */
-    public static function endsBefore(array $points, RunRoute $run, float $withinYd): bool
+    /**
+     * How far a way is off a route as it is run, as far as it goes, and what it does not show of that route; yards.
+     *
+     * @param  list<array{float, float}>  $points  from the man's spot on
+     * @return array{apartYd: float, unseenYd: float}
+     */
+    public static function against(array $points, RunRoute $run): array
     {
         $line = self::straightened([[$run->path->x[0], $run->path->y[0]], ...$points]);
         $unseen = self::unseen($run, self::length($line)) + self::UNUSUAL * abs($run->spec->depth() - $run->spec->shape()->depthYd);
 
-        return $unseen > $withinYd && self::off(self::sampled($line), $run, self::length($line)) - $unseen <= $withinYd;
+        return ['apartYd' => self::off(self::sampled($line), $run, self::length($line)) - $unseen, 'unseenYd' => $unseen];
     }
 
     /**

@@ -45,7 +45,7 @@ final readonly class AfterBreakRows
         [$a, $b] = [$track->at($from), $track->at($to)];
         $broke = $run->break()->t;
         $planned = fn (float $after): array => $run->path->at($broke + $after);
-        $sd = max(0.1, hypot(hypot($a['sdYd'], $b['sdYd']), $marked ? 0.0 : 0.5));
+        $sd = max(0.1, hypot(hypot($a['sdYYd'], $b['sdYYd']), $marked ? 0.0 : 0.5));
         $rows = [Row::of($letter, 'depth after the break', 'yd', $planned($to - $from)[1] - $planned(0.0)[1], $b['yYd'] - $a['yYd'], $sd)];
         // Whether he settles shows late: at the catch, or as long as he is followed.
         $last = min($this->caught($letter) ?? INF, $track->to());
@@ -101,7 +101,7 @@ final readonly class AfterBreakRows
         }
         // The sign is turned so that the man the plan has under is under by a positive number.
         $sign = $planned['apartYd'] > 0.0 ? 1.0 : -1.0;
-        $sd = hypot($this->m->track($a)->at($done['t'])['sdYd'], $this->m->track($b)->at($done['t'])['sdYd']);
+        $sd = hypot($this->m->track($a)->at($done['t'])['sdYYd'], $this->m->track($b)->at($done['t'])['sdYYd']);
 
         return Row::of($sign > 0.0 ? $a : $b, 'under the other crosser by', 'yd', abs($planned['apartYd']), $sign * $done['apartYd'], max(0.1, $sd));
     }

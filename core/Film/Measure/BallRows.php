@@ -56,7 +56,7 @@ final readonly class BallRows
         return [
             $planted === null ? null : Row::of('Q', 'back foot down', 's', $pass === null || $rolls ? null : $drop->setAt(), $planted, self::CLOCK_SD),
             $planted === null || $out === null ? null : Row::of('Q', 'plant to ball out', 's', null, $out - $planted, self::CLOCK_SD),
-            $at === null ? null : Row::of('Q', 'depth of the drop', 'yd', $pass === null || $rolls ? null : -$pass->scene->launch()[1], -$at['yYd'], max(0.05, $at['sdYd'])),
+            $at === null ? null : Row::of('Q', 'depth of the drop', 'yd', $pass === null || $rolls ? null : -$pass->scene->launch()[1], -$at['yYd'], max(0.05, $at['sdYYd'])),
         ];
     }
 
@@ -94,7 +94,6 @@ final readonly class BallRows
         if ($back === null || $q === null) {
             return [];
         }
-        $sd = max(0.05, hypot($back['sdYd'], $q['sdYd']));
         $keep = $this->m->run()->carriers['keep'] ?? null;
         [$wide, $deep] = self::RELATION_YD;
         if ($keep !== null) {
@@ -103,8 +102,8 @@ final readonly class BallRows
         }
 
         return [
-            Row::of($carrier->letter, 'pitch: wide of Q', 'yd', $wide, abs($back['xYd'] - $q['xYd']), $sd),
-            Row::of($carrier->letter, 'pitch: deep of Q', 'yd', $deep, $q['yYd'] - $back['yYd'], $sd),
+            Row::of($carrier->letter, 'pitch: wide of Q', 'yd', $wide, abs($back['xYd'] - $q['xYd']), max(0.05, hypot($back['sdXYd'], $q['sdXYd']))),
+            Row::of($carrier->letter, 'pitch: deep of Q', 'yd', $deep, $q['yYd'] - $back['yYd'], max(0.05, hypot($back['sdYYd'], $q['sdYYd']))),
         ];
     }
 

@@ -48,7 +48,7 @@ final readonly class KeyRows
             $t = $this->m->after($kind);
             $at = $t === null ? null : $track->at($t);
             if ($at !== null) {
-                $rows[] = Row::of($role, $name, 'yd', null, $at['yYd'], max(0.05, $at['sdYd']));
+                $rows[] = Row::of($role, $name, 'yd', null, $at['yYd'], max(0.05, $at['sdYYd']));
             }
         }
         $came = $this->trigger($role, $track);
@@ -65,7 +65,7 @@ final readonly class KeyRows
             $now = $track->at($t);
             $highest = $highest === null || $now['yYd'] > $highest['yYd'] ? $now : $highest;
             if ($highest['yYd'] - $now['yYd'] >= self::TRIGGER_YD && $highest['yYd'] > 5.0) {
-                return Row::of($role, 'trigger depth', 'yd', null, $highest['yYd'], max(0.05, $highest['sdYd']));
+                return Row::of($role, 'trigger depth', 'yd', null, $highest['yYd'], max(0.05, $highest['sdYYd']));
             }
         }
 

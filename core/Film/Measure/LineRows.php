@@ -51,7 +51,7 @@ final readonly class LineRows
         }
         $at = $track->at($crosses);
 
-        return [Row::of($letter, self::CROSSES, 'yd', $carrier->path->x[$carrier->stepPast(self::LINE_YD)], $at['xYd'], max(0.1, $at['sdYd']))];
+        return [Row::of($letter, self::CROSSES, 'yd', $carrier->path->x[$carrier->stepPast(self::LINE_YD)], $at['xYd'], max(0.1, $at['sdXYd']))];
     }
 
     /** How far a lineman is past the line when a pass leaves: the rule book allows so much (RuleSet::ineligibleDownfieldYd). @return list<Row> */
@@ -61,7 +61,7 @@ final readonly class LineRows
         $throws = $this->m->pass() !== null || $this->m->film->thrownTo() !== null;
         $at = $out === null || ! $throws || ! $man->isLineman() ? null : $this->m->track($letter)?->at($out);
 
-        return $at === null ? [] : [Row::upTo($letter, 'downfield at ball out', 'yd', $this->m->film->setting->situation->rules->ineligibleDownfieldYd(), max(0.0, $at['yYd']), max(0.05, $at['sdYd']))];
+        return $at === null ? [] : [Row::upTo($letter, 'downfield at ball out', 'yd', $this->m->film->setting->situation->rules->ineligibleDownfieldYd(), max(0.0, $at['yYd']), max(0.05, $at['sdYYd']))];
     }
 
     /** Width and depth of a pull: how far behind the line his way bows and where he crosses it. @return list<Row> */
@@ -77,7 +77,7 @@ final readonly class LineRows
         for ($t = max(0.0, $track->from()); $t <= $track->to(); $t += 0.1) {
             $now = $track->at($t);
             if ($now['yYd'] < $deepest) {
-                [$deepest, $sd] = [$now['yYd'], max(0.05, $now['sdYd'])];
+                [$deepest, $sd] = [$now['yYd'], max(0.05, $now['sdYYd'])];
             }
         }
         $end = $track->at($track->to());
@@ -85,7 +85,7 @@ final readonly class LineRows
 
         return [
             Row::of($letter, 'pull: depth of his way', 'yd', null, -$deepest, $sd),
-            Row::of($letter, 'pull: width', 'yd', $made?->xYd === null ? null : abs($made->xYd - $man->xYd), abs($end['xYd'] - $man->xYd), max(0.05, $end['sdYd'])),
+            Row::of($letter, 'pull: width', 'yd', $made?->xYd === null ? null : abs($made->xYd - $man->xYd), abs($end['xYd'] - $man->xYd), max(0.05, $end['sdXYd'])),
         ];
     }
 
@@ -93,7 +93,7 @@ final readonly class LineRows
     private function nobody(string $letter): ?Row
     {
         $made = $this->m->run()->made[$letter];
-        $near = $this->m->run()->resolved->blocks[$letter]->verb !== 'kick' || $made->xYd === null ? null : $this->m->nearestDefender($made->xYd, (float) $made->yYd, (float) $made->at);
+        $near = $this->m->run()->resolved->blocks[$letter]->verb !== 'kick' || $made->xYd === null ? null : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0, 'sdYYd' => 0.0], (float) $made->at);
 
         return $near === null || $near['apartYd'] < self::NOBODY_YD ? null : Row::of($letter, self::NOBODY, 'yd', null, $near['apartYd'], max(0.1, $near['sdYd']));
     }
@@ -116,7 +116,8 @@ final readonly class LineRows
         if ($nobody !== null) {
             $rows[] = $nobody;
         } elseif ($theirs !== null) {
-            $rows[] = Row::upTo($letter, 'gap to his man', 'yd', 1.0, hypot($his['xYd'] - $theirs['xYd'], $his['yYd'] - $theirs['yYd']), max(0.1, hypot($his['sdYd'], $theirs['sdYd'])));
+            ['apartYd' => $apart, 'sdYd' => $sd] = Apart::of($his, $theirs);
+            $rows[] = Row::upTo($letter, 'gap to his man', 'yd', 1.0, $apart, max(0.1, $sd));
         }
 
         return $rows;

@@ -68,15 +68,15 @@ final class Measures
         return $snap === null || $at === null ? null : $at - $snap;
     }
 
-    /** @return list<array{id: string, man: string, atS: float, angle: string, xYd: float, yYd: float, sdYd: float}> */
+    /** @return list<array{id: string, man: string, atS: float, angle: string, xYd: float, yYd: float, sdYd: float, sdXYd: float, sdYYd: float}> sdYd in the worse direction */
     public function plots(): array
     {
         $plots = [];
         foreach ($this->film->plots as $plot) {
             if (isset($this->placed->byPlot[$plot->id])) {
-                ['xYd' => $x, 'yYd' => $y, 'sdYd' => $sd] = $this->placed->byPlot[$plot->id];
+                ['xYd' => $x, 'yYd' => $y, 'sdXYd' => $across, 'sdYYd' => $along] = $this->placed->byPlot[$plot->id];
                 $plots[] = ['id' => $plot->id, 'man' => $plot->man, 'atS' => $plot->atS, 'angle' => $plot->angle,
-                    'xYd' => round($x, 2), 'yYd' => round($y, 2), 'sdYd' => round($sd, 3)];
+                    'xYd' => round($x, 2), 'yYd' => round($y, 2), 'sdYd' => round(max($across, $along), 3), 'sdXYd' => round($across, 3), 'sdYYd' => round($along, 3)];
             }
         }
 
@@ -118,7 +118,7 @@ final class Measures
         return null;
     }
 
-    /** Where a man was at a moment of the clip, or null where that is not known. @return array{xYd: float, yYd: float, sdYd: float}|null */
+    /** Where a man was at a moment of the clip, or null where that is not known. @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null */
     public function near(string $man, float $atS): ?array
     {
         $snap = $this->film->mark('snap');
@@ -154,15 +154,20 @@ final class Measures
         return array_map(fn ($d): string => $d->role, $this->proof?->scene()->defenders ?? []);
     }
 
-    /** The defender nearest to a place at a moment after the snap. @return array{role: string, apartYd: float, sdYd: float}|null */
-    public function nearestDefender(float $xYd, float $yYd, float $t): ?array
+    /**
+     * The defender nearest to a man, or to a place known for sure, at a moment after the snap, with the doubt of the distance.
+     *
+     * @param  array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}  $place
+     * @return array{role: string, apartYd: float, sdYd: float}|null
+     */
+    public function nearestDefender(array $place, float $t): ?array
     {
         $best = null;
         foreach ($this->defenders() as $role) {
             $at = $this->track($role)?->at($t);
-            $apart = $at === null ? INF : hypot($at['xYd'] - $xYd, $at['yYd'] - $yYd);
-            if ($at !== null && ($best === null || $apart < $best['apartYd'])) {
-                $best = ['role' => $role, 'apartYd' => $apart, 'sdYd' => $at['sdYd']];
+            $apart = $at === null ? null : Apart::of($place, $at);
+            if ($apart !== null && ($best === null || $apart['apartYd'] < $best['apartYd'])) {
+                $best = ['role' => $role] + $apart;
             }
         }
 

@@ -26,7 +26,7 @@ final class Placed
     /** Beyond this a place is no measure any more, yards (product default). */
     public const MOST_SD_YD = 2.0;
 
-    /** @var array<string, array{xYd: float, yYd: float, sdYd: float}> by plot id */
+    /** @var array<string, array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}> by plot id; one sigma across and along the field */
     public array $byPlot = [];
 
     /** @var array<string, string> by plot id: why it has no place */
@@ -87,10 +87,10 @@ final class Placed
 
             return;
         }
-        $this->byPlot[$plot->id] = ['xYd' => $x, 'yYd' => $y, 'sdYd' => $along];
+        $this->byPlot[$plot->id] = ['xYd' => $x, 'yYd' => $y, 'sdXYd' => $across, 'sdYYd' => $along];
     }
 
-    /** @return list<array{t: float, xYd: float, yYd: float, sdYd: float}> one place a moment, seconds from the snap */
+    /** @return list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}> one place a moment, seconds from the snap */
     private function moments(string $man): array
     {
         $snap = $this->film->mark('snap');
@@ -112,22 +112,31 @@ final class Placed
     }
 
     /**
-     * @param  array{t: float, xYd: float, yYd: float, sdYd: float}  $a
-     * @param  array{t: float, xYd: float, yYd: float, sdYd: float}  $b
-     * @return array{t: float, xYd: float, yYd: float, sdYd: float}
+     * @param  array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}  $a
+     * @param  array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}  $b
+     * @return array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}
      */
     private function weighed(string $man, array $a, array $b): array
     {
-        $apart = hypot($a['xYd'] - $b['xYd'], $a['yYd'] - $b['yYd']);
-        $sd = hypot($a['sdYd'], $b['sdYd']);
-        if ($apart > self::DISAGREE * max(0.05, $sd)) {
+        ['apartYd' => $apart, 'sdYd' => $sd] = Apart::of($a, $b);
+        $disagree = $apart > self::DISAGREE * max(0.05, $sd);
+        if ($disagree) {
             $this->disagreements[] = ['man' => $man, 'atS' => round($a['t'], 2), 'apartYd' => round($apart, 2),
                 'why' => sprintf('The two angles put %s %.1f yd apart at %.2f s after the snap: look at the calibration of both, or at who was clicked.', $man, $apart, $a['t'])];
         }
-        $share = $b['sdYd'] ** 2 / max(1e-12, $a['sdYd'] ** 2 + $b['sdYd'] ** 2);
+        // Each direction by its own doubt: what one angle sees foreshortened the other may see well.
+        [$x, $sdX] = self::between($a['xYd'], $a['sdXYd'], $b['xYd'], $b['sdXYd']);
+        [$y, $sdY] = self::between($a['yYd'], $a['sdYYd'], $b['yYd'], $b['sdYYd']);
 
         // Where they disagree neither is believed by itself: half their distance is doubt.
-        return ['t' => ($a['t'] + $b['t']) / 2.0, 'xYd' => $share * $a['xYd'] + (1.0 - $share) * $b['xYd'], 'yYd' => $share * $a['yYd'] + (1.0 - $share) * $b['yYd'],
-            'sdYd' => $apart > self::DISAGREE * max(0.05, $sd) ? $apart / 2.0 : sqrt(1.0 / (1.0 / max(1e-12, $a['sdYd'] ** 2) + 1.0 / max(1e-12, $b['sdYd'] ** 2)))];
+        return ['t' => ($a['t'] + $b['t']) / 2.0, 'xYd' => $x, 'yYd' => $y, 'sdXYd' => $disagree ? max($sdX, $apart / 2.0) : $sdX, 'sdYYd' => $disagree ? max($sdY, $apart / 2.0) : $sdY];
+    }
+
+    /** Two opinions of one number weighed by their doubt. @return array{float, float} the number and its one-sigma doubt */
+    private static function between(float $a, float $sdA, float $b, float $sdB): array
+    {
+        [$va, $vb] = [max(1e-6, $sdA ** 2), max(1e-6, $sdB ** 2)];
+
+        return [($a * $vb + $b * $va) / ($va + $vb), sqrt($va * $vb / ($va + $vb))];
     }
 }

@@ -23,6 +23,12 @@ final readonly class RouteRows
     /** A way this near to the called route is it, mean yards (product default). */
     private const CALLED_YD = 0.6;
 
+    /** He may be this much early or late on the way and still run the route, seconds (product default). */
+    private const LATE_S = 0.7;
+
+    /** Another route must lie nearer to his way than the called one by this, yards (product default). */
+    private const BETTER_YD = 0.5;
+
     public function __construct(private Measures $m)
     {
     }
@@ -54,16 +60,34 @@ final readonly class RouteRows
         $setting = $this->m->film->setting;
         // The route that was called is looked at first: it is what most men run.
         $called = $this->m->proof->scene()->routes[$letter] ?? null;
-        $off = $called === null ? INF : RouteFinder::offOf($track->line(), $called);
-        if ($off <= self::CALLED_YD) {
-            return ['route' => $called->spec->name, 'depthYd' => $called->spec->depth(), 'offYd' => round($off, 2)];
+        $against = $called === null ? ['apartYd' => INF, 'unseenYd' => 0.0] : RouteFinder::against($track->way(), $called);
+        if ($called !== null && $this->follows($track, $called)) {
+            return $against['unseenYd'] > self::CALLED_YD ? null : ['route' => $called->spec->name, 'depthYd' => $called->spec->depth(), 'offYd' => round($against['apartYd'], 2)];
         }
-        if ($called !== null && RouteFinder::endsBefore($track->line(), $called, self::CALLED_YD)) {
-            return null;
-        }
-        $found = RouteFinder::of($stands, $track->line(), $this->m->frame, $setting->law($letter))[0] ?? null;
+        $found = RouteFinder::of($stands, $track->way(), $this->m->frame, $setting->law($letter))[0] ?? null;
 
-        return $found === null ? null : ['route' => $found['route']->name, 'depthYd' => $found['route']->depth(), 'offYd' => $found['offYd']];
+        // Another route is named only where it fits clearly better than the one called.
+        return $found === null || $against['apartYd'] - $found['offYd'] < self::BETTER_YD ? null : ['route' => $found['route']->name, 'depthYd' => $found['route']->depth(), 'offYd' => $found['offYd']];
+    }
+
+    /** Whether he keeps to the line of a route and comes as far on it as the time asks for, within the doubt of the plots. */
+    private function follows(Track $track, RunRoute $run): bool
+    {
+        $allowed = self::CALLED_YD + $track->doubt();
+        $step = fn (float $t): int => (int) max(0.0, min(Path::STEPS - 1, $t / Path::STEP));
+        $asked = fn (float $from, float $until): array => array_map(fn (int $i): array => [$run->path->x[$i], $run->path->y[$i]], range($step($from), max($step($from), $step($until))));
+        $way = $track->line(max(0.0, $track->from()));
+        $off = array_map(fn (array $p): float => self::fromLine($p, $asked(0.0, $track->to() + self::LATE_S)), $way);
+        // Where he ends must be where the route has him about then.
+        $end = $asked($track->to() - self::LATE_S, $track->to() + self::LATE_S);
+
+        return array_sum($off) / count($off) <= $allowed && self::fromLine($way[count($way) - 1], $end) <= self::CALLED_YD + 2.0 * $track->doubt();
+    }
+
+    /** Yards from a place to the nearest of a line of places. @param  array{float, float}  $p  @param  non-empty-list<array{float, float}>  $line */
+    private static function fromLine(array $p, array $line): float
+    {
+        return min(array_map(fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]), $line));
     }
 
     /** When and where he broke: as marked, else where his way turns most. @return array{t: float, marked: bool}|null */
@@ -85,17 +109,17 @@ final readonly class RouteRows
         if ($at === null) {
             return [];
         }
-        $sd = max(0.05, $at['sdYd']);
+        $sd = max(0.05, $at['sdXYd']);
         $rows = [Row::of($letter, $man->inMotion() ? 'spot at the snap' : 'split', 'yd', abs($man->xYd), abs($at['xYd']), $sd)];
         if ($man->inMotion()) {
             // Behind where he should be on his way is late, in seconds at his speed.
             $late = ($man->xYd - $at['xYd']) * ($man->vxYd <=> 0.0) / max(0.5, hypot($man->vxYd, $man->vyYd));
             $rows[] = Row::of($letter, 'motion late', 's', 0.0, $late, $sd / max(0.5, hypot($man->vxYd, $man->vyYd)));
         }
-        $near = $this->m->nearestDefender($at['xYd'], $at['yYd'], 0.0);
+        $near = $this->m->nearestDefender($at, 0.0);
         if ($near !== null) {
             $over = $this->m->track($near['role'])->at(0.0);
-            $rows[] = Row::of($letter, 'cushion', 'yd', null, $over['yYd'] - $at['yYd'], hypot($sd, $over['sdYd']));
+            $rows[] = Row::of($letter, 'cushion', 'yd', null, $over['yYd'] - $at['yYd'], max(0.05, hypot($at['sdYYd'], $over['sdYYd'])));
         }
 
         return $rows;
@@ -115,7 +139,7 @@ final readonly class RouteRows
         $seen = $this->m->film->seen($letter, 'break depth');
         $at = $broke === null ? null : $this->m->track($letter)?->at($broke['t']);
         if ($at !== null) {
-            $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $at['yYd'], max(0.05, $at['sdYd'], $broke['marked'] ? 0.0 : 0.5));
+            $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $at['yYd'], max(0.05, $at['sdYYd'], $broke['marked'] ? 0.0 : 0.5));
         } elseif ($seen !== null && is_float($seen->value)) {
             $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $seen->value, 1.0, true);
         }
@@ -136,7 +160,7 @@ final readonly class RouteRows
         if ($track !== null && $past !== null && $start !== null && $track->from() < 0.5) {
             $at = $track->at($past);
             $step = (int) min(Path::STEPS - 1, round($past / Path::STEP));
-            $rows[] = Row::of($letter, 'release width', 'yd', abs($run->path->x[$step] - $run->path->x[0]), abs($at['xYd'] - $start['xYd']), hypot($at['sdYd'], $start['sdYd']));
+            $rows[] = Row::of($letter, 'release width', 'yd', abs($run->path->x[$step] - $run->path->x[0]), abs($at['xYd'] - $start['xYd']), hypot($at['sdXYd'], $start['sdXYd']));
         }
         if ($track !== null && $track->count() >= self::NAMED_PLOTS) {
             $rows[] = Row::of($letter, 'top speed', 'yd/s', null, $track->topSpeed(), 0.4);
@@ -171,17 +195,17 @@ final readonly class RouteRows
         foreach (['ball out' => 'separation at the throw', 'catch' => 'separation at the catch'] as $kind => $name) {
             $t = $this->m->after($kind);
             $at = $t === null ? null : $this->m->track($letter)?->at($t);
-            $near = $at === null ? null : $this->m->nearestDefender($at['xYd'], $at['yYd'], $t);
+            $near = $at === null ? null : $this->m->nearestDefender($at, $t);
             if ($near !== null) {
-                $rows[] = Row::of($letter, $name, 'yd', null, $near['apartYd'], hypot($at['sdYd'], $near['sdYd']));
+                $rows[] = Row::of($letter, $name, 'yd', null, $near['apartYd'], $near['sdYd']);
             }
         }
         $caught = $this->m->after('catch');
         $at = $caught === null ? null : $this->m->track($letter)?->at($caught);
         $gain = $this->m->film->chart?->gainYd;
         if ($at !== null && $gain !== null && $this->m->film->chart->caught()) {
-            $rows[] = Row::of($letter, 'gain to the catch', 'yd', null, $at['yYd'], max(0.05, $at['sdYd']));
-            $rows[] = Row::of($letter, 'gain after the catch', 'yd', null, $gain - $at['yYd'], hypot(0.5, $at['sdYd']));
+            $rows[] = Row::of($letter, 'gain to the catch', 'yd', null, $at['yYd'], max(0.05, $at['sdYYd']));
+            $rows[] = Row::of($letter, 'gain after the catch', 'yd', null, $gain - $at['yYd'], hypot(0.5, $at['sdYYd']));
         }
 
         return $rows;

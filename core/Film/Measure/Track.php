@@ -24,15 +24,20 @@ final readonly class Track
     /** A turn of less than this is none, degrees (product default). */
     private const TURN_DEG = 22.0;
 
+    /** Places nearer to each other than this, or than so many of their doubts, are one (product defaults). */
+    private const SHAKE_YD = 0.3;
+
+    private const SHAKE_SD = 2.5;
+
     /** A man stands who goes less than this in LOOK_S, yards. */
     private const STANDS_YD = 0.5;
 
-    /** @param  non-empty-list<array{t: float, xYd: float, yYd: float, sdYd: float}>  $plots  in time order */
+    /** @param  non-empty-list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}>  $plots  in time order */
     private function __construct(private array $plots)
     {
     }
 
-    /** @param  list<array{t: float, xYd: float, yYd: float, sdYd: float}>  $plots */
+    /** @param  list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}>  $plots */
     public static function of(array $plots): ?self
     {
         usort($plots, fn (array $a, array $b): int => $a['t'] <=> $b['t']);
@@ -56,7 +61,13 @@ final readonly class Track
         return count($this->plots);
     }
 
-    /** Where he is, or null where that is not known. @return array{xYd: float, yYd: float, sdYd: float}|null */
+    /** Mean doubt of its places in the worse direction, one sigma, yards. */
+    public function doubt(): float
+    {
+        return array_sum(array_map(fn (array $p): float => max($p['sdXYd'], $p['sdYYd']), $this->plots)) / count($this->plots);
+    }
+
+    /** Where he is, or null where that is not known. One sigma across and along. @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null */
     public function at(float $t): ?array
     {
         if ($t < $this->from() - self::BEYOND_S || $t > $this->to() + self::BEYOND_S) {
@@ -71,13 +82,14 @@ final readonly class Track
         $b = $this->plots[$i + 1] ?? $a;
         $long = $b['t'] - $a['t'];
         if ($long < 1e-6) {
-            return ['xYd' => $a['xYd'], 'yYd' => $a['yYd'], 'sdYd' => $a['sdYd']];
+            return array_diff_key($a, ['t' => 1]);
         }
         $u = ($t - $a['t']) / $long;
         $bend = self::UNSEEN * ($t - $a['t']) * ($b['t'] - $t) / 2.0;
 
-        return ['xYd' => $this->cubic($i, $u, 'xYd'), 'yYd' => $this->cubic($i, $u, 'yYd'),
-            'sdYd' => sqrt((1.0 - $u) * $a['sdYd'] ** 2 + $u * $b['sdYd'] ** 2 + $bend ** 2)];
+        $sd = fn (string $of): float => sqrt((1.0 - $u) * $a[$of] ** 2 + $u * $b[$of] ** 2 + $bend ** 2);
+
+        return ['xYd' => $this->cubic($i, $u, 'xYd'), 'yYd' => $this->cubic($i, $u, 'yYd'), 'sdXYd' => $sd('sdXYd'), 'sdYYd' => $sd('sdYYd')];
     }
 
     /** His speed at a moment, yards a second, over a tenth of a second each way. */
@@ -152,6 +164,25 @@ final readonly class Track
         }
 
         return $line;
+    }
+
+    /**
+     * His places for naming the route: while he stands, the shake of the clicks is no way.
+     *
+     * @return list<array{float, float}> yards
+     */
+    public function way(float $from = 0.0): array
+    {
+        $least = max(self::SHAKE_YD, self::SHAKE_SD * $this->doubt());
+        $way = [];
+        foreach ($this->line($from) as [$x, $y]) {
+            $last = $way[count($way) - 1] ?? null;
+            if ($last === null || hypot($x - $last[0], $y - $last[1]) >= $least) {
+                $way[] = [$x, $y];
+            }
+        }
+
+        return $way;
     }
 
     /** Degrees by which his way after a moment differs from the way before it; a man who stops has turned right round. */

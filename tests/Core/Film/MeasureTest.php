@@ -61,11 +61,11 @@ it('weighs two angles by their doubt, and says where they disagree', function ()
     $both = new Measures($film);
     $wide = new Measures(filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['men' => ['H']]));
     expect($both->placed->disagreements())->toBe([])->and($both->row('H', 'break depth')->done)->toEqualWithDelta(10.0, 0.3)
-        ->and($both->track('H')->at(1.0)['sdYd'])->toBeLessThan($wide->track('H')->at(1.0)['sdYd']);
+        ->and($both->track('H')->at(1.0)['sdYYd'])->toBeLessThan($wide->track('H')->at(1.0)['sdYYd']);
     $plots = array_map(fn (Plot $p): Plot => $p->angle === 'tight' ? new Plot($p->id, $p->man, $p->atS, $p->xPx + 60.0, $p->yPx, $p->angle) : $p, $film->plots);
     $wrong = new Measures(new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves));
     expect($wrong->placed->disagreements())->not->toBe([])->and($wrong->placed->disagreements()[0]['why'])->toContain('two angles put H')
-        ->and($wrong->track('H')->at(1.0)['sdYd'])->toBeGreaterThan(0.5);
+        ->and($wrong->track('H')->at(1.0)['sdYYd'])->toBeGreaterThan(0.5);
 });
 
 it('gives no number where the camera was not followed', function (): void {
@@ -78,7 +78,7 @@ it('gives no number where the camera was not followed', function (): void {
 it('believes a followed plot less than a clicked one', function (): void {
     $film = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['men' => ['H']]);
     $followed = array_map(fn (Plot $p): Plot => new Plot($p->id, $p->man, $p->atS, $p->xPx, $p->yPx, $p->angle, 0.7), $film->plots);
-    $sd = fn (array $plots): float => (new Measures(new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves)))->track('H')->at(1.0)['sdYd'];
+    $sd = fn (array $plots): float => (new Measures(new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves)))->track('H')->at(1.0)['sdYYd'];
     expect($sd($followed))->toBeGreaterThan(1.5 * $sd($film->plots));
 });
 

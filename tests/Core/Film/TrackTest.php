@@ -8,7 +8,7 @@ function tracked(callable $way, float $until = 4.0, float $every = 0.3, float $s
     $plots = [];
     for ($t = 0.0; $t <= $until + 1e-9; $t += $every) {
         [$x, $y] = $way($t);
-        $plots[] = ['t' => $t, 'xYd' => $x, 'yYd' => $y, 'sdYd' => $sd];
+        $plots[] = ['t' => $t, 'xYd' => $x, 'yYd' => $y, 'sdXYd' => $sd, 'sdYYd' => $sd];
     }
 
     return Track::of($plots);
@@ -19,7 +19,7 @@ it('fills the way between plots', function (callable $way, float $within): void 
     for ($t = 0.35; $t < 3.4; $t += 0.17) {
         [$x, $y] = $way($t);
         $now = $track->at($t);
-        expect(hypot($now['xYd'] - $x, $now['yYd'] - $y))->toBeLessThan($within)->toBeLessThan(3.0 * $now['sdYd'] + 1e-9);
+        expect(hypot($now['xYd'] - $x, $now['yYd'] - $y))->toBeLessThan($within)->toBeLessThan(3.0 * $now['sdYYd'] + 1e-9);
     }
 })->with([
     'straight at a steady pace' => [fn (float $t): array => [2.0, 7.0 * $t], 1e-9],
@@ -31,7 +31,7 @@ it('knows no place outside its plots', fn () => expect(tracked(fn (float $t): ar
 
 it('doubts more in the middle of a long gap', function (): void {
     $track = tracked(fn (float $t): array => [0.0, 7.0 * $t], 4.0, 1.0);
-    expect($track->at(1.5)['sdYd'])->toBeGreaterThan(0.35)->and($track->at(1.0)['sdYd'])->toEqualWithDelta(0.1, 1e-9);
+    expect($track->at(1.5)['sdYYd'])->toBeGreaterThan(0.35)->and($track->at(1.0)['sdYYd'])->toEqualWithDelta(0.1, 1e-9);
 });
 
 it('tells speed, depth passed and the first step', function (): void {

@@ -2,7 +2,10 @@
 
 use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Grade\Blame;
@@ -110,3 +113,66 @@ it('GRD-15: a ball that left before the key chose is judged by his rule', functi
     $grader = new Grader(new Measures(new Jacotaxis\Core\Film\FilmDocument($short->call, $short->look, $short->setting, $short->marks, $short->calibrations, $cut, $short->moves, $short->seen, $short->chart)));
     expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain('Plot the will once more, later');
 });
+
+/** Normally distributed, from a seeded generator (Box and Muller 1958). */
+function gauss(float $sd): float
+{
+    return $sd * sqrt(-2.0 * log(mt_rand(1, 1_000_000) / 1_000_000)) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
+}
+
+/** A film with every click shaken by so many pixels and every mark by up to a frame. */
+function shaken(FilmDocument $film, float $px, int $seed): FilmDocument
+{
+    mt_srand($seed);
+    $plots = array_map(fn (Plot $p): Plot => new Plot($p->id, $p->man, $p->atS, $p->xPx + gauss($px), $p->yPx + gauss($px), $p->angle), $film->plots);
+    $marks = array_map(fn (Mark $m): Mark => new Mark($m->kind, $m->atS + mt_rand(-1, 1) / 30, $m->man, $m->n), $film->marks);
+
+    return new FilmDocument($film->call, $film->look, $film->setting, $marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart);
+}
+
+it('a shaking hand makes no fault and no other decision', function (int $from, float $px): void {
+    for ($n = $from; $n < count(TRUE_CALLS); $n += 6) {
+        $look = TRUE_LOOKS[$n % 3];
+        $situation = trueSituation($n);
+        $run = FilmedRun::of(trueProof(TRUE_CALLS[$n], $look, $situation));
+        $grader = new Grader(new Measures(shaken(filmed(TRUE_CALLS[$n], $look, ['seen' => ballSeen($run->action)], $situation), $px, 11 * $n + 1)));
+        expect(array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults()))->toBe([], TRUE_CALLS[$n])->and($grader->decision()->grade)->toBe('right', TRUE_CALLS[$n]);
+        foreach ((new Proposal($grader))->all() as $p) {
+            expect($p['mark'])->not->toBe(-1, TRUE_CALLS[$n]." {$p['man']}: {$p['reason']}");
+        }
+    }
+})->with([[0, 1.0], [1, 1.0], [2, 1.0], [3, 1.0], [4, 1.0], [5, 1.0]]);
+
+it('the doubt of a place is what a shaking hand makes, in both directions', function (float $px, string $angle): void {
+    $true = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['angles' => [$angle]]);
+    $placed = (new Measures($true))->placed->byPlot;
+    $z = ['x' => [], 'y' => []];
+    for ($seed = 1; $seed <= 4; $seed++) {
+        foreach ((new Measures(shaken($true, $px, $seed)))->placed->byPlot as $id => $p) {
+            $z['x'][] = (($p['xYd'] - $placed[$id]['xYd']) / $p['sdXYd']) ** 2;
+            $z['y'][] = (($p['yYd'] - $placed[$id]['yYd']) / $p['sdYYd']) ** 2;
+        }
+    }
+    // The stated doubt counts a click of one pixel: two pixels are twice as far off.
+    expect(sqrt(array_sum($z['x']) / count($z['x'])))->toEqualWithDelta($px, 0.25 * $px)->and(sqrt(array_sum($z['y']) / count($z['y'])))->toEqualWithDelta($px, 0.25 * $px)->and(count($z['x']))->toBeGreaterThan(400);
+})->with([[1.0, 'wide'], [2.0, 'wide'], [1.0, 'tight']]);
+
+const TRUE_ROUTES = ['hitch', 'go', 'slant', 'quick out', 'in', 'post', 'dig', 'comeback', 'curl', 'corner', 'out', 'shallow', 'sit', 'flat'];
+
+it('tells a route that was called from every other, or asks', function (string $called, float $px): void {
+    $other = 0;
+    foreach (TRUE_ROUTES as $n => $ran) {
+        $film = filmed("gun 2x2 right: Z $called, H seam", '4-2 nickel, cover 3', ['run' => "gun 2x2 right: Z $ran, H seam", 'men' => ['Z']]);
+        $m = new Measures($px > 0.0 ? shaken($film, $px, $n + 1) : $film);
+        $named = $m->named('Z');
+        $spec = $m->proof->scene()->routes['Z']->spec->name;
+        if ($ran === $called) {
+            expect($named['route'] ?? $spec)->toBe($spec, "$called named ".($named['route'] ?? 'nothing'));
+        } else {
+            expect($named['route'] ?? null)->not->toBe($spec, "$ran taken for $called");
+            $other += (int) ($named !== null);
+        }
+    }
+    // It asks seldom.
+    expect($other)->toBeGreaterThanOrEqual(9);
+})->with([...array_map(fn (string $r): array => [$r, 1.0], TRUE_ROUTES), ['hitch', 0.0], ['go', 0.0], ['dig', 0.0], ['corner', 0.0]]);
