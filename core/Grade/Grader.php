@@ -27,11 +27,16 @@ final class Grader
     private const FAULTS = [
         'break depth' => ['FLT-13', 0], 'spot at the snap' => ['FLT-43', 0], 'motion late' => ['FLT-43', 1], 'downfield at ball out' => ['FLT-33', 1],
         'pitch: wide of Q' => ['FLT-43', 0], 'pitch: deep of Q' => ['FLT-43', 0], 'gap to his man' => ['FLT-26', 1], 'crosses the line at' => ['FLT-41', 0],
-        'speed after the break' => ['FLT-16', 0], 'under the other crosser by' => ['FLT-25', -1],
+        LineRows::PAST => ['FLT-26', 1], LineRows::ACROSS => ['FLT-26', 1], 'speed after the break' => ['FLT-16', 0], 'under the other crosser by' => ['FLT-25', -1],
     ];
 
     /** A puller this far past the line has turned up, yards (product default). */
     private const TURNED_UP_YD = 1.0;
+
+    /** Climbing before this is climbing at the snap; this long after the backer was due is waiting, seconds (product defaults). */
+    private const AT_THE_SNAP_S = 0.35;
+
+    private const WAITED_S = 0.2;
 
     private ?Decision $decided = null;
 
@@ -95,12 +100,29 @@ final class Grader
     {
         $ids = array_column(array_filter($this->faults(), fn (array $f): bool => $f['man'] === $man), 'fault');
         $ids = [...$ids, ...array_column($this->rep($man)->faults($this->measures->film->setting->schools), 'fault')];
-        $ids = [...$ids, ...ByEye::proposed($this->measures->film, $man), ...$this->dropped($man), ...$this->turnedUp($man)];
+        $ids = [...$ids, ...ByEye::proposed($this->measures->film, $man), ...$this->dropped($man), ...$this->turnedUp($man), ...$this->climbed($man)];
         if ($man === 'Q') {
             $ids = [...$ids, ...$this->decision()->labels];
         }
 
         return array_values(array_unique($ids));
+    }
+
+    /** A combination left at the snap skips the near hip; one left after the backer was due waited (INZ-06, INZ-08). @return list<string> */
+    private function climbed(string $man): array
+    {
+        $climbs = $this->measures->row($man, 'climbs');
+        $block = $this->measures->run()?->resolved->blocks[$man] ?? null;
+        if ($climbs === null || $block === null || ! in_array($block->verb, ['double', 'check'], true) || $block->target === $block->first) {
+            return [];
+        }
+        $due = $this->measures->run()->made[$man]->at ?? INF;
+
+        return match (true) {
+            $climbs->done < self::AT_THE_SNAP_S => ['FLT-30'],
+            $climbs->done > $due + self::WAITED_S => ['FLT-28'],
+            default => [],
+        };
     }
 
     /** A puller who finds nobody to kick and turns up to seal has taken the right branch on the fly (JET-05, W-31). @return list<string> */

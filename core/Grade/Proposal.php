@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Grade;
 
 use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Film\Measure\LineRows;
 use Jacotaxis\Core\Film\Measure\Row;
 use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\Library;
@@ -17,7 +18,7 @@ final readonly class Proposal
     private const OF = [
         'alignment' => ['split', 'spot at the snap', 'motion late'],
         'assignment' => ['break depth', 'gap to his man', 'downfield at ball out', 'pitch: wide of Q', 'pitch: deep of Q'],
-        'technique' => ['crosses the line at'],
+        'technique' => [LineRows::CROSSES, LineRows::PAST, LineRows::ACROSS],
     ];
 
     /** Faults of the assignment or the decision, not of how a thing was done. */

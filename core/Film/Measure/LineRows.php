@@ -18,6 +18,21 @@ final readonly class LineRows
 
     public const NOBODY = 'nobody to kick: nearest man';
 
+    /** A block is looked at for so long after the contact, and at least so long, seconds (product defaults). */
+    private const HOLDS_S = 1.0;
+
+    private const HELD_S = 0.4;
+
+    /** A man this little to the side of the run, or on the other side, can be lost across the face, yards. */
+    private const HEAD_UP_YD = 0.25;
+
+    /** Blocks a man makes from where he stands. */
+    private const IN_PLACE = ['base', 'double', 'reach', 'scoop', 'block', 'hinge'];
+
+    public const PAST = 'his man past the line';
+
+    public const ACROSS = 'his man across his face';
+
     public const CROSSES = 'crosses the line at';
 
     private const PULLS = ['kick', 'wrap', 'lead', 'crack', 'fill'];
@@ -31,7 +46,7 @@ final readonly class LineRows
     {
         $rows = [];
         foreach ($this->m->proof?->scene()->men ?? [] as $letter => $man) {
-            array_push($rows, ...$this->hole((string) $letter), ...$this->downfield((string) $letter, $man), ...$this->path((string) $letter, $man), ...$this->block((string) $letter));
+            array_push($rows, ...$this->hole((string) $letter), ...$this->downfield((string) $letter, $man), ...$this->path((string) $letter, $man), ...$this->block((string) $letter), ...$this->held((string) $letter, $man));
         }
 
         return $rows;
@@ -87,6 +102,42 @@ final readonly class LineRows
             Row::of($letter, 'pull: depth of his way', 'yd', null, -$deepest, $sd),
             Row::of($letter, 'pull: width', 'yd', $made?->xYd === null ? null : abs($made->xYd - $man->xYd), abs($end['xYd'] - $man->xYd), max(0.05, $end['sdXYd'])),
         ];
+    }
+
+    /**
+     * What became of a down man a lineman has for himself: how far he came past the line or across the face of his blocker, from the
+     * contact on; a tie is full credit (INZ-01, INZ-14). Across the face is from the backside to the side of the run.
+     *
+     * @return list<Row>
+     */
+    private function held(string $letter, Man $man): array
+    {
+        $run = $this->m->run();
+        $made = $run->made[$letter] ?? null;
+        $target = $run?->resolved->blocks[$letter]->target ?? null;
+        $blocker = $this->m->track($letter);
+        $his = $target === null ? null : $this->m->track($target);
+        if ($blocker === null || $his === null || $made?->at === null || ! $man->isLineman() || ! in_array($run->resolved->blocks[$letter]->verb, self::IN_PLACE, true) || ! $run->resolved->front->isOnLine($target)) {
+            return [];
+        }
+        $until = min($made->at + self::HOLDS_S, $his->to(), $blocker->to());
+        if ($until < $made->at + self::HELD_S) {
+            return [];
+        }
+        $sign = $run->resolved->run->side->sign();
+        $start = [$blocker->at(max(0.0, $blocker->from())), $his->at(max(0.0, $his->from()))];
+        $inside = $sign * ($start[1]['xYd'] - $start[0]['xYd']);
+        // What lasts counts, not a place of one picture.
+        $past = $across = INF;
+        $sd = [0.1, 0.1];
+        foreach ([0.4, 0.2, 0.0] as $before) {
+            [$b, $d] = [$blocker->at($until - $before), $his->at($until - $before)];
+            $past = min($past, max(0.0, -$d['yYd']));
+            $across = min($across, $inside > self::HEAD_UP_YD ? 0.0 : max(0.0, $sign * ($d['xYd'] - $b['xYd'])));
+            $sd = [max($sd[0], $d['sdYYd']), max($sd[1], hypot($b['sdXYd'], $d['sdXYd']))];
+        }
+
+        return [Row::upTo($letter, self::PAST, 'yd', 0.0, $past, $sd[0]), Row::upTo($letter, self::ACROSS, 'yd', 0.0, $across, $sd[1])];
     }
 
     /** A puller with nobody to kick: how far the nearest man is from where he should have met him (JET-05). */

@@ -2,8 +2,11 @@
 
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Seen;
+use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
@@ -141,4 +144,22 @@ it('W-31, PRS-06: a puller with nobody to kick turns up and seals', function (fl
     expect(in_array('PRS-06', $grader->proposed('LG'), true))->toBe($praise)->and(in_array('FLT-26', $grader->proposed('LG'), true))->toBe($fault);
 })->with([
     'kicks his man' => [0.0, 0.0, false, false], 'nobody there, turns up' => [6.0, 3.0, true, false], 'nobody there, stands' => [6.0, 0.0, false, false], 'misses him by two yards' => [2.4, 0.0, false, true],
+]);
+
+it('W-29, INZ-14: a tie without penetration is a plus whatever the gain; beaten past the line or across the face a minus', function (string $call, string $man, string $his, float $gain, float $downYd, float $acrossYd, int $mark, array $ids): void {
+    $film = filmed($call, '4-3 over, cover 3', ['seen' => [new Seen('Q', 'action', 'give')], 'chart' => new Chart(result: Result::Run, gainYd: $gain)]);
+    $film = shifted($film, $his, fn (float $t): array => [$acrossYd * max(0.0, min(1.0, ($t - 0.4) / 0.4)), -$downYd * max(0.0, min(1.0, ($t - 0.4) / 0.4))]);
+    $row = array_column((new Proposal(new Grader(new Measures($film))))->all(), null, 'man')[$man];
+    expect($row['mark'])->toBe($mark)->and($row['faults'])->toBe($ids)->and($row['marks']['technique'])->toBe($mark);
+})->with([
+    'a short gain, tied' => ['gun 2x2: zone right', 'RG', 'right tackle', 1.0, 0.0, 0.0, 1, []], 'a long gain, past the line' => ['gun 2x2: zone right', 'RG', 'right tackle', 35.0, 3.0, 0.0, -1, ['FLT-26']], 'half a yard is a tie' => ['gun 2x2: zone right', 'RG', 'right tackle', 1.0, 0.5, 0.0, 1, []],
+    'a short gain, tied on the backside' => ['under center I right: power right', 'LT', 'left end', 1.0, 0.0, 0.0, 1, []], 'a long gain, across the face' => ['under center I right: power right', 'LT', 'left end', 35.0, 0.0, 3.0, -1, ['FLT-26']], 'driven away from the run' => ['under center I right: power right', 'LT', 'left end', 1.0, 0.0, -2.0, 1, []],
+]);
+
+it('INZ-06, INZ-08: a combination left at the snap, in time, or too late', function (string $man, float $climbS, array $ids): void {
+    $film = filmed('gun 2x2: zone right', '4-2 nickel, cover 3', ['seen' => [new Seen('Q', 'action', 'give')]]);
+    $film = new FilmDocument($film->call, $film->look, $film->setting, [...$film->marks, new Mark('climb', FilmedRun::BEFORE + $climbS, $man)], $film->calibrations, $film->plots, $film->moves, $film->seen, $film->chart);
+    expect((new Grader(new Measures($film)))->proposed($man))->toBe($ids);
+})->with([
+    'the center climbs at the snap' => ['C', 0.2, ['FLT-30']], 'hip, then climb' => ['C', 0.7, []], 'he waits' => ['C', 1.6, ['FLT-28']], 'the tackle checks the hip' => ['LT', 0.6, []], 'the tackle skips it' => ['LT', 0.2, ['FLT-30']], 'who keeps his man climbs nowhere' => ['LG', 0.2, []], 'nor does who is alone' => ['RG', 0.2, []],
 ]);
