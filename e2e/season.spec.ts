@@ -53,6 +53,7 @@ test('tells the week, changes how it is graded, and teaches a fault', async ({ p
     await page.getByRole('link', { name: 'Grades' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Week 3');
     await expect(page.getByText(/time in 14 days/).first()).toBeVisible();
+    await expect(page.getByRole('region', { name: 'One cue for each man' })).toContainText('Micah Lund');
     await accessible(page);
     await page.getByRole('button', { name: 'How we grade' }).click();
     await page.getByLabel('School').selectOption('three-part');

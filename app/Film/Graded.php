@@ -13,7 +13,7 @@ final class Graded
     /** Grades of a kind a teaching reel chooses from. */
     private const NEWEST = 200;
 
-    /** @return list<array{id: string, snap: string, man: string, player: string, mark: int, marks: array<string, int|null>, faults: list<string>, bust: bool, impact: bool, asked: string, done: string, decision: string|null, hard: bool, week: int, day: int, kind: string, weight: float, group: string}> */
+    /** @return list<array{id: string, snap: string, man: string, player: string, mark: int, marks: array<string, int|null>, faults: list<string>, bust: bool, impact: bool, asked: string, done: string, decision: string|null, hard: bool, correction: string, week: int, day: int, kind: string, weight: float, group: string}> */
     public static function rows(?string $player = null, ?string $reel = null, ?int $week = null): array
     {
         $query = self::query()->when($player !== null, fn (Builder $q) => $q->where('grades.player_id', $player))->when($reel !== null, fn (Builder $q) => $q->where('snaps.reel_id', $reel))->when($week !== null, fn (Builder $q) => $q->where('reels.week', $week));
@@ -30,7 +30,7 @@ final class Graded
     /** @return list<mixed> */
     private static function columns(): array
     {
-        return ['grades.id', 'grades.snap_id', 'grades.man', 'grades.player_id', 'grades.mark', 'grades.marks', 'grades.faults', 'grades.bust', 'grades.impact', 'grades.asked', 'grades.done', 'grades.decision', 'grades.hard',
+        return ['grades.id', 'grades.snap_id', 'grades.man', 'grades.player_id', 'grades.mark', 'grades.marks', 'grades.faults', 'grades.bust', 'grades.impact', 'grades.asked', 'grades.done', 'grades.decision', 'grades.hard', 'grades.correction',
             'reels.week', 'reels.played_on', 'reels.kind', 'snaps.weight'];
     }
 
@@ -71,7 +71,7 @@ final class Graded
     private static function row(object $g): array
     {
         return ['id' => $g->id, 'snap' => $g->snap_id, 'man' => $g->man, 'player' => $g->player_id, 'mark' => (int) $g->mark, 'marks' => json_decode($g->marks ?? '[]', true) ?? [], 'faults' => $g->faults === '[]' ? [] : json_decode($g->faults, true),
-            'bust' => (bool) $g->bust, 'impact' => (bool) $g->impact, 'asked' => $g->asked, 'done' => $g->done, 'decision' => $g->decision, 'hard' => (bool) $g->hard, 'week' => (int) $g->week, 'day' => self::day($g->played_on),
+            'bust' => (bool) $g->bust, 'impact' => (bool) $g->impact, 'asked' => $g->asked, 'done' => $g->done, 'decision' => $g->decision, 'hard' => (bool) $g->hard, 'correction' => $g->correction, 'week' => (int) $g->week, 'day' => self::day($g->played_on),
             'kind' => $g->kind, 'weight' => $g->weight === null ? 1.0 : (float) $g->weight, 'group' => \Jacotaxis\Core\Grade\Library\FaultKeys::group($g->man)];
     }
 }

@@ -5,6 +5,7 @@ namespace App\Film;
 use App\Models\Player;
 use App\Models\StaffWords;
 use Illuminate\Support\Facades\DB;
+use Jacotaxis\Core\Grade\Cue;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Points;
@@ -18,9 +19,10 @@ final class WeekPage
 
     /**
      * @param  list<array<string, mixed>>  $rows
+     * @param  list<array<string, mixed>>  $repeats  as repeats()
      * @return list<array<string, mixed>>
      */
-    public static function men(array $rows, StaffWords $staff): array
+    public static function men(array $rows, StaffWords $staff, array $repeats = []): array
     {
         $keys = $staff->faultKeys();
         $players = Player::query()->get(['id', 'name', 'letter', 'number'])->keyBy('id');
@@ -34,8 +36,10 @@ final class WeekPage
             array_map($points->add(...), $his);
             $faults = array_count_values(array_merge(...array_column($his, 'faults')));
             arsort($faults);
+            $cue = Cue::of(array_map(fn (array $g): array => ['faults' => $g['faults'], 'correction' => $g['correction']], $his), array_values(array_filter($repeats, fn (array $r): bool => $r['man'] === $players[$id]->name)));
             $flagged = fn (string $flag): array => array_column(array_filter($his, fn (array $g): bool => $g[$flag]), 'snap');
             $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter, 'number' => $players[$id]->number, 'bustIds' => $flagged('bust'), 'impactIds' => $flagged('impact'), 'ids' => array_column($his, 'snap'),
+                'cue' => $cue === null ? null : ['label' => $keys->label($cue['fault']), 'praise' => Library::entry($cue['fault'])['praise']] + $cue,
                 'faults' => array_map(fn (string $f, int $n): array => ['id' => $f, 'label' => $keys->label($f), 'times' => $n, 'praise' => Library::entry($f)['praise']], array_keys($faults), $faults)] + $points->toArray($staff->winning);
         }
         usort($out, fn (array $a, array $b): int => $a['number'] <=> $b['number']);

@@ -32,6 +32,14 @@ type WeekAnswer = {
         interval: Interval;
         faults: { id: string; label: string; times: number; praise: boolean }[];
         ids: string[];
+        /** The one thing he takes along. */
+        cue: {
+            label: string;
+            praise: boolean;
+            wanted: string;
+            drill: string | null;
+            why: string;
+        } | null;
     }[];
     groups: {
         group: string;
@@ -233,6 +241,7 @@ export function Week() {
                             </div>
                         ))}
                 </section>
+                <Cues men={w.men} />
             </article>
             {clips && (
                 <Clips
@@ -243,6 +252,36 @@ export function Week() {
                 />
             )}
         </div>
+    );
+}
+
+/** A card with one cue for each man, to be printed and cut out. */
+function Cues({ men }: { men: WeekAnswer['men'] }) {
+    const cued = men.filter((m) => m.cue !== null);
+    if (cued.length === 0) return null;
+    return (
+        <section className="mt-6 print:break-before-page" aria-label="One cue for each man">
+            <h2 className="mb-2 text-lg font-bold">One cue for each man</h2>
+            <ul className="grid gap-2 sm:grid-cols-2 xl:grid-cols-4">
+                {cued.map((m) => (
+                    <li key={m.id} className="break-inside-avoid rounded-md border border-edge px-3 py-2 text-sm">
+                        <p className="flex justify-between text-xs text-soft">
+                            <b className="text-ink">
+                                {m.letter} {m.name}
+                            </b>
+                            {m.number}
+                        </p>
+                        <p className="mt-1 text-[15px] leading-tight font-bold">
+                            {m.cue!.praise ? capital(m.cue!.label) : capital(m.cue!.wanted)}
+                        </p>
+                        <p className="mt-1 text-xs text-soft">
+                            {m.cue!.praise ? capital(m.cue!.why) : `${capital(m.cue!.label)}, ${m.cue!.why}`}.
+                            {m.cue!.drill && ` Drill: ${m.cue!.drill}.`}
+                        </p>
+                    </li>
+                ))}
+            </ul>
+        </section>
     );
 }
 

@@ -29,9 +29,10 @@ class GradesController extends Controller
         $week = $request->integer('week', (int) (end($weeks) ?: 0));
         $staff = StaffWords::current();
         $rows = Graded::rows(week: $week);
+        $repeats = WeekPage::repeats($staff->faultKeys());
 
         return new JsonResponse(['week' => $week, 'weeks' => $weeks, 'notCountedIds' => Graded::notCounted($week), 'scale' => $staff->scale, 'scales' => array_combine(array_column(Scale::cases(), 'value'), array_map(fn (Scale $s): string => $s->words(), Scale::cases())), 'winning' => $staff->winning,
-            'men' => WeekPage::men($rows, $staff), 'groups' => WeekPage::groups($rows, $staff->faultKeys()), 'repeats' => WeekPage::repeats($staff->faultKeys())]);
+            'men' => WeekPage::men($rows, $staff, $repeats), 'groups' => WeekPage::groups($rows, $staff->faultKeys()), 'repeats' => $repeats]);
     }
 
     /** What came again, for whoever is graded just now. */
