@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\EndedSessions;
 use App\Http\Problem;
 use App\Http\ProblemResponses;
 use Illuminate\Foundation\Application;
@@ -8,6 +9,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
@@ -15,6 +17,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // A document is kept as it was sent: an empty word is not the absence of one.
         $middleware->remove([HandleCors::class, ConvertEmptyStringsToNull::class]);
         $middleware->redirectGuestsTo('/');
+        $middleware->web(append: [EndedSessions::class]);
+        // Before anybody is taken for signed in.
+        $middleware->appendToPriorityList(after: StartSession::class, append: EndedSessions::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Problem::class);

@@ -91,3 +91,40 @@ it('refuses bad calibration points with the reason', function (): void {
     $points = array_map(fn (int $i): array => ['xPx' => 10 * $i, 'yPx' => 10 * $i, 'fieldXYd' => 5 * $i, 'fieldYYd' => 5 * $i], range(0, 4));
     $this->actingAs(coach())->postJson('/api/v1/calibrations', ['points' => $points, 'widthPx' => 640, 'heightPx' => 360])->assertStatus(422)->assertJsonPath('detail', fn (string $d): bool => str_contains($d, 'lie on one line'));
 });
+
+it('a session that was signed out of stays so, whatever a late request saves', function (): void {
+    $handler = new Illuminate\Session\ArraySessionHandler(60);
+    $open = function (string $id) use ($handler): Illuminate\Session\Store {
+        $store = new Illuminate\Session\Store('jx', $handler, $id);
+        $store->start();
+
+        return $store;
+    };
+    $passed = function (Illuminate\Session\Store $store): bool {
+        $request = Illuminate\Http\Request::create('/api/v1/session');
+        $request->setLaravelSession($store);
+        (new App\Http\EndedSessions)->handle($request, fn () => response('ok'));
+
+        return $store->has('signed in');
+    };
+    $id = Illuminate\Support\Str::random(40);
+    $first = $open($id);
+    $first->put('signed in', 7);
+    $first->save();
+    expect($passed($open($id)))->toBeTrue();
+    App\Http\EndedSessions::end($first);
+    $first->invalidate();
+    // The late request writes the session of before back.
+    $late = $open($id);
+    $late->put('signed in', 7);
+    $late->save();
+    expect($passed($open($id)))->toBeFalse()->and($passed($open(Illuminate\Support\Str::random(40))))->toBeFalse();
+});
+
+it('looks for an ended session before it takes anybody for signed in', function (): void {
+    $this->getJson('/api/v1/session')->assertStatus(401);
+    $route = collect(app('router')->getRoutes()->getRoutes())->first(fn ($r): bool => str_contains($r->uri(), 'v1/session') && in_array('GET', $r->methods(), true));
+    $order = array_map(fn ($m): string => explode(':', (string) $m)[0], app('router')->gatherRouteMiddleware($route));
+    $at = fn (string $class): int => (int) array_search($class, $order, true);
+    expect($at(App\Http\EndedSessions::class))->toBeGreaterThan($at(Illuminate\Session\Middleware\StartSession::class))->toBeLessThan($at(Illuminate\Auth\Middleware\Authenticate::class));
+});

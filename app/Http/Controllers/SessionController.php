@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\EndedSessions;
 use App\Http\Problem;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -29,6 +30,7 @@ class SessionController extends Controller
 
     public function destroy(Request $request): Response
     {
+        EndedSessions::end($request->session());
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

@@ -115,16 +115,16 @@ it('GRD-15: a ball that left before the key chose is judged by his rule', functi
 });
 
 /** Normally distributed, from a seeded generator (Box and Muller 1958). */
-function gauss(float $sd): float
+function shake(float $sd): float
 {
     return $sd * sqrt(-2.0 * log(mt_rand(1, 1_000_000) / 1_000_000)) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
 }
 
 /** A film with every click shaken by so many pixels and every mark by up to a frame. */
-function shaken(FilmDocument $film, float $px, int $seed): FilmDocument
+function shakenFilm(FilmDocument $film, float $px, int $seed): FilmDocument
 {
     mt_srand($seed);
-    $plots = array_map(fn (Plot $p): Plot => new Plot($p->id, $p->man, $p->atS, $p->xPx + gauss($px), $p->yPx + gauss($px), $p->angle), $film->plots);
+    $plots = array_map(fn (Plot $p): Plot => new Plot($p->id, $p->man, $p->atS, $p->xPx + shake($px), $p->yPx + shake($px), $p->angle), $film->plots);
     $marks = array_map(fn (Mark $m): Mark => new Mark($m->kind, $m->atS + mt_rand(-1, 1) / 30, $m->man, $m->n), $film->marks);
 
     return new FilmDocument($film->call, $film->look, $film->setting, $marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart);
@@ -135,7 +135,7 @@ it('a shaking hand makes no fault and no other decision', function (int $from, f
         $look = TRUE_LOOKS[$n % 3];
         $situation = trueSituation($n);
         $run = FilmedRun::of(trueProof(TRUE_CALLS[$n], $look, $situation));
-        $grader = new Grader(new Measures(shaken(filmed(TRUE_CALLS[$n], $look, ['seen' => ballSeen($run->action)], $situation), $px, 11 * $n + 1)));
+        $grader = new Grader(new Measures(shakenFilm(filmed(TRUE_CALLS[$n], $look, ['seen' => ballSeen($run->action)], $situation), $px, 11 * $n + 1)));
         expect(array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults()))->toBe([], TRUE_CALLS[$n])->and($grader->decision()->grade)->toBe('right', TRUE_CALLS[$n]);
         foreach ((new Proposal($grader))->all() as $p) {
             expect($p['mark'])->not->toBe(-1, TRUE_CALLS[$n]." {$p['man']}: {$p['reason']}");
@@ -148,7 +148,7 @@ it('the doubt of a place is what a shaking hand makes, in both directions', func
     $placed = (new Measures($true))->placed->byPlot;
     $z = ['x' => [], 'y' => []];
     for ($seed = 1; $seed <= 4; $seed++) {
-        foreach ((new Measures(shaken($true, $px, $seed)))->placed->byPlot as $id => $p) {
+        foreach ((new Measures(shakenFilm($true, $px, $seed)))->placed->byPlot as $id => $p) {
             $z['x'][] = (($p['xYd'] - $placed[$id]['xYd']) / $p['sdXYd']) ** 2;
             $z['y'][] = (($p['yYd'] - $placed[$id]['yYd']) / $p['sdYYd']) ** 2;
         }
@@ -163,7 +163,7 @@ it('tells a route that was called from every other, or asks', function (string $
     $other = 0;
     foreach (TRUE_ROUTES as $n => $ran) {
         $film = filmed("gun 2x2 right: Z $called, H seam", '4-2 nickel, cover 3', ['run' => "gun 2x2 right: Z $ran, H seam", 'men' => ['Z']]);
-        $m = new Measures($px > 0.0 ? shaken($film, $px, $n + 1) : $film);
+        $m = new Measures($px > 0.0 ? shakenFilm($film, $px, $n + 1) : $film);
         $named = $m->named('Z');
         $spec = $m->proof->scene()->routes['Z']->spec->name;
         if ($ran === $called) {
