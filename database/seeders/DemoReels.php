@@ -37,6 +37,14 @@ final class DemoReels
         'granite-pass' => [5 => ['RG' => ['FLT-28']], 8 => ['R' => ['FLT-42']], 13 => ['Z' => ['FLT-21']], 15 => ['LT' => ['FLT-26'], 'R' => ['FLT-41']], 20 => ['LG' => ['PRS-02']], 27 => ['Q' => ['FLT-49']], 30 => ['R' => ['FLT-20'], 'RG' => ['FLT-28']], 39 => ['Q' => ['FLT-47'], 'RT' => ['FLT-35']], 41 => ['Q' => ['FLT-48']], 44 => ['Q' => ['FLT-48']]],
     ];
 
+    /** What was said by eye of filmed snaps, by reel, snap and man. */
+    private const BY_EYE = [
+        'granite-pass' => [
+            4 => ['Z' => ['start' => 'plus', 'shoulders' => 'plus'], 'H' => ['start' => 'plus', 'eyes' => 'plus']], 7 => ['LT' => ['first step' => 'plus', 'finish' => 'plus'], 'C' => ['near hip or base' => 'plus', 'second contact' => 'yes']],
+            18 => ['H' => ['start' => 'plus', 'aim' => 'plus', 'break' => 'minus'], 'Q' => ['base' => 'plus']], 21 => ['X' => ['method' => 'two hands', 'finish' => 'plus']], 29 => ['Y' => ['sell steps' => 2, 'sell' => 'plus'], 'Q' => ['ball shown' => 'yes']],
+        ],
+    ];
+
     /** What the staff remarked beside the mark, by reel, snap and man. */
     private const REMARKS = [
         'granite-pass' => [
@@ -75,7 +83,7 @@ final class DemoReels
             if ($truths !== []) {
                 $wide = $truths[FilmDocument::WIDE];
                 $document['video'] = array_intersect_key($wide, ['fps' => 1, 'widthPx' => 1, 'heightPx' => 1, 'durationS' => 1]);
-                $document = ($clip['worked'] ?? false) ? $this->worked($document, $truths) : $document;
+                $document = ($clip['worked'] ?? false) ? $this->worked($document, $truths, self::BY_EYE[$file][$n + 1] ?? []) : $document;
             }
             $snap = Snap::query()->create(['reel_id' => $reel->id, 'place' => $n + 1] + SnapIndex::of($document));
             foreach ($truths as $angle => $truth) {
@@ -85,12 +93,22 @@ final class DemoReels
         }
     }
 
-    /** @param  array<string, mixed>  $document @param  array<string, array<string, mixed>>  $truths @return array<string, mixed> */
-    private function worked(array $document, array $truths): array
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  array<string, array<string, mixed>>  $truths
+     * @param  array<string, array<string, string|int>>  $byEye  by man
+     * @return array<string, mixed>
+     */
+    private function worked(array $document, array $truths, array $byEye): array
     {
         $wide = $truths[FilmDocument::WIDE];
         $keys = array_column(array_filter($document['seen'] ?? [], fn (array $s): bool => $s['what'] === 'choice'), 'man');
         $seen = ($wide['action'] ?? 'throw') === 'throw' ? [] : [['man' => 'Q', 'what' => 'action', 'value' => $wide['action']]];
+        foreach ($byEye as $man => $said) {
+            foreach ($said as $what => $value) {
+                $seen[] = ['man' => $man, 'what' => $what, 'value' => $value];
+            }
+        }
 
         return DemoFilm::worked(['seen' => $seen] + $document, $truths, [...$keys, ...array_filter([$wide['thrownTo']]), 'H', 'Z', 'Y', 'X', 'Q', 'right corner', 'free safety']);
     }

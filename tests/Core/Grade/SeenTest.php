@@ -163,3 +163,17 @@ it('INZ-06, INZ-08: a combination left at the snap, in time, or too late', funct
 })->with([
     'the center climbs at the snap' => ['C', 0.2, ['FLT-30']], 'hip, then climb' => ['C', 0.7, []], 'he waits' => ['C', 1.6, ['FLT-28']], 'the tackle checks the hip' => ['LT', 0.6, []], 'the tackle skips it' => ['LT', 0.2, ['FLT-30']], 'who keeps his man climbs nowhere' => ['LG', 0.2, []], 'nor does who is alone' => ['RG', 0.2, []],
 ]);
+
+it('GRD-13: a gain does not cure form', function (string $man, array $film, string $part, array $ids): void {
+    $film += ['act' => 'right corner: sit', 'chart' => new Chart(result: Result::Complete, gainYd: 40.0, touchdown: false)];
+    $row = array_column((new Proposal(graded('gun 2x2 right: smash right', '4-2 nickel, cover 2', $film)))->all(), null, 'man')[$man];
+    expect($row['marks'][$part])->toBe(-1)->and($row['mark'])->toBe(-1)->and(array_values(array_intersect($row['faults'], $ids)))->toBe($ids)->and($row['marks']['result'] ?? 1)->toBe(1);
+})->with([
+    'a hop at the line' => ['H', ['seen' => [new Seen('H', 'rhythm', 'minus')]], 'technique', ['FLT-04']], 'a late throw on a wide-open man' => ['Q', ['throw' => 'H@3.0'], 'decision', ['FLT-47']], 'a forced throw that was caught' => ['Q', ['act' => 'right corner: sink', 'throw' => 'H@2.6'], 'decision', ['FLT-48']],
+    'a drop of the ball\'s tuck' => ['H', ['seen' => [new Seen('H', 'method', 'ball swung')]], 'technique', ['FLT-21']], 'no finish' => ['X', ['seen' => [new Seen('X', 'finish', 'minus')]], 'effort', []],
+]);
+
+it('GRD-12: a setter, a faker and a cracker are marked without the ball', function (string $man, Seen $seen, string $part, int $mark): void {
+    $row = array_column((new Proposal(graded('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['act' => 'right corner: sit', 'men' => ['right corner'], 'seen' => [$seen]])))->all(), null, 'man')[$man];
+    expect($row['marks'][$part] ?? null)->toBe($mark)->and($row['mark'])->toBe($mark)->and($row['marks']['result'])->toBeNull();
+})->with([['X', new Seen('X', 'finish', 'plus'), 'effort', 1], ['Y', new Seen('Y', 'block made', 'plus'), 'assignment', 1], ['R', new Seen('R', 'set to block', 'minus'), 'technique', -1], ['LT', new Seen('LT', 'finish', 'minus'), 'effort', -1]]);
