@@ -284,6 +284,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                             onGrade={grading.give}
                             onConfirm={() => void saving.confirm()}
                             faults={grading.faults}
+                            library={charting.library}
                             onFault={grading.flip}
                             flags={grading.flags}
                             onFlag={grading.flag}

@@ -127,13 +127,15 @@ export function Week() {
                                 <li key={r.man + r.fault}>
                                     <button
                                         type="button"
-                                        className="text-left font-semibold underline underline-offset-2"
+                                        className="text-left"
                                         onClick={() => open(`${r.man}: ${r.label}`, r.ids)}
                                     >
-                                        {r.man}, {r.label}
+                                        <b className="font-semibold underline underline-offset-2">
+                                            {r.man}, {r.label}
+                                        </b>
+                                        : {r.text}
+                                        {r.drill && r.state !== 'fixed' ? `. Drill: ${r.drill}` : ''}.
                                     </button>
-                                    : {r.text}
-                                    {r.drill && r.state !== 'fixed' ? `. Drill: ${r.drill}` : ''}.
                                 </li>
                             ))}
                         </ul>

@@ -43,9 +43,12 @@ export function Numbers() {
                 role="region"
                 aria-label="Numbers"
             >
-                <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-edge px-5 py-2.5">
+                <header className="flex items-center gap-x-4 border-b border-edge px-5 py-2.5">
                     <h1 className="text-xl font-bold">Numbers</h1>
-                    <nav aria-label="Kinds of numbers" className="no-print flex gap-3">
+                    <nav
+                        aria-label="Kinds of numbers"
+                        className="no-print flex min-w-0 flex-1 flex-wrap gap-x-3 gap-y-1"
+                    >
                         {PAGES.map(([id, name]) => (
                             <button
                                 key={id}
@@ -61,7 +64,7 @@ export function Numbers() {
                             </button>
                         ))}
                     </nav>
-                    <Button className="no-print ml-auto" onClick={() => window.print()} keys="Ctrl P">
+                    <Button className="no-print" onClick={() => window.print()} keys="Ctrl P">
                         Print
                     </Button>
                 </header>

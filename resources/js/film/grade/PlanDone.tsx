@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { Grade, Measured, MeasureRow, Proposed, Snap } from '../../api/types';
+import type { Charting, Grade, Measured, MeasureRow, Proposed, Snap } from '../../api/types';
 import { error } from '../../ui/words';
 import { Again } from './Again';
 
@@ -12,6 +12,7 @@ type Props = {
     onGrade: (man: string, mark: number) => void;
     onConfirm: () => void;
     faults: string[];
+    library: Charting['library'];
     onFault: (id: string) => void;
     flags: { bust: boolean; impact: boolean };
     onFlag: (flag: 'bust' | 'impact') => void;
@@ -93,8 +94,11 @@ function Number({ row }: { row: MeasureRow }) {
     );
 }
 
-function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks, onPart, remarks }: Props) {
-    const labels = measured.labels[man] ?? [];
+function Grading({ measured, man, faults, library, onFault, onGrade, flags, onFlag, marks, onPart, remarks }: Props) {
+    const keyed = measured.labels[man] ?? [];
+    // What was proposed or seen and stands on no key of his is shown behind the keys.
+    const others = faults.filter((id) => !keyed.some((f) => f.id === id));
+    const labels = [...keyed, ...library.filter((f) => others.includes(f.id)).map((f) => ({ ...f, key: null }))];
     return (
         <section className="shrink-0 border-t border-edge px-3 pt-1.5 pb-2">
             <div className="grid grid-cols-3 gap-1">
@@ -103,7 +107,7 @@ function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks
                         key={f.id}
                         type="button"
                         aria-pressed={faults.includes(f.id)}
-                        title={`${f.label} (${f.key})`}
+                        title={f.key === null ? f.label : `${f.label} (${f.key})`}
                         onClick={() => onFault(f.id)}
                         className={clsx(
                             'truncate rounded border px-1.5 py-0.5 text-left text-[12px] narrow',
@@ -116,7 +120,7 @@ function Grading({ measured, man, faults, onFault, onGrade, flags, onFlag, marks
                                   : 'border-edge hover:border-ink',
                         )}
                     >
-                        <span className="mr-1">{f.key}</span>
+                        {f.key !== null && <span className="mr-1">{f.key}</span>}
                         {f.label}
                     </button>
                 ))}
