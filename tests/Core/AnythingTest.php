@@ -50,7 +50,8 @@ it('proves whatever can be said, and says it again as the same call', function (
             continue;
         }
         $again = CallParser::parse(Describer::words($call, $situation), $situation);
-        expect($again->reads)->toBe($call->reads, $words)->and(array_keys($again->routes))->toEqualCanonicalizing(array_keys($call->routes), $words);
+        expect($again->reads)->toBe($call->reads, $words)
+            ->and(array_keys($again->routes))->toEqualCanonicalizing(array_keys($call->routes), $words);
         $proof = Prover::prove($call, $look, new Setting($call->situation ?? $situation, $level));
         expect(is_finite($proof->strength()))->toBeTrue($words)->and(json_encode(Report::of($proof)))->toBeString($words);
         $proved++;

@@ -42,7 +42,14 @@ it('keeps deep men over what runs at them', function (string $shell, string $rol
     foreach ([1.5, 2.0, 2.5] as $t) {
         expect(spotOf($proof, $role, $t)[1] - runnerOf($proof, $letter, $t)[1])->toBeGreaterThan(0.5, "at $t s");
     }
-})->with([['cover 3', 'right corner', 'Z'], ['cover 3', 'free safety', 'H'], ['cover 4', 'right corner', 'Z'], ['cover 4', 'strong safety', 'H'], ['cover 2', 'strong safety', 'H'], ['cover 1', 'right corner', 'Z']]);
+})->with([
+    ['cover 3', 'right corner', 'Z'],
+    ['cover 3', 'free safety', 'H'],
+    ['cover 4', 'right corner', 'Z'],
+    ['cover 4', 'strong safety', 'H'],
+    ['cover 2', 'strong safety', 'H'],
+    ['cover 1', 'right corner', 'Z'],
+]);
 
 it('has man defenders run with their man once they have seen him break', function (string $role, string $letter, string $route): void {
     $proof = proof("gun 2x2 right: $letter $route; read $letter", 'cover 1');
@@ -52,7 +59,13 @@ it('has man defenders run with their man once they have seen him break', functio
     $gap = hypot($x - $track->x[$d][80], $y - $track->y[$d][80]);
     $toward = (($x - $track->x[$d][80]) * $track->vx[$d][80] + ($y - $track->y[$d][80]) * $track->vy[$d][80]) / max(0.1, $gap);
     expect($gap < 1.5 || $toward > 2.5)->toBeTrue("gap $gap, closing at $toward");
-})->with([['right corner', 'Z', 'dig 12'], ['left corner', 'X', 'shallow'], ['nickel', 'H', 'dig 10'], ['strong safety', 'Y', 'out 8'], ['right corner', 'Z', 'post']]);
+})->with([
+    ['right corner', 'Z', 'dig 12'],
+    ['left corner', 'X', 'shallow'],
+    ['nickel', 'H', 'dig 10'],
+    ['strong safety', 'Y', 'out 8'],
+    ['right corner', 'Z', 'post'],
+]);
 
 it('keeps the middle safety between two seams and turns him to one alone', function (): void {
     $both = proof('gun 2x2 right: H seam, Y seam, Z go clear, X go clear; read H, Y', 'cover 3');

@@ -50,7 +50,15 @@ it('keeps what a call without an order of its own is read by', function (string 
 
 it('says no more than it must', function (string $call): void {
     expect(Describer::words(CallParser::parse($call)))->toBe($call);
-})->with(['gun 2x2 right: drive right', 'gun 2x2 right: mesh right', 'gun 2x2 right: smash both', 'gun 2x2 right: smash right; post-dig left', 'gun trips left: flood left', 'gun trips right: four verticals right', 'gun 2x2 right: smash right; Z hitch 7']);
+})->with([
+    'gun 2x2 right: drive right',
+    'gun 2x2 right: mesh right',
+    'gun 2x2 right: smash both',
+    'gun 2x2 right: smash right; post-dig left',
+    'gun trips left: flood left',
+    'gun trips right: four verticals right',
+    'gun 2x2 right: smash right; Z hitch 7',
+]);
 
 it('resolves a call to routes and reads', function (string $words, array $routes, array $reads): void {
     $call = CallParser::parse($words);
@@ -102,15 +110,24 @@ it('reads looks', function (string $words, string $look): void {
 
 it('refuses looks it does not know', function (string $words, string $message): void {
     expect(fn () => LookParser::parse($words))->toThrow(NotUnderstood::class, $message);
-})->with([['5-9 heap, cover 3', 'is not a front'], ['4-2 nickel, cover 9', 'Did you mean cover 0 or cover 1'], ['4-2 nickel, cover 2, zzz', '"zzz" is not a word'],
-    ['4-2 nickel, cover 3, corners prss', '"prss" is not a word for the corners. Did you mean press'], ['4-2 nickel, cover 3, 8 on RG', '"8" is not a word'],
-    ['4-2 nickel, cover 3, nine rush', '"nine" is not a word'], ['4-2 nickel, cover 3, mike plays guitar', '"guitar" is not a job'],
-    ['4-2 nickel, cover 3, mike reacts in 4 s', 'give 0 to 1 seconds'], ['4-2 nickel, cover 3, safety rotates up', '"up" is not a side'],
-    ['4-2 nickel, cover 3, nickel plays man on Q', '"q" is not a receiver']]);
+})->with([
+    ['5-9 heap, cover 3', 'is not a front'],
+    ['4-2 nickel, cover 9', 'Did you mean cover 0 or cover 1'],
+    ['4-2 nickel, cover 2, zzz', '"zzz" is not a word'],
+    ['4-2 nickel, cover 3, corners prss', '"prss" is not a word for the corners. Did you mean press'],
+    ['4-2 nickel, cover 3, 8 on RG', '"8" is not a word'],
+    ['4-2 nickel, cover 3, nine rush', '"nine" is not a word'],
+    ['4-2 nickel, cover 3, mike plays guitar', '"guitar" is not a job'],
+    ['4-2 nickel, cover 3, mike reacts in 4 s', 'give 0 to 1 seconds'],
+    ['4-2 nickel, cover 3, safety rotates up', '"up" is not a side'],
+    ['4-2 nickel, cover 3, nickel plays man on Q', '"q" is not a receiver'],
+]);
 
 it('W-01: names the family, why, and what differs when the routes swap', function (): void {
     $a = Description::of(CallParser::parse('gun trips right: #1 post, #2 dig 13, #3 flat; X shallow'));
-    expect($a['family'])->toBe('post-dig')->and($a['why'])->toBe('post by #1, dig by #2')->and($a['otherSide'])->toBe(['X shallow, back side']);
+    expect($a['family'])->toBe('post-dig')
+        ->and($a['why'])->toBe('post by #1, dig by #2')
+        ->and($a['otherSide'])->toBe(['X shallow, back side']);
 
     $b = Description::of(CallParser::parse('gun trips right: #1 dig 13, #2 post, #3 flat; X shallow'));
     expect($b['family'])->toBe('inverted post-dig')->and($b['alsoCalled'])->toBe('dagger type')

@@ -7,7 +7,11 @@ use Jacotaxis\Core\Words\CallParser;
 it('comes back from its document as the same call', function (string $words): void {
     $document = CallDocument::write(CallParser::parse($words));
     expect(CallDocument::write(CallDocument::read($document)))->toBe($document)->and($document['assignments'])->toHaveCount(11);
-})->with(['gun 2x2: smash right', 'gun trips left: four verticals', '3rd & 8, ball on 35, left hash | gun 2x2, five: curl-flat field; key nickel']);
+})->with([
+    'gun 2x2: smash right',
+    'gun trips left: four verticals',
+    '3rd & 8, ball on 35, left hash | gun 2x2, five: curl-flat field; key nickel',
+]);
 
 it('refuses what cannot be, and says where', function (Closure $spoil, string $pointer, string $message): void {
     $document = CallDocument::write(CallParser::parse('gun 2x2 right: smash right'));

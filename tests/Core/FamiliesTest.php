@@ -46,11 +46,19 @@ it('reads its own words of every family back as the same call', function (string
 
 it('keeps the name when the back side, the motion or the set changes (CAL-03)', function (string $call): void {
     expect(Description::of(CallParser::parse($call))['family'])->toBe('slant-flat');
-})->with(['gun 2x2 right: slant-flat right', 'gun 2x2 right: Z slant; H flat; X go', 'gun trips right: Z slant; H flat; Y go; X hitch', 'gun 2x2 right, Y fast right: Z slant; H flat; X go']);
+})->with([
+    'gun 2x2 right: slant-flat right',
+    'gun 2x2 right: Z slant; H flat; X go',
+    'gun trips right: Z slant; H flat; Y go; X hitch',
+    'gun 2x2 right, Y fast right: Z slant; H flat; X go',
+]);
 
 it('gives a family the depth of its own', function (): void {
     $call = CallParser::parse('gun 2x2 right: levels right');
-    expect($call->routes['H']->depth())->toBe(10.0)->and($call->routes['Z']->depth())->toBe(5.0)->and(Wish::of('seam across')->route(Side::Right)->side)->toBe(Side::Left)->and(Wish::of('dig 10')->route(Side::Right)->depthYd)->toBe(10.0);
+    expect($call->routes['H']->depth())->toBe(10.0)
+        ->and($call->routes['Z']->depth())->toBe(5.0)
+        ->and(Wish::of('seam across')->route(Side::Right)->side)->toBe(Side::Left)
+        ->and(Wish::of('dig 10')->route(Side::Right)->depthYd)->toBe(10.0);
 });
 
 it('proves every family against the four base shells of either front without falling over', function (string $name): void {
@@ -90,5 +98,6 @@ it('truth 9: drive high-lows the hook man in two-high zone', function (string $s
 it('throws a shallow once he is past the hook man, before he is across', function (string $letter): void {
     $proof = proof('gun 2x2: Z shallow; X shallow; H dig; Y dig; read Z, X', 'cover 2');
     $run = $proof->scene->routes[$letter];
-    expect($run->break()->t)->toBeGreaterThan(1.4)->toBeLessThan(2.4)->and(abs($run->break()->xYd))->toBeLessThan(11.0)->toBeGreaterThan(4.0);
+    expect($run->break()->t)->toBeGreaterThan(1.4)->toBeLessThan(2.4)
+        ->and(abs($run->break()->xYd))->toBeLessThan(11.0)->toBeGreaterThan(4.0);
 })->with(['Z', 'X']);

@@ -27,7 +27,18 @@ it('turns play yards into field yards and back', function (Hash $hash): void {
 
 it('refuses downs and spots no field has', function (int $down, float $toGo, float $ball): void {
     expect(fn () => Situation::of(down: $down, toGoYd: $toGo, ballOnYd: $ball))->toThrow(OutOfField::class);
-})->with([[0, 10, 40], [5, 10, 40], [1, 0, 40], [1, -3, 40], [1, 70, 40], [1, 10, 0], [1, 10, 100], [1, NAN, 40], [1, INF, 40], [1, 10, NAN]]);
+})->with([
+    [0, 10, 40],
+    [5, 10, 40],
+    [1, 0, 40],
+    [1, -3, 40],
+    [1, 70, 40],
+    [1, 10, 0],
+    [1, 10, 100],
+    [1, NAN, 40],
+    [1, INF, 40],
+    [1, 10, NAN],
+]);
 
 it('asks 40, 60, 100 and 100 percent of the distance (Carroll, Palmer and Thorn 1988)', function (int $down, float $need): void {
     expect(Situation::of(down: $down)->successYd())->toBe($need);
@@ -35,7 +46,10 @@ it('asks 40, 60, 100 and 100 percent of the distance (Carroll, Palmer and Thorn 
 
 it('counts receivers from the sideline in', function (string $set, Side $side, array $left, array $right, Side $strength): void {
     $count = ReceiverCount::of((new Formation('gun', $set, $side))->men(PlayFrame::of(RuleSet::Nfhs, Hash::Middle, 40.0)));
-    expect($count->left)->toBe($left)->and($count->right)->toBe($right)->and($count->backs)->toBe(['R'])->and($count->strength(Hash::Middle, $side))->toBe($strength);
+    expect($count->left)->toBe($left)
+        ->and($count->right)->toBe($right)
+        ->and($count->backs)->toBe(['R'])
+        ->and($count->strength(Hash::Middle, $side))->toBe($strength);
 })->with([
     ['2x2', Side::Right, ['X', 'Y'], ['Z', 'H'], Side::Right],
     ['2x2', Side::Left, ['Z', 'H'], ['X', 'Y'], Side::Left],

@@ -43,11 +43,16 @@ it('goes the way it is called', function (string $letter, string $name, ?Side $s
     $home = $letter === 'Z' || $letter === 'H' ? 1.0 : -1.0;
     $inward === 0.0 ? expect(abs($moved))->toBeLessThan(1.5) : expect(-$moved * $home * $inward)->toBeGreaterThan(1.0);
 })->with([
-    'corner outside' => ['H', 'corner', null, -1.0], 'corner outside, left' => ['Y', 'corner', null, -1.0],
-    'post inside' => ['Z', 'post', null, 1.0], 'post inside, left' => ['X', 'post', null, 1.0],
-    'dig inside' => ['H', 'dig', null, 1.0], 'out outside' => ['H', 'out', null, -1.0],
-    'post sent outside by word' => ['H', 'post', Side::Right, -1.0], 'go straight' => ['Z', 'go', null, 0.0],
-    'seam straight' => ['H', 'seam', null, 0.0], 'shallow inside' => ['X', 'shallow', null, 1.0],
+    'corner outside' => ['H', 'corner', null, -1.0],
+    'corner outside, left' => ['Y', 'corner', null, -1.0],
+    'post inside' => ['Z', 'post', null, 1.0],
+    'post inside, left' => ['X', 'post', null, 1.0],
+    'dig inside' => ['H', 'dig', null, 1.0],
+    'out outside' => ['H', 'out', null, -1.0],
+    'post sent outside by word' => ['H', 'post', Side::Right, -1.0],
+    'go straight' => ['Z', 'go', null, 0.0],
+    'seam straight' => ['H', 'seam', null, 0.0],
+    'shallow inside' => ['X', 'shallow', null, 1.0],
 ]);
 
 it('comes back on a curl and holds the ground on a hitch', function (string $name, float $finish): void {
@@ -87,11 +92,22 @@ it('lets a back who checks the rush go later', function (): void {
 
 it('tells what it is: at the break, by a release that is not vertical, or past the quick game', function (string $letter, string $name, float $from, float $to): void {
     expect(ran($letter, RouteSpec::of($name))->declaredAt())->toBeGreaterThan($from)->toBeLessThan($to);
-})->with(['hitch at its break' => ['Z', 'hitch', 1.35, 1.5], 'corner past seven yards' => ['H', 'corner', 1.5, 1.8], 'flat at once' => ['H', 'flat', 0.4, 0.9], 'shallow at once' => ['X', 'shallow', 0.4, 1.3]]);
+})->with([
+    'hitch at its break' => ['Z', 'hitch', 1.35, 1.5],
+    'corner past seven yards' => ['H', 'corner', 1.5, 1.8],
+    'flat at once' => ['H', 'flat', 0.4, 0.9],
+    'shallow at once' => ['X', 'shallow', 0.4, 1.3],
+]);
 
 it('refuses routes and depths it does not know', function (string $name, ?float $depth, string $message): void {
     expect(fn () => RouteSpec::of($name, $depth))->toThrow(UnknownRoute::class, $message);
-})->with([['zigzag', null, 'Known routes: hitch'], ['hitch', 30.0, 'give 2 to 12 yards'], ['corner', -4.0, 'cannot break at -4'], ['corner', NAN, 'cannot break at NAN'], ['post', INF, 'cannot break at INF']]);
+})->with([
+    ['zigzag', null, 'Known routes: hitch'],
+    ['hitch', 30.0, 'give 2 to 12 yards'],
+    ['corner', -4.0, 'cannot break at -4'],
+    ['corner', NAN, 'cannot break at NAN'],
+    ['post', INF, 'cannot break at INF'],
+]);
 
 it('mirrors twice into itself', function (): void {
     $spec = RouteSpec::of('post', 12.0, Side::Left);
@@ -102,11 +118,17 @@ it('breaks the quick, crossing and double-stem routes where the catalogue says',
     $break = ran($letter, RouteSpec::of($name))->break();
     expect([$break->xYd, $break->yYd])->toEqualWithDelta([$x, $y], 0.51)->and($break->kind)->toBe($kind);
 })->with([
-    'slant at three' => ['Z', 'slant', 18.0, 3.0, CutKind::Speed], 'quick out at five, rounded' => ['H', 'quick out', 9.0, 5.0, CutKind::Speed],
-    'in at five' => ['Z', 'in', 18.0, 5.0, CutKind::Speed], 'stop at nine' => ['Z', 'stop', 18.0, 9.0, CutKind::Settle], 'now hitch at five' => ['X', 'now hitch', -18.0, 5.0, CutKind::Settle],
-    'comeback at sixteen' => ['Z', 'comeback', 18.0, 16.0, CutKind::Drop], 'over climbs to ten' => ['H', 'over', 9.0, 10.0, CutKind::Speed],
-    'sit six yards inside' => ['Z', 'sit', 12.0, 5.5, CutKind::Settle], 'sit in front of his place from the slot' => ['Y', 'sit', -8.0, 5.5, CutKind::Settle],
-    'wheel turns up from the flat' => ['H', 'wheel', 15.0, 2.0, CutKind::Speed], 'bender leaves its landmark at twelve' => ['H', 'bender', 6.5, 12.0, CutKind::Speed],
+    'slant at three' => ['Z', 'slant', 18.0, 3.0, CutKind::Speed],
+    'quick out at five, rounded' => ['H', 'quick out', 9.0, 5.0, CutKind::Speed],
+    'in at five' => ['Z', 'in', 18.0, 5.0, CutKind::Speed],
+    'stop at nine' => ['Z', 'stop', 18.0, 9.0, CutKind::Settle],
+    'now hitch at five' => ['X', 'now hitch', -18.0, 5.0, CutKind::Settle],
+    'comeback at sixteen' => ['Z', 'comeback', 18.0, 16.0, CutKind::Drop],
+    'over climbs to ten' => ['H', 'over', 9.0, 10.0, CutKind::Speed],
+    'sit six yards inside' => ['Z', 'sit', 12.0, 5.5, CutKind::Settle],
+    'sit in front of his place from the slot' => ['Y', 'sit', -8.0, 5.5, CutKind::Settle],
+    'wheel turns up from the flat' => ['H', 'wheel', 15.0, 2.0, CutKind::Speed],
+    'bender leaves its landmark at twelve' => ['H', 'bender', 6.5, 12.0, CutKind::Speed],
 ]);
 
 it('ends where the route ends', function (string $letter, string $name, Closure $ends): void {

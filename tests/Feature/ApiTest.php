@@ -57,7 +57,9 @@ it('saves a call, and refuses a stale save with both versions', function (): voi
 
 it('refuses a document that is not one, at its pointer', function (Closure $spoil, string $pointer): void {
     $answer = $this->actingAs(coach())->postJson('/api/v1/calls', ['name' => 'Bad', 'document' => $spoil(smash())])->assertStatus(422);
-    expect($answer->json('pointer'))->toBe($pointer)->and($answer->json('detail'))->not->toBe('')->and(Call::query()->where('name', 'Bad')->exists())->toBeFalse();
+    expect($answer->json('pointer'))->toBe($pointer)
+        ->and($answer->json('detail'))->not->toBe('')
+        ->and(Call::query()->where('name', 'Bad')->exists())->toBeFalse();
 })->with([
     'twelve men' => [fn (array $d): array => ['assignments' => [...$d['assignments'], ['man' => 'F', 'job' => 'protect']]] + $d, '/assignments'],
     'ten men' => [fn (array $d): array => ['assignments' => array_slice($d['assignments'], 0, 10)] + $d, '/assignments'],
@@ -71,7 +73,9 @@ it('refuses a document that is not one, at its pointer', function (Closure $spoi
 it('proves an unsaved document as its schema says', function (string $words): void {
     $answer = $this->actingAs(coach())->postJson('/api/v1/proofs', ['words' => $words, 'look' => '4-2 nickel, cover 2', 'frames' => true])->assertOk();
     app(Schemas::class)->check('proof', json_decode(json_encode($answer->json('report'))));
-    expect($answer->json('stage.men'))->toHaveCount(11)->and($answer->json('stage.defenders'))->toHaveCount(11)->and($answer->json('frames.at'))->not->toBe([]);
+    expect($answer->json('stage.men'))->toHaveCount(11)
+        ->and($answer->json('stage.defenders'))->toHaveCount(11)
+        ->and($answer->json('frames.at'))->not->toBe([]);
 })->with(['gun 2x2 right: smash right', 'gun trips left: four verticals', 'gun 2x2: X go clear; read X']);
 
 it('says which word it does not understand', function (): void {
@@ -80,7 +84,12 @@ it('says which word it does not understand', function (): void {
 
 it('refuses impossible situations by name', function (array $situation, string $pointer): void {
     $this->actingAs(coach())->postJson('/api/v1/proofs', ['document' => smash(), 'look' => '4-2 nickel, cover 2', 'situation' => $situation])->assertStatus(422)->assertJsonPath('pointer', $pointer);
-})->with([[['down' => 7], '/situation'], [['hash' => 'north'], '/situation/hash'], [['ballOnYd' => 'goal'], '/situation/ballOnYd'], [['wind' => 3], '/situation/wind']]);
+})->with([
+    [['down' => 7], '/situation'],
+    [['hash' => 'north'], '/situation/hash'],
+    [['ballOnYd' => 'goal'], '/situation/ballOnYd'],
+    [['wind' => 3], '/situation/wind'],
+]);
 
 it('serves film in ranges, so that seeking works', function (): void {
     $clip = Clip::query()->orderBy('id')->first();

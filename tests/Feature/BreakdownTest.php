@@ -37,7 +37,9 @@ it('takes a reel out as JSON and in again whole', function (): void {
 it('writes cues a film player reads (WebVTT)', function (): void {
     $game = Reel::query()->where('title', 'Week 3, Granite Pass')->firstOrFail();
     $vtt = $this->get("/api/v1/reels/{$game->id}/file.vtt")->assertOk()->assertHeader('Content-Type', 'text/vtt; charset=utf-8')->getContent();
-    expect($vtt)->toStartWith("WEBVTT\n\n")->and(preg_match_all('/^\d{2}:\d{2}:\d{2}\.\d{3} --> \d{2}:\d{2}:\d{2}\.\d{3}$/m', $vtt))->toBe(44)->and($vtt)->not->toMatch('/<script/');
+    expect($vtt)->toStartWith("WEBVTT\n\n")
+        ->and(preg_match_all('/^\d{2}:\d{2}:\d{2}\.\d{3} --> \d{2}:\d{2}:\d{2}\.\d{3}$/m', $vtt))->toBe(44)
+        ->and($vtt)->not->toMatch('/<script/');
 });
 
 it('reads tables as other programs write them', function (string $csv, array $expected): void {
@@ -63,8 +65,12 @@ it('previews with its guess of the columns, and reads by the coach\'s mapping', 
     $reel = emptyReel();
     $file = UploadedFile::fake()->createWithContent('b.csv', "Dn,Dist,Weather,Yards Gained\n1,10,rain,4\n7,10,sun,x\n");
     $answer = $this->post("/api/v1/reels/{$reel->id}/breakdown/preview", ['file' => $file], ['Accept' => 'application/json'])->assertOk();
-    expect($answer->json('mapping'))->toBe(['down', 'toGo', null, 'gain'])->and($answer->json('rows'))->toBe(2)->and($answer->json('preview.0.errors'))->toBe([])->and($answer->json('preview.0.document.chart.note'))->toBe('[rain]')
-        ->and(array_column($answer->json('preview.1.errors'), 'field'))->toBe(['down', 'gain'])->and($answer->json('preview.1.row'))->toBe(3);
+    expect($answer->json('mapping'))->toBe(['down', 'toGo', null, 'gain'])
+        ->and($answer->json('rows'))->toBe(2)
+        ->and($answer->json('preview.0.errors'))->toBe([])
+        ->and($answer->json('preview.0.document.chart.note'))->toBe('[rain]')
+        ->and(array_column($answer->json('preview.1.errors'), 'field'))->toBe(['down', 'gain'])
+        ->and($answer->json('preview.1.row'))->toBe(3);
     expect($reel->snaps()->count())->toBe(0);
     bring($reel, "Dn,Dist,Weather,Yards Gained\n1,10,rain,4\n", [null, 'toGo', 'note', 'gain'])->assertCreated();
     expect($reel->snaps()->first()->document['chart']['note'])->toBe('rain [1]');
@@ -74,7 +80,8 @@ it('loses nothing: what cannot be read stays in the note', function (): void {
     $reel = emptyReel();
     $done = bring($reel, "Down,Call,Look,Result\nfifth,zonk right,cover 22,exploded\n")->assertCreated();
     $note = $reel->snaps()->first()->document['chart']['note'];
-    expect($done->json('errors.0.row'))->toBe(2)->and(array_column($done->json('errors.0.errors'), 'field'))->toBe(['down', 'result', 'call', 'look']);
+    expect($done->json('errors.0.row'))->toBe(2)
+        ->and(array_column($done->json('errors.0.errors'), 'field'))->toBe(['down', 'result', 'call', 'look']);
     foreach (['fifth', 'zonk right', 'cover 22', 'exploded'] as $kept) {
         expect($note)->toContain($kept);
     }
@@ -84,8 +91,10 @@ it('loses nothing: what cannot be read stays in the note', function (): void {
 it('refuses what is no table, two columns for one field, and unknown fields', function (string $csv, ?array $mapping, string $says): void {
     bring(emptyReel(), $csv, $mapping)->assertStatus(422)->assertJsonPath('detail', fn (string $d): bool => str_contains($d, $says));
 })->with([
-    'empty' => ['   ', null, 'empty or not text'], 'not text' => ["\0\1\2\3", null, 'empty or not text'],
-    'two columns for a field' => ["a,b\n1,2\n", ['down', 'down'], 'Two columns'], 'an unknown field' => ["a\n1\n", ['weather'], 'no field "weather"'],
+    'empty' => ['   ', null, 'empty or not text'],
+    'not text' => ["\0\1\2\3", null, 'empty or not text'],
+    'two columns for a field' => ["a,b\n1,2\n", ['down', 'down'], 'Two columns'],
+    'an unknown field' => ["a\n1\n", ['weather'], 'no field "weather"'],
 ]);
 
 it('keeps script as text', function (): void {

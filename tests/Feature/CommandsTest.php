@@ -39,12 +39,18 @@ it('checks a document for legality and ends with 1 on a fault', function (): voi
     file_put_contents($file, json_encode($document));
     [$code, $found] = jx('jx:legal', ['file' => $file, '--rules' => 'nfhs', '--json' => true]);
     unlink($file);
-    expect($code)->toBe(1)->and($found['findings'][0]['man'])->toBe('Y')->and($found['findings'][0]['rule'])->toContain('NFHS')->and($found['findings'][0]['fix'])->toContain('Move Y');
+    expect($code)->toBe(1)
+        ->and($found['findings'][0]['man'])->toBe('Y')
+        ->and($found['findings'][0]['rule'])->toContain('NFHS')
+        ->and($found['findings'][0]['fix'])->toContain('Move Y');
 });
 
 it('says a call in words', function (): void {
     [, $said] = jx('jx:describe', ['--call' => 'gun 2x2 right: Z hitch, H corner', '--json' => true]);
-    expect($said['words'])->toBe('gun 2x2 right: smash right')->and($said['family'])->toBe('smash')->and($said['why'])->toBe('hitch by #1, corner by #2')->and($said['nearest'])->not->toBe([]);
+    expect($said['words'])->toBe('gun 2x2 right: smash right')
+        ->and($said['family'])->toBe('smash')
+        ->and($said['why'])->toBe('hitch by #1, corner by #2')
+        ->and($said['nearest'])->not->toBe([]);
 });
 
 it('measures and grades the example of the film schema without the database', function (): void {
@@ -63,6 +69,8 @@ it('films a run and writes the truth beside it', function (): void {
     $out = sys_get_temp_dir().'/jx-film-test.webm';
     expect(Artisan::call('jx:film', ['out' => $out, '--call' => 'gun 2x2 right: smash right', '--look' => '4-2 nickel, cover 2', '--act' => 'right corner: sink', '--width' => 160, '--height' => 90]))->toBe(0);
     $truth = json_decode(file_get_contents(str_replace('.webm', '.truth.json', $out)), true);
-    expect((new App\Film\Probe)->film($out)['video']['widthPx'])->toBe(160)->and($truth['thrownTo'])->toBe('Z')->and($truth['marks']['snap'])->toEqual(1.0);
+    expect((new App\Film\Probe)->film($out)['video']['widthPx'])->toBe(160)
+        ->and($truth['thrownTo'])->toBe('Z')
+        ->and($truth['marks']['snap'])->toEqual(1.0);
     array_map(unlink(...), [$out, str_replace('.webm', '.truth.json', $out)]);
 });

@@ -53,7 +53,9 @@ function part(string $url, int $offset, string $bytes): TestResponse
 it('takes a film in parts and makes it ready, or refuses it with the reason', function (Closure $bytes, string $name, string $status, string $says): void {
     $answer = send($bytes(), $name);
     $clip = Clip::query()->findOrFail($answer->headers->get('X-Clip'));
-    expect($clip->status)->toBe($status)->and($status === 'refused' ? $clip->reason : $clip->mime)->toContain($says)->and(is_file($clip->path()))->toBe($status === 'ready');
+    expect($clip->status)->toBe($status)
+        ->and($status === 'refused' ? $clip->reason : $clip->mime)->toContain($says)
+        ->and(is_file($clip->path()))->toBe($status === 'ready');
     if ($status === 'ready') {
         expect($clip->video['widthPx'])->toBe(320)->and($clip->video['durationS'])->toEqualWithDelta(1.5, 0.1);
         $this->get("/api/v1/clips/{$clip->id}/picture")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
@@ -82,7 +84,12 @@ it('goes on with an upload where it broke off', function (): void {
 it('refuses what it cannot take before the first byte', function (array $server, int $status): void {
     config(['film.most_mb' => 1]);
     $this->call('POST', '/api/v1/reels/'.game()->id.'/uploads', server: $server + ['HTTP_ACCEPT' => 'application/json'])->assertStatus($status)->assertJsonStructure(['title', 'detail']);
-})->with(['no size' => [[], 400], 'empty' => [['HTTP_UPLOAD_LENGTH' => '0'], 400], 'too large' => [['HTTP_UPLOAD_LENGTH' => '2000000'], 413], 'to a snap of another reel' => [['HTTP_UPLOAD_LENGTH' => '5000', 'HTTP_UPLOAD_METADATA' => 'snap '.base64_encode('01NOSUCHSNAP')], 422]]);
+})->with([
+    'no size' => [[], 400],
+    'empty' => [['HTTP_UPLOAD_LENGTH' => '0'], 400],
+    'too large' => [['HTTP_UPLOAD_LENGTH' => '2000000'], 413],
+    'to a snap of another reel' => [['HTTP_UPLOAD_LENGTH' => '5000', 'HTTP_UPLOAD_METADATA' => 'snap '.base64_encode('01NOSUCHSNAP')], 422],
+]);
 
 it('forgets an upload that is given up', function (): void {
     $made = $this->call('POST', '/api/v1/reels/'.game()->id.'/uploads', server: ['HTTP_UPLOAD_LENGTH' => '100']);
@@ -111,7 +118,10 @@ it('cuts one long film into snaps', function (): void {
 
 it('opens a reel with its strip', function (): void {
     $page = $this->getJson('/api/v1/reels/'.game()->id)->assertOk();
-    expect($page->json('snaps'))->toHaveCount(44)->and($page->json('snaps.3.clips'))->toHaveCount(2)->and($page->json('snaps.3'))->not->toHaveKey('document')->and(collect($page->json('snaps'))->filter(fn (array $s): bool => $s['clips'] !== [])->count())->toBeGreaterThanOrEqual(12);
+    expect($page->json('snaps'))->toHaveCount(44)
+        ->and($page->json('snaps.3.clips'))->toHaveCount(2)
+        ->and($page->json('snaps.3'))->not->toHaveKey('document')
+        ->and(collect($page->json('snaps'))->filter(fn (array $s): bool => $s['clips'] !== [])->count())->toBeGreaterThanOrEqual(12);
 });
 
 it('starts, changes and refuses a reel', function (): void {
@@ -133,7 +143,9 @@ it('saves a snap on its version only, and keeps what is searched beside it', fun
 it('reads a quick entry, keeps it, and puts a thrown away snap back in its place', function (): void {
     $reel = game();
     $read = $this->postJson("/api/v1/reels/{$reel->id}/entries", ['line' => 'r4 >R'])->assertOk();
-    expect($read->json('document.chart.gainYd'))->toEqual(4)->and($read->json('document.situation.down'))->toBe(1)->and($read->json('assumed'))->not->toBe([]);
+    expect($read->json('document.chart.gainYd'))->toEqual(4)
+        ->and($read->json('document.situation.down'))->toBe(1)
+        ->and($read->json('assumed'))->not->toBe([]);
     $made = $this->postJson("/api/v1/reels/{$reel->id}/snaps", ['document' => $read->json('document')])->assertCreated()->assertJsonPath('place', 45);
     $gone = $this->deleteJson('/api/v1/snaps/'.$made->json('id'))->assertOk();
     $this->postJson("/api/v1/reels/{$reel->id}/snaps", ['document' => $gone->json('document'), 'place' => 3])->assertCreated()->assertJsonPath('place', 3);
@@ -167,15 +179,25 @@ it('lists open questions and settles one with its history', function (): void {
 
 it('measures an unsaved snap: plan against done, decision, whose it was', function (): void {
     $m = $this->postJson('/api/v1/measurements', ['document' => numbered(17)->document])->assertOk();
-    expect($m->json('decision.decision'))->toBe('forced')->and($m->json('decision.choice'))->toBe('sink')->and($m->json('decision.rightRead'))->toBe('Z')->and($m->json('blame.man'))->toBe('Q')->and($m->json('proposals'))->toHaveCount(11)
-        ->and($m->json('tracks.H.route.route'))->toBe('corner')->and($m->json('labels.LT'))->toHaveCount(9)->and($m->json('disagreements'))->toBe([]);
+    expect($m->json('decision.decision'))->toBe('forced')
+        ->and($m->json('decision.choice'))->toBe('sink')
+        ->and($m->json('decision.rightRead'))->toBe('Z')
+        ->and($m->json('blame.man'))->toBe('Q')
+        ->and($m->json('proposals'))->toHaveCount(11)
+        ->and($m->json('tracks.H.route.route'))->toBe('corner')
+        ->and($m->json('labels.LT'))->toHaveCount(9)
+        ->and($m->json('disagreements'))->toBe([]);
 });
 
 it('draws paint and plan on the picture, or says why not', function (): void {
     $document = numbered(4)->document;
     $ask = ['document' => $document, 'atS' => [1.0, 2.5, 30.0], 'widthPx' => 640, 'heightPx' => 360];
     $views = $this->postJson('/api/v1/views', $ask)->assertOk()->json('views');
-    expect($views[1]['followed'])->toBeTrue()->and($views[1]['lines'])->not->toBe([])->and(array_column($views[1]['plan'], 'man'))->toContain('H')->and($views[1]['doubt'][0]['inches'])->toBeGreaterThan(0.0)->and($views[2]['why'])->toContain('nobody followed it');
+    expect($views[1]['followed'])->toBeTrue()
+        ->and($views[1]['lines'])->not->toBe([])
+        ->and(array_column($views[1]['plan'], 'man'))->toContain('H')
+        ->and($views[1]['doubt'][0]['inches'])->toBeGreaterThan(0.0)
+        ->and($views[2]['why'])->toContain('nobody followed it');
     $this->postJson('/api/v1/views', ['angle' => 'tight', 'document' => ['calibrations' => []] + $document] + $ask)->assertJsonPath('views.0.why', 'This angle is not calibrated yet.');
 });
 
@@ -184,7 +206,9 @@ it('confirms what is proposed, without touching what was graded by hand', functi
     expect($snap->grades()->count())->toBe(0);
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => -1, 'asked' => 'Corner at 10', 'done' => 'loafed', 'reason' => '', 'faults' => [], 'bust' => true], ['If-Match' => '"0"'])->assertCreated();
     $made = $this->postJson("/api/v1/snaps/{$snap->id}/grades")->assertCreated();
-    expect(count($made->json('grades')))->toBeGreaterThan(5)->and(array_column($made->json('grades'), 'man'))->not->toContain('H')->and(Grade::query()->where(['snap_id' => $snap->id, 'man' => 'H'])->value('done'))->toBe('loafed');
+    expect(count($made->json('grades')))->toBeGreaterThan(5)
+        ->and(array_column($made->json('grades'), 'man'))->not->toContain('H')
+        ->and(Grade::query()->where(['snap_id' => $snap->id, 'man' => 'H'])->value('done'))->toBe('loafed');
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['FLT-13']], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => []], ['If-Match' => '"1"'])->assertStatus(412);
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['made up']], ['If-Match' => '"2"'])->assertStatus(422);
@@ -193,12 +217,17 @@ it('confirms what is proposed, without touching what was graded by hand', functi
 it('writes a man\'s letter, to him alone', function (): void {
     $h = Player::query()->where('letter', 'H')->value('id');
     $page = $this->actingAs(coach('h@cedarfork.example'))->getJson("/api/v1/players/$h")->assertOk();
-    expect(array_column($page->json('trend.weeks'), 'week'))->toBe([1, 2, 3])->and($page->json('watch'))->not->toBe([])->and(collect($page->json('grades'))->firstWhere('snap.number', 18)['faults'])->toContain('FLT-13')->and($page->json('byAssignment.0.interval.of'))->toBeGreaterThan(3);
+    expect(array_column($page->json('trend.weeks'), 'week'))->toBe([1, 2, 3])
+        ->and($page->json('watch'))->not->toBe([])
+        ->and(collect($page->json('grades'))->firstWhere('snap.number', 18)['faults'])->toContain('FLT-13')
+        ->and($page->json('byAssignment.0.interval.of'))->toBeGreaterThan(3);
 });
 
 it('tells the week: men, groups, what repeats; and as a table', function (): void {
     $week = $this->getJson('/api/v1/weeks')->assertOk();
-    expect($week->json('week'))->toBe(3)->and($week->json('weeks'))->toBe([1, 2, 3])->and(collect($week->json('men'))->firstWhere('letter', 'Q')['faults'])->not->toBe([])
+    expect($week->json('week'))->toBe(3)
+        ->and($week->json('weeks'))->toBe([1, 2, 3])
+        ->and(collect($week->json('men'))->firstWhere('letter', 'Q')['faults'])->not->toBe([])
         ->and(collect($week->json('repeats'))->where('state', 'repeated')->pluck('text')->first())->toContain('time in 14 days');
     $csv = $this->get('/api/v1/weeks/file.csv?week=3')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
     expect($csv)->toContain('Player,Letter,Snaps')->toContain('Theo Brandvold');
@@ -208,14 +237,17 @@ it('grades by the school the staff chose, and names faults as the staff does', f
     $this->putJson('/api/v1/grading', ['scale' => 'three-part', 'winning' => 0.9, 'fault_labels' => ['FLT-13' => 'off the landmark'], 'fault_keys' => ['receivers' => ['FLT-13', 'PRS-03']]], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('labels.FLT-13', 'off the landmark');
     $week = $this->getJson('/api/v1/weeks')->json();
     $men = collect($week['men']);
-    expect($week['scale'])->toBe('three-part')->and($men->firstWhere('letter', 'H')['possible'])->toEqual(3 * $men->firstWhere('letter', 'H')['snaps']);
+    expect($week['scale'])->toBe('three-part')
+        ->and($men->firstWhere('letter', 'H')['possible'])->toEqual(3 * $men->firstWhere('letter', 'H')['snaps']);
     $this->postJson('/api/v1/measurements', ['document' => numbered(4)->document])->assertJsonPath('labels.H.0.label', 'off the landmark')->assertJsonCount(2, 'labels.H');
     $this->putJson('/api/v1/grading', ['fault_keys' => ['line' => ['FLT-99']]], ['If-Match' => '"2"'])->assertStatus(422);
 });
 
 it('teaches a rule by its reel', function (): void {
     $reel = $this->getJson('/api/v1/teaching/FLT-13')->assertOk();
-    expect(array_values(array_unique(array_column($reel->json('parts'), 'part'))))->toBe(['model', 'fault', 'game'])->and($reel->json('rule.drill'))->toBe('landmark walk')->and($reel->json('parts.0.snap.reel.kind'))->toBe('practice');
+    expect(array_values(array_unique(array_column($reel->json('parts'), 'part'))))->toBe(['model', 'fault', 'game'])
+        ->and($reel->json('rule.drill'))->toBe('landmark walk')
+        ->and($reel->json('parts.0.snap.reel.kind'))->toBe('practice');
     $this->getJson('/api/v1/teaching/FLT-99')->assertNotFound();
 });
 
@@ -261,6 +293,10 @@ it('measures and grades a document on the command line, without the database', f
     [$code, $graded] = jx('jx:grade', ['file' => $file]);
     [, $measured] = jx('jx:measure', ['file' => $file]);
     unlink($file);
-    expect($code)->toBeIn([0, 1])->and(array_column($graded['keys'], 'defender'))->toBe(['right end', 'nickel'])->and($graded['keys'][0])->toMatchArray(['choice' => 'take the back', 'decision' => 'right'])->and($graded['proposals'])->toHaveCount(11)
-        ->and($measured['plots'][0])->toHaveKeys(['id', 'xYd', 'yYd', 'sdYd'])->and($measured['assignments'][0])->toHaveKeys(['man', 'measure', 'planned', 'done', 'error', 'sd']);
+    expect($code)->toBeIn([0, 1])
+        ->and(array_column($graded['keys'], 'defender'))->toBe(['right end', 'nickel'])
+        ->and($graded['keys'][0])->toMatchArray(['choice' => 'take the back', 'decision' => 'right'])
+        ->and($graded['proposals'])->toHaveCount(11)
+        ->and($measured['plots'][0])->toHaveKeys(['id', 'xYd', 'yYd', 'sdYd'])
+        ->and($measured['assignments'][0])->toHaveKeys(['man', 'measure', 'planned', 'done', 'error', 'sd']);
 });

@@ -53,8 +53,11 @@ it('refuses remarks that cannot be', function (array $remark, string $says): voi
     $answer = $this->putJson('/api/v1/snaps/'.ungraded()->id.'/grades/H', gradeOf($remark), ['If-Match' => '"0"'])->assertStatus(422);
     expect(json_encode($answer->json()))->toContain($says);
 })->with([
-    'his own cause' => [['caused_by' => 'H'], 'name another man'], 'nobody of ours' => [['caused_by' => 'mike'], 'caused'], 'no such owner' => [['charged_to' => 'weather'], 'charged'],
-    'a correction without end' => [['correction' => str_repeat('x', 301)], 'correction'], 'certain in words' => [['certain' => 'maybe'], 'certain'],
+    'his own cause' => [['caused_by' => 'H'], 'name another man'],
+    'nobody of ours' => [['caused_by' => 'mike'], 'caused'],
+    'no such owner' => [['charged_to' => 'weather'], 'charged'],
+    'a correction without end' => [['correction' => str_repeat('x', 301)], 'correction'],
+    'certain in words' => [['certain' => 'maybe'], 'certain'],
 ]);
 
 it('keeps a remark when only the mark is changed, and counts anew', function (): void {
@@ -69,7 +72,10 @@ it('GRD-09: gives credit, or the cost, to who caused it, without his partner\'s 
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/R", gradeOf(['caused_by' => 'C', 'faults' => []], $mark), ['If-Match' => '"0"'])->assertCreated();
     $c = Player::query()->where('letter', 'C')->orderBy('depth')->firstOrFail();
     $led = collect($this->getJson("/api/v1/players/{$c->id}")->assertOk()->json('led'))->where('snap', $snap->id)->values();
-    expect($led)->toHaveCount(1)->and($led[0]['helped'])->toBe($helped)->and($led[0]['does'])->toBe($does)->and($led[0])->not->toHaveKeys(['mark', 'faults', 'reason']);
+    expect($led)->toHaveCount(1)
+        ->and($led[0]['helped'])->toBe($helped)
+        ->and($led[0]['does'])->toBe($does)
+        ->and($led[0])->not->toHaveKeys(['mark', 'faults', 'reason']);
     expect($this->getJson('/api/v1/players/'.Player::query()->where('letter', 'X')->value('id'))->json('led'))->toBe([]);
 })->with([[1, true, 'what you did made it for R'], [-1, false, 'what you did cost R the play']]);
 

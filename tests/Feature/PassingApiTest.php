@@ -14,7 +14,9 @@ it('proves a call against looks in parts', function (): void {
     $looks = $this->getJson('/api/v1/sheets/looks')->assertOk()->json('looks');
     expect($looks)->toHaveCount(96);
     $cells = $this->postJson('/api/v1/sheets', ['words' => 'gun 2x2 right: smash right', 'looks' => array_column(array_slice($looks, 12, 6), 'words')])->assertOk()->json('cells');
-    expect($cells)->toHaveCount(6)->and($cells[3])->toMatchArray(['front' => '4-2 nickel', 'shell' => 'cover 2', 'verdict' => 'bound', 'key' => 'right corner'])->and($cells[3]['best']['man'])->toBe('H');
+    expect($cells)->toHaveCount(6)
+        ->and($cells[3])->toMatchArray(['front' => '4-2 nickel', 'shell' => 'cover 2', 'verdict' => 'bound', 'key' => 'right corner'])
+        ->and($cells[3]['best']['man'])->toBe('H');
     $this->getJson('/api/v1/sheets/looks?all=1')->assertJsonCount(143, 'looks');
 });
 
@@ -35,7 +37,9 @@ it('proves the menu against a look', function (): void {
 it('says what beats a call, which calls punish it, its bands, and what would bind it', function (): void {
     $asked = ['document' => smash(), 'look' => '4-2 nickel, cover 2'];
     $beats = $this->postJson('/api/v1/beats', $asked)->assertOk()->json();
-    expect($beats['change']['why'])->toContain($beats['change']['defender'])->and($beats['change']['costYd'])->toBeGreaterThan(0)->and($beats['punishing'][0]['name'])->toBeString();
+    expect($beats['change']['why'])->toContain($beats['change']['defender'])
+        ->and($beats['change']['costYd'])->toBeGreaterThan(0)
+        ->and($beats['punishing'][0]['name'])->toBeString();
     $bands = $this->postJson('/api/v1/tolerances', $asked)->assertOk()->json('bands');
     expect($bands['H']['fromYd'])->toBeLessThan(10)->and($bands['H']['toYd'])->toBeGreaterThan(10);
     $this->postJson('/api/v1/suggestions', $asked)->assertJsonCount(0, 'suggestions');
@@ -56,7 +60,8 @@ it('gives a change before the snap as a look to be proved', function (): void {
 
 it('lists who is free against each pressure', function (): void {
     $rows = $this->postJson('/api/v1/pressures', ['words' => 'gun empty: four verticals', 'look' => '4-3 over, cover 1'])->assertOk()->json('pressures');
-    expect($rows[0])->toMatchArray(['pressure' => 'as it stands', 'free' => null])->and(array_column($rows, 'free', 'pressure')['mike'])->toBe('mike');
+    expect($rows[0])->toMatchArray(['pressure' => 'as it stands', 'free' => null])
+        ->and(array_column($rows, 'free', 'pressure')['mike'])->toBe('mike');
 });
 
 it('runs the play with what a press man does', function (): void {
@@ -64,8 +69,12 @@ it('runs the play with what a press man does', function (): void {
     $plain = $this->postJson('/api/v1/proofs', $asked)->assertOk()->json('report');
     $sits = $this->postJson('/api/v1/proofs', $asked + ['press' => ['Z' => 'sits'], 'frames' => true])->assertOk();
     $z = array_column($plain['press'], null, 'man')['Z'];
-    expect($z)->toMatchArray(['defender' => 'right corner', 'reaction' => null])->and(array_column($z['reactions'], 'name'))->toBe(['sits', 'jumps', 'hesitates', 'bails', 'jams'])
-        ->and($sits->json('report.verdict'))->toBe('bound')->and($plain['verdict'])->not->toBe('bound')->and(array_column($sits->json('report.press'), 'reaction', 'man')['Z'])->toBe('sits')->and($sits->json('frames.at'))->not->toBe([]);
+    expect($z)->toMatchArray(['defender' => 'right corner', 'reaction' => null])
+        ->and(array_column($z['reactions'], 'name'))->toBe(['sits', 'jumps', 'hesitates', 'bails', 'jams'])
+        ->and($sits->json('report.verdict'))->toBe('bound')
+        ->and($plain['verdict'])->not->toBe('bound')
+        ->and(array_column($sits->json('report.press'), 'reaction', 'man')['Z'])->toBe('sits')
+        ->and($sits->json('frames.at'))->not->toBe([]);
     $this->postJson('/api/v1/proofs', $asked + ['press' => ['Z' => 'dances']])->assertStatus(422);
 });
 
@@ -73,7 +82,12 @@ it('answers every proof as its schema says', function (string $call, string $loo
     $report = $this->postJson('/api/v1/proofs', ['words' => $call, 'look' => $look])->assertOk()->getContent();
     app(Schemas::class)->check('proof', json_decode($report)->report);
     expect(true)->toBeTrue();
-})->with([['gun 2x2 right: mesh right', '4-2 nickel, cover 1'], ['gun empty right: drive right', 'bear, cover 0, six rush'], ['gun 2x2 right: Z now hitch, H seam; read Z', '4-2 nickel, cover 1, corners press'], ['3rd & 8 | gun 2x2 right: go-dig right; X post alert', '3-4, cover 3']]);
+})->with([
+    ['gun 2x2 right: mesh right', '4-2 nickel, cover 1'],
+    ['gun empty right: drive right', 'bear, cover 0, six rush'],
+    ['gun 2x2 right: Z now hitch, H seam; read Z', '4-2 nickel, cover 1, corners press'],
+    ['3rd & 8 | gun 2x2 right: go-dig right; X post alert', '3-4, cover 3'],
+]);
 
 it('puts a route in words or as a drawn path into a call', function (): void {
     $this->postJson('/api/v1/assignments', ['document' => smash(), 'man' => 'Z', 'words' => 'dig 13'])->assertOk()->assertJsonPath('document.reads', ['H', 'Z']);
@@ -86,10 +100,13 @@ it('puts a route in words or as a drawn path into a call', function (): void {
 
 it('keeps the staff book: an entry that changes gets its owner and the day', function (): void {
     $book = $this->getJson('/api/v1/staff-book')->assertOk()->assertHeader('ETag', '"1"')->json();
-    expect($book['questions'])->toHaveCount(40)->and(array_column($book['book']['aliases'], 'word', 'alias'))->toMatchArray(['ledge' => 'scissors', 'otter' => '']);
+    expect($book['questions'])->toHaveCount(40)
+        ->and(array_column($book['book']['aliases'], 'word', 'alias'))->toMatchArray(['ledge' => 'scissors', 'otter' => '']);
     $saved = $this->putJson('/api/v1/staff-book', ['settings' => [['id' => 'SET-02', 'choice' => 'A'], ['id' => 'SET-12', 'choice' => 'B']]], ['If-Match' => '"1"'])->assertOk()->json('book');
     $byId = array_column($saved['settings'], null, 'id');
-    expect($byId['SET-12'])->toMatchArray(['choice' => 'B', 'owner' => 'Dale Merriweather', 'on' => date('Y-m-d')])->and($byId['SET-02']['on'])->toBe('2026-11-02')->and($saved['aliases'])->toHaveCount(2);
+    expect($byId['SET-12'])->toMatchArray(['choice' => 'B', 'owner' => 'Dale Merriweather', 'on' => date('Y-m-d')])
+        ->and($byId['SET-02']['on'])->toBe('2026-11-02')
+        ->and($saved['aliases'])->toHaveCount(2);
     expect($this->postJson('/api/v1/words', ['words' => 'gun 2x2: smash right'])->json('assumed'))->toContain('H corner at 12 yd, the school of the staff');
     $this->putJson('/api/v1/staff-book', ['settings' => []], ['If-Match' => '"1"'])->assertStatus(412);
     $this->putJson('/api/v1/staff-book', ['settings' => []])->assertStatus(428);
@@ -115,13 +132,19 @@ it('writes the book to a file and takes it in again, clashes shown first', funct
     expect($preview['adds'])->toBe(['aliases/oak', 'sets/gulch'])->and(array_column($preview['clashes'], 'path'))->toBe(['aliases/ledge']);
     expect(StaffWords::current()->version)->toBe(1);
     $this->postJson('/api/v1/staff-book/import', ['book' => $file, 'take' => ['aliases/ledge']], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
-    expect(StaffWords::current()->book()->aliases)->toMatchArray(['ledge' => 'spot', 'oak' => 'mesh'])->and(Formation::query()->where('name', 'gulch')->exists())->toBeTrue();
+    expect(StaffWords::current()->book()->aliases)->toMatchArray(['ledge' => 'spot', 'oak' => 'mesh'])
+        ->and(Formation::query()->where('name', 'gulch')->exists())->toBeTrue();
     $this->postJson('/api/v1/words', ['words' => 'gulch: oak left'])->assertOk();
 });
 
 it('refuses a file that is no book, and says where', function (mixed $book, int $status): void {
     $this->postJson('/api/v1/staff-book/preview', ['book' => $book])->assertStatus($status)->assertHeader('Content-Type', 'application/problem+json');
-})->with([['not a book', 422], [['kind' => 'other'], 422], [null, 422], [['kind' => 'jacotaxis.book', 'version' => 1, 'letters' => [], 'techniques' => 'inside eye', 'cadence' => []], 422]]);
+})->with([
+    ['not a book', 422],
+    [['kind' => 'other'], 422],
+    [null, 422],
+    [['kind' => 'jacotaxis.book', 'version' => 1, 'letters' => [], 'techniques' => 'inside eye', 'cadence' => []], 422],
+]);
 
 it('takes a family from a drawing and knows it in the call line once it is ready', function (): void {
     $drawn = $this->postJson('/api/v1/staff-book/families', ['name' => 'gully', 'document' => document('gun 2x2 right: Z comeback, H out 6; read Z, H'), 'side' => 'right'])->assertOk()->json();
@@ -139,7 +162,13 @@ it('takes a family from a drawing and knows it in the call line once it is ready
 it('prints cards as PDF and SVG, with script in a name left as text', function (string $format, int $per, string $type): void {
     $answer = $this->postJson("/api/v1/cards/$format", ['documents' => [['name' => '<script>alert(1)</script>', 'document' => smash()]], 'per' => $per])->assertOk()->assertHeader('Content-Type', $type);
     $format === 'pdf' ? expect(substr($answer->getContent(), 0, 5))->toBe('%PDF-') : expect($answer->getContent())->toStartWith('<svg')->toContain('&lt;script&gt;')->not->toContain('<script>')->toContain('Corner at 10 yd, read 1');
-})->with([['pdf', 1, 'application/pdf'], ['pdf', 4, 'application/pdf'], ['pdf', 9, 'application/pdf'], ['svg', 1, 'image/svg+xml'], ['svg', 9, 'image/svg+xml']]);
+})->with([
+    ['pdf', 1, 'application/pdf'],
+    ['pdf', 4, 'application/pdf'],
+    ['pdf', 9, 'application/pdf'],
+    ['svg', 1, 'image/svg+xml'],
+    ['svg', 9, 'image/svg+xml'],
+]);
 
 it('prints a player\'s card with his job alone', function (): void {
     $svg = $this->postJson('/api/v1/cards/svg', ['calls' => [Call::query()->where('name', 'Smash right')->value('id')], 'per' => 4, 'player' => 'Z'])->assertOk()->getContent();
@@ -151,12 +180,22 @@ it('prints a player\'s card with his job alone', function (): void {
 
 it('keeps players out of sheets, book and cards', function (string $method, string $path, array $body): void {
     $this->actingAs(coach('h@cedarfork.example'))->json($method, "/api/v1/$path", $body, ['If-Match' => '"1"'])->assertStatus(403);
-})->with([['GET', 'staff-book', []], ['PUT', 'staff-book', ['settings' => []]], ['GET', 'staff-book/file', []], ['POST', 'staff-book/preview', ['book' => []]], ['POST', 'menus', ['look' => '4-2 nickel, cover 2']], ['POST', 'cards/pdf', ['calls' => []]]]);
+})->with([
+    ['GET', 'staff-book', []],
+    ['PUT', 'staff-book', ['settings' => []]],
+    ['GET', 'staff-book/file', []],
+    ['POST', 'staff-book/preview', ['book' => []]],
+    ['POST', 'menus', ['look' => '4-2 nickel, cover 2']],
+    ['POST', 'cards/pdf', ['calls' => []]],
+]);
 
 it('draws the sheet on the command line', function (): void {
     $code = Artisan::call('jx:sheet', ['--call' => 'gun 2x2: smash right', '--json' => true]);
     $sheet = json_decode(Artisan::output(), true);
-    expect($code)->toBe(0)->and($sheet['cells'])->toHaveCount(96)->and(array_keys($sheet['cells'][0]))->toContain('front', 'shell', 'verdict', 'strength', 'best')->and($sheet['summary']['looks'])->toBe(96)
+    expect($code)->toBe(0)
+        ->and($sheet['cells'])->toHaveCount(96)
+        ->and(array_keys($sheet['cells'][0]))->toContain('front', 'shell', 'verdict', 'strength', 'best')
+        ->and($sheet['summary']['looks'])->toBe(96)
         ->and($sheet['summary']['bound'] + $sheet['summary']['guess'] + $sheet['summary']['covered'])->toBe(96);
     Artisan::call('jx:sheet', ['--call' => 'gun 2x2: smash right', '--fronts' => '3-4, bear', '--shells' => 'cover 2', '--json' => true]);
     expect(array_column(json_decode(Artisan::output(), true)['cells'], 'front'))->toBe(['3-4', 'bear']);

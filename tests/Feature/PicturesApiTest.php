@@ -13,8 +13,13 @@ beforeEach(function (): void {
 
 it('gives every word the lines take', function (): void {
     $words = $this->getJson('/api/v1/vocabulary')->assertOk()->json();
-    expect($words['sets'])->toContain('double-slot', 'H-back')->and($words['savedSets'])->toBe(['ridge'])->and(array_column($words['motions'], 'name'))->toContain('jet', 'trade')
-        ->and($words['roles'])->toContain('sam', 'corners')->and($words['fronts'])->toHaveCount(11)->and($words['shells'])->toHaveCount(13)->and($words['cadence'])->toBe(['down', 'ready', 'set', 'go']);
+    expect($words['sets'])->toContain('double-slot', 'H-back')
+        ->and($words['savedSets'])->toBe(['ridge'])
+        ->and(array_column($words['motions'], 'name'))->toContain('jet', 'trade')
+        ->and($words['roles'])->toContain('sam', 'corners')
+        ->and($words['fronts'])->toHaveCount(11)
+        ->and($words['shells'])->toHaveCount(13)
+        ->and($words['cadence'])->toBe(['down', 'ready', 'set', 'go']);
 });
 
 it('reads a look in words and refuses what it does not know', function (): void {
@@ -26,24 +31,33 @@ it('proves against a look document with men changed by hand, as its schema says'
     $look = LookDocument::write(LookParser::parse('4-2 nickel, cover 3, nickel plays man on H, mike blitz'));
     $report = $this->postJson('/api/v1/proofs', ['document' => document('gun 2x2 right, H jet left on the first sound of ready: smash right'), 'look' => $look])->assertOk()->json();
     app(App\Documents\Schemas::class)->check('proof', $report['report']);
-    expect($report['stage']['look'])->toContain('mike blitz')->and($report['report']['picture']['motions'][0]['sounds'])->toHaveCount(6)->and($report['stage']['landmarks']['widths'])->not->toBe([]);
+    expect($report['stage']['look'])->toContain('mike blitz')
+        ->and($report['report']['picture']['motions'][0]['sounds'])->toHaveCount(6)
+        ->and($report['stage']['landmarks']['widths'])->not->toBe([]);
 });
 
 it('refuses a look that cannot be, at its pointer', function (array $change, string $says): void {
     $this->postJson('/api/v1/proofs', ['document' => document('gun 2x2: smash right'), 'look' => $change + LookDocument::write(LookParser::parse('4-2 nickel, cover 3'))])
         ->assertStatus(422)->assertJson(fn ($json) => $json->where('detail', fn (string $d): bool => str_contains($d, $says))->etc());
 })->with([
-    [['front' => 'pile'], 'No front is called "pile"'], [['rushers' => 12], 'rushers'], [['changes' => [['defender' => 'spare man']]], 'no "spare man"'],
-    [['changes' => [['defender' => 'mike', 'job' => 'sing']]], 'No job is called "sing"'], [['changes' => [['defender' => 'mike', 'reactionS' => -1]]], 'reactionS'],
-    [['changes' => [['defender' => 'mike', 'movement' => ['kind' => 'hop']]]], 'movement'], [['shown' => 'cover 44'], 'No shell is called'], [['edges' => ['up']], 'edges'],
-    [['techniques' => [['technique' => '9', 'on' => 'LG']]], 'no 9 technique on LG'], [['motion' => 'dance'], 'motion'],
+    [['front' => 'pile'], 'No front is called "pile"'],
+    [['rushers' => 12], 'rushers'],
+    [['changes' => [['defender' => 'spare man']]], 'no "spare man"'],
+    [['changes' => [['defender' => 'mike', 'job' => 'sing']]], 'No job is called "sing"'],
+    [['changes' => [['defender' => 'mike', 'reactionS' => -1]]], 'reactionS'],
+    [['changes' => [['defender' => 'mike', 'movement' => ['kind' => 'hop']]]], 'movement'],
+    [['shown' => 'cover 44'], 'No shell is called'],
+    [['edges' => ['up']], 'edges'],
+    [['techniques' => [['technique' => '9', 'on' => 'LG']]], 'no 9 technique on LG'],
+    [['motion' => 'dance'], 'motion'],
 ]);
 
 it('refuses a motion that cannot be', function (array $motion, string $says): void {
     $this->postJson('/api/v1/proofs', ['document' => ['motions' => [$motion]] + document('gun 2x2 right: smash right'), 'look' => '4-2 nickel, cover 3'])
         ->assertStatus(422)->assertJson(fn ($json) => $json->where('detail', fn (string $d): bool => str_contains($d, $says))->etc());
 })->with([
-    [['man' => 'F', 'kind' => 'jet'], 'There is no F in this formation to move'], [['man' => 'H', 'kind' => 'teleport'], 'motions'],
+    [['man' => 'F', 'kind' => 'jet'], 'There is no F in this formation to move'],
+    [['man' => 'H', 'kind' => 'teleport'], 'motions'],
     [['man' => 'H', 'kind' => 'jet', 'to' => ['xYd' => 900, 'yYd' => -2]], 'motions'],
 ]);
 
@@ -67,7 +81,14 @@ it('makes the fix a finding proposes', function (): void {
 it('turns a call over, to a side, the field or the boundary', function (?string $to, string $hash, string $side): void {
     $done = $this->postJson('/api/v1/flips', ['document' => document('gun trips right: smash right; X go'), 'situation' => ['hash' => $hash]] + ($to === null ? [] : ['to' => $to]))->assertOk()->json('document');
     expect($done['side'])->toBe($side);
-})->with([[null, 'middle', 'left'], ['right', 'middle', 'right'], ['field', 'right', 'left'], ['field', 'left', 'right'], ['boundary', 'left', 'left'], ['field', 'middle', 'right']]);
+})->with([
+    [null, 'middle', 'left'],
+    ['right', 'middle', 'right'],
+    ['field', 'right', 'left'],
+    ['field', 'left', 'right'],
+    ['boundary', 'left', 'left'],
+    ['field', 'middle', 'right'],
+]);
 
 it('names a look and a formation from eleven spots', function (): void {
     $drawn = $this->postJson('/api/v1/pictures', ['formation' => 'gun trips right', 'looks' => ['3-4, cover 2']])->assertOk()->json();
@@ -90,14 +111,23 @@ it('saves sets under the staff\'s names and reads them in the call line', functi
 
 it('refuses a set\'s name that is taken or no word', function (string $name, int $status): void {
     $this->postJson('/api/v1/formations', ['name' => $name, 'document' => setDocument('gun trips right')])->assertStatus($status);
-})->with([['ridge', 422], ['trips', 422], ['gun', 422], ['<b>', 422], ['2x9', 422], [str_repeat('a', 61), 422], ['stone wall', 201]]);
+})->with([
+    ['ridge', 422],
+    ['trips', 422],
+    ['gun', 422],
+    ['<b>', 422],
+    ['2x9', 422],
+    [str_repeat('a', 61), 422],
+    ['stone wall', 201],
+]);
 
 it('reads and writes in the staff\'s own letters', function (): void {
     $words = StaffWords::current();
     $letters = ['X' => 'X', 'Z' => 'Z', 'H' => 'A', 'Y' => 'Y', 'R' => 'B', 'F' => 'F'];
     $this->putJson('/api/v1/staff-words', ['letters' => $letters, 'school' => 'count out', 'cadence' => ['words' => ['blue', 'ready', 'hut'], 'beatS' => 0.7, 'soundS' => 0.25]], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
     $read = $this->postJson('/api/v1/words', ['words' => 'gun 2x2 right, A jet left on the last sound of blue: Z hitch; A corner'])->assertOk()->json();
-    expect($read['document']['motions'][0])->toMatchArray(['man' => 'H', 'sound' => ['word' => 'blue', 'last' => true]])->and($read['words'])->toContain('A jet left');
+    expect($read['document']['motions'][0])->toMatchArray(['man' => 'H', 'sound' => ['word' => 'blue', 'last' => true]])
+        ->and($read['words'])->toContain('A jet left');
     // A letter of the sets that the staff gives to nobody is still understood.
     $this->postJson('/api/v1/words', ['words' => 'gun 2x2 right, H jet left: Z hitch'])->assertOk()->assertJsonPath('document.motions.0.man', 'H');
     $this->postJson('/api/v1/look-words', ['words' => '4-2 nickel, cover 3, shade on C'])->assertOk()->assertJsonPath('document.techniques.0.technique', '1');
@@ -107,7 +137,16 @@ it('reads and writes in the staff\'s own letters', function (): void {
 it('refuses staff words that would not be understood', function (array $change): void {
     $good = ['letters' => array_combine(['X', 'Z', 'H', 'Y', 'R', 'F'], ['X', 'Z', 'H', 'Y', 'R', 'F']), 'school' => 'inside eye', 'cadence' => ['words' => ['down', 'go'], 'beatS' => 0.8, 'soundS' => 0.3]];
     $this->putJson('/api/v1/staff-words', array_replace_recursive($good, $change), ['If-Match' => '"'.StaffWords::current()->version.'"'])->assertStatus(422);
-})->with([[['letters' => ['H' => 'X']]], [['letters' => ['H' => 'Q']]], [['letters' => ['H' => 'C']]], [['letters' => ['H' => '4']]], [['school' => 'other']], [['cadence' => ['words' => ['go', 'go']]]], [['cadence' => ['beatS' => -1]]], [['cadence' => ['soundS' => 2.0]]]]);
+})->with([
+    [['letters' => ['H' => 'X']]],
+    [['letters' => ['H' => 'Q']]],
+    [['letters' => ['H' => 'C']]],
+    [['letters' => ['H' => '4']]],
+    [['school' => 'other']],
+    [['cadence' => ['words' => ['go', 'go']]]],
+    [['cadence' => ['beatS' => -1]]],
+    [['cadence' => ['soundS' => 2.0]]],
+]);
 
 it('counts how often a look was shown, on its version', function (): void {
     $look = Look::query()->orderByDesc('shown')->first();
@@ -122,7 +161,18 @@ it('keeps the roster: times, strides and flags, none that no man has', function 
     $man = Player::query()->where('letter', 'Z')->first();
     $body = ['name' => $man->name, 'letter' => 'Z', 'number' => 9, 'depth' => 1, 'forty_s' => 4.6, 'stride_yd' => 2.0, 'throws' => 'right', 'flags' => ['catches deep']];
     $this->putJson("/api/v1/players/{$man->id}", $change + $body, ['If-Match' => '"1"'])->assertStatus($status);
-})->with([[[], 200], [['forty_s' => null], 200], [['forty_s' => 1.0], 422], [['forty_s' => 'quick'], 422], [['stride_yd' => 9], 422], [['number' => 100], 422], [['letter' => 'K'], 422], [['flags' => ['flies']], 422], [['throws' => 'both'], 422], [['depth' => 0], 422]]);
+})->with([
+    [[], 200],
+    [['forty_s' => null], 200],
+    [['forty_s' => 1.0], 422],
+    [['forty_s' => 'quick'], 422],
+    [['stride_yd' => 9], 422],
+    [['number' => 100], 422],
+    [['letter' => 'K'], 422],
+    [['flags' => ['flies']], 422],
+    [['throws' => 'both'], 422],
+    [['depth' => 0], 422],
+]);
 
 it('proves with the men of the roster: a faster man breaks sooner', function (): void {
     $at = fn (bool $named): float => $this->postJson('/api/v1/proofs', ['document' => document('gun 2x2 right: smash right'), 'look' => '4-2 nickel, cover 2', 'named' => $named])->json('report.reads.1.breakAt');
@@ -142,8 +192,21 @@ it('sends the numbers of the roster to the rule book', function (): void {
 it('keeps sets, looks, roster and words from players', function (string $method, string $path): void {
     $path = strtr($path, ['{set}' => Formation::query()->value('id'), '{look}' => Look::query()->value('id'), '{Z}' => Player::query()->where('letter', 'Z')->value('id')]);
     $this->actingAs(coach('h@cedarfork.example'))->json($method, "/api/v1/$path", ['formation' => 'gun 2x2', 'looks' => ['4-2 nickel, cover 2'], 'spots' => []], ['If-Match' => '"1"'])->assertStatus(403);
-})->with([['GET', 'formations'], ['GET', 'formations/{set}'], ['POST', 'formations'], ['DELETE', 'formations/{set}'], ['GET', 'looks'], ['DELETE', 'looks/{look}'], ['GET', 'staff-words'], ['PUT', 'staff-words'],
-    ['POST', 'pictures'], ['POST', 'recognitions/look'], ['POST', 'recognitions/formation'], ['POST', 'players'], ['PUT', 'players/{Z}']]);
+})->with([
+    ['GET', 'formations'],
+    ['GET', 'formations/{set}'],
+    ['POST', 'formations'],
+    ['DELETE', 'formations/{set}'],
+    ['GET', 'looks'],
+    ['DELETE', 'looks/{look}'],
+    ['GET', 'staff-words'],
+    ['PUT', 'staff-words'],
+    ['POST', 'pictures'],
+    ['POST', 'recognitions/look'],
+    ['POST', 'recognitions/formation'],
+    ['POST', 'players'],
+    ['PUT', 'players/{Z}'],
+]);
 
 it('lets only the coordinator throw a look or a set away', function (string $path): void {
     $path = strtr($path, ['{set}' => Formation::query()->value('id'), '{look}' => Look::query()->value('id')]);

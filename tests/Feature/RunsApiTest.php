@@ -12,9 +12,16 @@ beforeEach(function (): void {
 it('proves a run with blocks and tracks, under the schema', function (string $call, string $look): void {
     $answer = $this->postJson('/api/v1/proofs', ['words' => $call, 'look' => $look, 'frames' => true])->assertOk()->json();
     app(Schemas::class)->check('proof', $answer['report']);
-    expect($answer['stage']['blocks'])->not->toBe([])->and($answer['stage']['tracks'])->not->toBe([])->and($answer['report']['assignments'])->toHaveCount(11)
+    expect($answer['stage']['blocks'])->not->toBe([])
+        ->and($answer['stage']['tracks'])->not->toBe([])
+        ->and($answer['report']['assignments'])->toHaveCount(11)
         ->and($answer['frames']['at'][0])->toHaveCount(44)->and($answer['report']['run']['lineCalls'])->not->toBe([]);
-})->with([['gun 2x2: zone right', '4-2 nickel, cover 3'], ['double-slot, H return right: triple right', '5-2, cover 3'], ['gun 2x2: zone right, rpo: backside #2 slant; key will', '3-4, cover 4'], ['I right: power right', 'bear, cover 0']]);
+})->with([
+    ['gun 2x2: zone right', '4-2 nickel, cover 3'],
+    ['double-slot, H return right: triple right', '5-2, cover 3'],
+    ['gun 2x2: zone right, rpo: backside #2 slant; key will', '3-4, cover 4'],
+    ['I right: power right', 'bear, cover 0'],
+]);
 
 it('runs the play of one prong, and of a pair of two keys', function (): void {
     $ask = fn (array $act): array => $this->postJson('/api/v1/proofs', ['words' => 'double-slot, H return right: triple right', 'look' => '5-2, cover 3', 'frames' => true, 'act' => $act])->assertOk()->json('frames');
@@ -30,7 +37,8 @@ it('shows the throw of a run-pass option in the air and in the receiver\'s hands
     $throw = $ask('insert');
     $give = $ask('drop');
     $at = fn (array $frames, string $man): array => [end($frames['at'])[2 * array_search($man, $frames['men'], true)], end($frames['at'])[2 * array_search($man, $frames['men'], true) + 1]];
-    expect([end($throw['ball'])[0], end($throw['ball'])[1]])->toBe($at($throw, 'Y'))->and([end($give['ball'])[0], end($give['ball'])[1]])->toBe($at($give, 'R'));
+    expect([end($throw['ball'])[0], end($throw['ball'])[1]])->toBe($at($throw, 'Y'))
+        ->and([end($give['ball'])[0], end($give['ball'])[1]])->toBe($at($give, 'R'));
 });
 
 it('puts a stored tag on, and says why it cannot', function (): void {
@@ -47,9 +55,13 @@ it('gathers the series of a call with its sameness, what is missing, and the bin
     $wide = Call::query()->where('name', 'Wide zone')->firstOrFail();
     $answer = $this->postJson('/api/v1/series', ['document' => $wide->document, 'id' => $wide->id, 'look' => '4-3 over, cover 3'])->assertOk()->json();
     $members = array_column($answer['members'], null, 'name');
-    expect(array_keys($members))->toContain('Wide zone', 'Wing counter', 'Boot flood', 'Leak')->and($members['Wide zone']['base'])->toBeTrue()
-        ->and($members['Boot flood']['kind'])->toBe('play-action')->and($members['Wing counter']['kind'])->toBe('counter')->and($answer['missing'])->toBe(['keep'])
-        ->and($members['Boot flood']['same']['share'])->toBeGreaterThan($members['Wing curl-flat']['same']['share'])->and(array_column($answer['bind'], 'wrong'))->toContain(true);
+    expect(array_keys($members))->toContain('Wide zone', 'Wing counter', 'Boot flood', 'Leak')
+        ->and($members['Wide zone']['base'])->toBeTrue()
+        ->and($members['Boot flood']['kind'])->toBe('play-action')
+        ->and($members['Wing counter']['kind'])->toBe('counter')
+        ->and($answer['missing'])->toBe(['keep'])
+        ->and($members['Boot flood']['same']['share'])->toBeGreaterThan($members['Wing curl-flat']['same']['share'])
+        ->and(array_column($answer['bind'], 'wrong'))->toContain(true);
 });
 
 it('says the member that is missing for a key to be wrong always', function (): void {
@@ -73,7 +85,8 @@ it('keeps a call\'s run, tags, jobs and rules whole through a save', function ()
 it('refuses runs that cannot be, with the pointer or the cure', function (array $change, string $says): void {
     $this->postJson('/api/v1/proofs', ['document' => [...document('gun 2x2: zone right'), ...$change], 'look' => '4-2 nickel, cover 3'])->assertStatus(422)->assertSee($says);
 })->with([
-    'no such scheme' => [['run' => ['scheme' => 'zonk', 'side' => 'right']], 'run'], 'no side' => [['run' => ['scheme' => 'zone']], 'run'],
+    'no such scheme' => [['run' => ['scheme' => 'zonk', 'side' => 'right']], 'run'],
+    'no side' => [['run' => ['scheme' => 'zone']], 'run'],
     'two jobs' => [['run' => ['scheme' => 'zone', 'side' => 'right', 'orders' => [['man' => 'X', 'job' => 'crack'], ['man' => 'X', 'job' => 'base']]]], 'two jobs'],
     'a rule without an end' => [['rules' => [['defender' => 'will', 'act' => 'insert', 'phase' => 'fake']]], 'A rule needs what follows'],
 ]);
@@ -86,7 +99,11 @@ it('fills assignments and run keys on the command line', function (string $call,
     [, $told] = jx('jx:prove', ['--call' => $call, '--look' => $look, '--json' => true]);
     app(Schemas::class)->check('proof', $told);
     expect($told['run']['keysInOrder'])->toBe($keys)->and($told['assignments'])->toHaveCount(11)->and($told['protection'])->toBe('none');
-})->with([['double-slot: triple right', '3-4, cover 3, 4i on RT', ['right end', 'sam']], ['gun 2x2 zone right', '4-2 nickel, cover 3', ['left end']], ['gun 2x2: power right', '4-2 nickel, cover 3', []]]);
+})->with([
+    ['double-slot: triple right', '3-4, cover 3, 4i on RT', ['right end', 'sam']],
+    ['gun 2x2 zone right', '4-2 nickel, cover 3', ['left end']],
+    ['gun 2x2: power right', '4-2 nickel, cover 3', []],
+]);
 
 it('exits with 1 when somebody at the point is forgotten and the run fails, with 2 when it is not understood', function (): void {
     expect(jx('jx:prove', ['--call' => 'gun 2x2: zone right', '--look' => 'bear, cover 3', '--json' => true])[0])->toBe(1)
@@ -97,7 +114,10 @@ it('exits with 1 when somebody at the point is forgotten and the run fails, with
 it('tells in a sheet whether a run is valid, with which tag, and what fails', function (): void {
     [, $sheet] = jx('jx:sheet', ['--call' => 'double-slot, H return right: midline pitch right', '--fronts' => '6-1,5-2', '--shells' => 'cover 3', '--json' => true]);
     $cells = array_column($sheet['cells'], null, 'front');
-    expect($cells['6-1']['run']['valid'])->toBe('valid with a tag')->and($cells['6-1']['run']['tag'])->not->toBeNull()->and($cells['6-1']['run']['failed'])->toContain('CNT-05')->and($cells['5-2']['run']['valid'])->toBe('valid');
+    expect($cells['6-1']['run']['valid'])->toBe('valid with a tag')
+        ->and($cells['6-1']['run']['tag'])->not->toBeNull()
+        ->and($cells['6-1']['run']['failed'])->toContain('CNT-05')
+        ->and($cells['5-2']['run']['valid'])->toBe('valid');
 });
 
 it('describes a run and its nearest', function (): void {
@@ -115,7 +135,11 @@ it('runs every prong of a play-action call: over the man who comes, the run itse
         }
     }
     expect($report['keys'])->not->toBe([]);
-})->with([['under center wing right, outside zone left fake, naked right: boot flood right', '4-3 over, cover 3'], ['pistol trips right, crack right fake: crack-seam-wheel right', '4-2 nickel, cover 3'], ['under center I right condensed, zone left fake, seven-man: yankee right', '4-2 nickel, cover 3']]);
+})->with([
+    ['under center wing right, outside zone left fake, naked right: boot flood right', '4-3 over, cover 3'],
+    ['pistol trips right, crack right fake: crack-seam-wheel right', '4-2 nickel, cover 3'],
+    ['under center I right condensed, zone left fake, seven-man: yankee right', '4-2 nickel, cover 3'],
+]);
 
 it('puts a run on paper and on a player\'s page with his job against the usual front', function (): void {
     $svg = $this->post('/api/v1/cards/svg', ['documents' => [['name' => 'Power', 'document' => document('I right: power right')]]], ['Accept' => 'application/json'])->assertOk()->getContent();

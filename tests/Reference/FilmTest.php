@@ -85,7 +85,13 @@ it('states its doubt as 10,000 noisy clicks scatter', function (float $px, float
     }
     [$sx, $sy] = $truth->doubt($px, $py);
     expect($sx)->toEqualWithDelta(sqrt($xx), 0.12 * sqrt($xx))->and($sy)->toEqualWithDelta(sqrt($yy), 0.12 * sqrt($yy));
-})->with(['middle' => [320.0, 190.0], 'near left' => [90.0, 300.0], 'near right' => [560.0, 300.0], 'far left' => [120.0, 110.0], 'far right' => [520.0, 110.0]]);
+})->with([
+    'middle' => [320.0, 190.0],
+    'near left' => [90.0, 300.0],
+    'near right' => [560.0, 300.0],
+    'far left' => [120.0, 110.0],
+    'far right' => [520.0, 110.0],
+]);
 
 it('sees nothing above the horizon', function (): void {
     Calibration::of(clicked(Camera::pressBox(80.0 / 3.0, 40.0), 0.0))->toField(320.0, -400.0);

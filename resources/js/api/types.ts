@@ -291,3 +291,4 @@ export type Pictures = {
 };
 
 export type * from './filmTypes';
+export type * from './gradeTypes';

@@ -2,25 +2,23 @@ import { useEffect, useRef, useState } from 'react';
 import { clsx } from 'clsx';
 import type { Angle, Charting, FilmDocument, ReelPage, Snap } from '../api/types';
 import { api } from '../api/client';
-import { ByEye } from './grade/ByEye';
 import { Calibrate, type Aim } from './mark/Calibrate';
 import { ChartPanel } from './chart/ChartPanel';
-import { DecisionCard } from './grade/DecisionCard';
 import { FilmTempo } from './mark/FilmTempo';
-import { calibrationAt, useFilm, withChart, withPoints, withSeen, type Point } from './filmStore';
+import { GradeDesk } from './grade/GradeDesk';
+import { calibrationAt, useFilm, withChart, withPoints, type Point } from './filmStore';
 import { Marks } from './mark/Marks';
 import { Picture, type Mode } from './picture/Picture';
 import { Modes } from './picture/Modes';
-import { PlanDone } from './grade/PlanDone';
 import { PlanRun } from './picture/PlanRun';
 import { ReviewOrder } from './grade/ReviewOrder';
-import { Remarks } from './grade/Remarks';
 import { Questions } from './chart/Questions';
 import { Transport } from './Transport';
 import { useClipKeys } from './useClipKeys';
 import { useFollowing } from './follow/useFollowing';
 import { useGrading } from './grade/useGrading';
 import { useMarking } from './mark/useMarking';
+import { useReview } from './grade/useReview';
 import { useMeasured, useOverlay, useViews, viewAt } from './useFilmWork';
 import { usePlayer } from './usePlayer';
 import { useSnapSaving } from './useSnapSaving';
@@ -52,7 +50,6 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
     const [mode, setMode] = useState<Mode>('watch');
     const [plan, setPlan] = useState(true);
     const [run, setRun] = useState(false);
-    const [step, setStep] = useState<number | null>(null);
     const [aim, setAim] = useState<Aim>({ across: 'left hash', yard: 35 });
     const clip = snap?.clips.find((c) => c.angle === angle && c.status === 'ready') ?? null;
     const player = usePlayer(clip, angle);
@@ -85,24 +82,16 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
         if (home.current && at !== undefined && clip) player.seek(at);
         home.current = false;
     }, [clip?.id]); // eslint-disable-line
-    const steps = measured?.review ?? [];
-    /** Goes to a step of the review: the angle it is seen from, and there the range or the picture it speaks of. */
-    const review = (n: number) => {
-        const to = steps.length === 0 ? 0 : n % steps.length;
-        const seen = steps[to]?.angle;
-        setTab('review');
-        setMode('watch');
-        if (seen && snap?.clips.some((c) => c.angle === seen && c.status === 'ready')) setAngle(seen);
-        setStep(to);
-    };
-    useEffect(() => {
-        const s = step === null ? undefined : steps[step];
-        if (!s || s.fromS === null || !clip) return;
-        player.setRange(s.fromS, s.toS ?? s.fromS, s.rate);
-        if (s.toS === null) player.seek(s.fromS);
-    }, [step, clip?.id, steps.length > 0]); // eslint-disable-line
+    const review = useReview({
+        steps: measured?.review ?? [],
+        angles: (snap?.clips ?? []).filter((c) => c.status === 'ready').map((c) => c.angle),
+        clip: clip?.id ?? null,
+        player,
+        setAngle,
+        onStep: () => (setTab('review'), setMode('watch')),
+    });
     useClipKeys({
-        walk: (by: number) => review((step ?? (by > 0 ? -1 : steps.length)) + by + steps.length),
+        walk: review.walk,
         player,
         marking,
         grading,
@@ -269,53 +258,18 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                     <p className="p-4 text-sm text-soft">{snap ? 'Measuring…' : 'No snap is open.'}</p>
                 )}
                 {tab === 'grade' && measured && snap && document && (
-                    <>
-                        <DecisionCard
-                            measured={measured}
-                            running={run}
-                            onRun={() => setRun(!run)}
-                            onSeen={(man, what, value) => work((d) => withSeen(d, man, what, value))}
-                        />
-                        <PlanDone
-                            measured={measured}
-                            snap={snap}
-                            man={grading.man}
-                            onMan={grading.setMan}
-                            onGrade={grading.give}
-                            onConfirm={() => void saving.confirm()}
-                            faults={grading.faults}
-                            library={charting.library}
-                            onFault={grading.flip}
-                            flags={grading.flags}
-                            onFlag={grading.flag}
-                            marks={grading.marks}
-                            onPart={grading.part}
-                            remarks={
-                                <>
-                                    <ByEye
-                                        man={grading.man}
-                                        facts={charting.byEye[measured.groups[grading.man]] ?? []}
-                                        document={document}
-                                        open={grading.saying === 'by eye'}
-                                        onOpen={(on) => grading.setSaying(on ? 'by eye' : null)}
-                                    />
-                                    <Remarks
-                                        man={grading.man}
-                                        men={men}
-                                        remark={grading.remark}
-                                        onRemark={grading.say}
-                                        owners={charting.owners}
-                                        graded={snap.grades.some((g) => g.man === grading.man)}
-                                        open={grading.saying === 'remark'}
-                                        onOpen={(on) => grading.setSaying(on ? 'remark' : null)}
-                                        onKeep={grading.keepRemark}
-                                    />
-                                </>
-                            }
-                        />
-                    </>
+                    <GradeDesk
+                        measured={measured}
+                        snap={snap}
+                        document={document}
+                        charting={charting}
+                        grading={grading}
+                        saving={saving}
+                        running={run}
+                        onRun={() => setRun(!run)}
+                    />
                 )}
-                {tab === 'review' && <ReviewOrder steps={steps} at={step} onAt={review} after={snap?.after ?? null} />}
+                {tab === 'review' && <ReviewOrder {...review} after={snap?.after ?? null} />}
                 {tab === 'chart' && (
                     <ChartPanel
                         reel={reel}

@@ -47,7 +47,11 @@ function moved(string $call, string $look): array
 
 it('says the sum of the box in words (CNT-01 to CNT-03)', function (int $men, string $formation, array $read, array $out, int $effective, int $blockers, string $words, string $says): void {
     $box = Box::of(boxed($men), lineup($formation), $read, $out);
-    expect($box->raw())->toBe($men)->and($box->effective())->toBe($effective)->and($box->blockerCount)->toBe($blockers)->and($box->words())->toBe($words)->and($box->says())->toBe($says);
+    expect($box->raw())->toBe($men)
+        ->and($box->effective())->toBe($effective)
+        ->and($box->blockerCount)->toBe($blockers)
+        ->and($box->words())->toBe($words)
+        ->and($box->says())->toBe($says);
 })->with([
     'W-05: seven against five, two free' => [7, 'gun 2x2 right', [], [], 7, 5, '7 - 0 = 7 against 5, two free: throw to either side.', 'throw'],
     'W-06: a tight end makes six blockers, one free' => [7, 'gun trey right', [], [], 7, 6, '7 - 0 = 7 against 6, one free: throw outside.', 'throw'],
@@ -104,7 +108,8 @@ it('W-10: one side man and the other zone are two findings with two certainties'
     // Only the single side's corner travels with X.
     $after = array_map(fn (Defender $d): Defender => $d->role === 'left corner' ? $d->at(17.0, 7.0) : $d, $before);
     $tells = Tells::of($before, $after, $was, $now);
-    expect($tells['right'])->toMatchArray(['coverage' => 'man', 'certainty' => 'sure'])->and($tells['left'])->toMatchArray(['coverage' => 'zone', 'certainty' => 'inferred']);
+    expect($tells['right'])->toMatchArray(['coverage' => 'man', 'certainty' => 'sure'])
+        ->and($tells['left'])->toMatchArray(['coverage' => 'zone', 'certainty' => 'inferred']);
 });
 
 it('W-11: quarter-quarter-half: support, the double on #1, and three deep when the nickel goes', function (): void {
@@ -119,14 +124,20 @@ it('W-11: quarter-quarter-half: support, the double on #1, and three deep when t
     };
     expect($near('flat'))->toBeLessThan($near('go') - 1.0)->and($near('shallow'))->toBeLessThan($near('go') - 1.0);
     $sent = aligned('4-2 nickel, cover 6, nickel blitz', 'gun 2x2 right');
-    expect(count(array_filter($sent->defenders, fn (Defender $d): bool => $d->isDeep())))->toBe(3)->and($sent->role('strong safety')->isDeep())->toBeFalse()
+    expect(count(array_filter($sent->defenders, fn (Defender $d): bool => $d->isDeep())))->toBe(3)
+        ->and($sent->role('strong safety')->isDeep())->toBeFalse()
         ->and($sent->notes)->toContain('The nickel rushes: the safety drops down for him, three deep');
 });
 
 it('a condensed split makes the corner the support man (FRM-04, truth 18 before the snap)', function (string $look, string $wide, string $tight): void {
     $of = fn (string $f): ?string => Edges::support(aligned($look, $f)->defenders, LookParser::parse($look), lineup($f), Side::Right);
     expect($of('gun 2x2 right'))->toBe($wide)->and($of('gun 2x2 condensed right'))->toBe($tight);
-})->with([['4-2 nickel, cover 4', 'strong safety', 'right corner'], ['4-2 nickel, cover 3', 'nickel', 'right corner'], ['4-2 nickel, cover 2', 'right corner', 'right corner'], ['4-3 over, cover 1', 'sam', 'right corner']]);
+})->with([
+    ['4-2 nickel, cover 4', 'strong safety', 'right corner'],
+    ['4-2 nickel, cover 3', 'nickel', 'right corner'],
+    ['4-2 nickel, cover 2', 'right corner', 'right corner'],
+    ['4-3 over, cover 1', 'sam', 'right corner'],
+]);
 
 it('names the last man on the line and the overhang of each side', function (string $look, string $formation, Side $side, ?string $last, ?string $overhang): void {
     $l = lineup($formation);
@@ -134,9 +145,12 @@ it('names the last man on the line and the overhang of each side', function (str
     $box = Box::of($men, $l)->in;
     expect(Edges::last($men, $side))->toBe($last)->and(Edges::overhang($men, $side, $box))->toBe($overhang);
 })->with([
-    ['4-2 nickel, cover 3', 'gun 2x2 right', Side::Right, 'right end', 'nickel'], ['4-2 nickel, cover 3', 'gun 2x2 right', Side::Left, 'left end', 'strong safety'],
-    ['5-2, cover 3', 'I right', Side::Right, 'right end', null], ['3-4, cover 3', 'gun 2x2 right', Side::Left, 'jack', 'strong safety'],
-    ['4-4, cover 3', 'gun 2x2 right', Side::Right, 'right end', 'sam'], ['4-2 nickel, cover 3, walked W', 'gun 2x2 right', Side::Left, 'left end', 'strong safety'],
+    ['4-2 nickel, cover 3', 'gun 2x2 right', Side::Right, 'right end', 'nickel'],
+    ['4-2 nickel, cover 3', 'gun 2x2 right', Side::Left, 'left end', 'strong safety'],
+    ['5-2, cover 3', 'I right', Side::Right, 'right end', null],
+    ['3-4, cover 3', 'gun 2x2 right', Side::Left, 'jack', 'strong safety'],
+    ['4-4, cover 3', 'gun 2x2 right', Side::Right, 'right end', 'sam'],
+    ['4-2 nickel, cover 3, walked W', 'gun 2x2 right', Side::Left, 'left end', 'strong safety'],
 ]);
 
 it('gives every gap of a front to somebody', function (string $look, string $formation, array $gaps): void {
@@ -152,31 +166,49 @@ it('gives every gap of a front to somebody', function (string $look, string $for
 
 it('moves a gap with a slanting man', function (): void {
     $fit = fn (string $l): array => Gaps::of(aligned($l, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($l));
-    expect($fit('4-2 nickel, cover 3')['right B'])->toBe('right tackle')->and($fit('4-2 nickel, cover 3, right tackle slants left')['right A'])->toBe('right tackle');
+    expect($fit('4-2 nickel, cover 3')['right B'])->toBe('right tackle')
+        ->and($fit('4-2 nickel, cover 3, right tackle slants left')['right A'])->toBe('right tackle');
 });
 
 it('says who is covered, whom the center points out, and which side each set\'s strength is', function (string $look, string $formation, array $covered, string $point): void {
     $p = Picture::standing(aligned($look, $formation)->defenders, lineup($formation), LookParser::parse($look));
-    expect($p['covered'])->toEqualCanonicalizing($covered)->and($p['point'])->toBe($point)->and(array_intersect($p['uncovered'], $covered))->toBe([]);
+    expect($p['covered'])->toEqualCanonicalizing($covered)
+        ->and($p['point'])->toBe($point)
+        ->and(array_intersect($p['uncovered'], $covered))->toBe([]);
 })->with([
-    ['4-2 nickel, cover 3', 'gun 2x2 right', ['RT', 'RG', 'C', 'LT'], 'mike'], ['3-4, cover 3', 'gun 2x2 right', ['RT', 'C', 'LT'], 'mike'],
-    ['bear, cover 1', 'gun 2x2 right', ['LG', 'C', 'RG'], 'mike'], ['4-4, cover 3', 'gun 2x2 right', ['LT', 'LG', 'RG', 'RT'], 'mike'], ['6-1, cover 3', 'gun 2x2 right', ['LT', 'LG', 'RG', 'RT'], 'mike'],
+    ['4-2 nickel, cover 3', 'gun 2x2 right', ['RT', 'RG', 'C', 'LT'], 'mike'],
+    ['3-4, cover 3', 'gun 2x2 right', ['RT', 'C', 'LT'], 'mike'],
+    ['bear, cover 1', 'gun 2x2 right', ['LG', 'C', 'RG'], 'mike'],
+    ['4-4, cover 3', 'gun 2x2 right', ['LT', 'LG', 'RG', 'RT'], 'mike'],
+    ['6-1, cover 3', 'gun 2x2 right', ['LT', 'LG', 'RG', 'RT'], 'mike'],
 ]);
 
 it('finds the backer left alone on a receiver', function (string $look, string $formation, array $men): void {
     expect(array_column(Accounted::mismatches(aligned($look, $formation)->defenders, lineup($formation)), 'man'))->toEqualCanonicalizing($men);
-})->with([['4-3 over, cover 1', 'gun trips right', ['H']], ['4-2 nickel, cover 1', 'gun 2x2 right', []], ['4-2 nickel, 2-man', 'gun empty right', ['R', 'Y']]]);
+})->with([
+    ['4-3 over, cover 1', 'gun trips right', ['H']],
+    ['4-2 nickel, cover 1', 'gun 2x2 right', []],
+    ['4-2 nickel, 2-man', 'gun empty right', ['R', 'Y']],
+]);
 
 it('calls the middle open or closed before the snap and after it', function (string $look, string $before, string $after): void {
     $p = Picture::standing(aligned($look, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($look));
     expect($p['middle'])->toBe($before)->and($p['middleAfterSnap'])->toBe($after);
-})->with([['4-2 nickel, cover 3', 'closed', 'closed'], ['4-2 nickel, cover 3, shows cover 2', 'open', 'closed'], ['4-2 nickel, cover 1, safety rotates weak', 'open', 'closed'], ['4-2 nickel, cover 2, shows cover 3', 'closed', 'open'], ['4-2 nickel, cover 4', 'open', 'open']]);
+})->with([
+    ['4-2 nickel, cover 3', 'closed', 'closed'],
+    ['4-2 nickel, cover 3, shows cover 2', 'open', 'closed'],
+    ['4-2 nickel, cover 1, safety rotates weak', 'open', 'closed'],
+    ['4-2 nickel, cover 2, shows cover 3', 'closed', 'open'],
+    ['4-2 nickel, cover 4', 'open', 'open'],
+]);
 
 it('names the outflanked edge: the count after a shift the defense does not answer (FRM-06)', function (): void {
     [$a, , $now] = moved('gun trey left, Y shift right: X go', '4-3 over, cover 3, front stays, motion stay');
     $slid = moved('gun trey left, Y shift right: X go', '4-3 over, cover 3')[0];
     $right = fn (Aligned $d): float => max(array_map(fn (Defender $m): float => $m->group === 'line' ? $m->xYd : 0.0, $d->defenders));
-    expect($now->tightEnd(Side::Right)?->letter)->toBe('Y')->and($right($a))->toBeLessThan($now->surfaceXYd(Side::Right))->and($right($slid))->toBeGreaterThan($now->surfaceXYd(Side::Right));
+    expect($now->tightEnd(Side::Right)?->letter)->toBe('Y')
+        ->and($right($a))->toBeLessThan($now->surfaceXYd(Side::Right))
+        ->and($right($slid))->toBeGreaterThan($now->surfaceXYd(Side::Right));
 });
 
 it('says in the findings what the defense did and whom nobody has', function (string $call, string $look, string $code): void {
@@ -184,8 +216,10 @@ it('says in the findings what the defense did and whom nobody has', function (st
     $proof = Jacotaxis\Core\Proof\Prover::prove(CallParser::parse($call), LookParser::parse($look), new Jacotaxis\Core\Proof\Setting($situation));
     expect(array_map(fn ($f): string => $f->code, Findings::of($proof)))->toContain($code);
 })->with([
-    ['gun 2x2, H short left to 6 wide: X go', '4-2 nickel, cover 1', 'defense-adjusts'], ['gun trips: smash right', '4-3 over, cover 1', 'mismatch'],
-    ['gun 2x2, H jet left on the last sound of set: X go', '4-2 nickel, cover 3', 'motion-late'], ['gun 2x2: smash right', '4-2 nickel, cover 3, right end upfield', 'by-hand'],
+    ['gun 2x2, H short left to 6 wide: X go', '4-2 nickel, cover 1', 'defense-adjusts'],
+    ['gun trips: smash right', '4-3 over, cover 1', 'mismatch'],
+    ['gun 2x2, H jet left on the last sound of set: X go', '4-2 nickel, cover 3', 'motion-late'],
+    ['gun 2x2: smash right', '4-2 nickel, cover 3, right end upfield', 'by-hand'],
     ['gun empty: smash right', '4-2 nickel, cover 0, mike blitz, will blitz, nickel blitz', 'uncovered'],
 ]);
 
@@ -194,7 +228,9 @@ it('proves any call against any look without falling over, and gives the whole p
         foreach (['gun 2x2: smash right', 'gun empty right: four verticals', 'double-slot right, R pitch left: X go; Z post', 'gun trey left, Z short left: curl-flat left'] as $call) {
             $proof = Jacotaxis\Core\Proof\Prover::prove(CallParser::parse($call), LookParser::parse("$front, $shell"), new Jacotaxis\Core\Proof\Setting(Situation::of()));
             $report = Jacotaxis\Core\Proof\Telling\Report::of($proof);
-            expect($report['assignments'])->toHaveCount(11)->and($report['picture']['gaps'])->toHaveCount(8)->and(is_finite($report['strength']))->toBeTrue()
+            expect($report['assignments'])->toHaveCount(11)
+                ->and($report['picture']['gaps'])->toHaveCount(8)
+                ->and(is_finite($report['strength']))->toBeTrue()
                 ->and($report['verdict'])->toBeIn(['bound', 'guess', 'covered']);
         }
     }
@@ -203,15 +239,24 @@ it('proves any call against any look without falling over, and gives the whole p
 it('W-04: a 4i as dive key between cut splits may play dive and quarterback (FRM-02)', function (string $splits, float $tackle, bool $warns): void {
     $formation = FormationParser::parse("double-slot right, splits $splits")->formation;
     $keys = DiveKey::of(aligned('tite, cover 3', "double-slot right, splits $splits")->defenders, $formation);
-    expect($formation->splits()->tackleXYd())->toEqualWithDelta($tackle, 0.005)->and($keys)->toHaveCount(2)->and($keys[0]['warning'] !== null)->toBe($warns)
+    expect($formation->splits()->tackleXYd())->toEqualWithDelta($tackle, 0.005)
+        ->and($keys)->toHaveCount(2)
+        ->and($keys[0]['warning'] !== null)->toBe($warns)
         ->and($keys[0]['fromCenterYd'])->toEqualWithDelta($tackle - 0.4, 0.01);
-})->with([['3.5 ft', 10.0 / 3.0, false], ['3.5 ft center to center', 7.0 / 3.0, false], ['3 ft center to center', 2.0, true], ['4 ft', 11.0 / 3.0, false]]);
+})->with([
+    ['3.5 ft', 10.0 / 3.0, false],
+    ['3.5 ft center to center', 7.0 / 3.0, false],
+    ['3 ft center to center', 2.0, true],
+    ['4 ft', 11.0 / 3.0, false],
+]);
 
 it('keeps a man counted by hand with his reason, in words and as a document', function (): void {
     $look = LookParser::parse('4-4, cover 3, sam counted in, mike counted out');
     $p = Picture::standing(aligned('4-4, cover 3, sam counted in, mike counted out', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), $look);
     $plain = Picture::standing(aligned('4-4, cover 3', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse('4-4, cover 3'));
-    expect($p['box'])->toBe($plain['box'] + 1)->and($p['boxEffective'])->toBe($plain['boxEffective'])->and($p['boxWords'])->toContain('mike counted out: by hand')
+    expect($p['box'])->toBe($plain['box'] + 1)
+        ->and($p['boxEffective'])->toBe($plain['boxEffective'])
+        ->and($p['boxWords'])->toContain('mike counted out: by hand')
         ->and(LookParser::parse($look->words()))->toEqual($look);
     $why = LookDocument::read(LookDocument::write($look->changing('mike', ['counted' => 'out', 'reason' => 'he bails'])));
     expect($why->changes['mike']->reason)->toBe('he bails');
@@ -219,14 +264,22 @@ it('keeps a man counted by hand with his reason, in words and as a document', fu
 
 it('gives the quarterback the extra hat against cover 0 and 1 (CNT-06)', function (string $look, ?string $hat): void {
     expect(Picture::standing(aligned($look, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($look))['extraHat'])->toBe($hat);
-})->with([['4-2 nickel, cover 1', 'mike'], ['4-2 nickel, cover 0', 'free safety'], ['4-2 nickel, cover 3', null], ['4-2 nickel, cover 2', null]]);
+})->with([
+    ['4-2 nickel, cover 1', 'mike'],
+    ['4-2 nickel, cover 0', 'free safety'],
+    ['4-2 nickel, cover 3', null],
+    ['4-2 nickel, cover 2', null],
+]);
 
 it('names the extra blocker of an unbalanced line and the outflanked edge (FRM-05, FRM-06)', function (string $look, string $formation, ?string $extra, array $flanked): void {
     $p = Picture::standing(aligned($look, $formation)->defenders, lineup($formation), LookParser::parse($look));
     expect($p['extraBlocker'])->toBe($extra)->and($p['outflanked'])->toBe($flanked);
 })->with([
-    ['4-2 nickel, cover 3', 'gun unbalanced right', 'right', ['right']], ['4-2 nickel, cover 3', 'gun unbalanced left', 'left', ['left']],
-    ['5-2, cover 3', 'I right', null, []], ['4-3 over, cover 3', 'gun 2x2 right', null, []], ['4-2 nickel, cover 3', 'I right', null, ['right']],
+    ['4-2 nickel, cover 3', 'gun unbalanced right', 'right', ['right']],
+    ['4-2 nickel, cover 3', 'gun unbalanced left', 'left', ['left']],
+    ['5-2, cover 3', 'I right', null, []],
+    ['4-3 over, cover 3', 'gun 2x2 right', null, []],
+    ['4-2 nickel, cover 3', 'I right', null, ['right']],
 ]);
 
 it('says how far a man moved by hand stands from the set\'s own place (FRM-03)', function (array $spot, ?string $says): void {
@@ -234,13 +287,20 @@ it('says how far a man moved by hand stands from the set\'s own place (FRM-03)',
     $proof = Jacotaxis\Core\Proof\Prover::prove($call->with(['formation' => $call->formation->withSpots(['H' => $spot])]), LookParser::parse('4-2 nickel, cover 3'), new Jacotaxis\Core\Proof\Setting(Situation::of()));
     $said = implode(' ', array_map(fn ($f): string => $f->text, Findings::of($proof)));
     $says === null ? expect($said)->not->toContain('his place in the set') : expect($said)->toContain($says);
-})->with([[[17.0 / 6.0 + 0.25, -2.0], 'H stands 9 in outside and 0.5 yd behind his place in the set'], [[12.0, -1.5], null]]);
+})->with([
+    [[17.0 / 6.0 + 0.25, -2.0], 'H stands 9 in outside and 0.5 yd behind his place in the set'],
+    [[12.0, -1.5], null],
+]);
 
 it('says both names when the men stand in another set than the words (FRM-08)', function (array $spots, ?string $stands): void {
     $call = CallParser::parse('gun trips right: X go');
     $said = Jacotaxis\Core\Words\Description::of($call->with(['formation' => $call->formation->withSpots($spots)]))['disagrees'];
     expect($said['stands'] ?? null)->toBe($stands);
-})->with([[[], null], [['H' => [11.5, -1.5]], null], [['Z' => [9.0, -1.5], 'Y' => [7.5, -0.5], 'H' => [6.0, -1.5]], 'gun bunch right']]);
+})->with([
+    [[], null],
+    [['H' => [11.5, -1.5]], null],
+    [['Z' => [9.0, -1.5], 'Y' => [7.5, -0.5], 'H' => [6.0, -1.5]], 'gun bunch right'],
+]);
 
 it('runs a rusher\'s movement before he is met', function (): void {
     $plain = proof('gun 2x2: smash right', 'cover 3');

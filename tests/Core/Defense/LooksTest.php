@@ -39,7 +39,8 @@ it('draws a sane picture of every front and shell against every formation, with 
                 $lineup = Lineup::of((new Formation('gun', $set, $side, $modifier))->men($frame), $frame, $hash, $side);
                 $men = Alignment::of($look, $lineup)->defenders;
                 $what = "$front, $shell against $set $modifier {$side->value} on {$hash->value}";
-                expect($men)->toHaveCount(11, $what)->and(array_unique(array_map(fn ($d): string => $d->role, $men)))->toHaveCount(11, $what);
+                expect($men)->toHaveCount(11, $what)
+                    ->and(array_unique(array_map(fn ($d): string => $d->role, $men)))->toHaveCount(11, $what);
                 foreach ($men as $n => $a) {
                     if ($a->yYd < 0.8 || $a->yYd > 20.0 || $a->xYd < $frame->sidelineX(Side::Left) + 0.9 || $a->xYd > $frame->sidelineX(Side::Right) - 0.9) {
                         $this->fail("$what: {$a->role} stands at {$a->xYd}, {$a->yYd}");
@@ -84,10 +85,19 @@ it('mirrors with the formation', function (string $set, string $front): void {
 it('puts the techniques where the front has them (common practice)', function (string $front, string $formation, array $techniques): void {
     expect(techniques(aligned("$front, cover 3", $formation)))->toBe($techniques);
 })->with([
-    ['4-3 over', 'gun 2x2 right', ['5', '1', '3', '5']], ['4-3 over', 'gun trey right', ['5', '1', '3', '9']], ['4-3 over', 'gun trey left', ['9', '3', '1', '5']],
-    ['4-3 under', 'gun trey right', ['5', '3', '1', '5']], ['4-2 nickel', 'gun 2x2 right', ['5', '1', '3', '5']], ['4-4', 'I right', ['5', '2', '2', '5']],
-    ['3-4', 'I right', ['5', '0', '5']], ['5-2', 'I right', ['9', '5', '0', '5']], ['3-3 stack', 'gun trips right', ['5', '0', '5']],
-    ['tite', 'gun 2x2 right', ['4i', '0', '4i']], ['bear', 'I right', ['9', '3', '0', '3']], ['6-1', 'double-slot right', ['4i', '2', '2', '4i']], ['6-2', 'I left', ['4', '1', '1', '4']],
+    ['4-3 over', 'gun 2x2 right', ['5', '1', '3', '5']],
+    ['4-3 over', 'gun trey right', ['5', '1', '3', '9']],
+    ['4-3 over', 'gun trey left', ['9', '3', '1', '5']],
+    ['4-3 under', 'gun trey right', ['5', '3', '1', '5']],
+    ['4-2 nickel', 'gun 2x2 right', ['5', '1', '3', '5']],
+    ['4-4', 'I right', ['5', '2', '2', '5']],
+    ['3-4', 'I right', ['5', '0', '5']],
+    ['5-2', 'I right', ['9', '5', '0', '5']],
+    ['3-3 stack', 'gun trips right', ['5', '0', '5']],
+    ['tite', 'gun 2x2 right', ['4i', '0', '4i']],
+    ['bear', 'I right', ['9', '3', '0', '3']],
+    ['6-1', 'double-slot right', ['4i', '2', '2', '4i']],
+    ['6-2', 'I left', ['4', '1', '1', '4']],
 ]);
 
 it('sends four and covers with seven, whatever the front; cover 0 sends six and fire zone five', function (string $front, string $shell): void {
@@ -99,8 +109,21 @@ it('sends four and covers with seven, whatever the front; cover 0 sends six and 
 it('plays as many deep as the shell says', function (string $shell, int $deep, string $middle): void {
     $men = aligned("4-2 nickel, $shell", 'gun 2x2 right')->defenders;
     expect(count(array_filter($men, fn ($d): bool => $d->isDeep())))->toBe($deep)->and(Shells::middle($shell))->toBe($middle);
-})->with([['cover 0', 0, 'open'], ['cover 1', 1, 'closed'], ['cover 1 robber', 1, 'closed'], ['cover 2', 2, 'open'], ['tampa 2', 3, 'open'], ['2-man', 2, 'open'], ['cover 3', 3, 'closed'],
-    ['cover 3 weak', 3, 'closed'], ['cover 3 cloud', 3, 'closed'], ['cover 4', 4, 'open'], ['cover 4 trap', 2, 'open'], ['cover 6', 3, 'open'], ['fire zone', 3, 'closed']]);
+})->with([
+    ['cover 0', 0, 'open'],
+    ['cover 1', 1, 'closed'],
+    ['cover 1 robber', 1, 'closed'],
+    ['cover 2', 2, 'open'],
+    ['tampa 2', 3, 'open'],
+    ['2-man', 2, 'open'],
+    ['cover 3', 3, 'closed'],
+    ['cover 3 weak', 3, 'closed'],
+    ['cover 3 cloud', 3, 'closed'],
+    ['cover 4', 4, 'open'],
+    ['cover 4 trap', 2, 'open'],
+    ['cover 6', 3, 'open'],
+    ['fire zone', 3, 'closed'],
+]);
 
 it('has every eligible man to man when it is man, corners on the widest and a backer on the back', function (string $look, string $formation, array $pairs): void {
     $takes = [];
@@ -132,13 +155,21 @@ it('moves the safety where the words say and shows two high before', function (s
 
 it('rolls the zones under a safety who comes down on the nickel\'s side', function (): void {
     $a = aligned('4-2 nickel, cover 3, safety rotates strong', 'gun 2x2 right');
-    expect($a->role('strong safety')->job->wideYd)->toBeGreaterThan(10.0)->and($a->role('will')->job->wideYd)->toBeLessThan(-10.0)->and(abs($a->role('nickel')->job->wideYd))->toBeLessThan(8.0);
+    expect($a->role('strong safety')->job->wideYd)->toBeGreaterThan(10.0)
+        ->and($a->role('will')->job->wideYd)->toBeLessThan(-10.0)
+        ->and(abs($a->role('nickel')->job->wideYd))->toBeLessThan(8.0);
 });
 
 it('plays cover 6 to the field, wherever the receivers are', function (Hash $hash, string $words, Side $field): void {
     $a = aligned('4-2 nickel, cover 6', $words, $hash);
-    expect($a->role("{$field->value} corner")->isDeep())->toBeTrue()->and($a->role("{$field->opposite()->value} corner")->isDeep())->toBeFalse();
-})->with([[Hash::Left, 'gun 2x2 right', Side::Right], [Hash::Right, 'gun 2x2 right', Side::Left], [Hash::Left, 'gun trips left', Side::Right], [Hash::Middle, 'gun trips left', Side::Left]]);
+    expect($a->role("{$field->value} corner")->isDeep())->toBeTrue()
+        ->and($a->role("{$field->opposite()->value} corner")->isDeep())->toBeFalse();
+})->with([
+    [Hash::Left, 'gun 2x2 right', Side::Right],
+    [Hash::Right, 'gun 2x2 right', Side::Left],
+    [Hash::Left, 'gun trips left', Side::Right],
+    [Hash::Middle, 'gun trips left', Side::Left],
+]);
 
 it('sends who the words send', function (string $look, string $formation, array $rush): void {
     $sent = array_map(fn ($d): string => $d->role, array_filter(aligned($look, $formation)->defenders, fn ($d): bool => $d->rushes()));
@@ -155,7 +186,14 @@ it('sends who the words send', function (string $look, string $formation, array 
 
 it('counts the rush', function (string $look, int $rush): void {
     expect(count(array_filter(aligned($look, 'gun 2x2 right')->defenders, fn ($d): bool => $d->rushes())))->toBe($rush);
-})->with([['bear, cover 0, six rush', 6], ['bear, cover 0, seven rush', 7], ['4-2 nickel, cover 3, five rush', 5], ['4-2 nickel, cover 1, six rush', 6], ['4-2 nickel, cover 3, mike blitz', 5], ['5-2, cover 3, edge pressure field', 5]]);
+})->with([
+    ['bear, cover 0, six rush', 6],
+    ['bear, cover 0, seven rush', 7],
+    ['4-2 nickel, cover 3, five rush', 5],
+    ['4-2 nickel, cover 1, six rush', 6],
+    ['4-2 nickel, cover 3, mike blitz', 5],
+    ['5-2, cover 3, edge pressure field', 5],
+]);
 
 it('changes one man by words', function (string $words, string $role, Closure $is): void {
     $plain = aligned('4-2 nickel, cover 3', 'gun 2x2 right')->role($role);
@@ -194,16 +232,31 @@ it('runs a changed defender in the proof and says so', function (string $words, 
     expect($at($hand))->not->toEqualWithDelta($at($plain), 0.3);
     $texts = array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Telling\Findings::of($hand));
     expect(implode("\n", $texts))->toContain($said);
-})->with([['nickel scrapes', 'The nickel was given a movement: scrapes'], ['nickel reacts in 0.9 s', 'The nickel reacts in 0.90 s'], ['nickel plays deep half, nickel crosses left', 'crosses left']]);
+})->with([
+    ['nickel scrapes', 'The nickel was given a movement: scrapes'],
+    ['nickel reacts in 0.9 s', 'The nickel reacts in 0.90 s'],
+    ['nickel plays deep half, nickel crosses left', 'crosses left'],
+]);
 
 it('writes a look in words and as a document and reads both back', function (string $words): void {
     $look = LookParser::parse($words);
     expect(LookParser::parse($look->words()))->toEqual($look)->and(LookDocument::read(LookDocument::write($look)))->toEqual($look);
 })->with([
-    '4-2 nickel, cover 3', '4-3 over, cover 2, corners press', '3-4, cover 1, safety rotates weak, walked W', '5-2, cover 3, edge pressure field', '4-2 nickel, cover 6',
-    '4-2 nickel, cover 3, 2i on RG', 'bear, cover 0, six rush', '3-3 stack, cover 3 cloud, shows cover 4', 'tite, quarters, sam blitz, jack upfield', '6-1, tampa 2, front to boundary',
-    '4-4, 2-man, corners press, corners inside, left corner off 7.5', '4-2 nickel, cover 4 trap, mike reacts in 0.35 s, mike slants left', '4-3 under, cover 1 robber, motion rotate, front stays',
-    '6-2, fire zone, nickel at 10 4.5', '4-2 nickel, cover 3, nickel plays man on H, will plays deep half, safeties off 11',
+    '4-2 nickel, cover 3',
+    '4-3 over, cover 2, corners press',
+    '3-4, cover 1, safety rotates weak, walked W',
+    '5-2, cover 3, edge pressure field',
+    '4-2 nickel, cover 6',
+    '4-2 nickel, cover 3, 2i on RG',
+    'bear, cover 0, six rush',
+    '3-3 stack, cover 3 cloud, shows cover 4',
+    'tite, quarters, sam blitz, jack upfield',
+    '6-1, tampa 2, front to boundary',
+    '4-4, 2-man, corners press, corners inside, left corner off 7.5',
+    '4-2 nickel, cover 4 trap, mike reacts in 0.35 s, mike slants left',
+    '4-3 under, cover 1 robber, motion rotate, front stays',
+    '6-2, fire zone, nickel at 10 4.5',
+    '4-2 nickel, cover 3, nickel plays man on H, will plays deep half, safeties off 11',
 ]);
 
 it('reads any look of the catalogue with any clauses back (random looks)', function (int $seed): void {
@@ -215,7 +268,8 @@ it('reads any look of the catalogue with any clauses back (random looks)', funct
         shuffle($clauses);
         $words = implode(', ', [$pick(Fronts::names()), $pick(Shells::names()), ...array_slice($clauses, 0, mt_rand(0, 4))]);
         $look = LookParser::parse($words);
-        expect(LookParser::parse($look->words()))->toEqual($look, $words)->and(LookDocument::read(LookDocument::write($look)))->toEqual($look, $words);
+        expect(LookParser::parse($look->words()))->toEqual($look, $words)
+            ->and(LookDocument::read(LookDocument::write($look)))->toEqual($look, $words);
     }
 })->with([1, 2, 3]);
 
@@ -225,21 +279,44 @@ it('has two schools of technique names that never meet', function (string $techn
         ->and(Technique::covers($technique, Side::Right, $l))->toBe($covers)
         ->and(Technique::x($technique, Side::Right, lineup('gun trey right')))->toEqualWithDelta(-Technique::x($technique, Side::Left, lineup('gun trey left')), 1e-9);
     expect(array_unique(Technique::known('count out')))->toHaveCount(count(Technique::known()));
-})->with([['0', '0', 'C'], ['1', 'shade', 'C'], ['2i', '1', 'RG'], ['2', '2', 'RG'], ['3', '3', 'RG'], ['4i', '4i', 'RT'], ['4', '4', 'RT'], ['5', '5', 'RT'], ['6i', '7', 'Y'], ['6', '6', 'Y'], ['7', '7i', 'Y'], ['9', '9', 'Y']]);
+})->with([
+    ['0', '0', 'C'],
+    ['1', 'shade', 'C'],
+    ['2i', '1', 'RG'],
+    ['2', '2', 'RG'],
+    ['3', '3', 'RG'],
+    ['4i', '4i', 'RT'],
+    ['4', '4', 'RT'],
+    ['5', '5', 'RT'],
+    ['6i', '7', 'Y'],
+    ['6', '6', 'Y'],
+    ['7', '7i', 'Y'],
+    ['9', '9', 'Y'],
+]);
 
 it('reads a technique in the staff\'s own school', function (): void {
-    expect(LookParser::parse('4-2 nickel, cover 3, 1 on RG', 'count out')->techniques)->toBe([['2i', 'RG']])->and(LookParser::parse('4-2 nickel, cover 3, shade on C', 'count out')->techniques)->toBe([['1', 'C']]);
+    expect(LookParser::parse('4-2 nickel, cover 3, 1 on RG', 'count out')->techniques)->toBe([['2i', 'RG']])
+        ->and(LookParser::parse('4-2 nickel, cover 3, shade on C', 'count out')->techniques)->toBe([['1', 'C']]);
 });
 
 it('slides to an unbalanced line, or stays', function (): void {
     $slid = aligned('3-4, cover 3', 'gun unbalanced right')->role('nose');
     $stays = aligned('3-4, cover 3, front stays', 'gun unbalanced right')->role('nose');
-    expect($slid->over)->toBe('RG')->and($slid->xYd)->toEqualWithDelta(3.5 / 3.0, 0.01)->and($stays->over)->toBe('C')->and($stays->xYd)->toEqualWithDelta(0.0, 0.01);
+    expect($slid->over)->toBe('RG')
+        ->and($slid->xYd)->toEqualWithDelta(3.5 / 3.0, 0.01)
+        ->and($stays->over)->toBe('C')
+        ->and($stays->xYd)->toEqualWithDelta(0.0, 0.01);
 });
 
 it('sets the front where the words say', function (string $words, array $techniques): void {
     expect(techniques(aligned("4-2 nickel, cover 3, front to $words", 'gun trips right', Hash::Right)))->toBe($techniques);
-})->with([['left', ['5', '3', '1', '5']], ['right', ['5', '1', '3', '5']], ['field', ['5', '3', '1', '5']], ['boundary', ['5', '1', '3', '5']], ['weak', ['5', '3', '1', '5']]]);
+})->with([
+    ['left', ['5', '3', '1', '5']],
+    ['right', ['5', '1', '3', '5']],
+    ['field', ['5', '3', '1', '5']],
+    ['boundary', ['5', '1', '3', '5']],
+    ['weak', ['5', '3', '1', '5']],
+]);
 
 it('answers motion: bumps, travels or stays', function (string $look, float $least, float $most): void {
     $situation = Jacotaxis\Core\Field\Situation::of();
@@ -248,13 +325,21 @@ it('answers motion: bumps, travels or stays', function (string $look, float $lea
     $a = Alignment::of(LookParser::parse($look), $call->lineup($situation), $before);
     $nickel = $a->role('nickel');
     expect($nickel->xYd - $a->before[array_search($nickel, $a->defenders, true)]->xYd)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
-})->with([['4-2 nickel, cover 1', -16.0, -10.0], ['4-2 nickel, cover 3, motion stay', 0.0, 0.0], ['4-2 nickel, cover 3', -6.0, 0.0], ['4-2 nickel, cover 3, motion travel', -25.0, -15.0]]);
+})->with([
+    ['4-2 nickel, cover 1', -16.0, -10.0],
+    ['4-2 nickel, cover 3, motion stay', 0.0, 0.0],
+    ['4-2 nickel, cover 3', -6.0, 0.0],
+    ['4-2 nickel, cover 3, motion travel', -25.0, -15.0],
+]);
 
 it('names what it does not know', function (Closure $make, string $message): void {
     expect($make)->toThrow(UnknownLook::class, $message);
 })->with([
-    [fn () => Look::of('9-9', 'cover 3'), 'No front is called "9-9"'], [fn () => Look::of('bear', 'cover 12'), 'No shell is called'],
-    [fn () => Look::of('bear', 'cover 3')->with(['rushers' => 2]), 'three to eight'], [fn () => Look::of('bear', 'cover 3')->with(['shown' => 'x']), 'No shell'],
-    [fn () => aligned('3-4, cover 3, nickel blitz', 'gun 2x2 right'), 'no "nickel"'], [fn () => aligned('4-2 nickel, cover 3, mike at 0 5, will at 0.1 5', 'gun 2x2 right'), 'stand on one spot'],
+    [fn () => Look::of('9-9', 'cover 3'), 'No front is called "9-9"'],
+    [fn () => Look::of('bear', 'cover 12'), 'No shell is called'],
+    [fn () => Look::of('bear', 'cover 3')->with(['rushers' => 2]), 'three to eight'],
+    [fn () => Look::of('bear', 'cover 3')->with(['shown' => 'x']), 'No shell'],
+    [fn () => aligned('3-4, cover 3, nickel blitz', 'gun 2x2 right'), 'no "nickel"'],
+    [fn () => aligned('4-2 nickel, cover 3, mike at 0 5, will at 0.1 5', 'gun 2x2 right'), 'stand on one spot'],
     [fn () => aligned('4-2 nickel, cover 3, 9 on LG', 'gun 2x2 right'), 'There is no 9 technique on LG'],
 ]);

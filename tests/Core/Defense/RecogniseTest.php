@@ -67,8 +67,10 @@ it('names the techniques of the spots in both schools', function (string $look, 
     $spots = array_map(fn ($d): array => [$d->xYd, $d->yYd], aligned($look, $formation)->defenders);
     expect(array_column(LookFinder::of($spots, $l, $school)['techniques'], 'technique'))->toBe($techniques);
 })->with([
-    ['4-2 nickel, cover 3', 'gun 2x2 right', 'inside eye', ['5', '1', '3', '5']], ['4-2 nickel, cover 3', 'gun 2x2 right', 'count out', ['5', 'shade', '3', '5']],
-    ['6-1, cover 3', 'gun trey right', 'inside eye', ['7', '4i', '2', '2', '4i', '7']], ['6-1, cover 3, 2i on RG', 'gun trey right', 'count out', ['7i', '4i', '2', '1', '4i', '7i']],
+    ['4-2 nickel, cover 3', 'gun 2x2 right', 'inside eye', ['5', '1', '3', '5']],
+    ['4-2 nickel, cover 3', 'gun 2x2 right', 'count out', ['5', 'shade', '3', '5']],
+    ['6-1, cover 3', 'gun trey right', 'inside eye', ['7', '4i', '2', '2', '4i', '7']],
+    ['6-1, cover 3, 2i on RG', 'gun trey right', 'count out', ['7i', '4i', '2', '1', '4i', '7i']],
 ]);
 
 it('wants eleven', function (int $n): void {

@@ -29,7 +29,16 @@ it('carries a calibration along the paint of a panning and zooming camera', func
             ->and($view->toPicture($x, $y))->toEqualWithDelta($place, 1e-6)
             ->and(hypot($x - $tx, $y - $ty))->toBeLessThan(3.0 * $view->doubt(...$place)[2]);
     }
-})->with([['wide', 1.0], ['wide', 2.0], ['wide', 3.3], ['wide', 4.6], ['wide', 0.2], ['tight', 2.5], ['tight', 4.0], 'between two steps' => ['wide', 2.537]]);
+})->with([
+    ['wide', 1.0],
+    ['wide', 2.0],
+    ['wide', 3.3],
+    ['wide', 4.6],
+    ['wide', 0.2],
+    ['tight', 2.5],
+    ['tight', 4.0],
+    'between two steps' => ['wide', 2.537],
+]);
 
 it('has more doubt the farther it was carried, and less between two calibrations', function (): void {
     [$camera, $until] = held();
@@ -72,7 +81,9 @@ it('refuses a picture nobody followed', function (Closure $carried, float $at, s
 it('takes a camera that stands still as standing still, in a little more doubt', function (): void {
     [$camera] = held(moves: false);
     $carried = new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))], ['atS' => 4.0, 'points' => paint($camera->at(4.0))]], []);
-    expect($carried->at(2.5)->driftPx)->toBe(0.75)->and($carried->at(2.5)->followed)->toBeFalse()->and((new Carried([], []))->at(1.0))->toBeNull();
+    expect($carried->at(2.5)->driftPx)->toBe(0.75)
+        ->and($carried->at(2.5)->followed)->toBeFalse()
+        ->and((new Carried([], []))->at(1.0))->toBeNull();
 });
 
 it('multiplies, inverts and shares homographies', function (): void {

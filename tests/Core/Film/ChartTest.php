@@ -106,7 +106,9 @@ it('reads a quick entry', function (string $line, array $expected): void {
 ]);
 
 it('charts a whole snap in ten keys where it could be predicted', function (string $line): void {
-    expect(strlen($line) + 1)->toBeLessThanOrEqual(10)->and(entry($line)['chart']->result)->not->toBeNull()->and(entry($line)['look'])->not->toBeNull();
+    expect(strlen($line) + 1)->toBeLessThanOrEqual(10)
+        ->and(entry($line)['chart']->result)->not->toBeNull()
+        ->and(entry($line)['look'])->not->toBeNull();
 })->with(['2 2 k1 c8', '2 2 k2 i', '1 1 r-2', 'r4', '32 x']);
 
 it('lists what it assumed', fn () => expect(entry('r4')['assumed'])->toBe(['call: zone', 'look: cover 3', '2 & 6', 'ball on own 39', 'hash left']));
@@ -128,26 +130,59 @@ it('names the token it cannot read, and the cure', function (string $line, strin
 
 it('knows the columns of other breakdowns by their headings', function (string $heading, ?string $field): void {
     expect(Columns::guess($heading))->toBe($field);
-})->with([['Snap', 'number'], ['PLAY #', null], ['Dn', 'down'], ['DIST', 'toGo'], ['Yard Line', 'ballOn'], ['Yards  Gained', 'gain'], ['Off Form', 'formation'], ['QTR', 'quarter'], ['weather', null]]);
+})->with([
+    ['Snap', 'number'],
+    ['PLAY #', null],
+    ['Dn', 'down'],
+    ['DIST', 'toGo'],
+    ['Yard Line', 'ballOn'],
+    ['Yards  Gained', 'gain'],
+    ['Off Form', 'formation'],
+    ['QTR', 'quarter'],
+    ['weather', null],
+]);
 
 it('reads a cell or says what it wants', function (string $field, string $cell, ?string $property, mixed $value): void {
     $read = Columns::read([$field => $cell]);
     if ($property === null) {
-        expect($read['errors'][0]['field'])->toBe($field)->and($read['errors'][0]['why'])->not->toBe('')->and($read['chart']->note)->toContain($cell);
+        expect($read['errors'][0]['field'])->toBe($field)
+            ->and($read['errors'][0]['why'])->not->toBe('')
+            ->and($read['chart']->note)->toContain($cell);
     } else {
         expect($read['errors'])->toBe([])->and($read['chart']->{$property})->toEqual($value);
     }
 })->with([
-    ['down', '2nd', 'down', 2], ['down', '5', null, null], ['toGo', 'Goal', 'toGoYd', null], ['toGo', '0', null, null], ['ballOn', '-41', 'ballOnYd', 41.0], ['ballOn', 'their 35', 'ballOnYd', 65.0], ['ballOn', '50', 'ballOnYd', 50.0], ['ballOn', '77', null, null],
-    ['clock', '5:31', 'clockS', 331], ['clock', '5.31', null, null], ['score', '14 - 7', 'score', ['us' => 14, 'them' => 7]], ['hash', 'L', 'hash', Hash::Left], ['hash', 'north', null, null], ['result', 'Rush', 'result', Result::Run], ['result', 'Complete, touchdown', 'touchdown', true],
-    ['result', 'fair catch', null, null], ['gain', '-2', 'gainYd', -2.0], ['gain', '=2+2', null, null], ['gain', '1e9', null, null], ['penalty', 'us 10 holding nullified', 'penalty', ['by' => 'us', 'yards' => 10.0, 'what' => 'holding', 'nullified' => true]],
+    ['down', '2nd', 'down', 2],
+    ['down', '5', null, null],
+    ['toGo', 'Goal', 'toGoYd', null],
+    ['toGo', '0', null, null],
+    ['ballOn', '-41', 'ballOnYd', 41.0],
+    ['ballOn', 'their 35', 'ballOnYd', 65.0],
+    ['ballOn', '50', 'ballOnYd', 50.0],
+    ['ballOn', '77', null, null],
+    ['clock', '5:31', 'clockS', 331],
+    ['clock', '5.31', null, null],
+    ['score', '14 - 7', 'score', ['us' => 14, 'them' => 7]],
+    ['hash', 'L', 'hash', Hash::Left],
+    ['hash', 'north', null, null],
+    ['result', 'Rush', 'result', Result::Run],
+    ['result', 'Complete, touchdown', 'touchdown', true],
+    ['result', 'fair catch', null, null],
+    ['gain', '-2', 'gainYd', -2.0],
+    ['gain', '=2+2', null, null],
+    ['gain', '1e9', null, null],
+    ['penalty', 'us 10 holding nullified', 'penalty', ['by' => 'us', 'yards' => 10.0, 'what' => 'holding', 'nullified' => true]],
 ]);
 
 it('writes a snap as it was read', function (Chart $snap): void {
     $cells = Columns::write($snap, 'zone', 'cover 3', 'sit');
     $read = Columns::read($cells);
-    expect($read['errors'])->toBe([])->and($read['chart'])->toEqual($snap)->and([$read['call'], $read['look'], $read['choice']])->toBe(['zone', 'cover 3', 'sit']);
+    expect($read['errors'])->toBe([])
+        ->and($read['chart'])->toEqual($snap)
+        ->and([$read['call'], $read['look'], $read['choice']])->toBe(['zone', 'cover 3', 'sit']);
 })->with([
-    'a run' => [snapped(2, 6.5, 29, Result::Run, -1.5)], 'their half' => [snapped(1, 10, 72, Result::Complete, 9, ['carrier' => 'H', 'personnel' => '12', 'note' => 'late, hit', 'clockS' => 65])],
-    'a touchdown with a foul' => [snapped(3, 2, 50, Result::Run, 50, ['touchdown' => true, 'penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'offside', 'nullified' => false]])], 'nothing known' => [new Chart],
+    'a run' => [snapped(2, 6.5, 29, Result::Run, -1.5)],
+    'their half' => [snapped(1, 10, 72, Result::Complete, 9, ['carrier' => 'H', 'personnel' => '12', 'note' => 'late, hit', 'clockS' => 65])],
+    'a touchdown with a foul' => [snapped(3, 2, 50, Result::Run, 50, ['touchdown' => true, 'penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'offside', 'nullified' => false]])],
+    'nothing known' => [new Chart],
 ]);

@@ -72,7 +72,9 @@ it('gives no number where the camera was not followed', function (): void {
     $film = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['men' => ['H']]);
     $half = array_values(array_filter($film->moves, fn (array $m): bool => $m['toS'] < 2.0));
     $m = new Measures(new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $film->plots, $half));
-    expect($m->row('H', 'break depth'))->toBeNull()->and($m->placed->refused)->not->toBe([])->and(reset($m->placed->refused))->toContain('nobody followed it');
+    expect($m->row('H', 'break depth'))->toBeNull()
+        ->and($m->placed->refused)->not->toBe([])
+        ->and(reset($m->placed->refused))->toContain('nobody followed it');
 });
 
 it('believes a followed plot less than a clicked one', function (): void {
@@ -87,12 +89,18 @@ it('W-13: counts inside contacts and measures the depth, never one from the othe
     $marks = [...$film->marks, ...array_map(fn (float $t): Mark => new Mark('inside contact', 1.0 + $t, 'Z'), $contacts)];
     $m = new Measures(new FilmDocument($film->call, $film->look, $film->setting, $marks, $film->calibrations, $film->plots, $film->moves));
     expect($m->row('Z', 'inside contacts')->done)->toBe($steps)->and($m->row('Z', 'break depth')->done)->toEqualWithDelta(5.7, 0.4);
-})->with(['on the second' => [[0.6, 1.2], 2.0], 'on the third' => [[0.5, 0.9, 1.3], 3.0], 'what comes after the break does not count' => [[0.6, 1.2, 2.9], 2.0]]);
+})->with([
+    'on the second' => [[0.6, 1.2], 2.0],
+    'on the third' => [[0.5, 0.9, 1.3], 3.0],
+    'what comes after the break does not count' => [[0.6, 1.2, 2.9], 2.0],
+]);
 
 it('takes a number by eye where none is measured, and marks it so', function (): void {
     $film = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['men' => [], 'leaveOut' => ['break'], 'seen' => [new Seen('H', 'break depth', 9.0), new Seen('Z', 'break depth', 7.0, false)]]);
     $m = new Measures($film);
-    expect($m->row('H', 'break depth')->byEye)->toBeTrue()->and($m->row('H', 'break depth')->done)->toBe(9.0)->and($m->row('Z', 'break depth'))->toBeNull();
+    expect($m->row('H', 'break depth')->byEye)->toBeTrue()
+        ->and($m->row('H', 'break depth')->done)->toBe(9.0)
+        ->and($m->row('Z', 'break depth'))->toBeNull();
 });
 
 it('measures without knowing the call, and asks for it', function (): void {
@@ -114,7 +122,10 @@ it('refuses a film whose only picture cannot be placed', function (): void {
 
 it('reads a film document with unknown call and look, and one near the goal line', function (): void {
     $film = FilmReader::read(['kind' => 'jacotaxis.film', 'version' => 1, 'situation' => ['ballOnYd' => 96], 'chart' => ['result' => 'run', 'gainYd' => 2]]);
-    expect($film->call)->toBeNull()->and($film->setting->situation->toGoYd)->toBe(4.0)->and($film->chart->gainYd)->toBe(2.0)->and($film->setting)->toBeInstanceOf(Setting::class);
+    expect($film->call)->toBeNull()
+        ->and($film->setting->situation->toGoYd)->toBe(4.0)
+        ->and($film->chart->gainYd)->toBe(2.0)
+        ->and($film->setting)->toBeInstanceOf(Setting::class);
 });
 
 it('refuses what no film can say, at its pointer', function (array $d, string $pointer, string $says): void {
@@ -136,7 +147,8 @@ it('answers a film in which nearly nothing is known', function (array $d, string
     $grader = new Grader(new Measures(FilmReader::read(['kind' => 'jacotaxis.film', 'version' => 1] + $d)));
     expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain($why)->and($grader->faults())->toBe([]);
 })->with([
-    'nothing' => [[], 'unknown: settle it'], 'no look' => [['call' => 'gun 2x2 right: smash right'], 'unknown: settle it'],
+    'nothing' => [[], 'unknown: settle it'],
+    'no look' => [['call' => 'gun 2x2 right: smash right'], 'unknown: settle it'],
     'no marks' => [['call' => 'gun 2x2 right: smash right', 'look' => '4-2 nickel, cover 2'], 'Plot the right corner'],
     'a run nobody charted' => [['call' => 'under center I right: power right', 'look' => '4-2 nickel, cover 3'], 'Say what the ball did'],
     'a plot of nobody' => [['call' => 'gun 2x2 right: zone right', 'look' => '4-2 nickel, cover 3', 'plots' => [['id' => 'a', 'man' => '?', 'atS' => 1, 'xPx' => 10, 'yPx' => 10]]], 'Plot the left end'],

@@ -22,7 +22,8 @@ it('lists what a snap leaves open', function (array $d, array $ids): void {
 
 it('settles a question without doing the mark again, and keeps what stood there', function (array $d, string $id, string $answer, Closure $now, string $was): void {
     $done = OpenQuestions::settle(open($d), $id, $answer, 'Dale Merriweather', '2026-09-20');
-    expect($now($done))->toBe($answer)->and($done['settled'][0])->toMatchArray(['was' => $was, 'now' => $answer, 'by' => 'Dale Merriweather', 'on' => '2026-09-20'])
+    expect($now($done))->toBe($answer)
+        ->and($done['settled'][0])->toMatchArray(['was' => $was, 'now' => $answer, 'by' => 'Dale Merriweather', 'on' => '2026-09-20'])
         ->and(array_column(OpenQuestions::of($done), 'id'))->not->toContain($id);
 })->with([
     'the look' => [['look' => null], 'look', '4-2 nickel, cover 3', fn (array $d): string => $d['look'], ''],

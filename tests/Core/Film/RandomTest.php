@@ -53,13 +53,20 @@ it('REC-03: a game goes on from snap to snap without contradicting itself', func
         $next = $next->ballOnYd === null ? $next->with(['ballOnYd' => (float) mt_rand(5, 60)]) : $next;
         $where = "{$snap->place()} {$result->value} ".($gain ?? '').' then '.$next->place();
         expect(Chain::check($snap, $next))->toBe([], $where)->and($next->number)->toBe($snap->number + 1);
-        expect($next->down === null || $next->down >= 1 && $next->down <= 4)->toBeTrue($where)->and($next->toGoYd === null || $next->toGoYd > 0.0)->toBeTrue($where)->and($next->ballOnYd >= 0.0 && $next->ballOnYd <= 100.0)->toBeTrue($where)
+        expect($next->down === null || $next->down >= 1 && $next->down <= 4)->toBeTrue($where)
+            ->and($next->toGoYd === null || $next->toGoYd > 0.0)->toBeTrue($where)
+            ->and($next->ballOnYd >= 0.0 && $next->ballOnYd <= 100.0)->toBeTrue($where)
             ->and($next->series === $snap->series || $next->series === $snap->series + 1)->toBeTrue($where);
         if ($next->series !== $snap->series) {
             expect($next->down)->toBe(1, $where);
         }
         expect(Chain::did($snap, $next))->toEndWith('.')->and(Chain::made($snap, $next) ?? '.')->toEndWith('.');
-        $snap = $next->with(['down' => $next->down ?? 1, 'toGoYd' => $next->toGoYd ?? 10.0, 'ballOnYd' => max(1.0, min(99.0, (float) $next->ballOnYd)), 'penalty' => null]);
+        $snap = $next->with([
+            'down' => $next->down ?? 1,
+            'toGoYd' => $next->toGoYd ?? 10.0,
+            'ballOnYd' => max(1.0, min(99.0, (float) $next->ballOnYd)),
+            'penalty' => null,
+        ]);
     }
 })->with(range(1, 12));
 
@@ -71,7 +78,9 @@ it('reads back every snap it writes into a row', function (int $seed): void {
         $chart = $chart->with(['note' => trim((string) $chart->note) === '' ? null : $chart->note]);
         $call = anyOf(['gun 2x2 right: smash right', null]);
         $read = Columns::read(Columns::write($chart, $call, null, 'sit'));
-        expect($read['errors'])->toBe([])->and($read['chart'])->toEqual($chart)->and([$read['call'], $read['look'], $read['choice']])->toBe([$call, null, 'sit']);
+        expect($read['errors'])->toBe([])
+            ->and($read['chart'])->toEqual($chart)
+            ->and([$read['call'], $read['look'], $read['choice']])->toBe([$call, null, 'sit']);
         expect(Chart::read(...array_values($chart->write())))->toEqual($chart);
     }
 })->with(range(1, 6));
@@ -130,7 +139,8 @@ it('counts every snap once in every way of putting them together', function (int
     foreach (['box', 'choice'] as $by) {
         $table = $report->decisions($by);
         // The read and the result are two totals of the same cells.
-        expect(array_sum(array_map(fn (array $r): int => $r['read']['of'], $table['rows'])))->toBe($table['read']['of'])->and(array_sum(array_map(fn (array $r): int => $r['result']['of'], $table['rows'])))->toBe($table['result']['of']);
+        expect(array_sum(array_map(fn (array $r): int => $r['read']['of'], $table['rows'])))->toBe($table['read']['of'])
+            ->and(array_sum(array_map(fn (array $r): int => $r['result']['of'], $table['rows'])))->toBe($table['result']['of']);
     }
 })->with(range(1, 6));
 
@@ -151,7 +161,8 @@ it('FLM-10: keeps what every revised mark was, and nothing else', function (int 
     }
     $new['marks'][] = ['kind' => 'free', 'label' => 'new one', 'atS' => 1.0];
     $kept = Revisions::kept($old, $new, 'Dale', '2026-09-20');
-    expect(array_map(fn (array $h): string => substr($h['question'], 6), $kept['settled'] ?? []))->toEqualCanonicalizing($changed)->and($kept['marks'])->toBe($new['marks']);
+    expect(array_map(fn (array $h): string => substr($h['question'], 6), $kept['settled'] ?? []))->toEqualCanonicalizing($changed)
+        ->and($kept['marks'])->toBe($new['marks']);
     expect(Revisions::kept($new, $new, 'Dale', '2026-09-20'))->toBe($new);
 })->with(range(1, 10));
 

@@ -37,12 +37,15 @@ it('doubts more in the middle of a long gap', function (): void {
 it('tells speed, depth passed and the first step', function (): void {
     $track = tracked(fn (float $t): array => [0.0, max(0.0, 8.0 * ($t - 0.6))]);
     expect($track->speed(2.0))->toEqualWithDelta(8.0, 0.05)->and($track->topSpeed())->toEqualWithDelta(8.0, 1.0)
-        ->and($track->past(8.0))->toEqualWithDelta(1.6, 0.06)->and($track->leaves(0.0))->toEqualWithDelta(0.66, 0.1)->and($track->past(90.0))->toBeNull();
+        ->and($track->past(8.0))->toEqualWithDelta(1.6, 0.06)
+        ->and($track->leaves(0.0))->toEqualWithDelta(0.66, 0.1)
+        ->and($track->past(90.0))->toBeNull();
 });
 
 it('finds where he breaks', function (callable $way, ?float $at, float $deg): void {
     $break = tracked($way, 4.0, 0.2)->break();
-    $at === null ? expect($break)->toBeNull() : expect($break['t'])->toEqualWithDelta($at, 0.16)->and($break['deg'])->toEqualWithDelta($deg, 14.0);
+    $at === null ? expect($break)->toBeNull() : expect($break['t'])->toEqualWithDelta($at, 0.16)
+        ->and($break['deg'])->toEqualWithDelta($deg, 14.0);
 })->with([
     'a corner' => [fn (float $t): array => $t < 2.0 ? [0.0, 6.0 * $t] : [4.2 * ($t - 2.0), 12.0 + 4.2 * ($t - 2.0)], 2.0, 45.0],
     'an out' => [fn (float $t): array => $t < 1.6 ? [0.0, 6.0 * $t] : [6.0 * ($t - 1.6), 9.6], 1.6, 90.0],

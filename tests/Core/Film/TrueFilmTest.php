@@ -61,7 +61,8 @@ it('a play run as it should be is right, and nobody has a fault', function (stri
         $faults = array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults());
         expect($faults)->toBe([], $look);
         foreach ((new Proposal($grader))->all() as $p) {
-            expect(array_filter($p['faults'], fn (string $id): bool => ! Library::entry($id)['praise']))->toBe([], "$look {$p['man']}")->and($p['mark'])->not->toBe(-1, "$look {$p['man']}");
+            expect(array_filter($p['faults'], fn (string $id): bool => ! Library::entry($id)['praise']))->toBe([], "$look {$p['man']}")
+                ->and($p['mark'])->not->toBe(-1, "$look {$p['man']}");
         }
         // Where nobody is open the ball is thrown away, and there is nothing to judge.
         expect($grader->decision()->grade)->toBeIn($run->thrownTo === null && $run->action === 'throw' ? [null] : ['right'], "$look: {$grader->decision()->why}");
@@ -86,7 +87,8 @@ it('recognises what a key chose, and finds the read of it right', function (stri
             $all++;
             $known += (int) ($d->choice === $act->name);
             // It asks where it cannot tell; it never tells another choice.
-            expect($d->choice)->toBeIn([$act->name, null], "$call: $said, {$d->why}")->and($d->grade)->toBeIn(['right', null], "$call: $said, {$d->why}");
+            expect($d->choice)->toBeIn([$act->name, null], "$call: $said, {$d->why}")
+                ->and($d->grade)->toBeIn(['right', null], "$call: $said, {$d->why}");
         }
     }
     expect($all)->toBeGreaterThan(20)->and($known / $all)->toBeGreaterThan(0.9);
@@ -97,16 +99,25 @@ it('never calls another ball right', function (string $call, string $look, strin
     $d = graded($call, $look, ['act' => $act, 'throw' => $throw, 'seen' => ballSeen($run->action)])->decision();
     expect($d->grade)->toBeIn(['wrong', 'forced'], $d->why)->and($d->why)->toContain(' right');
 })->with([
-    ['gun 2x2 right: smash right', '4-2 nickel, cover 2', 'right corner: sink', 'H@2.4'], ['gun 2x2 right: smash right', '4-2 nickel, cover 2', 'right corner: sit', 'Z@1.8'], ['gun 2x2 right: smash right', '4-2 nickel, cover 2', 'right corner: sit', 'X@2.5'],
-    ['gun 2x2 right: smash left', '4-2 nickel, cover 2', 'left corner: sink', 'Y@2.4'], ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the back', 'give'], ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the quarterback', 'pull'],
-    ['gun 2x2 right: zone right, rpo: Y slant; key will', '4-2 nickel, cover 3', 'will: insert', 'give'], ['gun 2x2 right: zone right, rpo: Y slant; key will', '4-2 nickel, cover 3', 'will: drop', 'throw'],
-    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the quarterback', 'pitch'], ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back; nickel: take the pitch', 'pitch'],
-    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back; nickel: take the quarterback', 'keep'], ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back', 'give'],
+    ['gun 2x2 right: smash right', '4-2 nickel, cover 2', 'right corner: sink', 'H@2.4'],
+    ['gun 2x2 right: smash right', '4-2 nickel, cover 2', 'right corner: sit', 'Z@1.8'],
+    ['gun 2x2 right: smash right', '4-2 nickel, cover 2', 'right corner: sit', 'X@2.5'],
+    ['gun 2x2 right: smash left', '4-2 nickel, cover 2', 'left corner: sink', 'Y@2.4'],
+    ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the back', 'give'],
+    ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the quarterback', 'pull'],
+    ['gun 2x2 right: zone right, rpo: Y slant; key will', '4-2 nickel, cover 3', 'will: insert', 'give'],
+    ['gun 2x2 right: zone right, rpo: Y slant; key will', '4-2 nickel, cover 3', 'will: drop', 'throw'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the quarterback', 'pitch'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back; nickel: take the pitch', 'pitch'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back; nickel: take the quarterback', 'keep'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back', 'give'],
 ]);
 
 it('GRD-15: a ball that left before the key chose is judged by his rule', function (): void {
     $grader = graded('gun 2x2 right: post-dig right', '4-2 nickel, cover 3', []);
-    expect($grader->decision()->choice)->toBeNull()->and($grader->decision()->grade)->toBe('right')->and($grader->decision()->why)->toStartWith('The will had not chosen when the ball left, so ');
+    expect($grader->decision()->choice)->toBeNull()
+        ->and($grader->decision()->grade)->toBe('right')
+        ->and($grader->decision()->why)->toStartWith('The will had not chosen when the ball left, so ');
     $short = filmed('gun 2x2 right: post-dig right', '4-2 nickel, cover 3', ['every' => 0.2]);
     $until = (new Measures($short))->after('ball out') - 0.6;
     $cut = array_values(array_filter($short->plots, fn ($p): bool => $p->man !== 'will' || $p->atS < FilmedRun::BEFORE + $until));
@@ -136,7 +147,8 @@ it('a shaking hand makes no fault and no other decision', function (int $from, f
         $situation = trueSituation($n);
         $run = FilmedRun::of(trueProof(TRUE_CALLS[$n], $look, $situation));
         $grader = new Grader(new Measures(shakenFilm(filmed(TRUE_CALLS[$n], $look, ['seen' => ballSeen($run->action)], $situation), $px, 11 * $n + 1)));
-        expect(array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults()))->toBe([], TRUE_CALLS[$n])->and($grader->decision()->grade)->toBe('right', TRUE_CALLS[$n]);
+        expect(array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults()))->toBe([], TRUE_CALLS[$n])
+            ->and($grader->decision()->grade)->toBe('right', TRUE_CALLS[$n]);
         foreach ((new Proposal($grader))->all() as $p) {
             expect($p['mark'])->not->toBe(-1, TRUE_CALLS[$n]." {$p['man']}: {$p['reason']}");
         }
@@ -154,7 +166,9 @@ it('the doubt of a place is what a shaking hand makes, in both directions', func
         }
     }
     // The stated doubt counts a click of one pixel: two pixels are twice as far off.
-    expect(sqrt(array_sum($z['x']) / count($z['x'])))->toEqualWithDelta($px, 0.25 * $px)->and(sqrt(array_sum($z['y']) / count($z['y'])))->toEqualWithDelta($px, 0.25 * $px)->and(count($z['x']))->toBeGreaterThan(400);
+    expect(sqrt(array_sum($z['x']) / count($z['x'])))->toEqualWithDelta($px, 0.25 * $px)
+        ->and(sqrt(array_sum($z['y']) / count($z['y'])))->toEqualWithDelta($px, 0.25 * $px)
+        ->and(count($z['x']))->toBeGreaterThan(400);
 })->with([[1.0, 'wide'], [2.0, 'wide'], [1.0, 'tight']]);
 
 const TRUE_ROUTES = ['hitch', 'go', 'slant', 'quick out', 'in', 'post', 'dig', 'comeback', 'curl', 'corner', 'out', 'shallow', 'sit', 'flat'];
@@ -179,4 +193,10 @@ it('tells a route that was called from every other, or asks', function (string $
     }
     // It asks seldom.
     expect($other)->toBeGreaterThanOrEqual(5);
-})->with([...array_map(fn (string $r): array => [$r, 1.0], TRUE_ROUTES), ['hitch', 0.0], ['go', 0.0], ['dig', 0.0], ['corner', 0.0]]);
+})->with([
+    ...array_map(fn (string $r): array => [$r, 1.0], TRUE_ROUTES),
+    ['hitch', 0.0],
+    ['go', 0.0],
+    ['dig', 0.0],
+    ['corner', 0.0],
+]);

@@ -52,8 +52,15 @@ it('W-46, GRD-01: the read and the result are marked apart', function (array $fi
 
 it('proposes a grade for whoever was measured and none for the others', function (): void {
     $rows = array_column((new Proposal(graded(SMASH, COVER_2, ['run' => SMASH.'; H corner 15', 'throw' => 'H@2.95', 'men' => ['H', 'Z', 'right corner']])))->all(), null, 'man');
-    expect($rows)->toHaveCount(11)->and($rows['H']['mark'])->toBe(-1)->and($rows['H']['faults'])->toContain('FLT-13')->and($rows['H']['reason'])->toContain('Break depth: planned 10.0, done 14.8')
-        ->and($rows['Z']['mark'])->toBe(1)->and($rows['X']['mark'])->toBeNull()->and($rows['LT']['mark'])->toBeNull()->and($rows['Q']['faults'])->toBe(['FLT-47'])->and($rows['H']['asked'])->toBe('Corner at 10 yd');
+    expect($rows)->toHaveCount(11)
+        ->and($rows['H']['mark'])->toBe(-1)
+        ->and($rows['H']['faults'])->toContain('FLT-13')
+        ->and($rows['H']['reason'])->toContain('Break depth: planned 10.0, done 14.8')
+        ->and($rows['Z']['mark'])->toBe(1)
+        ->and($rows['X']['mark'])->toBeNull()
+        ->and($rows['LT']['mark'])->toBeNull()
+        ->and($rows['Q']['faults'])->toBe(['FLT-47'])
+        ->and($rows['H']['asked'])->toBe('Corner at 10 yd');
 });
 
 it('proposes minus for another route than was asked', function (): void {
@@ -62,15 +69,25 @@ it('proposes minus for another route than was asked', function (): void {
 });
 
 it('sums process up without the result', fn (array $marks, ?int $overall) => expect(Marks::overall($marks))->toBe($overall))->with([
-    [['assignment' => 1, 'technique' => null], 1], [['assignment' => 1, 'technique' => -1], -1], [['result' => -1, 'decision' => 1], 1], [['result' => 1], null], [[], null],
+    [['assignment' => 1, 'technique' => null], 1],
+    [['assignment' => 1, 'technique' => -1], -1],
+    [['result' => -1, 'decision' => 1], 1],
+    [['result' => 1], null],
+    [[], null],
 ]);
 
 it('gives points by the school', function (Scale $scale, array $marks, int $overall, array $points): void {
     expect($scale->points($marks, $overall))->toBe($points);
 })->with([
-    'plus' => [Scale::PlusMinus, [], 1, [1.0, 1.0]], 'minus' => [Scale::PlusMinus, [], -1, [0.0, 1.0]], 'even is left out' => [Scale::PlusMinus, [], 0, [0.0, 0.0]],
-    'three of three' => [Scale::ThreePart, [], 1, [3.0, 3.0]], 'right but badly done' => [Scale::ThreePart, ['assignment' => 1, 'technique' => -1, 'effort' => 1], -1, [2.0, 3.0]], 'loafed' => [Scale::ThreePart, ['assignment' => 1, 'technique' => 1, 'effort' => -1], -1, [2.0, 3.0]],
-    'two' => [Scale::ZeroToTwo, ['assignment' => 1], 1, [2.0, 2.0]], 'one' => [Scale::ZeroToTwo, ['assignment' => 1, 'technique' => -1], -1, [1.0, 2.0]], 'none' => [Scale::ZeroToTwo, ['assignment' => -1, 'technique' => 1], -1, [0.0, 2.0]],
+    'plus' => [Scale::PlusMinus, [], 1, [1.0, 1.0]],
+    'minus' => [Scale::PlusMinus, [], -1, [0.0, 1.0]],
+    'even is left out' => [Scale::PlusMinus, [], 0, [0.0, 0.0]],
+    'three of three' => [Scale::ThreePart, [], 1, [3.0, 3.0]],
+    'right but badly done' => [Scale::ThreePart, ['assignment' => 1, 'technique' => -1, 'effort' => 1], -1, [2.0, 3.0]],
+    'loafed' => [Scale::ThreePart, ['assignment' => 1, 'technique' => 1, 'effort' => -1], -1, [2.0, 3.0]],
+    'two' => [Scale::ZeroToTwo, ['assignment' => 1], 1, [2.0, 2.0]],
+    'one' => [Scale::ZeroToTwo, ['assignment' => 1, 'technique' => -1], -1, [1.0, 2.0]],
+    'none' => [Scale::ZeroToTwo, ['assignment' => -1, 'technique' => 1], -1, [0.0, 2.0]],
 ]);
 
 it('W-34, GRD-09: a pitch behind a late back is the back\'s, not the quarterback\'s', function (float $behindYd, ?string $man): void {

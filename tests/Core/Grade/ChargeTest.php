@@ -34,7 +34,10 @@ it('GRD-03, 06, 09, 10, REC-08: says why a grade is not counted', function (int 
 
 it('refuses an owner there is not, and a man who is his own cause', function (?string $owner, ?string $causedBy, string $says): void {
     expect(fn () => Charge::why('H', -1, $owner, $causedBy))->toThrow(DomainException::class, $says);
-})->with([['referee', null, 'thrower, opponent, protection, staff, context, undetermined'], [null, 'H', 'name another man']]);
+})->with([
+    ['referee', null, 'thrower, opponent, protection, staff, context, undetermined'],
+    [null, 'H', 'name another man'],
+]);
 
 it('GRD-01, 07, 12: adds up', function (array $reps, array $is): void {
     $points = new Points(Scale::PlusMinus);
@@ -57,8 +60,12 @@ it('adds up by the school of the staff', function (Scale $scale, array $rep, flo
     $points->add($rep);
     expect([$points->toArray(0.85)['earned'], $points->toArray(0.85)['possible']])->toBe([$earned, $possible]);
 })->with([
-    [Scale::PlusMinus, rep(1, marks: ['technique' => -1]), 1.0, 1.0], [Scale::ThreePart, rep(1, marks: ['technique' => -1]), 2.0, 3.0], [Scale::ZeroToTwo, rep(1, marks: ['technique' => -1]), 1.0, 2.0],
-    [Scale::ThreePart, rep(-1, marks: ['assignment' => 1, 'technique' => 1]), 2.0, 3.0], [Scale::ZeroToTwo, rep(-1, marks: ['assignment' => -1]), 0.0, 2.0], [Scale::ZeroToTwo, rep(1, hard: true), 2.5, 2.0],
+    [Scale::PlusMinus, rep(1, marks: ['technique' => -1]), 1.0, 1.0],
+    [Scale::ThreePart, rep(1, marks: ['technique' => -1]), 2.0, 3.0],
+    [Scale::ZeroToTwo, rep(1, marks: ['technique' => -1]), 1.0, 2.0],
+    [Scale::ThreePart, rep(-1, marks: ['assignment' => 1, 'technique' => 1]), 2.0, 3.0],
+    [Scale::ZeroToTwo, rep(-1, marks: ['assignment' => -1]), 0.0, 2.0],
+    [Scale::ZeroToTwo, rep(1, hard: true), 2.5, 2.0],
 ]);
 
 it('speaks of a change only when the weeks lie apart', function (array $weeks, string $says): void {
@@ -68,6 +75,10 @@ it('speaks of a change only when the weeks lie apart', function (array $weeks, s
     }
     expect(Trend::of($reps, Scale::PlusMinus)['says'])->toStartWith($says);
 })->with([
-    'one week' => [[1 => [9, 1]], 'One week'], 'a little better' => [[1 => [6, 4], 2 => [8, 2]], 'Too few snaps'], 'much better' => [[1 => [10, 30], 2 => [38, 2]], 'Better: 38 of 40 this week, 10 of 40 before'],
-    'much worse' => [[1 => [38, 2], 2 => [10, 30]], 'Worse'], 'against all weeks before' => [[1 => [20, 0], 2 => [19, 1], 3 => [4, 16]], 'Worse: 4 of 20 this week, 39 of 40 before'], 'all even this week' => [[1 => [5, 5], 2 => [0, 0]], 'One week'],
+    'one week' => [[1 => [9, 1]], 'One week'],
+    'a little better' => [[1 => [6, 4], 2 => [8, 2]], 'Too few snaps'],
+    'much better' => [[1 => [10, 30], 2 => [38, 2]], 'Better: 38 of 40 this week, 10 of 40 before'],
+    'much worse' => [[1 => [38, 2], 2 => [10, 30]], 'Worse'],
+    'against all weeks before' => [[1 => [20, 0], 2 => [19, 1], 3 => [4, 16]], 'Worse: 4 of 20 this week, 39 of 40 before'],
+    'all even this week' => [[1 => [5, 5], 2 => [0, 0]], 'One week'],
 ]);

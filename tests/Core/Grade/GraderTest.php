@@ -49,7 +49,10 @@ function worked(string $run, ?string $act, ?string $throw, array $leaveOut = [])
 
 it('grades the decision by what the key chose', function (string $run, ?string $act, ?string $throw, string $choice, string $read, string $grade): void {
     $decision = worked($run, $act, $throw)->decision();
-    expect($decision->choice)->toBe($choice)->and($decision->rightRead)->toBe($read)->and($decision->grade)->toBe($grade)->and($decision->why)->toContain($choice);
+    expect($decision->choice)->toBe($choice)
+        ->and($decision->rightRead)->toBe($read)
+        ->and($decision->grade)->toBe($grade)
+        ->and($decision->why)->toContain($choice);
 })->with([
     'sits, corner route on time' => ['gun 2x2 right: smash right', 'right corner: sit', null, 'sit', 'H', 'right'],
     'sinks, hitch' => ['gun 2x2 right: smash right', 'right corner: sink', null, 'sink', 'Z', 'right'],
@@ -68,21 +71,37 @@ it('says whose the wait is when the break came late', function (): void {
 it('asks for what is missing instead of guessing', function (array $leaveOut, string $message): void {
     $decision = worked('gun 2x2 right: smash right', 'right corner: sit', null, $leaveOut)->decision();
     expect($decision->grade)->toBeNull()->and($decision->why)->toContain($message);
-})->with([[['right corner'], 'Plot the right corner'], [['ball out'], 'Mark the snap and the ball out'], [['snap'], 'Plot the right corner'], [['early'], 'his choices had not parted yet']]);
+})->with([
+    [['right corner'], 'Plot the right corner'],
+    [['ball out'], 'Mark the snap and the ball out'],
+    [['snap'], 'Plot the right corner'],
+    [['early'], 'his choices had not parted yet'],
+]);
 
 it('W-12: a corner planned at 10', function (float $done, float $sd, bool $fault): void {
     expect(Grader::isFault($done - 10.0, $sd, 'yd'))->toBe($fault);
-})->with(['15.1 +/- 0.4 is a fault' => [15.1, 0.4, true], '10.3 +/- 0.5 is none' => [10.3, 0.5, false], '9.2 +/- 0.1 is within the tolerance' => [9.2, 0.1, false]]);
+})->with([
+    '15.1 +/- 0.4 is a fault' => [15.1, 0.4, true],
+    '10.3 +/- 0.5 is none' => [10.3, 0.5, false],
+    '9.2 +/- 0.1 is within the tolerance' => [9.2, 0.1, false],
+]);
 
 it('W-12: the film shows the error and the fault', function (): void {
     $grader = worked('gun 2x2 right: smash right; H corner 15', null, 'H@2.95');
-    expect($grader->faults())->toHaveCount(1)->and($grader->faults()[0]['fault'])->toBe('FLT-13')->and($grader->faults()[0]['error'])->toEqualWithDelta(5.0, 0.3);
+    expect($grader->faults())->toHaveCount(1)
+        ->and($grader->faults()[0]['fault'])->toBe('FLT-13')
+        ->and($grader->faults()[0]['error'])->toEqualWithDelta(5.0, 0.3);
     expect(worked('gun 2x2 right: smash right', 'right corner: sit', null)->faults())->toBe([]);
 });
 
 it('refuses acts and throws the play does not have', function (?string $act, ?string $throw, string $message): void {
     expect(fn () => FilmedRun::of(proof('gun 2x2 right: smash right', 'cover 2'), $act, $throw))->toThrow(NoSuchRun::class, $message);
-})->with([['right corner: dances', null, 'Known: right corner: by rule / sink / sit'], [null, 'LT@2.0', 'no throw'], [null, 'H@soon', 'no throw'], [null, 'H', 'no throw']]);
+})->with([
+    ['right corner: dances', null, 'Known: right corner: by rule / sink / sit'],
+    [null, 'LT@2.0', 'no throw'],
+    [null, 'H@soon', 'no throw'],
+    [null, 'H', 'no throw'],
+]);
 
 it('refuses points that cannot place the picture', function (array $points, string $message): void {
     $points = array_map(fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)), $points);

@@ -46,9 +46,17 @@ it('keeps the snaps behind every number', function (): void {
 it('names the group of a snap', function (array $snap, string $by, string $name): void {
     expect(Groups::of(new SnapRow('a', ...$snap), $by))->toBe($name);
 })->with([
-    [['down' => 1, 'toGoYd' => 10.0], 'situation', '1st and 10'], [['down' => 3, 'toGoYd' => 2.0], 'situation', '3rd and short'], [['down' => 2, 'toGoYd' => 7.0], 'situation', '2nd and long'], [[], 'situation', 'not charted'],
-    [['ballOnYd' => 4.0], 'zone', 'backed up, own 1 to 10'], [['ballOnYd' => 50.0], 'zone', 'middle, between the 40s'], [['ballOnYd' => 84.0], 'zone', 'red area, their 20 to 6'], [['ballOnYd' => 96.0], 'zone', 'goal line, their 5 and in'],
-    [['front' => '3-4', 'shell' => 'cover 2'], 'look', '3-4, cover 2'], [['defender' => 'right corner', 'choice' => 'sit'], 'choice', 'right corner: sit'], [[], 'motion', 'no motion'],
+    [['down' => 1, 'toGoYd' => 10.0], 'situation', '1st and 10'],
+    [['down' => 3, 'toGoYd' => 2.0], 'situation', '3rd and short'],
+    [['down' => 2, 'toGoYd' => 7.0], 'situation', '2nd and long'],
+    [[], 'situation', 'not charted'],
+    [['ballOnYd' => 4.0], 'zone', 'backed up, own 1 to 10'],
+    [['ballOnYd' => 50.0], 'zone', 'middle, between the 40s'],
+    [['ballOnYd' => 84.0], 'zone', 'red area, their 20 to 6'],
+    [['ballOnYd' => 96.0], 'zone', 'goal line, their 5 and in'],
+    [['front' => '3-4', 'shell' => 'cover 2'], 'look', '3-4, cover 2'],
+    [['defender' => 'right corner', 'choice' => 'sit'], 'choice', 'right corner: sit'],
+    [[], 'motion', 'no motion'],
 ]);
 
 it('REC-02: keeps the total of the reads and of the results apart', function (): void {
@@ -58,7 +66,8 @@ it('REC-02: keeps the total of the reads and of the results apart', function ():
         tallied('c', 'x', 1, 10, 'complete', 6, ['defender' => 'c', 'choice' => 'sit', 'done' => 'throw', 'decision' => 'right but late']),
         tallied('d', 'x', 1, 10, 'run', 6, ['box' => 7, 'done' => 'give']),
     ]))->decisions('choice');
-    expect($table['rows'])->toHaveCount(1)->and([$table['read']['hits'], $table['read']['of'], $table['result']['hits'], $table['result']['of']])->toBe([2, 3, 2, 3])
+    expect($table['rows'])->toHaveCount(1)
+        ->and([$table['read']['hits'], $table['read']['of'], $table['result']['hits'], $table['result']['of']])->toBe([2, 3, 2, 3])
         ->and($table['rows'][0]['read']['ids'])->toBe(['a', 'b', 'c']);
 });
 
@@ -71,7 +80,9 @@ it('REC-07: says what our own calls give away', function (): void {
 
 it('scores the model by opponent', function (): void {
     $rows = (new Report([tallied('a', 'x', 1, 10, 'complete', 5, ['predictedS' => 0.3, 'separationYd' => 3.5, 'opponent' => 'Granite Pass']), tallied('b', 'x', 1, 10, 'complete', 5, ['predictedS' => -0.2, 'separationYd' => 2.0, 'opponent' => 'Granite Pass']), tallied('c', 'x', 1, 10, 'run', 5)]))->model();
-    expect($rows)->toHaveCount(1)->and([$rows[0]['opponent'], $rows[0]['n'], $rows[0]['agree'], $rows[0]['ids']])->toBe(['Granite Pass', 2, 1, ['a', 'b']])->and($rows[0]['predictedYd'])->toEqualWithDelta(1.35, 0.01);
+    expect($rows)->toHaveCount(1)
+        ->and([$rows[0]['opponent'], $rows[0]['n'], $rows[0]['agree'], $rows[0]['ids']])->toBe(['Granite Pass', 2, 1, ['a', 'b']])
+        ->and($rows[0]['predictedYd'])->toEqualWithDelta(1.35, 0.01);
 });
 
 it('tells two shares apart only when their intervals are', function (array $a, array $b, bool $apart): void {
@@ -102,7 +113,12 @@ it('says "third time in 14 days"', fn () => expect(Repeats::of(history([[1, ['FL
 it('speaks of a change only when there is one', function (array $before, array $now, string $says): void {
     $week = fn (int $week, array $n): array => [...array_fill(0, $n[0], ['week' => $week, 'mark' => 1, 'marks' => [], 'weight' => 1.0]), ...array_fill(0, $n[1], ['week' => $week, 'mark' => -1, 'marks' => [], 'weight' => 1.0])];
     expect(Trend::of([...$week(1, $before), ...$week(2, $now)], Scale::PlusMinus)['says'])->toContain($says);
-})->with(['too few' => [[3, 2], [4, 1], 'Too few snaps'], 'better' => [[20, 20], [39, 1], 'Better: 39 of 40'], 'worse' => [[39, 1], [20, 20], 'Worse'], 'one week' => [[0, 0], [5, 5], 'One week']]);
+})->with([
+    'too few' => [[3, 2], [4, 1], 'Too few snaps'],
+    'better' => [[20, 20], [39, 1], 'Better: 39 of 40'],
+    'worse' => [[39, 1], [20, 20], 'Worse'],
+    'one week' => [[0, 0], [5, 5], 'One week'],
+]);
 
 it('GRD-07: shows the weighted total beside the plain one', function (): void {
     $week = Trend::of([['week' => 1, 'mark' => 1, 'marks' => [], 'weight' => 1.0], ['week' => 1, 'mark' => -1, 'marks' => [], 'weight' => 0.25]], Scale::PlusMinus)['weeks'][0];
@@ -112,18 +128,23 @@ it('GRD-07: shows the weighted total beside the plain one', function (): void {
 it('makes a teaching reel: model, fault, game', function (): void {
     $g = fn (string $id, string $kind, int $mark, array $faults, string $asked = 'Corner at 10', int $day = 5): array => ['id' => $id, 'man' => 'H', 'kind' => $kind, 'mark' => $mark, 'faults' => $faults, 'day' => $day, 'group' => 'receivers', 'asked' => $asked];
     $reel = TeachingReel::of('FLT-13', [$g('m', 'practice', 1, []), $g('f', 'game', -1, ['FLT-13']), $g('g', 'game', 1, []), $g('o', 'practice', 1, [], 'Hitch at 6'), ['group' => 'line'] + $g('l', 'practice', 1, [])], 1);
-    expect(array_map(fn (array $p): array => [$p['part'], $p['id']], $reel))->toBe([['model', 'm'], ['fault', 'f'], ['game', 'g']])->and(TeachingReel::of('FLT-20', [$g('m', 'game', 1, [])]))->toBe([]);
+    expect(array_map(fn (array $p): array => [$p['part'], $p['id']], $reel))->toBe([['model', 'm'], ['fault', 'f'], ['game', 'g']])
+        ->and(TeachingReel::of('FLT-20', [$g('m', 'game', 1, [])]))->toBe([]);
 });
 
 it('has every fault and praise of the library, with a drill where one is known', function (): void {
-    expect(Library::ids())->toHaveCount(60)->and(Library::entry('FLT-13'))->toMatchArray(['label' => 'wrong depth', 'groups' => ['receivers'], 'drill' => 'landmark walk', 'praise' => false])
-        ->and(Library::entry('PRS-05')['praise'])->toBeTrue()->and(Library::entry('FLT-23')['caution'])->toContain('rule book')->and(Library::entry('FLT-53')['drill'])->toBeNull();
+    expect(Library::ids())->toHaveCount(60)
+        ->and(Library::entry('FLT-13'))->toMatchArray(['label' => 'wrong depth', 'groups' => ['receivers'], 'drill' => 'landmark walk', 'praise' => false])
+        ->and(Library::entry('PRS-05')['praise'])->toBeTrue()
+        ->and(Library::entry('FLT-23')['caution'])->toContain('rule book')
+        ->and(Library::entry('FLT-53')['drill'])->toBeNull();
 });
 
 it('puts nine at most on the keys of a group, by the staff\'s choice and names', function (): void {
     $keys = FaultKeys::of(['line' => ['FLT-26', 'PRS-02']], ['FLT-26' => 'got beat']);
     expect($keys->for('LT'))->toBe([['key' => 1, 'id' => 'FLT-26', 'label' => 'got beat', 'praise' => false], ['key' => 2, 'id' => 'PRS-02', 'label' => 'tie with displacement', 'praise' => true]])
         ->and($keys->for('H'))->toHaveCount(9)->and(FaultKeys::group('Y'))->toBe('tight ends')->and(FaultKeys::group('R'))->toBe('backs');
-    expect(fn () => FaultKeys::of(['line' => ['FLT-99']]))->toThrow(DomainException::class, 'not in the library')->and(fn () => FaultKeys::of(['punters' => []]))->toThrow(DomainException::class, 'no group')
+    expect(fn () => FaultKeys::of(['line' => ['FLT-99']]))->toThrow(DomainException::class, 'not in the library')
+        ->and(fn () => FaultKeys::of(['punters' => []]))->toThrow(DomainException::class, 'no group')
         ->and(fn () => FaultKeys::of(['line' => array_slice(Library::ids(), 0, 10)]))->toThrow(DomainException::class, 'nine keys');
 });

@@ -5,8 +5,8 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Pairs;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
+use Jacotaxis\Core\Proof\CalledJobs;
 use Jacotaxis\Core\Proof\Run\Lanes;
-use Jacotaxis\Core\Proof\Telling\CalledJobs;
 use Jacotaxis\Core\Words\CallParser;
 
 function filmedSnap(string $id, array $more = []): SnapRow
@@ -53,19 +53,32 @@ it('names the gap a run hit', function (string $side, float $xYd, string $gap): 
     $lineup = CallParser::parse("gun 2x2: zone $side")->lineup(Situation::of());
     expect((new Lanes($lineup, Side::from($side)))->at($xYd))->toBe($gap);
 })->with([
-    ['right', 0.6, 'right A gap'], ['right', 2.0, 'right B gap'], ['right', 3.4, 'right C gap'], ['right', -0.6, 'left A gap'], ['left', -2.0, 'left B gap'], ['left', 0.7, 'right A gap'], ['right', 12.0, 'outside the right edge'], ['left', -12.0, 'outside the left edge'], ['right', -12.0, 'outside the left edge'],
+    ['right', 0.6, 'right A gap'],
+    ['right', 2.0, 'right B gap'],
+    ['right', 3.4, 'right C gap'],
+    ['right', -0.6, 'left A gap'],
+    ['left', -2.0, 'left B gap'],
+    ['left', 0.7, 'right A gap'],
+    ['right', 12.0, 'outside the right edge'],
+    ['left', -12.0, 'outside the left edge'],
+    ['right', -12.0, 'outside the left edge'],
 ]);
 
 it('measures the gap a filmed run hit', function (string $call, string $look, string $act, string $did, string $gap): void {
     expect(graded($call, $look, ['act' => $act, 'throw' => $did, 'seen' => [new Jacotaxis\Core\Film\Seen('Q', 'action', $did)]])->measures->hole())->toBe($gap);
 })->with([
-    ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the quarterback', 'give', 'left B gap'], ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the back', 'pull', 'right C gap'],
+    ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the quarterback', 'give', 'left B gap'],
+    ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the back', 'pull', 'right C gap'],
 ]);
 
 it('says what every man does in a call on paper', function (string $call, string $man, string $job): void {
     expect(CalledJobs::of(CallParser::parse($call))[$man])->toBe($job);
 })->with([
-    ['gun 2x2 right: smash right', 'Z', 'Hitch at 6 yd, read 2'], ['gun 2x2 right: smash right', 'LT', 'Protects'], ['gun 2x2 right: smash right', 'Q', 'Reads H, Z'], ['under center I right: power right', 'F', 'Kicks out the right end'], ['under center I right: power right', 'R', 'Carries the ball, right C gap'],
+    ['gun 2x2 right: smash right', 'Z', 'Hitch at 6 yd, read 2'],
+    ['gun 2x2 right: smash right', 'LT', 'Protects'],
+    ['gun 2x2 right: smash right', 'Q', 'Reads H, Z'],
+    ['under center I right: power right', 'F', 'Kicks out the right end'],
+    ['under center I right: power right', 'R', 'Carries the ball, right C gap'],
 ]);
 
 it('GRD-14, REC-06: tells what they did and what it was worth', function (string $topic, array $rows): void {
@@ -90,7 +103,8 @@ it('GRD-14, REC-06: tells what they did and what it was worth', function (string
 it('GRD-14: knows whether the key gave the call what it needs', function (string $call, string $look, array $o, ?bool $gave): void {
     expect(graded($call, $look, $o)->keyGave())->toBe($gave);
 })->with([
-    'a bound smash answers both' => ['gun 2x2 right: smash right', '4-2 nickel, cover 2', ['act' => 'right corner: sink'], true], 'and the other' => ['gun 2x2 right: smash right', '4-2 nickel, cover 2', ['act' => 'right corner: sit'], true],
+    'a bound smash answers both' => ['gun 2x2 right: smash right', '4-2 nickel, cover 2', ['act' => 'right corner: sink'], true],
+    'and the other' => ['gun 2x2 right: smash right', '4-2 nickel, cover 2', ['act' => 'right corner: sit'], true],
     'a zone that is lost whatever he does' => ['gun trey right: zone left', '4-2 nickel, cover 3', ['act' => 'right end: take the quarterback', 'seen' => [new Jacotaxis\Core\Film\Seen('Q', 'action', 'give')]], false],
     'nobody looked' => ['gun 2x2 right: smash right', '4-2 nickel, cover 2', ['men' => ['Q']], null],
 ]);

@@ -75,7 +75,11 @@ it('INZ-24: a give after a spoiled mesh is excused, and nobody\'s until the staf
     expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain('excusable');
     $blame = (new Blame($grader))->of();
     expect([$blame['owner'], $blame['man']])->toBe([$owner, $man]);
-})->with(['unset' => [[], 'undetermined', null], 'the runner' => [['SET-37' => 'B'], 'player', 'R'], 'the quarterback' => [['SET-37' => 'C'], 'player', 'Q']]);
+})->with([
+    'unset' => [[], 'undetermined', null],
+    'the runner' => [['SET-37' => 'B'], 'player', 'R'],
+    'the quarterback' => [['SET-37' => 'C'], 'player', 'Q'],
+]);
 
 it('W-26, W-28: a runner who cuts elsewhere and a pull that bows keep their decision and lose their technique', function (string $man, string $act, string $done, float $offYd, array $faults): void {
     $film = filmed(ZONE, COVER_3, ['act' => "left end: $act", 'throw' => $done, 'seen' => [did($done)], 'chart' => new Chart(result: Result::Run, gainYd: 12.0)]);
@@ -91,14 +95,20 @@ it('W-26, W-28: a runner who cuts elsewhere and a pull that bows keep their deci
     }, $film->plots);
     $grader = new Grader(new Measures(new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart)));
     $row = array_column((new Proposal($grader))->all(), null, 'man')[$man];
-    expect($grader->decision()->grade)->toBe('right')->and(array_values(array_intersect($row['faults'], ['FLT-41', 'FLT-50'])))->toBe($faults)->and($row['marks']['technique'])->toBe($faults === [] ? 1 : -1)->and($row['mark'])->toBe($faults === [] ? 1 : -1);
+    expect($grader->decision()->grade)->toBe('right')
+        ->and(array_values(array_intersect($row['faults'], ['FLT-41', 'FLT-50'])))->toBe($faults)
+        ->and($row['marks']['technique'])->toBe($faults === [] ? 1 : -1)
+        ->and($row['mark'])->toBe($faults === [] ? 1 : -1);
 })->with([
-    'the cut the key asks for' => ['R', 'take the quarterback', 'give', 0.0, []], 'stretched two gaps on, for twelve' => ['R', 'take the quarterback', 'give', 3.0, ['FLT-41']],
-    'a tight pull' => ['Q', 'take the back', 'pull', 0.0, []], 'bowed to the numbers' => ['Q', 'take the back', 'pull', -4.0, ['FLT-50']],
+    'the cut the key asks for' => ['R', 'take the quarterback', 'give', 0.0, []],
+    'stretched two gaps on, for twelve' => ['R', 'take the quarterback', 'give', 3.0, ['FLT-41']],
+    'a tight pull' => ['Q', 'take the back', 'pull', 0.0, []],
+    'bowed to the numbers' => ['Q', 'take the back', 'pull', -4.0, ['FLT-50']],
 ]);
 
 it('GRD-11: a throw that was there too is logged and never asked for', function (): void {
     $d = graded(INSERT, COVER_3, ['act' => 'will: drop', 'seen' => [did('give')]])->decision();
     expect($d->grade)->toBe('right')->and($d->alsoRight)->toHaveCount(1)->and($d->alsoRight[0])->toContain(' by ');
-    expect(graded(INSERT, COVER_3, ['act' => 'will: insert'])->decision()->alsoRight)->toBe([])->and(graded(ZONE, COVER_3, ['act' => 'left end: take the quarterback', 'seen' => [did('give')]])->decision()->alsoRight)->toBe([]);
+    expect(graded(INSERT, COVER_3, ['act' => 'will: insert'])->decision()->alsoRight)->toBe([])
+        ->and(graded(ZONE, COVER_3, ['act' => 'left end: take the quarterback', 'seen' => [did('give')]])->decision()->alsoRight)->toBe([]);
 });

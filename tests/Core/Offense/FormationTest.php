@@ -97,13 +97,24 @@ it('puts men where the trade puts them (common practice)', function (string $wor
 it('closes down a split that would leave the field, and opens one to the wide side', function (string $words, Hash $hash, string $man, float $from, float $to): void {
     expect(abs(lineup($words, $hash)->men[$man]->xYd))->toBeGreaterThan($from)->toBeLessThan($to);
 })->with([
-    ['gun trips right', Hash::Right, 'Z', 11.0, 13.5], ['gun trips right', Hash::Left, 'Z', 20.0, 22.0], ['gun 2x2 right', Hash::Left, 'X', 11.0, 13.5],
-    ['gun 2x2 wide right', Hash::Middle, 'Z', 21.0, 22.0], ['gun 2x2 condensed right', Hash::Middle, 'Z', 7.0, 9.0], ['gun 2x2 tight right', Hash::Middle, 'Z', 5.0, 6.5],
+    ['gun trips right', Hash::Right, 'Z', 11.0, 13.5],
+    ['gun trips right', Hash::Left, 'Z', 20.0, 22.0],
+    ['gun 2x2 right', Hash::Left, 'X', 11.0, 13.5],
+    ['gun 2x2 wide right', Hash::Middle, 'Z', 21.0, 22.0],
+    ['gun 2x2 condensed right', Hash::Middle, 'Z', 7.0, 9.0],
+    ['gun 2x2 tight right', Hash::Middle, 'Z', 5.0, 6.5],
 ]);
 
 it('names the personnel by backs and tight ends', function (string $words, string $group): void {
     expect(FormationParser::parse($words)->formation->personnel())->toBe($group);
-})->with([['gun trips right', '11'], ['I right', '21'], ['double-slot right', '20'], ['empty right', '11'], ['double-wing right', '11'], ['split-back left', '21']]);
+})->with([
+    ['gun trips right', '11'],
+    ['I right', '21'],
+    ['double-slot right', '20'],
+    ['empty right', '11'],
+    ['double-wing right', '11'],
+    ['split-back left', '21'],
+]);
 
 it('reads formation words in any order of set, modifier and side', function (string $words, string $back, array $assumed): void {
     $draft = FormationParser::parse($words);
@@ -122,7 +133,12 @@ it('reads formation words in any order of set, modifier and side', function (str
 
 it('puts a set to the field or the boundary by the hash', function (Hash $hash, string $words, Side $side): void {
     expect(FormationParser::parse($words, Jacotaxis\Core\Field\Situation::of(hash: $hash))->formation->side)->toBe($side);
-})->with([[Hash::Left, 'gun trips field', Side::Right], [Hash::Right, 'gun trips field', Side::Left], [Hash::Left, 'gun trips boundary', Side::Left], [Hash::Right, 'gun trips boundary', Side::Right]]);
+})->with([
+    [Hash::Left, 'gun trips field', Side::Right],
+    [Hash::Right, 'gun trips field', Side::Left],
+    [Hash::Left, 'gun trips boundary', Side::Left],
+    [Hash::Right, 'gun trips boundary', Side::Right],
+]);
 
 it('refuses splits no line has', function (float $guard, float $tackle, bool $feet): void {
     expect(fn () => LineSplits::of($guard, $tackle, $feet))->toThrow(DomainException::class);
@@ -132,13 +148,24 @@ it('finds the tight end, the wing and the end of the surface', function (string 
     $l = lineup($words);
     expect($l->tightEnd($side)?->letter)->toBe($end)->and($l->wing($side)?->letter)->toBe($wing)->and($l->end($side)->letter)->toBe($last);
 })->with([
-    ['gun trey right', Side::Right, 'Y', null, 'RT'], ['under center wing right', Side::Right, 'Y', 'Z', 'RT'], ['gun H-back right', Side::Right, null, 'H', 'RT'],
-    ['double-slot right', Side::Left, null, 'H', 'LT'], ['gun unbalanced right', Side::Right, 'Y', null, 'LT'], ['gun unbalanced right', Side::Left, null, null, 'LG'],
-    ['gun 2x2 right', Side::Right, null, null, 'RT'], ['double-wing left', Side::Left, 'Y', 'Z', 'LT'],
+    ['gun trey right', Side::Right, 'Y', null, 'RT'],
+    ['under center wing right', Side::Right, 'Y', 'Z', 'RT'],
+    ['gun H-back right', Side::Right, null, 'H', 'RT'],
+    ['double-slot right', Side::Left, null, 'H', 'LT'],
+    ['gun unbalanced right', Side::Right, 'Y', null, 'LT'],
+    ['gun unbalanced right', Side::Left, null, null, 'LG'],
+    ['gun 2x2 right', Side::Right, null, null, 'RT'],
+    ['double-wing left', Side::Left, 'Y', 'Z', 'LT'],
 ]);
 
 it('checks the personnel said against the set', function (string $words, ?string $refused): void {
     $book = new Jacotaxis\Core\Words\StaffBook(groups: ['base' => '11', 'heavy people' => '21']);
     $read = fn () => FormationParser::parse($words, null, $book)->formation->personnel();
     $refused === null ? expect($read())->toBeString() : expect($read)->toThrow(Jacotaxis\Core\Words\NotUnderstood::class, $refused);
-})->with([['base gun trips right', null], ['heavy people I right', null], ['11 personnel gun trips right', null], ['base I right', 'I has 21 personnel'], ['20 personnel gun trips right', 'trips has 11 personnel (backs and tight ends), not 20']]);
+})->with([
+    ['base gun trips right', null],
+    ['heavy people I right', null],
+    ['11 personnel gun trips right', null],
+    ['base I right', 'I has 21 personnel'],
+    ['20 personnel gun trips right', 'trips has 11 personnel (backs and tight ends), not 20'],
+]);

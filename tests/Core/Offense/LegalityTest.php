@@ -70,9 +70,11 @@ it('finds what moves wrong under each book', function (RuleSet $rules, string $c
 it('from the line a man in motion must be five yards deep where the book says so', function (RuleSet $rules, string $call, array $found): void {
     expect(array_values(array_filter(faults($call, $rules), fn ($f): bool => str_starts_with($f, 'motion-from-line'))))->toBe($found);
 })->with([
-    [RuleSet::Nfhs, 'gun 2x2 right, Z jet left: X go', ['motion-from-line Z']], [RuleSet::Ncaa, 'gun 2x2 right, Z jet left: X go', ['motion-from-line Z']],
+    [RuleSet::Nfhs, 'gun 2x2 right, Z jet left: X go', ['motion-from-line Z']],
+    [RuleSet::Ncaa, 'gun 2x2 right, Z jet left: X go', ['motion-from-line Z']],
     [RuleSet::Nfl, 'gun 2x2 right, Z jet left: X go', []],
-    [RuleSet::Nfhs, 'gun 2x2 right, Z orbit left: X go', []], [RuleSet::Nfhs, 'gun trey right, Z jet left: X go', []],
+    [RuleSet::Nfhs, 'gun 2x2 right, Z orbit left: X go', []],
+    [RuleSet::Nfhs, 'gun trey right, Z jet left: X go', []],
 ]);
 
 it('counts the line at the snap: a man who leaves it in motion leaves six', function (RuleSet $rules): void {
@@ -84,18 +86,27 @@ it('names rule, man and fix in every finding, and the fixes made one after the o
     for ($n = 0; $n < 8; $n++) {
         $wrong = array_values(array_filter(legality($call, $rules), fn (Finding $f): bool => $f->severity === 'fault'));
         foreach ($wrong as $finding) {
-            expect($finding->rule)->toContain($rules->book())->and($finding->man)->not->toBeNull()->and($finding->fix)->not->toBeEmpty()->and($finding->apply)->not->toBeNull();
+            expect($finding->rule)->toContain($rules->book())
+                ->and($finding->man)->not->toBeNull()
+                ->and($finding->fix)->not->toBeEmpty()
+                ->and($finding->apply)->not->toBeNull();
         }
         if ($wrong === []) {
             break;
         }
         $call = CallFix::apply($call, $wrong[0]);
     }
-    expect(array_map(fn ($f): string => $f->text, array_filter(legality($call, $rules), fn (Finding $f): bool => $f->severity === 'fault')))->toBe([])->and($n)->toBeGreaterThan(0);
+    expect(array_map(fn ($f): string => $f->text, array_filter(legality($call, $rules), fn (Finding $f): bool => $f->severity === 'fault')))->toBe([])
+        ->and($n)->toBeGreaterThan(0);
 })->with(BOOKS)->with([
-    'gun 2x2 right, H jet left, Y short right: X go', 'gun 2x2 right, Y shift right on the last sound of set: X go',
-    'gun 2x2 right, R short right to 6 wide 2 deep: X go', 'gun 2x2 right, LT short left: X go', 'gun 2x2 right: LT go; X go', 'gun 2x2 right, Z orbit left: X go',
-    'gun trips right, X orbit right, H jet left: Z go', 'gun 2x2 right, R shift right on the first sound of ready: X go',
+    'gun 2x2 right, H jet left, Y short right: X go',
+    'gun 2x2 right, Y shift right on the last sound of set: X go',
+    'gun 2x2 right, R short right to 6 wide 2 deep: X go',
+    'gun 2x2 right, LT short left: X go',
+    'gun 2x2 right: LT go; X go',
+    'gun 2x2 right, Z orbit left: X go',
+    'gun trips right, X orbit right, H jet left: Z go',
+    'gun 2x2 right, R shift right on the first sound of ready: X go',
 ]);
 
 it('a trade that covers its man says so, with both fixes ending legal', function (): void {

@@ -28,8 +28,11 @@ it('makes the level\'s speed the usual forty of its receivers', function (Level 
 it('refuses times, strides and numbers no man has', function (Closure $make, string $says): void {
     expect($make)->toThrow(DomainException::class, $says);
 })->with([
-    [fn () => Athlete::of('A', 1, 3.0), 'A forty of 3 s cannot be'], [fn () => Athlete::of('A', 1, NAN), 'A forty of'], [fn () => Athlete::of('A', 1, null, 9.0), 'A stride of 9 yd'],
-    [fn () => Athlete::of('A', 100), 'Number 100'], [fn () => Athlete::of('A', -1), 'Number -1'],
+    [fn () => Athlete::of('A', 1, 3.0), 'A forty of 3 s cannot be'],
+    [fn () => Athlete::of('A', 1, NAN), 'A forty of'],
+    [fn () => Athlete::of('A', 1, null, 9.0), 'A stride of 9 yd'],
+    [fn () => Athlete::of('A', 100), 'Number 100'],
+    [fn () => Athlete::of('A', -1), 'Number -1'],
 ]);
 
 it('keeps only flags it knows, and has no law without a time', function (): void {
@@ -55,28 +58,51 @@ it('says whether a motion did what it was for (MOT-08)', function (string $motio
     $proof = Prover::prove($call->with(['motions' => [$with]]), LookParser::parse($look), new Setting(Situation::of()));
     expect(Picture::of($proof->scene)['motions'][0]['purposeMet'])->toBe($met);
 })->with([
-    ['H short left to 6 wide', 'man-zone test', '4-2 nickel, cover 1', true], ['H short left to 6 wide', 'man-zone test', '4-2 nickel, cover 3', true],
-    ['H short left to 14 wide', 'gain a man outside', '4-2 nickel, cover 3, motion stay', true], ['H return', 'gain a man outside', '4-2 nickel, cover 3', false],
-    ['H short left to 6 wide', 'rotate the safety', '4-2 nickel, cover 3, motion rotate', true], ['H return', 'rotate the safety', '4-2 nickel, cover 2', false],
-    ['H return', 'hold a backer', '4-2 nickel, cover 3', true], ['H jet left', 'reach a path', '4-2 nickel, cover 3', true], ['H jet left on the last sound of set', 'reach a path', '4-2 nickel, cover 3', false],
+    ['H short left to 6 wide', 'man-zone test', '4-2 nickel, cover 1', true],
+    ['H short left to 6 wide', 'man-zone test', '4-2 nickel, cover 3', true],
+    ['H short left to 14 wide', 'gain a man outside', '4-2 nickel, cover 3, motion stay', true],
+    ['H return', 'gain a man outside', '4-2 nickel, cover 3', false],
+    ['H short left to 6 wide', 'rotate the safety', '4-2 nickel, cover 3, motion rotate', true],
+    ['H return', 'rotate the safety', '4-2 nickel, cover 2', false],
+    ['H return', 'hold a backer', '4-2 nickel, cover 3', true],
+    ['H jet left', 'reach a path', '4-2 nickel, cover 3', true],
+    ['H jet left on the last sound of set', 'reach a path', '4-2 nickel, cover 3', false],
 ]);
 
 it('turns the staff\'s letters over and back, and leaves words alone', function (string $said, string $read): void {
     $book = new StaffBook(['X' => 'X', 'Z' => 'Z', 'H' => 'A', 'Y' => 'Y', 'R' => 'H', 'F' => 'B']);
     expect($book->in($said))->toBe($read)->and($book->out($read))->toBe($said);
 })->with([
-    ['gun 2x2 right, A jet left: A corner; Z hitch', 'gun 2x2 right, H jet left: H corner; Z hitch'], ['H flat; read A, H', 'R flat; read H, R'],
-    ['gun H-back left: B post', 'gun H-back left: F post'], ['#1 post; X go', '#1 post; X go'],
+    ['gun 2x2 right, A jet left: A corner; Z hitch', 'gun 2x2 right, H jet left: H corner; Z hitch'],
+    ['H flat; read A, H', 'R flat; read H, R'],
+    ['gun H-back left: B post', 'gun H-back left: F post'],
+    ['#1 post; X go', '#1 post; X go'],
 ]);
 
 it('knows which letters fit', function (array $letters, bool $fits): void {
     expect(StaffBook::fits(array_combine(['X', 'Z', 'H', 'Y', 'R', 'F'], $letters)))->toBe($fits);
-})->with([[['X', 'Z', 'H', 'Y', 'R', 'F'], true], [['A', 'B', 'D', 'E', 'F', 'G'], true], [['A', 'A', 'D', 'E', 'F', 'G'], false], [['Q', 'B', 'D', 'E', 'F', 'G'], false], [['C', 'B', 'D', 'E', 'F', 'G'], false], [['', 'B', 'D', 'E', 'F', 'G'], false]]);
+})->with([
+    [['X', 'Z', 'H', 'Y', 'R', 'F'], true],
+    [['A', 'B', 'D', 'E', 'F', 'G'], true],
+    [['A', 'A', 'D', 'E', 'F', 'G'], false],
+    [['Q', 'B', 'D', 'E', 'F', 'G'], false],
+    [['C', 'B', 'D', 'E', 'F', 'G'], false],
+    [['', 'B', 'D', 'E', 'F', 'G'], false],
+]);
 
 it('names the landmarks of a field with their widths', function (string $name, float $xYd): void {
     $marks = array_column(Landmarks::of(lineup('gun 2x2 right'), Situation::of())['widths'], 'xYd', 'name');
     expect(abs($marks[$name]))->toEqualWithDelta($xYd, 0.01);
-})->with([['bottom of the numbers', 80.0 / 3.0 - 7.0], ['top of the numbers', 80.0 / 3.0 - 9.0], ['hash', 80.0 / 3.0 - 160.0 / 9.0], ['tight end', 7.0 / 3.0 + 1.17], ['wing', 7.0 / 3.0 + 2.4], ['H-back, off the tackle\'s outside foot', 7.0 / 3.0 + 0.5], ['stacked on Z', 18.0], ['behind the ball', 0.0]]);
+})->with([
+    ['bottom of the numbers', 80.0 / 3.0 - 7.0],
+    ['top of the numbers', 80.0 / 3.0 - 9.0],
+    ['hash', 80.0 / 3.0 - 160.0 / 9.0],
+    ['tight end', 7.0 / 3.0 + 1.17],
+    ['wing', 7.0 / 3.0 + 2.4],
+    ['H-back, off the tackle\'s outside foot', 7.0 / 3.0 + 0.5],
+    ['stacked on Z', 18.0],
+    ['behind the ball', 0.0],
+]);
 
 it('keeps the clock of a level', function (Level $level): void {
     expect(Clock::usual($level)->law('X'))->toEqual($level->receiver())->and(Clock::usual($level)->stepYd('X'))->toBe(Clock::STEP_YD);

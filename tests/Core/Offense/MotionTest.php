@@ -24,15 +24,36 @@ function arrival(Formation $formation, Motion $motion, ?Clock $clock = null): Ar
 
 it('says when each sound is made, seconds before the snap', function (string $word, bool $last, float $before): void {
     expect(Cadence::of()->before(new Sound($word, $last)))->toEqualWithDelta($before, 1e-9);
-})->with([['down', false, 2.4], ['down', true, 2.1], ['ready', false, 1.6], ['ready', true, 1.3], ['set', false, 0.8], ['set', true, 0.5], ['go', false, 0.0]]);
+})->with([
+    ['down', false, 2.4],
+    ['down', true, 2.1],
+    ['ready', false, 1.6],
+    ['ready', true, 1.3],
+    ['set', false, 0.8],
+    ['set', true, 0.5],
+    ['go', false, 0.0],
+]);
 
 it('finds the sound nearest to a moment', function (float $before, string $sound): void {
     expect(Cadence::of()->nearest($before)->words())->toBe($sound);
-})->with([[2.5, 'first sound of down'], [2.2, 'last sound of down'], [1.5, 'first sound of ready'], [0.6, 'last sound of set'], [0.0, 'last sound of set']]);
+})->with([
+    [2.5, 'first sound of down'],
+    [2.2, 'last sound of down'],
+    [1.5, 'first sound of ready'],
+    [0.6, 'last sound of set'],
+    [0.0, 'last sound of set'],
+]);
 
 it('refuses cadences nobody can say', function (array $words, float $beat, float $sound): void {
     expect(fn () => Cadence::of($words, $beat, $sound))->toThrow(DomainException::class);
-})->with([[['go'], 0.8, 0.3], [['down', 'down'], 0.8, 0.3], [['down', ''], 0.8, 0.3], [['down', 'go'], 0.0, 0.3], [['down', 'go'], 0.8, 0.9], [['down', 'go'], NAN, 0.3]]);
+})->with([
+    [['go'], 0.8, 0.3],
+    [['down', 'down'], 0.8, 0.3],
+    [['down', ''], 0.8, 0.3],
+    [['down', 'go'], 0.0, 0.3],
+    [['down', 'go'], 0.8, 0.9],
+    [['down', 'go'], NAN, 0.3],
+]);
 
 it('has every motion at its needed spot at the snap when he starts in time', function (MotionKind $kind, string $set): void {
     foreach ((new Formation('gun', $set))->letters() as $who) {
@@ -79,7 +100,9 @@ it('MOT-05: the jet is a full sprint to the playside guard\'s outside foot', fun
 
 it('MOT-03: the pitch back is behind the quarterback at the depth of the fullback\'s hands, running', function (): void {
     $arrival = arrival(new Formation('under center', 'double-slot'), new Motion('R', MotionKind::Pitch, Side::Left));
-    expect($arrival->atSnap->xYd)->toEqualWithDelta(0.0, 1e-6)->and($arrival->atSnap->yYd)->toEqualWithDelta(-3.5, 1e-6)->and($arrival->atSnap->vxYd)->toBeLessThan(-4.0);
+    expect($arrival->atSnap->xYd)->toEqualWithDelta(0.0, 1e-6)
+        ->and($arrival->atSnap->yYd)->toEqualWithDelta(-3.5, 1e-6)
+        ->and($arrival->atSnap->vxYd)->toBeLessThan(-4.0);
 });
 
 it('W-34: a step late is late, and a yard past is early', function (string $sound, bool $last, bool $late, bool $early): void {

@@ -80,8 +80,12 @@ it('moves a margin by little when a depth moves by little and the drop stays', f
         [$last, $drop] = [$margin, $proof->scene->drop];
     }
 })->with([
-    ['gun 2x2 right: smash right; H corner %g', 'cover 2', 'H', 9.0], ['gun 2x2 right: post-dig right; H dig %g', 'cover 4', 'H', 10.0], ['gun 2x2 right: curl-flat right; Z curl %g', 'cover 3', 'Z', 10.0],
-    ['gun trips right: flood right; H out %g', 'cover 3', 'H', 11.0], ['gun 2x2 right: drive right; H dig %g', 'cover 3', 'H', 10.0], ['gun 2x2 right: smash right; Z hitch %g', 'cover 4', 'Z', 4.0],
+    ['gun 2x2 right: smash right; H corner %g', 'cover 2', 'H', 9.0],
+    ['gun 2x2 right: post-dig right; H dig %g', 'cover 4', 'H', 10.0],
+    ['gun 2x2 right: curl-flat right; Z curl %g', 'cover 3', 'Z', 10.0],
+    ['gun trips right: flood right; H out %g', 'cover 3', 'H', 11.0],
+    ['gun 2x2 right: drive right; H dig %g', 'cover 3', 'H', 10.0],
+    ['gun 2x2 right: smash right; Z hitch %g', 'cover 4', 'Z', 4.0],
 ]);
 
 it('runs faster men through the same windows earlier', function (string $call): void {

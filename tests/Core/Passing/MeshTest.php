@@ -15,7 +15,10 @@ function codes(string $call, string $look): array
 it('MSH-01: finds the five jobs in every form, outside pair or inside pair', function (string $set, string $side): void {
     $call = CallParser::parse("gun $set $side: mesh $side");
     $names = array_count_values(array_map(fn ($r): string => $r->name, array_values($call->routes)));
-    expect($names['shallow'])->toBe(2)->and($names['sit'])->toBe(1)->and(($names['post'] ?? 0) + ($names['corner'] ?? 0))->toBe(1)->and($names['wheel'])->toBe(1)
+    expect($names['shallow'])->toBe(2)
+        ->and($names['sit'])->toBe(1)
+        ->and(($names['post'] ?? 0) + ($names['corner'] ?? 0))->toBe(1)
+        ->and($names['wheel'])->toBe(1)
         ->and(Description::of($call)['family'])->toBe('mesh');
 })->with(['2x2', 'trips', 'bunch', 'trey'])->with(['left', 'right']);
 
@@ -58,7 +61,8 @@ it('W-44: the planned path differs between man and zone, and never settles befor
 it('W-44: empty, the hot side is the side read 1 runs to (MSH-14)', function (): void {
     $proof = proof('gun empty right: mesh right', 'cover 0, six rush');
     $first = $proof->scene->routes[$proof->scene->reads[0]];
-    expect($proof->protection->free)->not->toBeNull()->and($proof->scene->pickup->slide)->toBe(Jacotaxis\Core\Field\Side::ofX($first->break()->xYd)->opposite());
+    expect($proof->protection->free)->not->toBeNull()
+        ->and($proof->scene->pickup->slide)->toBe(Jacotaxis\Core\Field\Side::ofX($first->break()->xYd)->opposite());
 });
 
 it('CAL-06: a same-side shallow and dig with a second crosser and a sit is drive, or mesh by the school (SET-31)', function (): void {

@@ -11,10 +11,18 @@ use Jacotaxis\Core\Words\LookParser;
 it('has every rusher by somebody while there are as many protectors', function (string $scheme, string $front): void {
     $proof = proof("gun 2x2 right, $scheme: drive right", 'cover 3');
     $front = schooled("gun 2x2 right, $scheme: drive right", "$front, cover 3");
-    expect($proof->protection->free)->toBeNull()->and($front->protection->free)->toBeNull()->and($front->protection->verdict($front->readings))->toBe('protected');
+    expect($proof->protection->free)->toBeNull()
+        ->and($front->protection->free)->toBeNull()
+        ->and($front->protection->verdict($front->readings))->toBe('protected');
     $rushers = array_filter($front->scene->defenders, fn ($d): bool => $d->rushes());
     expect(array_values($front->scene->pickup->takes))->toEqualCanonicalizing(array_map(fn ($d): string => $d->role, array_values($rushers)));
-})->with(['man', 'half-slide left', 'half-slide right', 'full-slide left', 'big-on-big'])->with(['4-2 nickel', '4-3 over', '3-4', 'bear', 'tite']);
+})->with(['man', 'half-slide left', 'half-slide right', 'full-slide left', 'big-on-big'])->with([
+    '4-2 nickel',
+    '4-3 over',
+    '3-4',
+    'bear',
+    'tite',
+]);
 
 it('gives a sliding lineman the gap of the slide', function (string $slide, string $letter, string $has): void {
     expect(schooled("gun 2x2 right, full-slide $slide: drive right", '4-2 nickel, cover 3')->scene->pickup->takes[$letter] ?? null)->toBe($has);
@@ -45,7 +53,8 @@ it('slides away from read 1 without a word, so that the free man comes where he 
 
 it('says who is free, from where, when and who is hot (PRO-11)', function (): void {
     $findings = array_column(Report::of(proof('gun empty right: smash right', 'cover 0, six rush'))['findings'], null, 'code');
-    expect($findings['free-rusher']['text'])->toMatch('/^The .+ is free from the (left|right) and there at \d\.\d s\. Hot: /')->and($findings['free-rusher']['rule'])->toBe('PRO-11');
+    expect($findings['free-rusher']['text'])->toMatch('/^The .+ is free from the (left|right) and there at \d\.\d s\. Hot: /')
+        ->and($findings['free-rusher']['rule'])->toBe('PRO-11');
 });
 
 it('a hot word wins over the earliest route of the free man\'s side', function (): void {

@@ -67,7 +67,12 @@ it('PRG-01: names the next live read had the thrown one been taken away', functi
 
 it('W-19: blames time, then speed, then place; a good throw stays undetermined', function (bool $late, bool $soft, bool $far, array $causes, string $owner): void {
     expect(Owner::ofBreakUp($late, $soft, $far))->toBe(['causes' => $causes, 'owner' => $owner]);
-})->with([[true, true, false, ['time', 'speed'], 'passer'], [false, false, true, ['place'], 'passer'], [true, true, true, ['time', 'speed', 'place'], 'passer'], [false, false, false, [], 'undetermined']]);
+})->with([
+    [true, true, false, ['time', 'speed'], 'passer'],
+    [false, false, true, ['place'], 'passer'],
+    [true, true, true, ['time', 'speed', 'place'], 'passer'],
+    [false, false, false, [], 'undetermined'],
+]);
 
 it('W-17: a drag run to the line to gain is a success, a yard short is a yard short', function (float $end, bool $success, float $short): void {
     expect(Owner::finish(Situation::of(down: 3, toGoYd: 9.0), $end))->toBe(['success' => $success, 'shortYd' => $short]);
@@ -89,7 +94,14 @@ it('W-18: post-dig against quarters, both ways', function (): void {
 
 it('W-19: a post three yards inside the near safety leaves the over unsafe, unless the staff allows it', function (float $inside, string $school, bool $captures): void {
     expect(PassFindings::captures($inside, Schools::of(['SET-13' => $school])))->toBe($captures);
-})->with([[3.0, 'A', false], [3.0, 'B', true], [5.0, 'B', false], [-3.0, 'B', false], [1.0, 'A', true], [-1.0, 'A', true]]);
+})->with([
+    [3.0, 'A', false],
+    [3.0, 'B', true],
+    [5.0, 'B', false],
+    [-3.0, 'B', false],
+    [1.0, 'A', true],
+    [-1.0, 'A', true],
+]);
 
 it('W-19: says so of a post over a crosser that lets the near safety go', function (): void {
     $call = 'gun 2x2 right: X post, Z over 12, Y go, H go; read Z, X';
@@ -101,15 +113,24 @@ it('W-19: says so of a post over a crosser that lets the near safety go', functi
 it('shows every read under an act: live with its margin, or dead with what killed it', function (): void {
     $report = Report::of(proof('gun 2x2 right: smash right', 'cover 2'));
     $acts = array_column($report['keys'][0]['acts'], null, 'name');
-    expect(array_column($acts['sit']['reads'], 'state', 'man'))->toBe(['H' => 'live', 'Z' => 'dead'])->and(array_column($acts['sit']['reads'], 'killedBy', 'man')['Z'])->toContain('right corner')
-        ->and(array_column($acts['sink']['reads'], 'state', 'man'))->toBe(['H' => 'dead', 'Z' => 'live'])->and(array_column($acts['sink']['reads'], 'killedBy', 'man')['H'])->toBe('right corner: sink')
+    expect(array_column($acts['sit']['reads'], 'state', 'man'))->toBe(['H' => 'live', 'Z' => 'dead'])
+        ->and(array_column($acts['sit']['reads'], 'killedBy', 'man')['Z'])->toContain('right corner')
+        ->and(array_column($acts['sink']['reads'], 'state', 'man'))->toBe(['H' => 'dead', 'Z' => 'live'])
+        ->and(array_column($acts['sink']['reads'], 'killedBy', 'man')['H'])->toBe('right corner: sink')
         ->and(array_column($report['states'], 'state', 'man'))->toBe(['H' => 'live', 'Z' => 'dead']);
 });
 
 it('lets the ball leave before the break on routes thrown in rhythm, and on no other', function (string $route, bool $rhythm): void {
     $reading = proof("gun 2x2 right: Z $route; read Z", 'cover 3')->readings['Z'];
     expect($reading->live())->toBeTrue()->and($reading->from < $reading->breakAt - 0.1)->toBe($rhythm);
-})->with([['quick out', true], ['out 10', true], ['comeback 14', true], ['dig 10', false], ['curl 11', false], ['corner 10', false]]);
+})->with([
+    ['quick out', true],
+    ['out 10', true],
+    ['comeback 14', true],
+    ['dig 10', false],
+    ['curl 11', false],
+    ['corner 10', false],
+]);
 
 it('has room for a quick out to a wide man, thrown in rhythm', function (string $hash): void {
     $proof = proof('gun 2x2 right: Z quick out; read Z', 'cover 3', Jacotaxis\Core\Field\Hash::from($hash));

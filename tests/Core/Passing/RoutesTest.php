@@ -32,7 +32,13 @@ it('turns a route into another by what the receiver sees', function (string $rou
 
 it('RTE-15: the seam stays against a closed middle and bends against an open one', function (string $shell, string $becomes): void {
     expect(schooled('gun 2x2 right: H seam', "4-2 nickel, $shell")->scene->routes['H']->spec->name)->toBe($becomes);
-})->with([['cover 3', 'seam'], ['cover 1', 'seam'], ['cover 2', 'bender'], ['cover 4', 'bender'], ['cover 3, shows cover 2', 'seam']]);
+})->with([
+    ['cover 3', 'seam'],
+    ['cover 1', 'seam'],
+    ['cover 2', 'bender'],
+    ['cover 4', 'bender'],
+    ['cover 3, shows cover 2', 'seam'],
+]);
 
 it('bends a seam at the depth the call names, else at its own', function (string $seam, float $depthYd): void {
     expect(schooled("gun 2x2 right: H $seam", '4-2 nickel, cover 2')->scene->routes['H']->spec->depth())->toBe($depthYd);
@@ -66,20 +72,30 @@ it('draws what a route may become as ghosts with their conditions', function (st
 
 it('tells in the ledger what became of a route', function (): void {
     $report = Report::of(schooled('gun 2x2 right: Z now hitch; read Z', '4-2 nickel, cover 1, corners press'));
-    expect(array_column($report['assignments'], 'job', 'man')['Z'])->toContain('here a go')->and($report['reads'][0]['called'])->toBe('now hitch');
+    expect(array_column($report['assignments'], 'job', 'man')['Z'])->toContain('here a go')
+        ->and($report['reads'][0]['called'])->toBe('now hitch');
 });
 
 it('W-14: a stop keeps the press man on the hip, a go wins clean and stacks', function (string $route, string $purpose, string $finish): void {
     $row = PressRows::of(schooled("gun 2x2 right: Z $route", '4-2 nickel, cover 1, corners press')->scene)[0];
     expect($row['leverage'])->toBe('inside')->and($row['purpose'])->toBe($purpose)->and($row['finish'])->toContain($finish);
-})->with([['stop', 'stop', 'inside hip without a gap'], ['go', 'vertical', 'stack on top'], ['slant', 'break', 'back on the line']]);
+})->with([
+    ['stop', 'stop', 'inside hip without a gap'],
+    ['go', 'vertical', 'stack on top'],
+    ['slant', 'break', 'back on the line'],
+]);
 
 it('W-15: aims off the edge by the school, never at his middle, and answers what he does', function (string $school, float $aimYd): void {
     $row = PressRows::of(schooled('gun 2x2 right: Z go', '4-2 nickel, cover 1, corners press, corners outside', ['SET-02' => $school])->scene)[0];
     $answers = array_column($row['reactions'], 'answer', 'name');
-    expect($row['leverage'])->toBe('outside')->and($row['aim'])->toBe('right')->and($row['aimYd'])->toBe($aimYd)->and($row['aimYd'])->toBeGreaterThan(0.0)
+    expect($row['leverage'])->toBe('outside')
+        ->and($row['aim'])->toBe('right')
+        ->and($row['aimYd'])->toBe($aimYd)
+        ->and($row['aimYd'])->toBeGreaterThan(0.0)
         ->and($answers['jumps'])->toContain('win inside')->and($answers['sits'])->toContain('two quicks inside, then speed')
-        ->and($answers['bails'])->toContain('no more steps sideways')->and($answers['hesitates'])->toContain('the same two quicks')->and($answers['jams'])->toContain('rip');
+        ->and($answers['bails'])->toContain('no more steps sideways')
+        ->and($answers['hesitates'])->toContain('the same two quicks')
+        ->and($answers['jams'])->toContain('rip');
 })->with([['A', 1.5], ['B', 1.0], ['C', 0.5]]);
 
 it('REL-03: attacks his leverage side first, or the side away from where it goes', function (string $school, string $aim): void {
@@ -118,7 +134,9 @@ it('W-13: the second inside step is a hitch, the third at nine a stop, and half 
         ->and(Steps::at(6.3))->toBe(2)->and(Steps::at(8.8))->toBe(3)->and(Steps::depth(2, 1.7))->toEqualWithDelta(6.8, 1e-9);
     $unset = Steps::gained(true, true, Schools::of());
     expect($unset)->toMatchArray(['each' => 0.5, 'sum' => null])->and($unset['words'])->toContain('+0.5 yd each, sum unset');
-    expect(Steps::gained(true, true, Schools::of([], ['half-yards-add' => 0.8]))['sum'])->toBe(0.8)->and(Steps::gained(true, false, Schools::of())['sum'])->toBe(0.5)->and(Steps::gained(false, false, Schools::of())['words'])->toBe('nothing');
+    expect(Steps::gained(true, true, Schools::of([], ['half-yards-add' => 0.8]))['sum'])->toBe(0.8)
+        ->and(Steps::gained(true, false, Schools::of())['sum'])->toBe(0.5)
+        ->and(Steps::gained(false, false, Schools::of())['words'])->toBe('nothing');
 });
 
 it('W-17: at the sticks follows the down, and comes back to them', function (string $route, float $toGo, float $breaks): void {
@@ -148,7 +166,9 @@ it('double moves lie first', function (string $name): void {
 
 it('a leak comes late up the other side', function (): void {
     $path = proof('gun trey right: Y leak left', 'cover 1')->scene->routes['Y']->path;
-    expect($path->x[24])->toEqualWithDelta($path->x[0], 0.3)->and($path->x[90])->toBeLessThan(-6.0)->and($path->y[90])->toBeGreaterThan(8.0);
+    expect($path->x[24])->toEqualWithDelta($path->x[0], 0.3)
+        ->and($path->x[90])->toBeLessThan(-6.0)
+        ->and($path->y[90])->toBeGreaterThan(8.0);
 });
 
 it('names a drawn path as the nearest route with its depth', function (string $man, string $words, string $name, float $depth): void {
@@ -161,14 +181,28 @@ it('names a drawn path as the nearest route with its depth', function (string $m
         $points[] = [$run->path->x[$i] + 0.2 * sin($i), $run->path->y[$i] + 0.2 * cos(0.7 * $i)];
     }
     $found = RouteFinder::of($men[$man], $points, $frame, Level::HighSchool->receiver());
-    expect($found[0]['route']->name)->toBe($name)->and($found[0]['route']->depth())->toEqualWithDelta($depth, 0.76)->and(count($found))->toBe(3)->and($found[0]['offYd'])->toBeLessThan(0.5);
+    expect($found[0]['route']->name)->toBe($name)
+        ->and($found[0]['route']->depth())->toEqualWithDelta($depth, 0.76)
+        ->and(count($found))->toBe(3)
+        ->and($found[0]['offYd'])->toBeLessThan(0.5);
 })->with([
-    ['Z', 'dig 14', 'dig', 14.0], ['Z', 'post', 'post', 11.0], ['H', 'corner 12', 'corner', 12.0], ['Z', 'go', 'go', 14.0], ['X', 'comeback', 'comeback', 16.0], ['Z', 'curl', 'curl', 12.0],
-    ['H', 'out 11', 'out', 11.0], ['X', 'shallow', 'shallow', 5.0], ['Z', 'stop', 'stop', 9.0], ['H', 'wheel', 'wheel', 2.0], ['H', 'over', 'over', 10.0], ['Z', 'slant', 'slant', 3.0],
+    ['Z', 'dig 14', 'dig', 14.0],
+    ['Z', 'post', 'post', 11.0],
+    ['H', 'corner 12', 'corner', 12.0],
+    ['Z', 'go', 'go', 14.0],
+    ['X', 'comeback', 'comeback', 16.0],
+    ['Z', 'curl', 'curl', 12.0],
+    ['H', 'out 11', 'out', 11.0],
+    ['X', 'shallow', 'shallow', 5.0],
+    ['Z', 'stop', 'stop', 9.0],
+    ['H', 'wheel', 'wheel', 2.0],
+    ['H', 'over', 'over', 10.0],
+    ['Z', 'slant', 'slant', 3.0],
 ]);
 
 it('keeps a reaction it does not know out of the release', function (): void {
-    expect(array_keys(Release::REACTIONS))->toBe(['sits', 'jumps', 'hesitates', 'bails', 'jams'])->and(Release::firstStep('dances'))->toBe([0.0, 0.0, 0.0]);
+    expect(array_keys(Release::REACTIONS))->toBe(['sits', 'jumps', 'hesitates', 'bails', 'jams'])
+        ->and(Release::firstStep('dances'))->toBe([0.0, 0.0, 0.0]);
 });
 
 it('says which depth a route can have', function (): void {

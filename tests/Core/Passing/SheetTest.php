@@ -24,23 +24,38 @@ it('draws the sheet over eight fronts and twelve shells, or over all', function 
     $all = Looks::of($fronts, $shells);
     expect(count($all))->toBe($looks)->and(count(array_unique(array_map(fn (Look $l): string => $l->words(), $all))))->toBe($looks)
         ->and(count(array_filter($all, fn (Look $l): bool => $l->front === $all[0]->front)))->toBe($perFront);
-})->with([[null, null, 96, 12], [['all'], ['all'], 143, 13], [['3-4', 'bear'], null, 24, 12], [['3-4'], ['cover 2', 'fire zone'], 2, 2], [[], [], 96, 12]]);
+})->with([
+    [null, null, 96, 12],
+    [['all'], ['all'], 143, 13],
+    [['3-4', 'bear'], null, 24, 12],
+    [['3-4'], ['cover 2', 'fire zone'], 2, 2],
+    [[], [], 96, 12],
+]);
 
 it('refuses a front or shell it does not have', function (): void {
-    expect(fn () => Looks::of(['9-9'], null))->toThrow(UnknownLook::class)->and(fn () => Looks::of(null, ['cover 9']))->toThrow(UnknownLook::class);
+    expect(fn () => Looks::of(['9-9'], null))->toThrow(UnknownLook::class)
+        ->and(fn () => Looks::of(null, ['cover 9']))->toThrow(UnknownLook::class);
 });
 
 it('gives a cell the same answer as the proof', function (string $call, string $look): void {
     $cell = Sheet::cell(CallParser::parse($call), LookParser::parse($look), usual());
     $proof = schooled($call, $look);
-    expect($cell['verdict'])->toBe($proof->verdict())->and($cell['strength'])->toBe(round($proof->strength(), 2))->and($cell['best']['man'] ?? null)->toBe($proof->ruleTrue->letter)
+    expect($cell['verdict'])->toBe($proof->verdict())
+        ->and($cell['strength'])->toBe(round($proof->strength(), 2))
+        ->and($cell['best']['man'] ?? null)->toBe($proof->ruleTrue->letter)
         ->and("{$cell['front']}, {$cell['shell']}")->toBe($look)->and($cell['key'])->toBe($proof->mainKey()?->role);
-})->with(['gun 2x2 right: smash right', 'gun trips right: flood right', 'gun 2x2 right: four verticals'])->with(['4-2 nickel, cover 2', '3-4, cover 4', 'bear, cover 0']);
+})->with(['gun 2x2 right: smash right', 'gun trips right: flood right', 'gun 2x2 right: four verticals'])->with([
+    '4-2 nickel, cover 2',
+    '3-4, cover 4',
+    'bear, cover 0',
+]);
 
 it('adds cells up, weighed by how often each look is shown', function (): void {
     $cells = [['look' => 'a', 'verdict' => 'bound', 'strength' => 0.4], ['look' => 'b', 'verdict' => 'guess', 'strength' => 0.1], ['look' => 'c', 'verdict' => 'covered', 'strength' => -0.3]];
     expect(Sheet::summary($cells))->toMatchArray(['looks' => 3, 'bound' => 1, 'guess' => 1, 'covered' => 1, 'boundShare' => 0.333, 'weakest' => 'c', 'strongest' => 'a'])
-        ->and(Sheet::summary($cells, [8.0, 1.0, 1.0])['boundShare'])->toBe(0.8)->and(Sheet::summary($cells, [0.0, 0.0, 0.0])['boundShare'])->toBe(0.0)->and(Sheet::summary([])['looks'])->toBe(0);
+        ->and(Sheet::summary($cells, [8.0, 1.0, 1.0])['boundShare'])->toBe(0.8)
+        ->and(Sheet::summary($cells, [0.0, 0.0, 0.0])['boundShare'])->toBe(0.0)
+        ->and(Sheet::summary([])['looks'])->toBe(0);
 });
 
 it('finds the band of depths in which the bind survives', function (string $call, string $look): void {
@@ -56,7 +71,11 @@ it('finds the band of depths in which the bind survives', function (string $call
             expect(Prover::prove($at, LookParser::parse($look), usual())->verdict())->toBe('bound');
         }
     }
-})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: drive right', '4-2 nickel, cover 2'], ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 3']]);
+})->with([
+    ['gun 2x2 right: smash right', '4-2 nickel, cover 2'],
+    ['gun 2x2 right: drive right', '4-2 nickel, cover 2'],
+    ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 3'],
+]);
 
 it('has no band for a call that is not bound', function (): void {
     expect(Tolerance::bands(CallParser::parse('gun 2x2 right: four verticals'), LookParser::parse('4-2 nickel, cover 4'), usual()))->toBe([]);
@@ -66,7 +85,15 @@ it('names the cheapest change that covers a call, and it does cover it', functio
     $change = Beats::of(schooled($call, $look));
     expect($change)->not->toBeNull()->and($change->costYd)->toBeGreaterThan(0.0)->and($change->why)->toContain($change->defender);
     expect($change->leftS)->toBeNull()->and($change->against(CallParser::parse($call), usual())->ruleTrue->open())->toBeFalse();
-})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: slant-flat right', '4-2 nickel, cover 3'], ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'], ['gun 2x2 right: drive right', '4-2 nickel, cover 4'], ['gun 2x2 right: smash right', '4-2 nickel, cover 4'], ['gun 2x2 right: spot right', '4-2 nickel, cover 1'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 3']]);
+})->with([
+    ['gun 2x2 right: smash right', '4-2 nickel, cover 2'],
+    ['gun 2x2 right: slant-flat right', '4-2 nickel, cover 3'],
+    ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'],
+    ['gun 2x2 right: drive right', '4-2 nickel, cover 4'],
+    ['gun 2x2 right: smash right', '4-2 nickel, cover 4'],
+    ['gun 2x2 right: spot right', '4-2 nickel, cover 1'],
+    ['gun 2x2 right: four verticals', '4-2 nickel, cover 3'],
+]);
 
 it('finds the calls of the book that punish the change, the strongest first', function (): void {
     $change = Beats::of(schooled('gun 2x2 right: smash right', '4-2 nickel, cover 2'));
@@ -84,8 +111,13 @@ it('finds the calls of the book that punish the change, the strongest first', fu
 it('gives the change that leaves the least where none covers the call', function (string $call, string $look): void {
     $proof = schooled($call, $look);
     $change = Beats::of($proof);
-    expect($change->leftS)->toBeGreaterThanOrEqual(0.15)->toBeLessThan($proof->ruleTrue->margin)->and($change->against($proof->scene->call, usual())->ruleTrue->margin)->toBe($change->leftS);
-})->with([['gun 2x2 right: drive right', '4-2 nickel, cover 3'], ['gun trips right: flood right', '4-2 nickel, cover 3'], ['gun 2x2 right: mesh right', '4-2 nickel, cover 1']]);
+    expect($change->leftS)->toBeGreaterThanOrEqual(0.15)->toBeLessThan($proof->ruleTrue->margin)
+        ->and($change->against($proof->scene->call, usual())->ruleTrue->margin)->toBe($change->leftS);
+})->with([
+    ['gun 2x2 right: drive right', '4-2 nickel, cover 3'],
+    ['gun trips right: flood right', '4-2 nickel, cover 3'],
+    ['gun 2x2 right: mesh right', '4-2 nickel, cover 1'],
+]);
 
 it('has nothing to say of what beats a call that is covered', function (): void {
     expect(Beats::of(schooled('gun 2x2 right: four verticals', '4-2 nickel, cover 4')))->toBeNull();
@@ -95,9 +127,15 @@ it('searches one change that binds a look, and each proposal does', function (st
     $found = Suggestions::of(CallParser::parse($call), LookParser::parse($look), usual());
     expect($found)->not->toBe([]);
     foreach ($found as $s) {
-        expect(Prover::prove($s['call'], LookParser::parse($look), usual())->verdict())->toBe('bound')->and($s['strength'])->toBeGreaterThan(0.14)->and($s['words'])->not->toBe('');
+        expect(Prover::prove($s['call'], LookParser::parse($look), usual())->verdict())->toBe('bound')
+            ->and($s['strength'])->toBeGreaterThan(0.14)
+            ->and($s['words'])->not->toBe('');
     }
-})->with([['gun 2x2 right: smash right', '4-2 nickel, 2-man'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 4'], ['gun 2x2 right: smash right; H corner 15', '4-2 nickel, cover 2']]);
+})->with([
+    ['gun 2x2 right: smash right', '4-2 nickel, 2-man'],
+    ['gun 2x2 right: four verticals', '4-2 nickel, cover 4'],
+    ['gun 2x2 right: smash right; H corner 15', '4-2 nickel, cover 2'],
+]);
 
 it('proposes nothing for a call that is bound', function (): void {
     expect(Suggestions::of(CallParser::parse('gun 2x2 right: smash right'), LookParser::parse('4-2 nickel, cover 2'), usual()))->toBe([]);
@@ -107,6 +145,21 @@ it('proves every family against every look of the sheet without falling over', f
     $call = CallParser::parse("gun trips right: $family right");
     foreach (Looks::of(['4-2 nickel', '3-4', 'bear'], ['all']) as $look) {
         $cell = Sheet::cell($call, $look, usual());
-        expect($cell['verdict'])->toBeIn(['bound', 'guess', 'covered'])->and(is_finite($cell['strength']))->toBeTrue()->and($cell['protection'])->toBeIn(['protected', 'hot', 'free']);
+        expect($cell['verdict'])->toBeIn(['bound', 'guess', 'covered'])
+            ->and(is_finite($cell['strength']))->toBeTrue()
+            ->and($cell['protection'])->toBeIn(['protected', 'hot', 'free']);
     }
-})->with(['mesh', 'drive', 'stick', 'flood', 'four verticals', 'slant-flat', 'yankee', 'spot', 'scissors', 'levels', 'go-dig', 'inverted post-dig']);
+})->with([
+    'mesh',
+    'drive',
+    'stick',
+    'flood',
+    'four verticals',
+    'slant-flat',
+    'yankee',
+    'spot',
+    'scissors',
+    'levels',
+    'go-dig',
+    'inverted post-dig',
+]);

@@ -92,7 +92,9 @@ it('truth 7: against a hard flat corner the slant is behind him or the flat unde
     $proof = proof("gun $set $side: slant-flat $side", 'cover 2');
     $count = $proof->scene->count;
     [$one, $two] = [$count->letter(Side::from($side), 1), $count->letter(Side::from($side), 2)];
-    expect($proof->verdict())->toBe('bound')->and($proof->mainKey()->role)->toBe("$side corner")->and(bind($proof))->toEqual([$one => $two, $two => $one]);
+    expect($proof->verdict())->toBe('bound')
+        ->and($proof->mainKey()->role)->toBe("$side corner")
+        ->and(bind($proof))->toEqual([$one => $two, $two => $one]);
 })->with(['2x2', 'trips', 'trey'])->with('either side');
 
 it('truth 8: stick has the hook or flat man as its key', function (string $set, string $shell, string $side): void {
@@ -103,7 +105,8 @@ it('truth 8: stick has the hook or flat man as its key', function (string $set, 
 it('truth 9: drive high-lows the hook man in one-high and two-high zone', function (string $shell, string $side): void {
     $proof = proof("gun 2x2 $side: drive $side", $shell);
     [$one, $two] = [$proof->scene->count->letter(Side::from($side), 1), $proof->scene->count->letter(Side::from($side), 2)];
-    expect($proof->verdict())->toBe('bound')->and(mb_strtolower($proof->scene->defenders[$proof->mainKey()->defender]->job->words))->toContain('hook')
+    expect($proof->verdict())->toBe('bound')
+        ->and(mb_strtolower($proof->scene->defenders[$proof->mainKey()->defender]->job->words))->toContain('hook')
         ->and(bind($proof))->toEqual([$one => $two, $two => $one]);
 })->with(['cover 2', 'cover 3', 'cover 4', 'cover 6'])->with('either side');
 
@@ -117,8 +120,10 @@ it('truth 13: cover 0 with six rushers against five protectors: no five-step rea
     }
     expect($proof->protection->verdict($proof->readings))->toBe('hot')->and($proof->readings[$proof->protection->hot]->live())->toBeTrue();
 })->with([
-    ['gun empty right: post-dig right', 'cover 0, six rush'], ['gun empty right: drive right', 'cover 0, six rush'],
-    ['gun 2x2 right: smash right; R go clear', 'cover 0, six rush'], ['gun 2x2 right: Z dig 14, H go clear, Y slant; R wheel; hot Y; read Z', 'cover 0, six rush'],
+    ['gun empty right: post-dig right', 'cover 0, six rush'],
+    ['gun empty right: drive right', 'cover 0, six rush'],
+    ['gun 2x2 right: smash right; R go clear', 'cover 0, six rush'],
+    ['gun 2x2 right: Z dig 14, H go clear, Y slant; R wheel; hot Y; read Z', 'cover 0, six rush'],
 ]);
 
 it('truth 13: a hot man who breaks late does not survive either', function (): void {

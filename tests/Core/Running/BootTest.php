@@ -9,7 +9,8 @@ it('reads the edge when a tight end comes across', function (string $look, strin
     $job = array_column($report['assignments'], 'job', 'man')['Y'];
     expect($job)->toContain($says)->and($job)->toContain('the next man outside is the quarterback\'s');
 })->with([
-    'squeezes: log' => ['4-3 over, cover 3, left end squeezes', 'logs him'], 'widens: kick' => ['4-3 over, cover 3, left end slants left', 'kicks him out'],
+    'squeezes: log' => ['4-3 over, cover 3, left end squeezes', 'logs him'],
+    'widens: kick' => ['4-3 over, cover 3, left end slants left', 'kicks him out'],
     'muddy: unset' => ['4-3 over, cover 3', 'unset in the staff book'],
 ]);
 
@@ -25,7 +26,11 @@ it('sends a back who stays into the A gap the nose leaves (PRO-02, W-23)', funct
     $call = $call->with(['routes' => array_diff_key($call->routes, ['R' => 1])]);
     $report = Jacotaxis\Core\Proof\Telling\Told::report(Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse($look), new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of())));
     expect(array_column($report['assignments'], 'job', 'man')['R'])->toContain($says);
-})->with(['nose slants left: the right A' => ['3-4, cover 3, nose slants left', 'takes the right A'], 'nose slants right: the left A' => ['3-4, cover 3, nose slants right', 'takes the left A'], 'nose stays: both' => ['3-4, cover 3', 'both A gaps']]);
+})->with([
+    'nose slants left: the right A' => ['3-4, cover 3, nose slants left', 'takes the right A'],
+    'nose slants right: the left A' => ['3-4, cover 3, nose slants right', 'takes the left A'],
+    'nose stays: both' => ['3-4, cover 3', 'both A gaps'],
+]);
 
 it('says what does not go together', function (string $call, string $code, ?string $man): void {
     $found = array_column(told($call, '4-3 over, cover 3')['findings'], 'man', 'code');
@@ -53,7 +58,9 @@ it('adds the staff\'s rule to the ledger and obeys it (phase and act from lists)
     $told = told($call, '4-2 nickel, cover 3');
     $jobs = array_column($told['assignments'], 'job', 'man');
     $acts = array_column($told['keys'][0]['acts'], 'action', 'name');
-    expect($jobs['Q'])->toContain('if will drop (break): throw Y')->and($jobs['Y'])->toContain('the ball is his')->and($acts['drop'])->toBe('throw');
+    expect($jobs['Q'])->toContain('if will drop (break): throw Y')
+        ->and($jobs['Y'])->toContain('the ball is his')
+        ->and($acts['drop'])->toBe('throw');
     $job = told('gun H-back left: zone right; tag arc left; if left end crash then H base left end', '4-2 nickel, cover 3');
     expect(array_column($job['assignments'], 'job', 'man')['H'])->toContain('if left end crash');
 });

@@ -79,12 +79,14 @@ it('proves with finite numbers inside the field and tells it under the schema\'s
         expect(is_finite($proof->strength()))->toBeTrue($what)->and(['bound', 'guess', 'covered'])->toContain($proof->verdict());
         foreach ($proof->carriers as $carrier) {
             $frame = $proof->scene->frame;
-            expect(min($carrier->path->x))->toBeGreaterThan($frame->sidelineX(Side::Left) - 0.1, $what)->and(max($carrier->path->x))->toBeLessThan($frame->sidelineX(Side::Right) + 0.1, $what)
+            expect(min($carrier->path->x))->toBeGreaterThan($frame->sidelineX(Side::Left) - 0.1, $what)
+                ->and(max($carrier->path->x))->toBeLessThan($frame->sidelineX(Side::Right) + 0.1, $what)
                 ->and($carrier->path->x)->toHaveCount(Path::STEPS);
         }
         if ($n % 5 === 0) {
             $frames = Told::frames($proof, null);
-            expect($frames['at'][0])->toHaveCount(44)->and(json_encode([Told::report($proof), Told::stage($proof), $frames]))->toBeString($what);
+            expect($frames['at'][0])->toHaveCount(44)
+                ->and(json_encode([Told::report($proof), Told::stage($proof), $frames]))->toBeString($what);
         }
     }
 })->with(Sets::names());
@@ -95,7 +97,8 @@ it('writes every run in words and as a document that read back the same', functi
             $call = new Call(new Formation('gun', $set, Side::Left), [], [], run: new RunCall($scheme, $side));
             $words = Describer::words($call);
             $back = CallParser::parse($words);
-            expect($back->run)->toEqual($call->run, $words)->and(CallDocument::read(CallDocument::write($call))->run)->toEqual($call->run, $words);
+            expect($back->run)->toEqual($call->run, $words)
+                ->and(CallDocument::read(CallDocument::write($call))->run)->toEqual($call->run, $words);
         }
     }
 })->with(['2x2', 'trey', 'double-slot', 'H-back', 'I']);
@@ -106,7 +109,15 @@ it('comes out the same turned over', function (string $words, string $look): voi
     $one = Proving::of($call, $look, new Setting(Situation::of()));
     $other = Proving::of($call->mirrored(), $look, new Setting(Situation::of()));
     expect($other->verdict())->toBe($one->verdict())->and(round($other->strength(), 3))->toBe(round($one->strength(), 3));
-})->with(['gun trey right: zone right', 'double-slot, H return right: triple right', 'double-slot condensed right: lead option right', 'gun two-back right, freeze right: freeze option right; tag tackle arc', 'gun trips right: zone left, rpo: X slant', 'I right: power right', 'gun H-back left: zone right; tag arc left'])
+})->with([
+    'gun trey right: zone right',
+    'double-slot, H return right: triple right',
+    'double-slot condensed right: lead option right',
+    'gun two-back right, freeze right: freeze option right; tag tackle arc',
+    'gun trips right: zone left, rpo: X slant',
+    'I right: power right',
+    'gun H-back left: zone right; tag arc left',
+])
     ->with(['4-3 over, cover 3', '3-4, cover 4', '5-2, cover 2']);
 
 it('is deterministic', function (): void {

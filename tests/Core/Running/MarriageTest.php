@@ -39,15 +39,34 @@ it('20: throws behind a backer who inserts and hands off when he drops', functio
         foreach ($proof->keys[0]->acts as $row) {
             $by[$row['act']->name] = $row['outcome'];
         }
-        expect($proof->keys[0]->decision)->toBe('throw')->and($by['insert']->action)->toBe('throw', $what)->and($by['insert']->free())->toBeTrue($what)->and($by['drop']->action)->toBe('give', $what)->and($by['drop']->free())->toBeTrue($what)
+        expect($proof->keys[0]->decision)->toBe('throw')
+            ->and($by['insert']->action)->toBe('throw', $what)
+            ->and($by['insert']->free())->toBeTrue($what)
+            ->and($by['drop']->action)->toBe('give', $what)
+            ->and($by['drop']->free())->toBeTrue($what)
             ->and($proof->verdict())->toBe('bound', $what);
     }
-})->with(['gun 2x2: zone right, rpo: backside #2 slant; key will', 'gun 2x2: zone right, rpo: backside #2 slant', 'pistol 2x2: zone right, rpo: backside #2 slant'])->with(['4-2 nickel, cover 3', '4-2 nickel, cover 4', '4-2 nickel, cover 2', '3-4, cover 3']);
+})->with([
+    'gun 2x2: zone right, rpo: backside #2 slant; key will',
+    'gun 2x2: zone right, rpo: backside #2 slant',
+    'pistol 2x2: zone right, rpo: backside #2 slant',
+])->with([
+    '4-2 nickel, cover 3',
+    '4-2 nickel, cover 4',
+    '4-2 nickel, cover 2',
+    '3-4, cover 3',
+]);
 
 it('20: throws outside when the effective box is above the blockers', function (string $call, string $look, string $route): void {
     $told = told($call, $look);
-    expect($told['ruleTrue']['action'])->toBe('throw')->and($told['ruleTrue']['route'] ?? $told['ruleTrue']['where'])->toContain($route)->and($told['picture']['boxEffective'])->toBeGreaterThan($told['picture']['boxBlockers']);
-})->with([['gun 2x2 right: zone left, rpo: H bubble', '5-2, cover 3', 'bubble'], ['gun 2x2 right: zone left, rpo: Z now hitch', '5-2, cover 3', 'now hitch'], ['gun 2x2 right: zone left, rpo: H bubble', '5-2, cover 4', 'bubble']]);
+    expect($told['ruleTrue']['action'])->toBe('throw')
+        ->and($told['ruleTrue']['route'] ?? $told['ruleTrue']['where'])->toContain($route)
+        ->and($told['picture']['boxEffective'])->toBeGreaterThan($told['picture']['boxBlockers']);
+})->with([
+    ['gun 2x2 right: zone left, rpo: H bubble', '5-2, cover 3', 'bubble'],
+    ['gun 2x2 right: zone left, rpo: Z now hitch', '5-2, cover 3', 'now hitch'],
+    ['gun 2x2 right: zone left, rpo: H bubble', '5-2, cover 4', 'bubble'],
+]);
 
 it('runs anyway where the school says so (SET-22)', function (): void {
     $setting = new Setting(Situation::of(), schools: Schools::of(['SET-22' => 'B']));
@@ -78,7 +97,14 @@ it('10: yankee after a run fake holds the middle safety between post and over', 
     foreach (married($call, $look) as $what => $proof) {
         expect($proof->verdict())->toBe('bound', $what);
     }
-})->with(['under center I right condensed, zone left fake, seven-man: yankee right', 'gun 2x2 condensed, zone left fake, seven-man: yankee right', 'under center I right, zone left fake, seven-man: yankee right'])->with(['4-2 nickel, cover 3', '4-3 over, cover 3']);
+})->with([
+    'under center I right condensed, zone left fake, seven-man: yankee right',
+    'gun 2x2 condensed, zone left fake, seven-man: yankee right',
+    'under center I right, zone left fake, seven-man: yankee right',
+])->with([
+    '4-2 nickel, cover 3',
+    '4-3 over, cover 3',
+]);
 
 it('10: he who jumps the over gives the post, who stays gives the over', function (string $look): void {
     foreach (married('under center I right condensed, zone left fake, seven-man: yankee right', $look, [Hash::Middle]) as $what => $proof) {
@@ -100,7 +126,8 @@ it('11: boot flood after outside zone is bound, the edge is wrong both ways when
         foreach ($edge->acts as $row) {
             expect($row['outcome']->open())->toBeTrue("$what: {$row['act']->name}");
             if ($row['act']->name === 'come up') {
-                expect($row['outcome']->line->outAt())->toBeLessThan(2.4, $what)->and($proof->scene->routes[$row['outcome']->letter]->spec->name)->toBe('flat', $what);
+                expect($row['outcome']->line->outAt())->toBeLessThan(2.4, $what)
+                    ->and($proof->scene->routes[$row['outcome']->letter]->spec->name)->toBe('flat', $what);
             }
         }
     }
@@ -113,7 +140,10 @@ it('11: without run action the men underneath have the over, with it he is open'
     foreach (married("$set, outside zone left fake, boot right: boot flood right; X over $depth", $look, [Hash::Middle]) as $what => $proof) {
         expect($proof->windows->bestThrow('X')['margin'])->toBeGreaterThanOrEqual(0.15, $what);
     }
-})->with(['under center wing right', 'gun trey right', 'gun trips right', 'under center I right'])->with(['10', '12'])->with(['4-3 over, cover 3', '4-2 nickel, cover 3']);
+})->with(['under center wing right', 'gun trey right', 'gun trips right', 'under center I right'])->with(['10', '12'])->with([
+    '4-3 over, cover 3',
+    '4-2 nickel, cover 3',
+]);
 
 it('11: who widens with the flat gives the over', function (): void {
     $proof = schooled('under center wing right, outside zone left fake, boot right: boot flood right', '4-2 nickel, cover 3');
@@ -125,13 +155,19 @@ it('12: crack-seam-wheel with its run is bound as a pair', function (string $set
     foreach (married("$set, crack right fake: crack-seam-wheel right", $look, [Hash::Middle]) as $what => $proof) {
         expect($proof->verdict())->toBe('bound', $what)->and($proof->pair->base)->not->toBeNull($what);
     }
-})->with(['pistol trips right', 'gun trips right'])->with(['4-2 nickel, cover 3', '4-2 nickel, cover 4', '4-2 nickel, cover 1', '4-3 over, cover 3']);
+})->with(['pistol trips right', 'gun trips right'])->with([
+    '4-2 nickel, cover 3',
+    '4-2 nickel, cover 4',
+    '4-2 nickel, cover 1',
+    '4-3 over, cover 3',
+]);
 
 it('12: the safety who triggers gives the seam, the one who stays gives the run', function (string $set): void {
     foreach (married("$set, crack right fake: crack-seam-wheel right", '4-2 nickel, cover 4', [Hash::Middle]) as $what => $proof) {
         $key = keyOf($proof, 'safety');
         $by = array_column(array_map(fn (array $r): array => ['name' => $r['act']->name, 'outcome' => $r['outcome']], $key->acts), 'outcome', 'name');
-        expect($proof->scene->routes[$by['trigger']->letter]->spec->name)->toBe('crack seam', $what)->and($by['stay home']->action)->toBe('give', $what);
+        expect($proof->scene->routes[$by['trigger']->letter]->spec->name)->toBe('crack seam', $what)
+            ->and($by['stay home']->action)->toBe('give', $what);
     }
 })->with(['pistol trips right', 'gun trips right']);
 
@@ -151,15 +187,21 @@ it('holds by what a man keys and by how often the run is called', function (): v
         return $proof->scene->hold(array_values(array_filter($proof->scene->defenders, fn ($d): bool => $d->role === $role))[0]);
     };
     $fake = 'gun 2x2, zone left fake: smash right';
-    expect($hold($fake, '4-2 nickel, cover 3', 'mike'))->toBe(0.5)->and($hold($fake, '4-2 nickel, cover 3', 'free safety'))->toBe(0.25)->and($hold($fake, '4-2 nickel, cover 1', 'right corner'))->toBe(0.0)
+    expect($hold($fake, '4-2 nickel, cover 3', 'mike'))->toBe(0.5)
+        ->and($hold($fake, '4-2 nickel, cover 3', 'free safety'))->toBe(0.25)
+        ->and($hold($fake, '4-2 nickel, cover 1', 'right corner'))->toBe(0.0)
         ->and($hold('gun 2x2: smash right', '4-2 nickel, cover 3', 'mike'))->toBe(0.0)
-        ->and($hold($fake, '4-2 nickel, cover 3', 'mike', ['run-share' => 100.0]))->toBeGreaterThan(0.5)->and($hold($fake, '4-2 nickel, cover 3', 'mike', ['run-share' => 0.0]))->toBeLessThan(0.5);
+        ->and($hold($fake, '4-2 nickel, cover 3', 'mike', ['run-share' => 100.0]))->toBeGreaterThan(0.5)
+        ->and($hold($fake, '4-2 nickel, cover 3', 'mike', ['run-share' => 0.0]))->toBeLessThan(0.5);
 });
 
 it('is at best a guess with a fake that is no run', function (): void {
     $with = schooled('gun 2x2, zone left fake: smash right', '4-2 nickel, cover 2');
     $freeze = schooled('gun 2x2, freeze left: smash right', '4-2 nickel, cover 2');
-    expect($with->verdict())->toBe('bound')->and($with->pair->base)->not->toBeNull()->and($freeze->verdict())->toBe('guess')->and(told('gun 2x2, freeze left: smash right', '4-2 nickel, cover 2')['why'])->toContain('At best a guess');
+    expect($with->verdict())->toBe('bound')
+        ->and($with->pair->base)->not->toBeNull()
+        ->and($freeze->verdict())->toBe('guess')
+        ->and(told('gun 2x2, freeze left: smash right', '4-2 nickel, cover 2')['why'])->toContain('At best a guess');
 });
 
 it('says with which run it was proved', function (): void {
@@ -170,5 +212,7 @@ it('says with which run it was proved', function (): void {
 it('answers a run-support man who stays home by the run itself', function (): void {
     $proof = schooled('under center wing right, outside zone left fake, boot right: boot flood right', '4-3 over, cover 3');
     $honest = array_values(array_filter($proof->keys[0]->acts, fn (array $r): bool => $r['act']->name === 'stay home'))[0];
-    expect($honest['outcome']->action)->toBe('give')->and($honest['outcome']->why)->toContain('the run itself')->and($proof->scene->defenders[$proof->keys[0]->defender]->job->kind)->not->toBe(JobKind::Rush);
+    expect($honest['outcome']->action)->toBe('give')
+        ->and($honest['outcome']->why)->toContain('the run itself')
+        ->and($proof->scene->defenders[$proof->keys[0]->defender]->job->kind)->not->toBe(JobKind::Rush);
 });

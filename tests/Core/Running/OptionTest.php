@@ -5,8 +5,11 @@
 it('reads the man on the tackle and the next man out (truth 16, VER-01)', function (string $look, array $keys): void {
     expect(told('double-slot, H return right: triple right', $look)['run']['keysInOrder'])->toBe($keys);
 })->with([
-    '4i is read' => ['3-4, cover 3, 4i on RT', ['right end', 'sam']], 'a 5 is read' => ['3-4, cover 3', ['right end', 'sam']], 'a 4 is read' => ['3-4, cover 3, 4 on RT', ['right end', 'sam']],
-    '5-2: tackle, then end' => ['5-2, cover 3', ['right tackle', 'right end']], '4-4: end, then overhang' => ['4-4, cover 3', ['right end', 'sam']],
+    '4i is read' => ['3-4, cover 3, 4i on RT', ['right end', 'sam']],
+    'a 5 is read' => ['3-4, cover 3', ['right end', 'sam']],
+    'a 4 is read' => ['3-4, cover 3, 4 on RT', ['right end', 'sam']],
+    '5-2: tackle, then end' => ['5-2, cover 3', ['right tackle', 'right end']],
+    '4-4: end, then overhang' => ['4-4, cover 3', ['right end', 'sam']],
     'bear: nobody touches the tackle, the end is first' => ['bear, cover 3', ['right end', 'right corner']],
 ]);
 
@@ -21,7 +24,12 @@ it('has exactly one of guard and tackle on the mike, the other on the free safet
     $has = [$blocks['RG']->target, $blocks['RT']->target];
     sort($has);
     expect($has)->toBe(['free safety', 'mike']);
-})->with(['3-4, cover 3', '3-4, cover 3, mike scrapes right', '5-2, cover 3', '3-4, cover 3, 4i on RT, mike scrapes right']);
+})->with([
+    '3-4, cover 3',
+    '3-4, cover 3, mike scrapes right',
+    '5-2, cover 3',
+    '3-4, cover 3, 4i on RT, mike scrapes right',
+]);
 
 it('lets the tackle have a mike who runs over the top (VER-04)', function (): void {
     $jobs = jobs('double-slot, H return right: triple right', '3-4, cover 3, mike scrapes right');
@@ -38,25 +46,36 @@ it('gives, keeps or pitches by what the two keys do (W-33, VER-08)', function (s
     foreach ([['take the quarterback', 'take the quarterback', 'give F'], ['take the quarterback', 'take the pitch', 'give F'], ['take the back', 'take the pitch', 'keep Q'], ['take the back', 'take the quarterback', 'pitch H']] as [$first, $second, $ball]) {
         expect(ball($proof, $first, $second))->toBe($ball, "$first and $second against $look");
     }
-    expect($proof->verdict())->toBe('bound')->and(told('double-slot, H return right: triple right', $look)['run']['carriersOnKeys'])->toBe('3 on 2');
+    expect($proof->verdict())->toBe('bound')
+        ->and(told('double-slot, H return right: triple right', $look)['run']['carriersOnKeys'])->toBe('3 on 2');
 })->with(['3-4, cover 3, 4i on RT', '5-2, cover 3', '4-4, cover 4', '4-3 over, cover 2']);
 
 it('takes the first down man past the center on the midline (truth 16, MID-01)', function (string $look, string $key): void {
     expect(told('double-slot: midline right', $look)['run']['readKey'])->toBe($key);
-})->with(['5-2' => ['5-2, cover 3', 'right tackle'], '3-4' => ['3-4, cover 3', 'right end'], '4-4' => ['4-4, cover 3', 'right tackle'], '6-1' => ['6-1, cover 3', 'right guard'], '4-3 over' => ['4-3 over, cover 3', 'right tackle']]);
+})->with([
+    '5-2' => ['5-2, cover 3', 'right tackle'],
+    '3-4' => ['3-4, cover 3', 'right end'],
+    '4-4' => ['4-4, cover 3', 'right tackle'],
+    '6-1' => ['6-1, cover 3', 'right guard'],
+    '4-3 over' => ['4-3 over, cover 3', 'right tackle'],
+]);
 
 it('names the free edge man against six on the line and offers the exchange (W-35, CNT-05, MID-05)', function (): void {
     $call = 'double-slot, H return right: midline pitch right';
     $told = told($call, '6-1, cover 3');
     expect($told['run']['unaccounted'])->toBe(['right end'])->and(array_column($told['run']['answers'], 'tag'))->toContain('exchange');
     $tagged = carried("$call; tag exchange", '6-1, cover 3');
-    expect($tagged->resolved->unaccounted)->toBe([])->and($tagged->resolved->blocks['RT']->target)->toContain('safety')->and($tagged->resolved->blocks['R']->target)->toBe('mike')
+    expect($tagged->resolved->unaccounted)->toBe([])
+        ->and($tagged->resolved->blocks['RT']->target)->toContain('safety')
+        ->and($tagged->resolved->blocks['R']->target)->toBe('mike')
         ->and($tagged->resolved->key('pitch'))->toBe('right end');
 });
 
 it('keeps, pitches or pitches at once on the midline with pitch (MID-02)', function (): void {
     $proof = carried('double-slot, H return right: midline pitch right', '5-2, cover 3');
-    expect(ball($proof, 'take the back', 'take the pitch'))->toBe('keep Q')->and(ball($proof, 'take the back', 'take the quarterback'))->toBe('pitch H')->and(ball($proof, 'take the quarterback', 'take the quarterback'))->toBe('give F');
+    expect(ball($proof, 'take the back', 'take the pitch'))->toBe('keep Q')
+        ->and(ball($proof, 'take the back', 'take the quarterback'))->toBe('pitch H')
+        ->and(ball($proof, 'take the quarterback', 'take the quarterback'))->toBe('give F');
 });
 
 it('gates the tackle-arc tag by the man on the guard (truth 17, FRZ-02, FRZ-03, W-36)', function (string $look, bool $makeable): void {
@@ -66,21 +85,31 @@ it('gates the tackle-arc tag by the man on the guard (truth 17, FRZ-02, FRZ-03, 
         expect($made->why)->toContain('on RG, holds him');
     }
 })->with([
-    'nobody on him' => ['3-4, cover 3', true], 'nobody on him, two deep' => ['3-3 stack, cover 2', true], 'tite' => ['tite, cover 4', true],
-    'a 2i on him' => ['4-2 nickel, cover 3, 2i on RG', false], 'a 2 on him' => ['4-2 nickel, cover 3, 2 on RG', false], 'a 3 on him' => ['4-2 nickel, cover 3, 3 on RG', false], 'three down with a 3 on him' => ['3-4, cover 3, 3 on RG', false],
+    'nobody on him' => ['3-4, cover 3', true],
+    'nobody on him, two deep' => ['3-3 stack, cover 2', true],
+    'tite' => ['tite, cover 4', true],
+    'a 2i on him' => ['4-2 nickel, cover 3, 2i on RG', false],
+    'a 2 on him' => ['4-2 nickel, cover 3, 2 on RG', false],
+    'a 3 on him' => ['4-2 nickel, cover 3, 3 on RG', false],
+    'three down with a 3 on him' => ['3-4, cover 3, 3 on RG', false],
 ]);
 
 it('moves support and the pitch key from safety to corner when the split is condensed (truth 18, FBL-04, FBL-08, W-38)', function (string $look): void {
     $wide = told('double-slot: lead option right', $look);
     $tight = told('double-slot condensed: lead option right', $look);
-    expect($wide['run']['pitchKey'])->toContain('safety')->and($tight['run']['pitchKey'])->toBe('right corner')->and($tight['picture']['support']['right'])->toBe('right corner')
+    expect($wide['run']['pitchKey'])->toContain('safety')
+        ->and($tight['run']['pitchKey'])->toBe('right corner')
+        ->and($tight['picture']['support']['right'])->toBe('right corner')
         ->and($wide['picture']['support']['right'])->not->toBe('right corner');
 })->with(['4-4, cover 4', '4-3 over, cover 4', '4-4, cover 3', '3-4, cover 4']);
 
 it('has the fullback lead on the mike with a wide split, on the safety when it is condensed (FBL-04, FBL-08)', function (): void {
     $wide = carried('double-slot: lead option right', '4-4, cover 4')->resolved->blocks;
     $tight = carried('double-slot condensed: lead option right', '4-4, cover 4')->resolved->blocks;
-    expect($wide['F']->target)->toBe('mike')->and($tight['F']->target)->toContain('safety')->and($tight['R']->target)->toBe('mike')->and($tight['Z']->target)->toBe('sam');
+    expect($wide['F']->target)->toBe('mike')
+        ->and($tight['F']->target)->toContain('safety')
+        ->and($tight['R']->target)->toBe('mike')
+        ->and($tight['Z']->target)->toBe('sam');
 });
 
 it('gives a second man who crosses inside to the guard, and the receiver goes to the safety (FBL-10)', function (): void {
@@ -95,7 +124,8 @@ it('never gives the mike to the backside combination of the lead option (FBL-03)
 
 it('loads the dive key and the next man and leaves one decision (LOD-01)', function (): void {
     $proof = carried('double-slot, H return right: load option right', '4-4, cover 4');
-    expect($proof->resolved->blocks['RT']->target)->toBe('right end')->and(array_column($proof->resolved->keys, 'decision'))->toBe(['pitch']);
+    expect($proof->resolved->blocks['RT']->target)->toBe('right end')
+        ->and(array_column($proof->resolved->keys, 'decision'))->toBe(['pitch']);
 });
 
 it('keeps the pitch key\'s shoulder by where he stands (OPT-04): inside an overhang, wider off the last man of the line', function (): void {
@@ -105,7 +135,8 @@ it('keeps the pitch key\'s shoulder by where he stands (OPT-04): inside an overh
 
         return round($keep->path->x[$keep->stepPast(0.5)] - $proof->resolved->front->u($proof->resolved->key('pitch')), 1);
     };
-    expect($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'))->toBeLessThan(-1.0)->and($u('gun 2x2: speed option right', '4-2 nickel, cover 3'))->toBeGreaterThan($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'));
+    expect($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'))->toBeLessThan(-1.0)
+        ->and($u('gun 2x2: speed option right', '4-2 nickel, cover 3'))->toBeGreaterThan($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'));
 });
 
 it('tells the pitch relation, and a motion man who is late (MOT-03, OPT-05, W-34)', function (): void {
@@ -134,5 +165,15 @@ it('blocks everybody once: nobody single has another single\'s man', function (s
         }
     }
     expect(count($targets))->toBe(count(array_unique($targets)), json_encode($targets));
-})->with(['double-slot, H return right: triple right', 'double-slot: midline right', 'I right: power right', 'gun trey right: counter left', 'wing-slot: trap right', 'gun 2x2, H jet left: jet left', 'gun two-back: freeze option right; tag tackle arc', 'double-wing: buck right', 'split-back: belly right'])
+})->with([
+    'double-slot, H return right: triple right',
+    'double-slot: midline right',
+    'I right: power right',
+    'gun trey right: counter left',
+    'wing-slot: trap right',
+    'gun 2x2, H jet left: jet left',
+    'gun two-back: freeze option right; tag tackle arc',
+    'double-wing: buck right',
+    'split-back: belly right',
+])
     ->with(['4-3 over, cover 3', '3-4, cover 4', '5-2, cover 2', '6-2, cover 1', 'bear, cover 0']);

@@ -27,29 +27,44 @@ it('blocks front by front', function (string $call, string $look, array $jobs): 
 it('traps with the tackle against odd, with the guard where his fill is too long (W-31, JET-04, JET-05)', function (string $look, string $kicks, string $fills): void {
     $blocks = carried('wing-slot: R jet counter right', $look)->resolved->blocks;
     expect($blocks[$kicks]->verb)->toBe('kick')->and($blocks[$fills]->verb)->toBe('fill');
-})->with(['odd' => ['5-2, cover 3', 'LT', 'LG'], 'even with a 5' => ['4-3 over, cover 3', 'LG', 'LT'], 'even with a 4i' => ['4-3 over, cover 3, 4i on LT', 'LT', 'LG']]);
+})->with([
+    'odd' => ['5-2, cover 3', 'LT', 'LG'],
+    'even with a 5' => ['4-3 over, cover 3', 'LG', 'LT'],
+    'even with a 4i' => ['4-3 over, cover 3, 4i on LT', 'LT', 'LG'],
+]);
 
 it('takes jobs given by hand before any rule', function (): void {
     $proof = carried('gun 2x2: zone right; X crack free safety; LT base left end', '4-2 nickel, cover 3');
-    expect($proof->resolved->blocks['X']->words())->toBe('Cracks the free safety')->and($proof->resolved->blocks['LT']->target)->toBe('left end')->and($proof->resolved->key('give'))->toBeNull();
+    expect($proof->resolved->blocks['X']->words())->toBe('Cracks the free safety')
+        ->and($proof->resolved->blocks['LT']->target)->toBe('left end')
+        ->and($proof->resolved->key('give'))->toBeNull();
 });
 
 it('lets the end go by arc or bluff, and takes the end when the backer is the edge and he can reach him (ARC-04, W-39)', function (array $flags, string $verb, string $target): void {
     $men = ['H' => Jacotaxis\Core\Offense\Athlete::of('Hollis Marne', 41, flags: $flags)];
     $proof = carried('gun H-back left: zone right; tag arc left', '3-4, cover 3', new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of(), men: $men));
     expect([$proof->resolved->blocks['H']->verb])->toBe([$verb])->and($proof->resolved->blocks['H']->target)->toContain($target);
-})->with(['able: he blocks the end, the backer is read' => [['reaches the end'], 'base', 'end'], 'not able: he goes for the second level' => [[], 'arc', '']]);
+})->with([
+    'able: he blocks the end, the backer is read' => [['reaches the end'], 'base', 'end'],
+    'not able: he goes for the second level' => [[], 'arc', ''],
+]);
 
 it('offers only tags that account for somebody or win the down, the best first', function (string $call, string $look): void {
     $told = told($call, $look);
     $rank = ['covered' => 0, 'guess' => 1, 'bound' => 2];
     $last = 9;
     foreach ($told['run']['answers'] as $answer) {
-        expect($rank[$answer['verdict']])->toBeLessThanOrEqual($last)->and($rank[$answer['verdict']] >= $rank[$told['verdict']])->toBeTrue();
+        expect($rank[$answer['verdict']])->toBeLessThanOrEqual($last)
+            ->and($rank[$answer['verdict']] >= $rank[$told['verdict']])->toBeTrue();
         $last = $rank[$answer['verdict']];
     }
     expect($told['run']['answers'])->toBeArray();
-})->with([['gun H-back left: zone right', '4-4, cover 3'], ['double-slot, H return right: midline pitch right', '6-1, cover 3'], ['gun two-back: freeze option right', '4-2 nickel, cover 4'], ['I right: power right', '4-4, cover 3']]);
+})->with([
+    ['gun H-back left: zone right', '4-4, cover 3'],
+    ['double-slot, H return right: midline pitch right', '6-1, cover 3'],
+    ['gun two-back: freeze option right', '4-2 nickel, cover 4'],
+    ['I right: power right', '4-4, cover 3'],
+]);
 
 it('knows every scheme and tag it can name', function (): void {
     foreach (Schemes::names() as $name) {
@@ -65,6 +80,8 @@ it('says the caution where it belongs, by rule book (domain.md section 14)', fun
     $codes = array_column(told($call, $look)['findings'], 'text', 'code');
     expect($codes[$code] ?? '')->toContain($text);
 })->with([
-    'crack' => ['gun 2x2: crack right', '4-2 nickel, cover 4', 'caution-crack', 'blind-side'], 'low blocks' => ['double-slot, H return right: triple right', '5-2, cover 3', 'caution-low-block', 'chop'],
-    'hits on the quarterback' => ['gun 2x2: zone right', '4-2 nickel, cover 3', 'caution-quarterback', 'athletic trainer'], 'split' => ['gun H-back right: split zone right', '4-2 nickel, cover 3', 'caution-wham', 'from the front'],
+    'crack' => ['gun 2x2: crack right', '4-2 nickel, cover 4', 'caution-crack', 'blind-side'],
+    'low blocks' => ['double-slot, H return right: triple right', '5-2, cover 3', 'caution-low-block', 'chop'],
+    'hits on the quarterback' => ['gun 2x2: zone right', '4-2 nickel, cover 3', 'caution-quarterback', 'athletic trainer'],
+    'split' => ['gun H-back right: split zone right', '4-2 nickel, cover 3', 'caution-wham', 'from the front'],
 ]);

@@ -42,7 +42,9 @@ it('measures sameness against the base run: play-action looks more like it than 
     $series = series(WING, $look);
     $boot = $series->sameness('boot');
     $pass = $series->sameness('pass');
-    expect($series->sameness('wide'))->toBe(['share' => 1.0, 'gives' => []])->and($boot['share'])->toBeGreaterThan($pass['share'])->and($boot['share'])->toBeGreaterThan(0.6)
+    expect($series->sameness('wide'))->toBe(['share' => 1.0, 'gives' => []])
+        ->and($boot['share'])->toBeGreaterThan($pass['share'])
+        ->and($boot['share'])->toBeGreaterThan(0.6)
         ->and(array_intersect(array_column($boot['gives'], 'man'), ['LT', 'LG', 'C', 'RG', 'RT', 'Q', 'R']))->toBe([]);
     foreach ($pass['gives'] as $row) {
         expect($row['atS'])->toBeLessThanOrEqual(Series::LOOKS_ALIKE_S)->and($row['yd'])->toBeGreaterThan(0.7);
@@ -52,27 +54,47 @@ it('measures sameness against the base run: play-action looks more like it than 
 it('binds one man with run and pass together, and names what is missing without one of them', function (): void {
     $both = series(array_intersect_key(WING, ['wide' => 1, 'boot' => 1]), '4-3 over, cover 3')->bind();
     $sam = array_values(array_filter($both, fn (array $b): bool => $b['defender'] === 'sam'))[0];
-    expect($sam['wrong'])->toBeTrue()->and($sam['comes'])->toBe(['boot'])->and($sam['stays'])->toBe(['wide'])->and($sam['missing'])->toBeNull();
+    expect($sam['wrong'])->toBeTrue()
+        ->and($sam['comes'])->toBe(['boot'])
+        ->and($sam['stays'])->toBe(['wide'])
+        ->and($sam['missing'])->toBeNull();
     expect(series(['wide' => WING['wide']], '4-3 over, cover 3')->bind())->toBe([]);
 });
 
 it('says what beats a run by one man, proved', function (string $call, string $look): void {
     $proof = carried($call, $look);
     $beats = RunBeats::of($proof);
-    expect($beats)->not->toBeNull()->and($beats['why'])->not->toBe('')->and(array_key_exists($beats['defender'], $proof->resolved->front->men))->toBeTrue();
+    expect($beats)->not->toBeNull()
+        ->and($beats['why'])->not->toBe('')
+        ->and(array_key_exists($beats['defender'], $proof->resolved->front->men))->toBeTrue();
     if ($beats['name'] === 'comes down' && $beats['leftS'] === null) {
         $moved = carried($call, "$look, {$beats['defender']} at {$beats['xYd']} {$beats['yYd']}");
         expect($moved->strength())->toBeLessThan($proof->strength());
     }
-})->with([['gun 2x2: zone right', '4-2 nickel, cover 4'], ['I right: power right', '3-4, cover 4'], ['gun 2x2: zone right', 'tite, cover 4']]);
+})->with([
+    ['gun 2x2: zone right', '4-2 nickel, cover 4'],
+    ['I right: power right', '3-4, cover 4'],
+    ['gun 2x2: zone right', 'tite, cover 4'],
+]);
 
 it('says line calls from and to men of the line, the mike first', function (string $call, string $look): void {
     $calls = LineCalls::of(carried($call, $look)->resolved);
     expect($calls[0]['say'])->toContain('is the mike');
     foreach ($calls as $row) {
-        expect(['LT', 'LG', 'C', 'RG', 'RT', 'Y', 'X', 'H', 'Z', 'R'])->toContain($row['from'])->and($row['to'])->not->toBe($row['from'])->and($row['changes'])->not->toBe('');
+        expect(['LT', 'LG', 'C', 'RG', 'RT', 'Y', 'X', 'H', 'Z', 'R'])->toContain($row['from'])
+            ->and($row['to'])->not->toBe($row['from'])
+            ->and($row['changes'])->not->toBe('');
     }
-})->with(['gun 2x2: zone right', 'double-slot: lead option right', 'I right: power right', 'gun trey right: counter left'])->with(['4-3 over, cover 3', '3-4, cover 4', '4-4, cover 3']);
+})->with([
+    'gun 2x2: zone right',
+    'double-slot: lead option right',
+    'I right: power right',
+    'gun trey right: counter left',
+])->with([
+    '4-3 over, cover 3',
+    '3-4, cover 4',
+    '4-4, cover 3',
+]);
 
 it('says every double with its backer, and alone where there is no help', function (): void {
     $say = implode('; ', array_map(fn (array $c): string => "{$c['from']} to {$c['to']}: {$c['say']}", LineCalls::of(carried('gun 2x2: zone right', '4-3 over, cover 3')->resolved)));

@@ -31,7 +31,8 @@ it('reads a run in words', function (string $words, string $scheme, string $side
 
 it('reads jobs by hand and rules', function (string $words, array $orders, array $rules): void {
     $call = CallParser::parse($words);
-    expect(array_map(fn (Order $o): string => $o->words(), $call->run->orders))->toBe($orders)->and(array_map(fn (StaffRule $r): string => $r->words(), $call->rules))->toBe($rules);
+    expect(array_map(fn (Order $o): string => $o->words(), $call->run->orders))->toBe($orders)
+        ->and(array_map(fn (StaffRule $r): string => $r->words(), $call->rules))->toBe($rules);
 })->with([
     'a job' => ['gun 2x2: zone right; X crack free safety', ['X' => 'crack free safety'], []],
     'third person' => ['gun 2x2: zone right; X cracks free safety', ['X' => 'crack free safety'], []],
@@ -52,10 +53,21 @@ it('reads a rule with a pass', function (): void {
 it('writes what reads back the same, also as a document', function (string $words): void {
     $call = CallParser::parse($words);
     $back = CallParser::parse(Describer::words($call));
-    expect(CallDocument::write($back))->toBe(CallDocument::write($call))->and(CallDocument::read(CallDocument::write($call)))->toEqual($call->with(['assumed' => []]))
+    expect(CallDocument::write($back))->toBe(CallDocument::write($call))
+        ->and(CallDocument::read(CallDocument::write($call)))->toEqual($call->with(['assumed' => []]))
         ->and(CallDocument::write($call->mirrored()->mirrored()))->toBe(CallDocument::write($call));
-})->with(['double-slot: triple right', 'gun 2x2: zone right give', 'gun H-back left: zone right; tag arc left; X crack free safety', 'gun 2x2: zone right, rpo: backside #2 slant; key will', 'gun trips right: zone left, rpo: H bubble; Z now hitch; read H, Z',
-    'gun two-back, freeze right: freeze option right; tag tackle arc', '3rd & 2 | I right: F dive right', 'double-slot, H return right: midline pitch right; tag exchange', 'gun 2x2: zone right, rpo: Y slant; if will drop break then throw Y', 'gun 2x2, H jet left: jet left']);
+})->with([
+    'double-slot: triple right',
+    'gun 2x2: zone right give',
+    'gun H-back left: zone right; tag arc left; X crack free safety',
+    'gun 2x2: zone right, rpo: backside #2 slant; key will',
+    'gun trips right: zone left, rpo: H bubble; Z now hitch; read H, Z',
+    'gun two-back, freeze right: freeze option right; tag tackle arc',
+    '3rd & 2 | I right: F dive right',
+    'double-slot, H return right: midline pitch right; tag exchange',
+    'gun 2x2: zone right, rpo: Y slant; if will drop break then throw Y',
+    'gun 2x2, H jet left: jet left',
+]);
 
 it('keeps families and routes that sound like runs', function (string $words, ?string $route): void {
     $call = CallParser::parse($words);
@@ -63,17 +75,31 @@ it('keeps families and routes that sound like runs', function (string $words, ?s
     if ($route !== null) {
         expect(array_column(array_map(fn ($r): array => ['n' => $r->name], $call->routes), 'n'))->toContain($route);
     }
-})->with([['pistol trips right, crack right fake: crack-seam-wheel right', 'crack seam'], ['gun 2x2 right: Z crack seam; H wheel; read Z, H', 'crack seam'], ['gun 2x2, zone left fake: smash right', 'hitch'], ['under center wing right, jet left fake, boot right: boot flood right', 'over'], ['gun trips right: crack seam by Z; H wheel', 'crack seam']]);
+})->with([
+    ['pistol trips right, crack right fake: crack-seam-wheel right', 'crack seam'],
+    ['gun 2x2 right: Z crack seam; H wheel; read Z, H', 'crack seam'],
+    ['gun 2x2, zone left fake: smash right', 'hitch'],
+    ['under center wing right, jet left fake, boot right: boot flood right', 'over'],
+    ['gun trips right: crack seam by Z; H wheel', 'crack seam'],
+]);
 
 it('names what it does not understand', function (string $words, string $says): void {
     expect(fn () => CallParser::parse($words))->toThrow(NotUnderstood::class, $says);
 })->with([
-    'a run misspelt' => ['gun 2x2: zonk right', 'Did you mean zone'], 'a tag misspelt' => ['gun H-back left: zone right; tag ark left', 'Did you mean arc'], 'a tag of another kind' => ['gun 2x2: zone right; tag exchange', 'does not go with zone'],
-    'a tag with a pass' => ['gun 2x2: smash right; tag arc left', 'A tag goes with a run'], 'a defender misspelt' => ['gun 2x2: zone right; if wil insert then give', 'Did you mean will'], 'an act misspelt' => ['gun 2x2: zone right; if will inserd then give', 'Did you mean insert'],
-    'two jobs' => ['gun 2x2: zone right; X crack; X stalk', 'X'], 'nothing said' => ['gun 2x2', 'colon between the formation and the routes, or a run'],
+    'a run misspelt' => ['gun 2x2: zonk right', 'Did you mean zone'],
+    'a tag misspelt' => ['gun H-back left: zone right; tag ark left', 'Did you mean arc'],
+    'a tag of another kind' => ['gun 2x2: zone right; tag exchange', 'does not go with zone'],
+    'a tag with a pass' => ['gun 2x2: smash right; tag arc left', 'A tag goes with a run'],
+    'a defender misspelt' => ['gun 2x2: zone right; if wil insert then give', 'Did you mean will'],
+    'an act misspelt' => ['gun 2x2: zone right; if will inserd then give', 'Did you mean insert'],
+    'two jobs' => ['gun 2x2: zone right; X crack; X stalk', 'X'],
+    'nothing said' => ['gun 2x2', 'colon between the formation and the routes, or a run'],
 ]);
 
 it('mirrors sides in tags, jobs and rules', function (): void {
     $call = CallParser::parse('gun H-back left: zone right; tag arc left; LT base left end; if left end crash then pull')->mirrored();
-    expect($call->run->side)->toBe(Side::Left)->and($call->run->tags[0]->side)->toBe(Side::Right)->and($call->run->orders['RT'])->toEqual(new Order('base', 'right end'))->and($call->rules[0]->defender)->toBe('right end');
+    expect($call->run->side)->toBe(Side::Left)
+        ->and($call->run->tags[0]->side)->toBe(Side::Right)
+        ->and($call->run->orders['RT'])->toEqual(new Order('base', 'right end'))
+        ->and($call->rules[0]->defender)->toBe('right end');
 });

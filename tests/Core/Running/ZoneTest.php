@@ -37,13 +37,19 @@ it('mirrors: a run to the left against the turned-over front gives the mirrored 
         expect([$other->verb, $flip($other->target)])->toBe([$block->verb, $block->target], "$scheme: $letter");
     }
     expect(round($left->strength(), 2))->toBe(round($right->strength(), 2))->and($left->verdict())->toBe($right->verdict());
-})->with(['zone', 'outside zone', 'split zone', 'duo', 'power', 'counter', 'toss', 'crack', 'jet counter'])->with(['4-3 over, cover 3', '3-4, cover 4', '5-2, cover 1', '4-2 nickel, cover 2']);
+})->with(['zone', 'outside zone', 'split zone', 'duo', 'power', 'counter', 'toss', 'crack', 'jet counter'])->with([
+    '4-3 over, cover 3',
+    '3-4, cover 4',
+    '5-2, cover 1',
+    '4-2 nickel, cover 2',
+]);
 
 it('finds the cut key by front (W-24, INZ-19)', function (string $look, ?string $key, string $technique): void {
     $cut = told('gun 2x2: zone right', $look)['run']['cutKey'];
     expect($cut['defender'])->toBe($key)->and($cut['technique'])->toBe($technique);
 })->with([
-    '0 with 4s' => ['3-4, cover 3, 4 on LT, 4 on RT', 'nose', '0'], 'no 0, a 3 on the right guard' => ['4-3 over, cover 3', 'right tackle', '3'],
+    '0 with 4s' => ['3-4, cover 3, 4 on LT, 4 on RT', 'nose', '0'],
+    'no 0, a 3 on the right guard' => ['4-3 over, cover 3', 'right tackle', '3'],
     'only a 4i on the right' => ['tite, cover 3, 1 on C', 'right end', '4i'],
     'a shade on the left shoulder of the center does not count' => ['4-3 over, cover 2', 'right tackle', '3'],
 ]);
@@ -51,17 +57,22 @@ it('finds the cut key by front (W-24, INZ-19)', function (string $look, ?string 
 it('cuts by what the key does, then by who fills (W-25, W-26)', function (string $look, string $gap): void {
     expect(told('gun 2x2: zone right', $look)['run']['cutKey']['gap'])->toBe($gap);
 })->with([
-    'nose reached: A' => ['3-4, cover 3', 'A'], 'nose to the backside, 4i stays: A' => ['tite, cover 3, nose slants left', 'A'],
+    'nose reached: A' => ['3-4, cover 3', 'A'],
+    'nose to the backside, 4i stays: A' => ['tite, cover 3, nose slants left', 'A'],
     '4i spikes into A: B' => ['tite, cover 3, nose slants left, right end spikes', 'B'],
     'nose to the playside: back to a' => ['3-4, cover 3, nose slants right', 'a'],
-    'even front, 3 plays B: A' => ['4-3 over, cover 3', 'A'], 'the 3 spikes to A: B' => ['4-3 over, cover 3, right tackle spikes', 'B'],
+    'even front, 3 plays B: A' => ['4-3 over, cover 3', 'A'],
+    'the 3 spikes to A: B' => ['4-3 over, cover 3, right tackle spikes', 'B'],
 ]);
 
 it('runs out of the playside A in the gun and B from under center (SET-17)', function (string $call, array $chosen, string $gap): void {
     $setting = new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of($chosen));
     $proof = carried($call, '3-3 stack, cover 3, nose slants left', $setting);
     expect(CutKey::of($proof->resolved, $setting->schools)->gap)->toBe($gap);
-})->with(['gun' => ['gun 2x2: zone right', [], 'A'], 'gun, leg of the center' => ['gun 2x2: zone right', ['SET-17' => 'B'], 'A']]);
+})->with([
+    'gun' => ['gun 2x2: zone right', [], 'A'],
+    'gun, leg of the center' => ['gun 2x2: zone right', ['SET-17' => 'B'], 'A'],
+]);
 
 it('counts a head-up man as covered or not by the school (SET-15)', function (string $school, string $verb, string $target): void {
     $setting = new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of(['SET-15' => $school]));
@@ -71,7 +82,9 @@ it('counts a head-up man as covered or not by the school (SET-15)', function (st
 
 it('reads the backside edge: pull when he crashes, give when he sits (INZ-10, INZ-23, W-28)', function (string $look): void {
     $proof = carried('gun 2x2: zone right', $look);
-    expect(ball($proof, 'take the back'))->toBe('pull Q')->and(ball($proof, 'take the quarterback'))->toBe('give R')->and($proof->verdict())->toBe('bound');
+    expect(ball($proof, 'take the back'))->toBe('pull Q')
+        ->and(ball($proof, 'take the quarterback'))->toBe('give R')
+        ->and($proof->verdict())->toBe('bound');
 })->with(['4-2 nickel, cover 3', '4-2 nickel, cover 4', '3-4, cover 3', '4-3 over, cover 2', '3-3 stack, cover 3']);
 
 it('hands off whatever the key does when only the give is called (PAC-19)', function (): void {
@@ -88,7 +101,9 @@ it('brings the split block to the tight end\'s side, unset until the staff fills
 it('names who is left when there are more men than hats, and says where the throw is (W-05, CNT-03, CNT-05)', function (): void {
     $told = told('gun 2x2: zone right', 'bear, cover 3');
     $codes = array_column($told['findings'], null, 'code');
-    expect($told['run']['unaccounted'])->toBe(['mike'])->and($told['verdict'])->toBe('covered')->and($codes['unaccounted']['severity'])->toBe('fault')
+    expect($told['run']['unaccounted'])->toBe(['mike'])
+        ->and($told['verdict'])->toBe('covered')
+        ->and($codes['unaccounted']['severity'])->toBe('fault')
         ->and($codes['box']['text'])->toContain('throw outside');
 });
 
@@ -98,7 +113,8 @@ it('says when no combination is possible (INZ-02)', function (string $look, bool
 
 it('arcs past the read end to the first man of the second level (ARC-01, ARC-03)', function (): void {
     $proof = carried('gun H-back left: zone right; tag arc left', '4-2 nickel, cover 3');
-    expect($proof->resolved->blocks['H']->words())->toBe('Releases around the end to the nickel, outside shoulder')->and($proof->resolved->key('give'))->toBe('left end')
+    expect($proof->resolved->blocks['H']->words())->toBe('Releases around the end to the nickel, outside shoulder')
+        ->and($proof->resolved->key('give'))->toBe('left end')
         ->and(ball($proof, 'take the back'))->toBe('pull Q');
 });
 

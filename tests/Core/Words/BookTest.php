@@ -28,13 +28,16 @@ function bookOf(array $lists = []): array
 it('reads an alias as what it means, and writes the family back under it', function (): void {
     $book = BookDocument::read(bookOf(['aliases' => [['alias' => 'Ledge', 'word' => 'post-dig'], ['alias' => 'ot', 'word' => 'shallow']]]));
     $call = CallParser::parse('gun 2x2 right: ledge right; X ot', book: $book);
-    expect($call->routes['Z']->name)->toBe('post')->and($call->routes['X']->name)->toBe('shallow')->and($book->out(Describer::words($call, book: $book)))->toBe('gun 2x2 right: ledge right')
+    expect($call->routes['Z']->name)->toBe('post')
+        ->and($call->routes['X']->name)->toBe('shallow')
+        ->and($book->out(Describer::words($call, book: $book)))->toBe('gun 2x2 right: ledge right')
         ->and(CallDocument::write(CallParser::parse('gun 2x2 right: ledge right', book: $book))['assignments'])->toEqual(CallDocument::write(CallParser::parse('gun 2x2 right: post-dig right'))['assignments']);
 });
 
 it('UNS-03: keeps a word without a meaning and never guesses it', function (): void {
     $book = BookDocument::read(bookOf(['aliases' => [['alias' => 'otter', 'word' => '']]]));
-    expect($book->aliases)->toBe(['otter' => ''])->and(fn () => CallParser::parse('gun 2x2: otter right', book: $book))->toThrow(NotUnderstood::class, 'a word of the staff without a meaning');
+    expect($book->aliases)->toBe(['otter' => ''])
+        ->and(fn () => CallParser::parse('gun 2x2: otter right', book: $book))->toThrow(NotUnderstood::class, 'a word of the staff without a meaning');
 });
 
 it('CAL-14: refuses what contradicts itself, naming both and the place', function (array $lists, string $pointer, string $message): void {
@@ -63,7 +66,10 @@ it('takes a family from a drawing, by receiver number, and knows it again from o
     $book = new StaffBook(families: [OwnFamily::family(['said' => 'creek right', 'read' => 'inside out', 'protection' => 'half-slide'] + $record)]);
     $call = CallParser::parse("gun $set $side: creek $side", book: $book);
     $said = Description::of($call, book: $book);
-    expect($said['family'])->toBe('creek')->and($said['side'])->toBe($side)->and($said['why'])->toBe('curl by #1, out by #2')->and(count($call->reads))->toBe(2)
+    expect($said['family'])->toBe('creek')
+        ->and($said['side'])->toBe($side)
+        ->and($said['why'])->toBe('curl by #1, out by #2')
+        ->and(count($call->reads))->toBe(2)
         ->and(CallDocument::write(CallParser::parse(Describer::words($call, book: $book), book: $book)))->toEqual(CallDocument::write($call));
 })->with(['2x2', 'trips', 'stack'])->with(['left', 'right']);
 
@@ -88,8 +94,11 @@ it('compares two books: what comes in, what clashes, what is the same; owner and
     $mine = bookOf(['aliases' => [['alias' => 'ledge', 'word' => 'smash', 'owner' => 'Dale'], ['alias' => 'elm', 'word' => 'drive']], 'settings' => [['id' => 'SET-02', 'choice' => 'A']]]);
     $theirs = bookOf(['aliases' => [['alias' => 'ledge', 'word' => 'spot'], ['alias' => 'elm', 'word' => 'drive', 'owner' => 'Owen'], ['alias' => 'oak', 'word' => 'mesh']], 'settings' => [['id' => 'SET-02', 'choice' => 'B'], ['id' => 'SET-07', 'choice' => 'B']]]);
     $found = BookDocument::compare($mine, $theirs);
-    expect($found['adds'])->toBe(['aliases/oak', 'settings/SET-07'])->and(array_column($found['clashes'], 'path'))->toBe(['aliases/ledge', 'settings/SET-02'])
-        ->and($found['clashes'][0]['mine'])->toContain('smash')->and($found['clashes'][0]['theirs'])->toContain('spot')->and($found['same'])->toBe(4);
+    expect($found['adds'])->toBe(['aliases/oak', 'settings/SET-07'])
+        ->and(array_column($found['clashes'], 'path'))->toBe(['aliases/ledge', 'settings/SET-02'])
+        ->and($found['clashes'][0]['mine'])->toContain('smash')
+        ->and($found['clashes'][0]['theirs'])->toContain('spot')
+        ->and($found['same'])->toBe(4);
 });
 
 it('merges a book: new entries in, clashes as said, mine where nothing is said', function (array $take, string $ledge, string $aim): void {
@@ -104,7 +113,9 @@ it('has every question of the rules with its schools, a default or unset, and wh
     $all = Questions::all();
     expect(array_keys($all))->toBe(array_map(fn (int $n): string => sprintf('SET-%02d', $n), range(1, 40)));
     foreach ($all as $question) {
-        expect(count($question->schools))->toBeGreaterThanOrEqual(2)->and($question->default === null || isset($question->schools[$question->default]))->toBeTrue()->and($question->changes())->not->toBe('');
+        expect(count($question->schools))->toBeGreaterThanOrEqual(2)
+            ->and($question->default === null || isset($question->schools[$question->default]))->toBeTrue()
+            ->and($question->changes())->not->toBe('');
     }
     expect(array_keys(array_filter($all, fn ($q): bool => $q->default === null)))->toBe(['SET-25', 'SET-38']);
 });
@@ -121,10 +132,13 @@ it('follows the schools in the words of a call', function (array $chosen, array 
     $call = CallParser::parse("gun 2x2 right: $words", book: new StaffBook(schools: Schools::of($chosen, $values)));
     expect($call->routes[$man]->$property)->toBe($is);
 })->with([
-    'SET-12 A: corner at ten' => [[], [], 'smash right', 'H', 'depthYd', null], 'SET-12 B: corner at twelve' => [['SET-12' => 'B'], [], 'smash right', 'H', 'depthYd', 12.0],
+    'SET-12 A: corner at ten' => [[], [], 'smash right', 'H', 'depthYd', null],
+    'SET-12 B: corner at twelve' => [['SET-12' => 'B'], [], 'smash right', 'H', 'depthYd', 12.0],
     'SET-12 B, a depth said wins' => [['SET-12' => 'B'], [], 'smash right; H corner 9', 'H', 'depthYd', 9.0],
-    'SET-11 B: the dig settles' => [['SET-11' => 'B'], [], 'Z dig', 'Z', 'finish', 'settling'], 'SET-11 A' => [[], [], 'Z dig', 'Z', 'finish', null],
-    'SET-29 A: the back checks' => [[], [], 'drive right', 'R', 'checks', true], 'SET-29 B: he goes free with a shallow' => [['SET-29' => 'B'], [], 'drive right', 'R', 'checks', false],
+    'SET-11 B: the dig settles' => [['SET-11' => 'B'], [], 'Z dig', 'Z', 'finish', 'settling'],
+    'SET-11 A' => [[], [], 'Z dig', 'Z', 'finish', null],
+    'SET-29 A: the back checks' => [[], [], 'drive right', 'R', 'checks', true],
+    'SET-29 B: he goes free with a shallow' => [['SET-29' => 'B'], [], 'drive right', 'R', 'checks', false],
     'the staff\'s depth of a wheel' => [[], ['wheel-depth' => 4.0], 'H wheel', 'H', 'depthYd', 4.0],
 ]);
 
@@ -149,17 +163,35 @@ it('is read over a phone: no signs, numbers in words', function (string $words, 
 
 it('says numbers as people do', function (float $yd, string $words): void {
     expect(Spoken::number($yd))->toBe($words);
-})->with([[0.0, 'zero'], [5.5, 'five and a half'], [12.25, 'twelve and a quarter'], [20.0, 'twenty'], [35.0, 'thirty five'], [-2.0, 'minus two'], [7.3, 'seven point three']]);
+})->with([
+    [0.0, 'zero'],
+    [5.5, 'five and a half'],
+    [12.25, 'twelve and a quarter'],
+    [20.0, 'twenty'],
+    [35.0, 'thirty five'],
+    [-2.0, 'minus two'],
+    [7.3, 'seven point three'],
+]);
 
 it('puts one man\'s route in words into a call', function (string $words, array $is, array $reads): void {
     $call = CallParser::assignment($words, CallParser::parse('gun 2x2 right: smash right'), 'Z');
     $route = array_diff_key(CallDocument::route($call->routes['Z']), ['job' => 1]);
     expect($route)->toEqual($is)->and($call->reads)->toBe($reads);
 })->with([
-    ['dig 13 settling', ['route' => 'dig', 'depthYd' => 13.0, 'finish' => 'settling'], ['H', 'Z']], ['go clear', ['route' => 'go', 'flag' => 'clear'], ['H']], ['post alert', ['route' => 'post', 'flag' => 'alert'], ['H']],
-    ['curl at sticks', ['route' => 'curl', 'at' => 'sticks'], ['H', 'Z']], ['now hitch', ['route' => 'now hitch'], ['H', 'Z']], ['slant outside release', ['route' => 'slant', 'release' => 'outside'], ['H', 'Z']],
+    ['dig 13 settling', ['route' => 'dig', 'depthYd' => 13.0, 'finish' => 'settling'], ['H', 'Z']],
+    ['go clear', ['route' => 'go', 'flag' => 'clear'], ['H']],
+    ['post alert', ['route' => 'post', 'flag' => 'alert'], ['H']],
+    ['curl at sticks', ['route' => 'curl', 'at' => 'sticks'], ['H', 'Z']],
+    ['now hitch', ['route' => 'now hitch'], ['H', 'Z']],
+    ['slant outside release', ['route' => 'slant', 'release' => 'outside'], ['H', 'Z']],
 ]);
 
 it('refuses a route in words it does not know', function (string $words, string $man, string $message): void {
     expect(fn () => CallParser::assignment($words, CallParser::parse('gun 2x2 right: smash right'), $man))->toThrow(NotUnderstood::class, $message);
-})->with([['dgi', 'Z', 'Did you mean dig'], ['dig 99', 'Z', 'cannot break at 99'], ['dig 12 sideways', 'Z', '"sideways" is not a word for the dig'], ['go', 'LT', 'LT runs no route'], ['', 'Z', 'route for Z']]);
+})->with([
+    ['dgi', 'Z', 'Did you mean dig'],
+    ['dig 99', 'Z', 'cannot break at 99'],
+    ['dig 12 sideways', 'Z', '"sideways" is not a word for the dig'],
+    ['go', 'LT', 'LT runs no route'],
+    ['', 'Z', 'route for Z'],
+]);
