@@ -159,10 +159,16 @@ test('remarks on a grade: what to do instead, who caused it, and that it is not 
     await expect(remarks.getByLabel('What Z should do instead')).toHaveValue('settle inside the nickel');
     await page.keyboard.press('Escape');
     await page.getByRole('link', { name: 'Grades' }).click();
-    await page.getByRole('link', { name: /Andre Whitlow/ }).click();
+    await page
+        .getByRole('link', { name: /Andre Whitlow/ })
+        .first()
+        .click();
     await expect(page.getByText('Instead: settle inside the nickel.')).toBeVisible();
     await expect(page.getByText('Not counted: H caused it.')).toBeVisible();
-    await page.getByRole('link', { name: /Micah Lund/ }).click();
+    await page
+        .getByRole('link', { name: /Micah Lund/ })
+        .first()
+        .click();
     await expect(page.getByText('What you did cost Z the play')).toBeVisible();
 });
 
@@ -199,7 +205,7 @@ test('walks the review: each step shows on the film what it speaks of', async ({
     await page.keyboard.press('w');
     await expect(current).toContainText('The situation');
     await page.keyboard.press('w');
-    await expect(current).toContainText('H: Corner at 10 yd. Wrong depth.');
+    await expect(current).toContainText('H: Corner at 10 yd. Wrong depth');
     await expect(page.getByTestId('clock')).toContainText('1.00 s');
     await order.getByRole('button', { name: /Tight, slowly/ }).click();
     await expect(page.getByRole('button', { name: /tight \| wide/ })).toBeVisible();
