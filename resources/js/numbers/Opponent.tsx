@@ -44,10 +44,10 @@ export function Opponent({ filter, onOpen }: Props) {
                                             {r.of && r.of !== of[i - 1]?.of && <b className="block">{capital(r.of)}</b>}
                                             {topic !== 'gave' && r.name}
                                         </th>
-                                        <td className="w-36 align-bottom">
+                                        <td className="w-36 pb-1 align-bottom">
                                             <Share of={r.share} />
                                         </td>
-                                        <td className="w-14 text-right align-bottom">
+                                        <td className="w-14 pb-1 text-right align-bottom">
                                             <button
                                                 type="button"
                                                 className="underline"
@@ -57,7 +57,7 @@ export function Opponent({ filter, onOpen }: Props) {
                                                 {r.share.hits} of {r.share.of}
                                             </button>
                                         </td>
-                                        <td className="w-36 pl-2 text-right align-bottom text-xs whitespace-nowrap text-soft">
+                                        <td className="w-36 pb-1 pl-2 text-right align-bottom text-xs whitespace-nowrap text-soft">
                                             {r.success.of > 0 && `worth it ${r.success.hits} of ${r.success.of}`}
                                             {r.average !== null && `, ${r.average.toFixed(1)} yd`}
                                         </td>

@@ -36,6 +36,11 @@ export function ByEye({ man, facts, document, open, onOpen }: Props) {
                     align="end"
                     sideOffset={6}
                     aria-label={`${man} by eye`}
+                    onOpenAutoFocus={(e) => {
+                        // The first sub-mark, not the box of the guess.
+                        e.preventDefault();
+                        (e.currentTarget as HTMLElement).querySelector<HTMLElement>('li button')?.focus();
+                    }}
                     className="z-30 max-h-[72vh] w-80 overflow-y-auto rounded-md border border-edge bg-paper p-3 shadow-lg"
                 >
                     <div className="mb-1 flex items-baseline justify-between text-xs text-soft">
