@@ -187,6 +187,8 @@ test('says by eye what no number tells; it is proposed, undone and kept', async 
     const parts = page.getByRole('group', { name: 'Parts of X' });
     await expect(parts.getByRole('button', { name: /^technique −/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^7\s*drop/ })).toHaveAttribute('aria-pressed', 'true');
+    await page.getByLabel('More of the library for X').selectOption({ label: 'rounded crack' });
+    await expect(page.getByRole('button', { name: 'rounded crack' })).toHaveAttribute('aria-pressed', 'true');
     await page.keyboard.press('Control+z');
     await expect(page.getByRole('button', { name: /^7\s*drop/ })).toHaveAttribute('aria-pressed', 'false');
     await page.keyboard.press('Control+s');

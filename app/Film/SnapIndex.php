@@ -12,6 +12,7 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Numbers\Shown;
 use Jacotaxis\Core\Words\Description;
 
 /** The columns of a snap that are searched, from its document. */
@@ -55,18 +56,18 @@ final class SnapIndex
     {
         $chart = $film->chart;
         if ($film->call === null) {
-            return ['call' => null, 'family' => null, 'formation' => $chart?->formation, 'motion' => $chart?->motion, 'run' => $chart?->result?->value === 'run'];
+            return ['call' => null, 'family' => null, 'formation' => $chart?->formation, 'motion' => $chart?->motion, 'run' => $chart?->result?->value === 'run', 'tag' => null, 'action' => null];
         }
         $told = Description::of($film->call, Situation::of());
 
         return ['call' => is_string($document['call']) ? $document['call'] : $told['words'], 'family' => $told['family'], 'formation' => $chart->formation ?? $film->call->formation->words(),
-            'motion' => $chart->motion ?? ($film->call->motions === [] ? null : implode(', ', array_map(fn ($m): string => $m->words(), $film->call->motions))), 'run' => $film->call->run !== null];
+            'motion' => $chart->motion ?? ($film->call->motions === [] ? null : implode(', ', array_map(fn ($m): string => $m->words(), $film->call->motions))), 'run' => $film->call->run !== null] + Shown::of($film->call);
     }
 
     /** @return array<string, mixed> */
     private static function graded(FilmDocument $film): array
     {
-        $empty = array_fill_keys(['defender', 'choice', 'decision', 'done', 'box', 'out_s', 'predicted_s', 'separation_yd', 'hole', 'gave'], null);
+        $empty = array_fill_keys(['defender', 'choice', 'decision', 'done', 'box', 'out_s', 'predicted_s', 'separation_yd', 'hole', 'gave', 'back'], null);
         try {
             $grader = new Grader(new Measures($film));
             $decision = $grader->decision();
@@ -80,7 +81,8 @@ final class SnapIndex
         return [
             'defender' => $decision->choice === null ? null : $decision->defender, 'choice' => $decision->choice, 'decision' => $decision->grade, 'done' => $decision->done,
             'box' => $scene === null ? null : count(Box::of($scene->defenders, $scene->lineup)->in), 'out_s' => $m->row('Q', 'ball out')?->done,
-            'hole' => $m->hole(), 'gave' => $grader->keyGave(), 'predicted_s' => self::predicted($grader), 'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
+            'hole' => $m->hole(), 'gave' => $grader->keyGave(), 'back' => $m->pass() === null ? null : Shown::back($m->pass()),
+            'predicted_s' => self::predicted($grader), 'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
         ] + $empty;
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
+use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Route\RouteFinder;
@@ -14,6 +15,9 @@ final readonly class RouteRows
 {
     /** The release is wide or tight at this depth, yards. */
     private const RELEASE_YD = 4.0;
+
+    /** A man this near is in his face, yards. */
+    private const FACE_YD = 3.0;
 
     /** A route is named from at least this many plots over at least this long, seconds. */
     private const NAMED_PLOTS = 4;
@@ -128,7 +132,7 @@ final readonly class RouteRows
     /** @return list<Row> */
     private function route(string $letter, RunRoute $run): array
     {
-        return [...$this->breaks($letter, $run), ...(new AfterBreakRows($this->m))->of($letter, $run), ...$this->stem($letter, $run), ...$this->contacts($letter), ...$this->separation($letter)];
+        return [...$this->breaks($letter, $run), ...(new AfterBreakRows($this->m))->of($letter, $run), ...$this->stem($letter, $run), ...$this->contacts($letter), ...$this->press($letter), ...$this->separation($letter)];
     }
 
     /** @return list<Row> */
@@ -182,7 +186,39 @@ final readonly class RouteRows
             $counted += (int) ($mark->kind === 'inside contact' && $mark->man === $letter && ($broke === null || $mark->atS <= $this->m->film->mark('snap') + $broke + Measures::NEAR_S));
         }
 
-        return $counted === 0 ? [] : [Row::of($letter, 'inside contacts', 'steps', null, (float) $counted, 0.0)];
+        return $counted === 0 ? [] : [Row::of($letter, 'inside contacts', 'steps', null, (float) $counted, 0.0), ...$this->stride($letter)];
+    }
+
+    /** Yards of a step between the first and the last inside contact: two steps lie between each (FLM-09). @return list<Row> */
+    private function stride(string $letter): array
+    {
+        $contacts = array_values(array_filter($this->m->film->marks, fn (Mark $m): bool => $m->kind === 'inside contact' && $m->man === $letter));
+        $snap = $this->m->film->mark('snap');
+        $steps = 2 * (count($contacts) - 1);
+        $places = $snap === null || $steps === 0 ? [] : array_values(array_filter(array_map(fn (Mark $m): ?array => $this->m->track($letter)?->at($m->atS - $snap), [$contacts[0], $contacts[count($contacts) - 1]])));
+        if (count($places) < 2) {
+            return [];
+        }
+        ['apartYd' => $apart, 'sdYd' => $sd] = Apart::of($places[0], $places[1]);
+
+        return [Row::of($letter, 'stride', 'yd', null, $apart / $steps, $sd / $steps)];
+    }
+
+    /** How wide of the man in his face he plants, and passes him (FLM-09, REL-09). @return list<Row> */
+    private function press(string $letter): array
+    {
+        $rows = [];
+        foreach (['plant' => 'plants wide of the man in his face', 'past press' => 'passes wide of the man in his face'] as $kind => $name) {
+            $t = $this->m->after($kind, $letter);
+            $at = $t === null ? null : $this->m->track($letter)?->at($t);
+            $near = $at === null ? null : $this->m->nearestDefender($at, $t);
+            $him = $near === null || $near['apartYd'] > self::FACE_YD ? null : $this->m->track($near['role'])->at($t);
+            if ($him !== null) {
+                $rows[] = Row::of($letter, $name, 'yd', null, abs($him['xYd'] - $at['xYd']), max(0.05, hypot($at['sdXYd'], $him['sdXYd'])));
+            }
+        }
+
+        return $rows;
     }
 
     /** Yards to the nearest defender when the ball leaves and when it comes. What a shove or a hold made is none of his (FLT-20, W-45). @return list<Row> */

@@ -11,8 +11,11 @@ final class Groups
 {
     public const BY = [
         'call' => 'Call', 'family' => 'Concept', 'formation' => 'Formation', 'personnel' => 'Personnel', 'motion' => 'Motion', 'look' => 'Look', 'front' => 'Front', 'shell' => 'Coverage', 'choice' => 'Key choice',
-        'done' => 'What the ball did', 'hole' => 'Gap hit', 'situation' => 'Down and distance', 'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision', 'opponent' => 'Opponent',
+        'done' => 'What the ball did', 'hole' => 'Gap hit', 'tag' => 'Tag', 'action' => 'Run action shown', 'back' => 'Where the back goes', 'situation' => 'Down and distance', 'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision', 'opponent' => 'Opponent',
     ];
+
+    /** What a snap is put under that has none of it. */
+    public const NONE = ['no motion', 'no tag', 'no run action'];
 
     /** What a snap without a value is put under. */
     public const UNKNOWN = 'not charted';
@@ -26,6 +29,8 @@ final class Groups
             'zone' => self::zone($s->ballOnYd),
             'quarter' => $s->quarter === null ? self::UNKNOWN : "Quarter {$s->quarter}",
             'motion' => $s->motion ?? 'no motion',
+            'tag' => $s->tag ?? 'no tag',
+            'action' => $s->action ?? 'no run action',
             default => $s->{$by} ?? self::UNKNOWN,
         };
     }

@@ -28,8 +28,27 @@ final class Leaning
             }
         }
         $top = (string) array_key_first($calls);
-        if ($by !== 'situation' && $share <= $calls[$top] / count($snaps)) {
+        if (! in_array($by, ['situation', 'action'], true) && $share <= $calls[$top] / count($snaps)) {
             $found[] = self::row($by, $name, $top, $calls[$top], $snaps);
+        }
+
+        return $found;
+    }
+
+    /**
+     * Where the back goes on the passes of a formation.
+     *
+     * @param  list<SnapRow>  $snaps
+     * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float, ids: list<string>}>
+     */
+    public static function back(string $name, array $snaps, float $share, int $least): array
+    {
+        $passes = array_values(array_filter($snaps, fn (SnapRow $s): bool => ! $s->run && $s->back !== null));
+        $found = [];
+        foreach (count($passes) < $least ? [] : array_count_values(array_map(fn (SnapRow $s): string => (string) $s->back, $passes)) as $leans => $n) {
+            if ($n / count($passes) >= $share) {
+                $found[] = self::row('back', $name, (string) $leans, $n, $passes);
+            }
         }
 
         return $found;

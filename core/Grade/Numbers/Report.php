@@ -75,23 +75,24 @@ final readonly class Report
     }
 
     /**
-     * What one's own calls give away: formation, personnel and motion that lean to run or pass or to one call (REC-07).
+     * What one's own calls give away: formation, personnel, motion and run action that lean to run or pass or to one call, and a back who
+     * goes to one side (REC-07, MSH-15).
      *
      * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float, ids: list<string>}>
      */
     public function leanings(): array
     {
         $found = [];
-        foreach (['formation', 'personnel', 'motion', 'situation'] as $by) {
+        foreach (['formation', 'personnel', 'motion', 'action', 'situation'] as $by) {
             $groups = [];
             foreach ($this->snaps as $s) {
                 $name = Groups::of($s, $by);
-                if ($name !== Groups::UNKNOWN && $name !== 'no motion' && $s->call !== null) {
+                if ($s->call !== null && ! in_array($name, [Groups::UNKNOWN, ...Groups::NONE], true)) {
                     $groups[$name][] = $s;
                 }
             }
             foreach ($groups as $name => $snaps) {
-                array_push($found, ...Leaning::of($by, (string) $name, $snaps, self::LEAN, self::LEAN_TRIES));
+                array_push($found, ...Leaning::of($by, (string) $name, $snaps, self::LEAN, self::LEAN_TRIES), ...($by === 'formation' ? Leaning::back((string) $name, $snaps, self::LEAN, self::LEAN_TRIES) : []));
             }
         }
         usort($found, fn (array $a, array $b): int => $b['low'] <=> $a['low'] ?: $b['of'] <=> $a['of']);

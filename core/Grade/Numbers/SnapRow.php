@@ -41,6 +41,9 @@ final class SnapRow
         public readonly ?string $hole = null,
         public readonly ?string $reel = null,
         public readonly ?bool $gave = null,
+        public readonly ?string $tag = null,
+        public readonly ?string $action = null,
+        public readonly ?string $back = null,
     ) {
     }
 }

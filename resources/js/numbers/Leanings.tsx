@@ -21,7 +21,7 @@ export function Leanings({ filter, onOpen }: Props) {
             <ul className="divide-y divide-faint">
                 {rows.map((r) => (
                     <li key={r.by + r.name + r.leans} className="flex items-baseline gap-3 py-1.5">
-                        <span className="w-28 text-soft">{r.by}</span>
+                        <span className="w-28 text-soft">{r.by === 'action' ? 'run action' : r.by}</span>
                         <b className="min-w-0 flex-1">{r.name}</b>
                         <span>
                             {r.leans}, {Math.round(100 * r.share)} % of{' '}

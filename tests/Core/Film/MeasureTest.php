@@ -10,6 +10,7 @@ use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Seen;
+use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Proof\Setting;
 
@@ -152,4 +153,36 @@ it('answers a film in which nearly nothing is known', function (array $d, string
     'no marks' => [['call' => 'gun 2x2 right: smash right', 'look' => '4-2 nickel, cover 2'], 'Plot the right corner'],
     'a run nobody charted' => [['call' => 'under center I right: power right', 'look' => '4-2 nickel, cover 3'], 'Say what the ball did'],
     'a plot of nobody' => [['call' => 'gun 2x2 right: zone right', 'look' => '4-2 nickel, cover 3', 'plots' => [['id' => 'a', 'man' => '?', 'atS' => 1, 'xPx' => 10, 'yPx' => 10]]], 'Plot the left end'],
+]);
+
+/** A film with marks put to it: kind, seconds after the snap, man. @param  list<array{string, float, string}>  $more */
+function marked(FilmDocument $film, array $more): Measures
+{
+    $marks = array_map(fn (array $m, int $n): Mark => new Mark($m[0], FilmedRun::BEFORE + $m[1], $m[2], $m[0] === 'inside contact' ? $n + 1 : null), $more, array_keys($more));
+
+    return new Measures(new FilmDocument($film->call, $film->look, $film->setting, [...$film->marks, ...$marks], $film->calibrations, $film->plots, $film->moves, $film->seen, $film->chart));
+}
+
+it('FLM-09: measures a stride between inside contacts', function (array $at, ?float $yd): void {
+    $film = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['men' => ['H']]);
+    $row = marked($film, array_map(fn (float $t): array => ['inside contact', $t, 'H'], $at))->row('H', 'stride');
+    $yd === null ? expect($row)->toBeNull() : expect($row->done)->toEqualWithDelta($yd, 0.15);
+})->with([
+    'one contact is no stride' => [[0.5], null],
+    'none' => [[], null],
+    'two, four tenths apart' => [[0.8, 1.2], 0.4 / 2 * 5.6],
+    'three' => [[0.8, 1.2, 1.6], 0.4 / 2 * 6.0],
+]);
+
+it('FLM-09, REL-09: measures how wide of the man in his face he plants and passes', function (string $kind, string $measure, string $look, bool $near): void {
+    $film = filmed('gun 2x2 right: smash right', $look);
+    $row = marked($film, [[$kind, 0.4, 'Z']])->row('Z', $measure);
+    expect($row !== null)->toBe($near);
+    if ($near) {
+        expect($row->done)->toBeLessThan(3.0)->and($row->planned)->toBeNull()->and($row->sd)->toBeGreaterThan(0.0);
+    }
+})->with([
+    ['plant', 'plants wide of the man in his face', '4-2 nickel, cover 2, corners press', true],
+    ['past press', 'passes wide of the man in his face', '4-2 nickel, cover 2, corners press', true],
+    'nobody in his face' => ['plant', 'plants wide of the man in his face', '4-2 nickel, cover 3', false],
 ]);

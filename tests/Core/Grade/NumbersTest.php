@@ -5,11 +5,13 @@ use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Numbers\Groups;
 use Jacotaxis\Core\Grade\Numbers\Report;
+use Jacotaxis\Core\Grade\Numbers\Shown;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
 use Jacotaxis\Core\Grade\Repeats;
 use Jacotaxis\Core\Grade\Scale;
 use Jacotaxis\Core\Grade\TeachingReel;
 use Jacotaxis\Core\Grade\Trend;
+use Jacotaxis\Core\Words\CallParser;
 
 /** A snap of a report: id, call, down, to go, result, gain and more. */
 function tallied(string $id, string $call, int $down, float $toGo, string $result, ?float $gain = null, array $more = []): SnapRow
@@ -148,3 +150,33 @@ it('puts nine at most on the keys of a group, by the staff\'s choice and names',
         ->and(fn () => FaultKeys::of(['punters' => []]))->toThrow(DomainException::class, 'no group')
         ->and(fn () => FaultKeys::of(['line' => array_slice(Library::ids(), 0, 10)]))->toThrow(DomainException::class, 'nine keys');
 });
+
+it('REC-07, MSH-15: tells a run action that is always sold, and a back who goes to one side', function (array $snaps, array $says): void {
+    $found = array_filter((new Report($snaps))->leanings(), fn (array $l): bool => in_array($l['by'], ['action', 'back'], true));
+    expect(array_values(array_map(fn (array $l): string => "{$l['by']} {$l['name']}: {$l['leans']}, {$l['of']}", $found)))->toBe($says);
+})->with([
+    'the same sell again and again' => [array_map(fn (int $n): SnapRow => tallied("s$n", "boot $n", 1, 10, 'complete', 5, ['action' => 'outside zone left']), range(1, 4)), ['action outside zone left: pass, 4']],
+    'sold as often as run' => [array_map(fn (int $n): SnapRow => tallied("s$n", "x$n", 1, 10, 'run', 5, ['action' => 'zone right', 'run' => $n % 2 === 0]), range(1, 6)), []],
+    'the back always to the right' => [array_map(fn (int $n): SnapRow => tallied("s$n", "x$n", 1, 10, 'complete', 5, ['formation' => 'gun 2x2', 'back' => $n === 1 ? 'the back goes left' : 'the back goes right']), range(1, 5)), ['back gun 2x2: the back goes right, 5']],
+    'to both sides' => [array_map(fn (int $n): SnapRow => tallied("s$n", "x$n", 1, 10, 'complete', 5, ['formation' => 'gun 2x2', 'back' => 'the back goes '.($n % 2 === 0 ? 'left' : 'right')]), range(1, 6)), []],
+    'three snaps are too few' => [array_map(fn (int $n): SnapRow => tallied("s$n", "x$n", 1, 10, 'complete', 5, ['formation' => 'gun 2x2', 'back' => 'the back goes right', 'action' => 'zone left']), range(1, 3)), []],
+    'runs do not tell of the back' => [array_map(fn (int $n): SnapRow => tallied("s$n", "x$n", 1, 10, 'run', 5, ['formation' => 'gun 2x2', 'back' => 'the back goes right', 'run' => true]), range(1, 5)), []],
+]);
+
+it('REC-01: says what a call shows', function (string $call, ?string $tag, ?string $action): void {
+    expect(Shown::of(CallParser::parse($call)))->toBe(['tag' => $tag, 'action' => $action]);
+})->with([
+    ['gun H-back left: zone right; tag arc left', 'arc', 'zone right'],
+    ['gun 2x2: zone right', null, 'zone right'],
+    ['under center wing right, outside zone left fake, boot right: boot flood right', null, 'outside zone left'],
+    ['gun 2x2 right: smash right', null, null],
+    ['gun 2x2 right: zone right, rpo: Y slant; key will', null, 'zone right'],
+]);
+
+it('says where the back goes', function (string $call, ?string $back): void {
+    expect(Shown::back(proof($call, 'cover 2')))->toBe($back);
+})->with([
+    ['gun 2x2 right: smash right', 'the back goes left'],
+    ['gun 2x2 right: smash right; R flat right', 'the back goes right'],
+    ['gun empty right: hitches both', 'the back goes right'],
+]);

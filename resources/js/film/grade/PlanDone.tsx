@@ -96,6 +96,7 @@ function Number({ row }: { row: MeasureRow }) {
 
 function Grading({ measured, man, faults, library, onFault, onGrade, flags, onFlag, marks, onPart, remarks }: Props) {
     const keyed = measured.labels[man] ?? [];
+    const group = measured.groups[man];
     // What was proposed or seen and stands on no key of his is shown behind the keys.
     const others = faults.filter((id) => !keyed.some((f) => f.id === id));
     const labels = [...keyed, ...library.filter((f) => others.includes(f.id)).map((f) => ({ ...f, key: null }))];
@@ -124,6 +125,23 @@ function Grading({ measured, man, faults, library, onFault, onGrade, flags, onFl
                         {f.label}
                     </button>
                 ))}
+                <select
+                    aria-label={`More of the library for ${man}`}
+                    title="Every other fault and praise of his group"
+                    value=""
+                    onChange={(e) => e.target.value && onFault(e.target.value)}
+                    className="min-w-0 rounded border border-edge bg-paper px-1 text-[12px] text-soft narrow"
+                >
+                    <option value="">more…</option>
+                    {library
+                        .filter((f) => f.groups.some((g) => g === group || g === 'any'))
+                        .filter((f) => !labels.some((l) => l.id === f.id))
+                        .map((f) => (
+                            <option key={f.id} value={f.id}>
+                                {f.label}
+                            </option>
+                        ))}
+                </select>
             </div>
             <div className="mt-1 flex justify-between" role="group" aria-label={`Parts of ${man}`}>
                 {PARTS.map((part) => {

@@ -4,7 +4,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/* The gap a run hit, as measured on film, and whether the key gave the call what it needs; both are filled in when a snap is saved. */
+/*
+ * The gap a run hit, as measured on film; whether the key gave the call what it needs; the tags, the run action shown and where the
+ * back went. They are filled in when a snap is saved.
+ */
 return new class extends Migration
 {
     public function up(): void
@@ -12,11 +15,14 @@ return new class extends Migration
         Schema::table('snaps', function (Blueprint $table): void {
             $table->string('hole', 40)->nullable();
             $table->boolean('gave')->nullable();
+            $table->string('tag', 120)->nullable();
+            $table->string('action', 60)->nullable();
+            $table->string('back', 30)->nullable();
         });
     }
 
     public function down(): void
     {
-        Schema::dropColumns('snaps', ['hole', 'gave']);
+        Schema::dropColumns('snaps', ['hole', 'gave', 'tag', 'action', 'back']);
     }
 };
