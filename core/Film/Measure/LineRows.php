@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Run\Carrier;
+use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 
 /** Linemen and blockers: yards past the line when the ball leaves, the way of a puller, when a double is left, whom a block reached. */
 final readonly class LineRows
@@ -34,6 +36,11 @@ final readonly class LineRows
     public const ACROSS = 'his man across his face';
 
     public const CROSSES = 'crosses the line at';
+
+    /** A defender this near to a way, and no deeper than this, fills it, yards (product defaults). */
+    private const FILLS_YD = 0.8;
+
+    private const FILLS_DEEP_YD = 2.5;
 
     private const PULLS = ['kick', 'wrap', 'lead', 'crack', 'fill'];
 
@@ -66,7 +73,26 @@ final readonly class LineRows
         }
         $at = $track->at($crosses);
 
-        return [Row::of($letter, self::CROSSES, 'yd', $carrier->path->x[$carrier->stepPast(self::LINE_YD)], $at['xYd'], max(0.1, $at['sdXYd']))];
+        $planned = $carrier->path->x[$carrier->stepPast(self::LINE_YD)];
+
+        // Where a man of theirs fills the way that was planned, wherever he goes instead is the other branch of his rule.
+        return [Row::of($letter, self::CROSSES, 'yd', $this->filled($carrier, $planned, $crosses) ? null : $planned, $at['xYd'], max(0.1, $at['sdXYd']))];
+    }
+
+    /** Whether a defender the plan has elsewhere stands in a way across the line when the ball comes there (GRD-04, OPT-06, INZ-20). */
+    private function filled(Carrier $carrier, float $xYd, float $t): bool
+    {
+        $run = $this->m->run();
+        $plan = new RunFrames($run, $run->decider->carried($carrier->action, $run->byRule), $run->byRule);
+        $in = fn (float $x, float $y): bool => abs($x - $xYd) < self::FILLS_YD && $y < self::FILLS_DEEP_YD;
+        foreach ($this->m->defenders() as $role) {
+            $him = $this->m->track($role)?->at($t);
+            if ($him !== null && $in($him['xYd'], $him['yYd']) && ! $in(...$plan->defenderAt($role, (int) round($t / Path::STEP)))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** How far a lineman is past the line when a pass leaves: the rule book allows so much (RuleSet::ineligibleDownfieldYd). @return list<Row> */

@@ -112,3 +112,24 @@ it('GRD-11: a throw that was there too is logged and never asked for', function 
     expect(graded(INSERT, COVER_3, ['act' => 'will: insert'])->decision()->alsoRight)->toBe([])
         ->and(graded(ZONE, COVER_3, ['act' => 'left end: take the quarterback', 'seen' => [did('give')]])->decision()->alsoRight)->toBe([]);
 });
+
+it('W-37, GRD-04, OPT-06: grades the branch and not the place: the ball inside of a man who widened is right', function (float $ballYd, ?float $manYd, array $ids): void {
+    $film = filmed(TRIPLE, '4-2 nickel, cover 3', ['act' => 'right end: take the back; nickel: take the pitch', 'seen' => [did('keep')]]);
+    $m = new Measures($film);
+    $run = $m->run();
+    $planned = $run->carriers['keep']->path->x[$run->carriers['keep']->stepPast(0.5)];
+    // He crosses the line so much farther inside; another man stands in the way that was planned.
+    $film = shifted($film, 'Q', fn (float $t): array => [-$ballYd * max(0.0, min(1.0, ($t - 0.5) / 0.5)), 0.0]);
+    if ($manYd !== null) {
+        $mike = $m->track('mike');
+        $film = shifted($film, 'mike', fn (float $t): array => [$planned + $manYd - $mike->at(min($mike->to(), $t))['xYd'], 1.2 - $mike->at(min($mike->to(), $t))['yYd']]);
+    }
+    $grader = new Grader(new Measures($film));
+    expect(array_values(array_intersect($grader->proposed('Q'), ['FLT-50', 'FLT-41'])))->toBe($ids)
+        ->and($grader->decision()->grade)->toBe('right');
+})->with([
+    'where it was planned' => [0.0, null, []],
+    'inside of a man who fills the way' => [3.0, 0.0, []],
+    'inside of nobody' => [3.0, null, ['FLT-50']],
+    'a man three yards off fills nothing' => [3.0, 3.0, ['FLT-50']],
+]);
