@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 /** A filter over snaps: the columns that can be asked, each a value or a list of values, and a few that look further. */
 final class Filter
 {
-    private const COLUMNS = ['reel_id', 'quarter', 'series', 'down', 'hash', 'personnel', 'formation', 'motion', 'call', 'family', 'front', 'shell', 'defender', 'choice', 'decision', 'done', 'result', 'box', 'run', 'touchdown', 'nullified'];
+    private const COLUMNS = ['reel_id', 'quarter', 'series', 'down', 'hash', 'personnel', 'formation', 'motion', 'call', 'family', 'front', 'shell', 'defender', 'choice', 'decision', 'done', 'result', 'box', 'run', 'touchdown', 'nullified', 'hole', 'tag', 'action', 'back', 'carrier'];
 
     /** Fields of the reel a snap is in. */
     private const REEL = ['kind', 'opponent', 'week', 'ours'];

@@ -12,6 +12,7 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Shown;
 use Jacotaxis\Core\Words\Description;
 
@@ -32,7 +33,7 @@ final class SnapIndex
         return [
             'document' => $document, 'number' => $chart->number, 'quarter' => $chart->quarter, 'series' => $chart->series, 'down' => $chart->down, 'to_go_yd' => $chart->toGoYd, 'ball_on_yd' => $chart->ballOnYd,
             'hash' => $chart->hash?->value, 'personnel' => $chart->personnel, 'result' => $chart->result?->value, 'gain_yd' => $chart->gainYd, 'touchdown' => $chart->touchdown,
-            'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null, 'open_questions' => count(OpenQuestions::of($document)), 'weight' => $chart->weight, 'snap_s' => collect($document['marks'] ?? [])->firstWhere('kind', 'snap')['atS'] ?? null,
+            'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null, 'open_questions' => count(OpenQuestions::of($document)), 'weight' => $chart->weight, 'carrier' => $chart->carrier, 'snap_s' => collect($document['marks'] ?? [])->firstWhere('kind', 'snap')['atS'] ?? null,
         ] + self::told($document, $chart);
     }
 
@@ -46,7 +47,7 @@ final class SnapIndex
         }
         $book = StaffWords::current()->book();
         $film = FilmReader::read($document, $book->schools, $book);
-        $told = ['front' => $film->look?->front, 'shell' => $film->look?->shell] + self::call($film, $document) + self::graded($film);
+        $told = ['front' => $film->look?->front, 'shell' => $film->look?->shell, 'wrinkle' => is_string($document['look'] ?? null) ? Evidence::wrinkle($document['look']) : null] + self::call($film, $document) + self::graded($film);
 
         return $key === null ? $told : self::$known[$key] = $told;
     }

@@ -6,7 +6,7 @@ use Illuminate\Support\Facades\Schema;
 
 /*
  * The gap a run hit, as measured on film; whether the key gave the call what it needs; the tags, the run action shown and where the
- * back went. They are filled in when a snap is saved.
+ * back went; what their look showed beyond front and coverage; who had the ball. They are filled in when a snap is saved.
  */
 return new class extends Migration
 {
@@ -18,11 +18,13 @@ return new class extends Migration
             $table->string('tag', 120)->nullable();
             $table->string('action', 60)->nullable();
             $table->string('back', 30)->nullable();
+            $table->string('wrinkle', 300)->nullable();
+            $table->string('carrier', 4)->nullable();
         });
     }
 
     public function down(): void
     {
-        Schema::dropColumns('snaps', ['hole', 'gave', 'tag', 'action', 'back']);
+        Schema::dropColumns('snaps', ['hole', 'gave', 'tag', 'action', 'back', 'wrinkle', 'carrier']);
     }
 };

@@ -259,6 +259,9 @@ it('counts any snaps and opens the clips behind a number', function (): void {
     foreach (['decisions', 'leanings', 'model', 'pairs', 'opponent'] as $what) {
         $this->getJson("/api/v1/numbers/$what")->assertOk();
     }
+    foreach (array_keys(Jacotaxis\Core\Grade\Numbers\Groups::BY) as $by) {
+        expect($this->getJson("/api/v1/numbers/groups?by=$by")->assertOk()->json('rows'))->not->toBe([], $by);
+    }
     $this->getJson('/api/v1/numbers/groups?by=weather')->assertStatus(422)->assertJsonPath('pointer', '/by');
     $this->postJson('/api/v1/clip-lists', ['filter' => ['weather' => 'rain']])->assertStatus(422)->assertJsonPath('pointer', '/filter/weather');
     $this->postJson('/api/v1/clip-lists', ['filter' => ['fault' => 'FLT-13', 'film' => true, 'gain_yd_from' => 5]])->assertOk();

@@ -14,7 +14,7 @@ final class Evidence
 {
     public const TOPICS = [
         'choice' => 'What their keys did', 'gave' => 'How often the key gave the call what it needs', 'front' => 'Fronts', 'shell' => 'Coverages', 'situation' => 'Coverage by down and distance',
-        'box' => 'Men in the box', 'motion' => 'What they showed after our motion',
+        'wrinkle' => 'Pressures, movements and disguises', 'box' => 'Men in the box', 'motion' => 'What they showed after our motion',
     ];
 
     /**
@@ -35,10 +35,14 @@ final class Evidence
     private static function topic(string $topic, array $snaps): array
     {
         $wholes = [];
+        $wrinkles = $topic === 'wrinkle' ? array_unique(array_merge(...array_map(self::wrinkles(...), $snaps) ?: [[]])) : [];
         foreach ($snaps as $s) {
             $named = self::named($topic, $s);
             if ($named !== null) {
                 $wholes[$named[0]][$named[1]][] = $s;
+            }
+            foreach ($s->front === null ? [] : $wrinkles as $one) {
+                $wholes[$one][in_array($one, self::wrinkles($s), true) ? 'yes' : 'no'][] = $s;
             }
         }
         uasort($wholes, fn (array $a, array $b): int => array_sum(array_map(count(...), $b)) <=> array_sum(array_map(count(...), $a)));
@@ -46,7 +50,7 @@ final class Evidence
         foreach ($wholes as $of => $parts) {
             $all = array_sum(array_map(count(...), $parts));
             // Of what is yes or no only the yes is told.
-            $parts = $topic === 'gave' ? ['yes' => $parts['yes'] ?? []] : $parts;
+            $parts = in_array($topic, ['gave', 'wrinkle'], true) ? ['yes' => $parts['yes'] ?? []] : $parts;
             uasort($parts, fn (array $a, array $b): int => count($b) <=> count($a));
             foreach ($parts as $name => $some) {
                 $tally = new Tally;
@@ -57,6 +61,20 @@ final class Evidence
         }
 
         return $rows;
+    }
+
+    /** What a look in words says beyond front and coverage: a pressure, a movement of the nose, a disguise; null for none. */
+    public static function wrinkle(string $look): ?string
+    {
+        $more = array_slice(array_map(trim(...), explode(',', $look)), 2);
+
+        return $more === [] ? null : implode(', ', $more);
+    }
+
+    /** @return list<string> */
+    private static function wrinkles(SnapRow $s): array
+    {
+        return $s->wrinkle === null ? [] : explode(', ', $s->wrinkle);
     }
 
     /** The whole a snap is counted in under a topic, and the part of it; null where it is not charted. @return array{string, string}|null */

@@ -11,7 +11,7 @@ final class Groups
 {
     public const BY = [
         'call' => 'Call', 'family' => 'Concept', 'formation' => 'Formation', 'personnel' => 'Personnel', 'motion' => 'Motion', 'look' => 'Look', 'front' => 'Front', 'shell' => 'Coverage', 'choice' => 'Key choice',
-        'done' => 'What the ball did', 'hole' => 'Gap hit', 'tag' => 'Tag', 'action' => 'Run action shown', 'back' => 'Where the back goes', 'situation' => 'Down and distance', 'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision', 'opponent' => 'Opponent',
+        'done' => 'What the ball did', 'hole' => 'Gap hit', 'tag' => 'Tag', 'action' => 'Run action shown', 'back' => 'Where the back goes', 'carrier' => 'Who had the ball', 'situation' => 'Down and distance', 'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision', 'opponent' => 'Opponent',
     ];
 
     /** What a snap is put under that has none of it. */

@@ -44,6 +44,8 @@ final class SnapRow
         public readonly ?string $tag = null,
         public readonly ?string $action = null,
         public readonly ?string $back = null,
+        public readonly ?string $wrinkle = null,
+        public readonly ?string $carrier = null,
     ) {
     }
 }

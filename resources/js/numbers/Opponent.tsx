@@ -42,7 +42,7 @@ export function Opponent({ filter, onOpen }: Props) {
                                     <tr key={r.of + r.name} className="border-b border-faint">
                                         <th scope="row" className="py-1 pr-2 text-left align-bottom font-normal">
                                             {r.of && r.of !== of[i - 1]?.of && <b className="block">{capital(r.of)}</b>}
-                                            {topic !== 'gave' && r.name}
+                                            {topic !== 'gave' && topic !== 'wrinkle' && r.name}
                                         </th>
                                         <td className="w-36 pb-1 align-bottom">
                                             <Share of={r.share} />

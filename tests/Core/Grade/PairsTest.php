@@ -108,3 +108,23 @@ it('GRD-14: knows whether the key gave the call what it needs', function (string
     'a zone that is lost whatever he does' => ['gun trey right: zone left', '4-2 nickel, cover 3', ['act' => 'right end: take the quarterback', 'seen' => [new Jacotaxis\Core\Film\Seen('Q', 'action', 'give')]], false],
     'nobody looked' => ['gun 2x2 right: smash right', '4-2 nickel, cover 2', ['men' => ['Q']], null],
 ]);
+
+it('REC-06: tells what their looks show beyond front and coverage, as a share of all', function (array $wrinkles, array $rows): void {
+    $snaps = array_map(fn (?string $w, int $n): SnapRow => new SnapRow("s$n", front: $w === '?' ? null : '3-4', wrinkle: $w === '?' ? null : $w), $wrinkles, array_keys($wrinkles));
+    $of = array_values(array_filter(Evidence::of($snaps), fn (array $r): bool => $r['topic'] === 'wrinkle'));
+    expect(array_map(fn (array $r): string => "{$r['of']} {$r['share']['hits']}/{$r['share']['of']}", $of))->toEqualCanonicalizing($rows);
+})->with([
+    'nothing but front and coverage' => [[null, null], []],
+    'the nose goes left twice in three' => [['nose slants left', 'nose slants left', null], ['nose slants left 2/3']],
+    'two at once' => [['six rush, corners press', 'six rush', null, null], ['six rush 2/4', 'corners press 1/4']],
+    'a look nobody charted does not count' => [['six rush', '?'], ['six rush 1/1']],
+]);
+
+it('takes the rest of a look as its wrinkle', function (string $look, ?string $wrinkle): void {
+    expect(Evidence::wrinkle($look))->toBe($wrinkle);
+})->with([
+    ['4-2 nickel, cover 3', null],
+    ['4-2 nickel, cover 3, shows cover 2', 'shows cover 2'],
+    ['bear, cover 0, six rush, corners press', 'six rush, corners press'],
+    ['3-4', null],
+]);
