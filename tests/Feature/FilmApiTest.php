@@ -303,3 +303,13 @@ it('measures and grades a document on the command line, without the database', f
         ->and($measured['plots'][0])->toHaveKeys(['id', 'xYd', 'yYd', 'sdYd'])
         ->and($measured['assignments'][0])->toHaveKeys(['man', 'measure', 'planned', 'done', 'error', 'sd']);
 });
+
+it('fills in what is searched of snaps saved before, and touches nothing else', function (): void {
+    $before = Snap::query()->orderBy('id')->get()->map(fn (Snap $s): array => $s->getAttributes())->all();
+    Snap::query()->toBase()->update(['hole' => null, 'tag' => null, 'action' => null, 'back' => null, 'gave' => null, 'decision' => null, 'call' => null]);
+    $this->artisan('jx:index')->expectsOutputToContain(count($before).' snaps indexed.')->assertExitCode(0);
+    $after = Snap::query()->orderBy('id')->get()->map(fn (Snap $s): array => $s->getAttributes())->all();
+    expect($after)->toEqual($before)
+        ->and(array_filter(array_column($after, 'tag')))->not->toBe([])
+        ->and(array_filter(array_column($after, 'hole')))->not->toBe([]);
+});
