@@ -24,7 +24,7 @@ final class Measured
         return [
             'plots' => $m->plots(), 'refused' => (object) $m->placed->refused, 'assignments' => $m->assignments(), 'disagreements' => $m->placed->disagreements(),
             'faults' => $grader->faults(), 'decision' => $decision->toArray(), 'blame' => (new Blame($grader))->of(), 'proposals' => (new Proposal($grader))->all(),
-            'planned' => self::planned($grader), 'tracks' => self::tracks($grader), 'verdict' => $m->proof?->verdict(),
+            'planned' => self::planned($grader), 'tracks' => self::tracks($grader), 'verdict' => $m->proof?->verdict()->value,
             'groups' => (object) array_combine($men, array_map(FaultKeys::group(...), $men)),
             'labels' => (object) array_map(fn (string $man): array => $keys->for($man), array_combine($men, $men)),
             'keys' => (new KeyRows($m))->keys(), 'choices' => self::choices($grader), 'defenders' => $m->defenders(), 'actions' => self::actions($grader), 'review' => (new Review($grader))->steps(),

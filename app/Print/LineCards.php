@@ -57,7 +57,7 @@ final readonly class LineCards
         $page->area([[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h]], null, Drawing::FAINT);
         $page->text($x + 8, $y + 16, $proof->scene->look->words(), 12, Drawing::INK, true);
         $unaccounted = $proof->resolved->unaccounted;
-        $left = $unaccounted === [] ? "{$proof->verdict()}, everybody accounted for" : 'nobody has the '.implode(', the ', $unaccounted);
+        $left = $unaccounted === [] ? "{$proof->verdict()->value}, everybody accounted for" : 'nobody has the '.implode(', the ', $unaccounted);
         $page->text($x + $w - 8, $y + 16, $left, self::SMALL + 1, $unaccounted === [] ? Drawing::SOFT : Drawing::BALL, $unaccounted !== [], 'end');
         $pictureH = $h * 0.52;
         $k = min(($w - 16) / (2 * self::WIDE_YD), $pictureH / (self::BACK_YD + self::UP_YD));

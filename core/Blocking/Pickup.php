@@ -47,10 +47,13 @@ final readonly class Pickup
     /**
      * @param  list<Defender>  $rushers  in their lanes
      * @param  list<string>  $staying  letters besides the linemen who stay in
+     * @param  string|null  $unblocked  role of a rusher whom the call leaves alone
      * @param  Side|null  $readSide  side of the first read: without a word the slide goes away from it (PRO-10)
      */
-    public static function of(Lineup $lineup, array $rushers, array $staying, ?Protecting $protection, ?Side $readSide): self
+    public static function of(Lineup $lineup, array $rushers, array $staying, ?Protecting $protection, ?Side $readSide, ?string $unblocked = null): self
     {
+        $alone = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role === $unblocked));
+        $rushers = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role !== $unblocked));
         $scheme = $protection->scheme ?? Scheme::HalfSlide;
         $slide = $protection?->side !== null && ! $scheme->rolls() ? $protection->side : ($readSide ?? Side::Right)->opposite();
         $letters = [...Man::LINEMEN, ...$staying];
@@ -71,7 +74,7 @@ final readonly class Pickup
             }
         }
 
-        return new self($takes, $free, $slide, $scheme->slides());
+        return new self($takes, [...$alone, ...$free], $slide, $scheme->slides());
     }
 
     /** Yards a protector has to go beyond his own zone for a rusher. */

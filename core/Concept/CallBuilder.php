@@ -23,6 +23,9 @@ use Jacotaxis\Core\Route\Stem;
  */
 final class CallBuilder
 {
+    /** Routes of a call that keeps everybody else in. */
+    private const TWO_MEN = 2;
+
     /** @var array<string, RouteSpec> */
     private array $routes;
 
@@ -62,7 +65,7 @@ final class CallBuilder
         $families = $build->families();
         if ($draft->run === null) {
             $build->otherSides($families);
-            $build->clearOuts();
+            $build->staysIn($families) ? $build->blockers() : $build->clearOuts();
         }
         $build->deeper();
         $build->withTheRoll();
@@ -226,6 +229,28 @@ final class CallBuilder
                 $side = $this->rolls !== null && abs($this->lineup->men[$letter]->xYd) < 0.5 ? $this->rolls : null;
                 $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: ! $free, side: $side);
                 $this->assumed[] = $free ? "$letter flat, free to release" : "$letter checks the rush, then the flat";
+            }
+        }
+    }
+
+    /**
+     * Two men out and a passer who stays in the pocket, after a run action or by the family: the others are there for him.
+     *
+     * @param  list<array{family: Family, form: Form, side: Side}>  $families
+     */
+    private function staysIn(array $families): bool
+    {
+        $protects = array_filter($families, fn (array $f): bool => $f['family']->protects) !== [];
+
+        return $this->rolls === null && count($families) === 1 && count($this->routes) <= self::TWO_MEN && ($protects || $this->draft->fake !== null);
+    }
+
+    /** Whoever has no route blocks as in the run. */
+    private function blockers(): void
+    {
+        foreach ($this->lineup->eligible() as $letter) {
+            if (! isset($this->routes[$letter])) {
+                $this->assumed[] = "$letter ".($this->draft->fake === null ? 'stays in to protect' : 'blocks as in the run');
             }
         }
     }

@@ -41,12 +41,12 @@ final class Families
 
         // Outside pair or inside pair may mesh; the sit and the top are whoever is left (MSH-01).
         return [new Family('mesh', [
-            new Form([1 => 'post|corner', 2 => 'sit', 3 => 'shallow 6'], [1 => 'shallow 5'], $order(3, 1), back: $back, otherOptional: []),
-            new Form([1 => 'post|corner', 2 => 'shallow 6', 3 => 'sit'], [1 => 'shallow 5'], $order(2, 1), back: $back, otherOptional: []),
-            new Form([1 => 'shallow 6', 2 => 'post|corner'], [1 => 'shallow 5', 2 => 'sit'], $order(1, 1), back: $back, otherOptional: []),
-            new Form([1 => 'shallow 6', 2 => 'sit'], [1 => 'shallow 5', 2 => 'post|corner'], $order(1, 1), back: $back, otherOptional: []),
+            new Form([1 => 'post|corner', 2 => 'sit at ball', 3 => 'shallow 6'], [1 => 'shallow 5'], $order(3, 1), back: $back, otherOptional: []),
+            new Form([1 => 'post|corner', 2 => 'shallow 6', 3 => 'sit at ball'], [1 => 'shallow 5'], $order(2, 1), back: $back, otherOptional: []),
+            new Form([1 => 'shallow 6', 2 => 'post|corner'], [1 => 'shallow 5', 2 => 'sit at ball'], $order(1, 1), back: $back, otherOptional: []),
+            new Form([1 => 'shallow 6', 2 => 'sit at ball'], [1 => 'shallow 5', 2 => 'post|corner'], $order(1, 1), back: $back, otherOptional: []),
             new Form([1 => 'post|corner', 2 => 'shallow 6'], [1 => 'sit|post|corner', 2 => 'shallow 5'], $order(2, 2), back: $back, otherOptional: []),
-            new Form([1 => 'post|corner', 2 => 'sit', 3 => 'shallow 6'], [1 => 'go', 2 => 'shallow 5'], ['front 3', 'route sit', 'route post|corner', 'other 2'], otherOptional: [1]),
+            new Form([1 => 'post|corner', 2 => 'sit at ball', 3 => 'shallow 6'], [1 => 'go', 2 => 'shallow 5'], ['front 3', 'route sit', 'route post|corner', 'other 2'], otherOptional: [1]),
         ], across: true)];
     }
 
@@ -83,7 +83,7 @@ final class Families
             new Family('yankee', [
                 new Form([1 => 'post'], [1 => 'over'], ['other 1', 'front 1'], otherOptional: []),
                 new Form([1 => 'post'], [2 => 'over'], ['other 2', 'front 1'], otherOptional: []),
-            ], across: true, alsoCalled: 'post-over'),
+            ], across: true, alsoCalled: 'post-over', protects: true),
             new Family('deep curls', [new Form([1 => '~curl 16'], [1 => '~curl 16'], ['front 1', 'other 1'], otherOptional: [])], across: true),
         ];
     }

@@ -11,6 +11,7 @@ final readonly class Family
      * @param  list<Form>  $forms  the usual one first
      * @param  bool  $across  whether it is defined across the ball
      * @param  bool  $rolls  whether the passer rolls out to its side
+     * @param  bool  $protects  whether whoever has no route stays in to protect
      * @param  string|null  $needs  call words without which a family of the staff is not ready (CAL-15), or null: ready
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class Family
         public string $alsoCalled = '',
         public bool $rolls = false,
         public ?string $needs = null,
+        public bool $protects = false,
     ) {
     }
 

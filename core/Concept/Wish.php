@@ -8,7 +8,7 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Route\RouteSpec;
 
 /**
- * A route as a family wants it: "dig 10", "seam across", "sit|quick out", "~post 6", "dig at sticks".
+ * A route as a family wants it: "dig 10", "seam across", "sit|quick out", "~post 6", "dig at sticks", "sit at ball".
  *
  * The first of several is the usual one; a tilde means that the depth belongs to the definition, give or take NEAR_YD.
  */
@@ -22,13 +22,13 @@ final readonly class Wish
         public ?float $depthYd,
         public bool $near,
         public bool $across,
-        public bool $atSticks,
+        public ?string $at,
     ) {
     }
 
     public static function of(string $words): self
     {
-        preg_match('/^(~?)(.*?)( at sticks)?( across)?$/', $words, $m);
+        preg_match('/^(~?)(.*?)(?: at (sticks|ball))?( across)?$/', $words, $m);
         $names = $depths = [];
         foreach (explode('|', $m[2]) as $one) {
             preg_match('/^(.*?)(?: (\d+(?:\.\d+)?))?$/', $one, $d);
@@ -36,7 +36,7 @@ final readonly class Wish
             $depths[] = isset($d[2]) ? (float) $d[2] : null;
         }
 
-        return new self($names, $depths[0], $m[1] === '~', ($m[4] ?? '') !== '', ($m[3] ?? '') !== '');
+        return new self($names, $depths[0], $m[1] === '~', ($m[4] ?? '') !== '', ($m[3] ?? '') === '' ? null : $m[3]);
     }
 
     public function name(): string
@@ -47,7 +47,7 @@ final readonly class Wish
     /** The route for a man of a side. */
     public function route(Side $home): RouteSpec
     {
-        return RouteSpec::of($this->name(), $this->depthYd, $this->across ? $home->opposite() : null, at: $this->atSticks ? 'sticks' : null);
+        return RouteSpec::of($this->name(), $this->depthYd, $this->across ? $home->opposite() : null, at: $this->at);
     }
 
     /** Whether a drawn route is this one. */

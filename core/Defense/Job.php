@@ -18,6 +18,7 @@ final readonly class Job
      * @param  string  $first  which threat an under man answers first: short or deep
      * @param  float  $carryYd  depth to which an under man carries a vertical release in his zone
      * @param  bool  $sinks  whether a flat man goes back with the outside man when nothing threatens the flat
+     * @param  float  $besideYd  how far outside the outside receiver a corner's landmark lies, yards
      * @param  bool  $trails  whether a man defender plays under his man's hip, with help on top
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Job
         public float $carryYd = 0.0,
         public bool $sinks = false,
         public bool $trails = false,
+        public float $besideYd = -1.0,
     ) {
     }
 
@@ -58,16 +60,28 @@ final readonly class Job
     /** The same job with another landmark width, yards, signed in the play frame. */
     public function atWidth(float $wideYd): self
     {
-        return new self($this->kind, $this->words, $wideYd, $this->deepYd, $this->match, $this->matchYd, $this->leverage, $this->first, $this->carryYd, $this->sinks, $this->trails);
+        return $this->with(['wideYd' => $wideYd]);
     }
 
     public function saying(string $words): self
     {
-        return new self($this->kind, $words, $this->wideYd, $this->deepYd, $this->match, $this->matchYd, $this->leverage, $this->first, $this->carryYd, $this->sinks, $this->trails);
+        return $this->with(['words' => $words]);
     }
 
     public function leaning(string $leverage): self
     {
-        return new self($this->kind, $this->words, $this->wideYd, $this->deepYd, $this->match, $this->matchYd, $leverage, $this->first, $this->carryYd, $this->sinks, $this->trails);
+        return $this->with(['leverage' => $leverage]);
+    }
+
+    /** A corner whose landmark lies this far outside the outside receiver, yards; negative inside him. */
+    public function outside(float $besideYd): self
+    {
+        return $this->with(['besideYd' => $besideYd]);
+    }
+
+    /** @param  array<string, mixed>  $change by property name */
+    private function with(array $change): self
+    {
+        return new self(...[...get_object_vars($this), ...$change]);
     }
 }

@@ -60,7 +60,7 @@ final class Shells
             'cover 3' => self::coverThree('three deep thirds, four under, a safety down', 'SS', ['deep', 13.0, 0.0, Job::deep(0.0, 15.0, 'Deep middle third')], ['#2', 6.0, -1.0, self::curl('Comes down, curl to flat')]),
             'cover 3 weak' => self::coverThree('three deep thirds, the weak safety down', 'FS', ['deep', 12.0, 0.0, Job::deep(0.5, 15.0, 'Deep middle third')], ['#2', 7.5, 1.0, self::curl('Comes down, curl to flat')]),
             'cover 3 cloud' => self::shell('three deep thirds, the strong corner in the flat under a safety', 'closed', null, ['CS', 'W', 'N'], Job::under(0.0, 8.0, 'Free in the hole'), [
-                'CS' => ['#1', 4.5, -1.0, Job::under(17.0, 6.0, 'Cloud: jams, plays the flat', 'short')], 'CW' => ['#1', 7.5, 0.0, self::third()],
+                'CS' => ['#1', 4.5, -1.0, Job::under(17.0, 6.0, 'Cloud: jams, plays the flat', 'short')], 'CW' => ['#1', 7.5, -1.5, self::third()],
                 'SS' => ['deep', 12.0, 0.0, Job::deep(14.0, 15.0, 'Deep third over the cloud corner', '#1', 10.0)], 'FS' => ['deep', 13.0, 0.0, Job::deep(0.0, 15.0, 'Deep middle third')],
                 'N' => ['#2', 5.0, 0.5, Job::under(7.0, 10.0, 'Carries #2 to 12, then hook', carryYd: 12.0)],
                 'M' => ['box', null, 0.0, Job::under(1.5, 10.0, 'Middle hook', carryYd: 8.0)], 'W' => ['box', null, 0.0, self::curl('Curl to flat')]]),
@@ -76,10 +76,10 @@ final class Shells
                 'M' => ['box', null, 0.0, Job::under(0.0, 9.0, 'Middle hook')]]),
             'cover 6' => self::shell('quarters to the field, a half and a cloud corner to the boundary', 'open', null, ['SS', 'CW'], Job::under(0.0, 8.0, 'Free in the hole'), [
                 'CS' => ['#1', 7.0, -0.5, self::quarter()], 'SS' => ['deep', 11.5, 0.0, self::robber()], 'N' => ['#2', 5.0, -1.0, Job::under(12.0, 8.0, 'Curl to flat', 'short')],
-                'CW' => ['#1', 5.0, 1.0, self::cloud()], 'FS' => ['deep', 13.5, 0.0, self::half()],
+                'CW' => ['#1', 5.0, -1.0, self::cloud()], 'FS' => ['deep', 13.5, 0.0, self::half()],
                 'W' => ['box', null, 0.0, Job::under(6.0, 10.0, 'Hook, carries #2', carryYd: 12.0)], 'M' => ['box', null, 0.0, Job::under(0.5, 10.0, 'Middle hook')]], field: true),
             'fire zone' => self::shell('five rush, three deep, three under', 'closed', 'SS', ['SS', 'N'], Job::under(0.0, 8.0, 'Free in the hole'), [
-                ...self::corners('#1', 8.5, 0.0, self::third()), 'FS' => ['deep', 12.0, 0.0, Job::deep(0.0, 15.0, 'Deep middle third')],
+                ...self::corners('#1', 8.5, -1.5, self::third()), 'FS' => ['deep', 12.0, 0.0, Job::deep(0.0, 15.0, 'Deep middle third')],
                 'N' => ['#2', 4.0, 1.0, Job::under(9.0, 8.0, 'Seam to flat', carryYd: 10.0)], 'SS' => ['#2', 5.0, 1.0, Job::under(9.0, 8.0, 'Seam to flat', carryYd: 10.0)],
                 'M' => ['box', 4.0, 0.0, Job::under(0.0, 9.0, 'Middle hook')], 'W' => ['box', 2.6, 0.0, Job::rush('The fifth rusher')]]),
             default => throw UnknownLook::shell($name),
@@ -128,7 +128,7 @@ final class Shells
     private static function coverTwo(string $words, float $safetiesYd, ?float $mikeYd, Job $mike): array
     {
         return self::shell($words, 'open', null, ['CS', 'CW'], Job::under(0.0, 8.0, 'Free in the hole'), [
-            ...self::corners('#1', 5.0, 1.0, self::cloud()), 'SS' => ['deep', $safetiesYd, 0.0, self::half()], 'FS' => ['deep', $safetiesYd, 0.0, self::half()],
+            ...self::corners('#1', 5.0, -1.0, self::cloud()), 'SS' => ['deep', $safetiesYd, 0.0, self::half()], 'FS' => ['deep', $safetiesYd, 0.0, self::half()],
             'N' => ['#2', 5.0, -1.0, Job::under(7.0, 10.0, 'Carries #2 to 12, then hook', carryYd: 12.0)],
             'M' => ['box', $mikeYd, 0.0, $mike], 'W' => ['box', null, 0.0, Job::under(6.0, 10.0, 'Hook, carries #2', carryYd: 12.0)]]);
     }
@@ -142,7 +142,7 @@ final class Shells
         $other = $who === 'SS' ? 'FS' : 'SS';
 
         return self::shell($words, 'closed', $who, ['N', $who, 'W'], Job::under(0.0, 8.0, 'Free in the hole'), [
-            ...self::corners('#1', 7.5, 0.0, self::third()), $other => $middle, $who => $down, 'N' => ['#2', 5.0, -1.0, self::curl('Curl to flat')],
+            ...self::corners('#1', 7.5, -1.5, self::third()), $other => $middle, $who => $down, 'N' => ['#2', 5.0, -1.0, self::curl('Curl to flat')],
             'M' => ['box', null, 0.0, Job::under(5.0, 10.0, 'Hook, walls #2 and #3', carryYd: 8.0)],
             'W' => ['box', null, 0.0, Job::under(5.0, 10.0, 'Hook, walls #2 and #3', carryYd: 8.0)]]);
     }
@@ -155,17 +155,17 @@ final class Shells
 
     private static function half(): Job
     {
-        return Job::deep(10.0, 16.0, 'Deep half, reads #2 from inside', leverage: 'inside');
+        return Job::deep(9.0, 16.0, 'Deep half, reads #2 from inside', leverage: 'inside');
     }
 
     private static function cloud(): Job
     {
-        return Job::under(17.0, 6.0, 'Flat: jams, sits, sinks with #1 when nothing threatens the flat', 'short', 0.0, true);
+        return Job::under(17.0, 6.0, 'Flat: jams, sits, sinks with #1 when nothing threatens the flat', 'short', 0.0, true)->outside(0.75);
     }
 
     private static function third(): Job
     {
-        return Job::deep(16.0, 15.0, 'Deep outside third', '#1', 10.0);
+        return Job::deep(16.0, 15.0, 'Deep outside third', '#1', 10.0, 'outside')->outside(0.0);
     }
 
     private static function curl(string $words): Job

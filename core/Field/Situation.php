@@ -10,6 +10,9 @@ final readonly class Situation
     /** No block is asked to last beyond this, yards past the line (from memory). */
     private const BLOCKED_YD = 8.0;
 
+    /** Yards a man who is met falls forward (settled by the truths). */
+    public const FALLS_YD = 0.8;
+
     /** Share of the distance that makes a down a success, by down. */
     public const SUCCESS = [1 => 0.4, 2 => 0.6, 3 => 1.0, 4 => 1.0];
 
@@ -61,10 +64,10 @@ final readonly class Situation
         return $this->toGoYd * self::SUCCESS[$this->down];
     }
 
-    /** Yards a run has to make: what the down asks for, of which no run is asked more than it can be blocked for. */
+    /** Yards a run has to make untouched: what the down asks for, less what a man falls forward, no more than it can be blocked for. */
     public function runSuccessYd(): float
     {
-        return min($this->successYd(), self::BLOCKED_YD);
+        return max(1.0, min($this->successYd(), self::BLOCKED_YD) - self::FALLS_YD);
     }
 
     public function withHash(Hash $hash): self

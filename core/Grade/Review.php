@@ -130,7 +130,7 @@ final readonly class Review
         $call = $this->grader->measures->film->call;
         $told = $call === null ? null : Description::of($call, $this->grader->measures->film->setting->situation);
 
-        return $told === null ? [] : [$told['words'].'.', $told['family'] === null ? '' : ucfirst($told['family']).": {$told['why']}.", ucfirst($this->grader->measures->proof->verdict()).'. '.$this->report['why']];
+        return $told === null ? [] : [$told['words'].'.', $told['family'] === null ? '' : ucfirst($told['family']).": {$told['why']}.", ucfirst($this->grader->measures->proof->verdict()->value).'. '.$this->report['why']];
     }
 
     /** @return list<string> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Kinematics;
 
-/** How a runner changes direction, and the share of his speed he keeps (common practice). */
+/** How coaches name the way a runner changes direction. What it costs him follows from its angle ({@see SprintLaw::throughCut}). */
 enum CutKind: string
 {
     case Speed = 'speed cut';
@@ -12,15 +12,4 @@ enum CutKind: string
     case Plant = 'plant';
     case Settle = 'settle';
     case Bend = 'bend';
-
-    public function keeps(): float
-    {
-        return match ($this) {
-            self::Bend => 0.97,
-            self::Speed => 0.87,
-            self::Plant => 0.75,
-            self::Drop => 0.62,
-            self::Settle => 0.0,
-        };
-    }
 }

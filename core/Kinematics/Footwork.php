@@ -18,6 +18,9 @@ enum Footwork: string
 
     public const HITCH = 0.3;
 
+    /** His feet stretch to a man who comes late by hitching on, at the price of the protection, seconds (settled by the truths). */
+    public const STRETCH = 0.6;
+
     /** A break this much after the last hitch is still in rhythm, seconds. */
     public const RHYTHM = 0.05;
 

@@ -13,6 +13,13 @@ enum Level: string
     case College = 'college';
     case Professional = 'professional';
 
+    /** How hard a man who covers brakes and pushes sideways, and how hard a lineman brakes, yd/s2 (from memory, settled by the truths). */
+    private const COVER_BRAKES_YD_S2 = 12.0;
+
+    private const COVER_TURNS_YD_S2 = 14.0;
+
+    private const LINE_BRAKES_YD_S2 = 5.0;
+
     /** Factor on the college-like start values of every speed. */
     public function scale(): float
     {
@@ -39,17 +46,23 @@ enum Level: string
 
     public function safety(): SprintLaw
     {
-        return new SprintLaw(8.8 * $this->scale());
+        return $this->defends(8.8 * $this->scale());
     }
 
     public function backer(): SprintLaw
     {
-        return new SprintLaw(8.0 * $this->scale());
+        return $this->defends(8.0 * $this->scale());
     }
 
     public function lineman(): SprintLaw
     {
-        return new SprintLaw(7.0 * $this->scale(), 0.9);
+        return new SprintLaw(7.0 * $this->scale(), 0.9, brakes: self::LINE_BRAKES_YD_S2);
+    }
+
+    /** A man who covers keeps his feet under him: he brakes and turns harder than one who runs a route. */
+    private function defends(float $vmax): SprintLaw
+    {
+        return new SprintLaw($vmax, brakes: self::COVER_BRAKES_YD_S2, turns: self::COVER_TURNS_YD_S2);
     }
 
     /** The speed of a defender by his group: line, edge, backer, safety or corner. */

@@ -56,7 +56,7 @@ final readonly class Path
             return $this;
         }
         $shift = fn (array $a, ?float $fill): array => array_slice([...array_fill(0, $n, $fill ?? $a[0]), ...$a], 0, self::STEPS);
-        $cuts = array_map(fn (Cut $c): Cut => new Cut($c->t + $delay, $c->xYd, $c->yYd, $c->kind, $c->fromDeg, $c->toDeg), $this->cuts);
+        $cuts = array_map(fn (Cut $c): Cut => $c->delayed($delay), $this->cuts);
 
         return new self($shift($this->x, null), $shift($this->y, null), $shift($this->vx, 0.0), $shift($this->vy, 0.0), $cuts);
     }

@@ -5,15 +5,27 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Kinematics;
 
 /**
- * A runner's speed from a standing start: v(t) = vmax (1 - exp(-t/tau)), yards and seconds.
+ * A man's legs: how he gains speed, brakes, turns and cuts. Yards and seconds.
  *
- * Source: Furusawa, Hill and Parkinson 1927; Keller 1973. A cut that keeps the fraction k of the speed
- * costs (1 - k) tau seconds against running on.
+ * From a standing start v(t) = vmax (1 - exp(-t/tau)) (Furusawa, Hill and Parkinson 1927; Keller 1973). Braking, turning and
+ * the speed through a cut are start values from memory, settled by what the trade says comes out.
  */
 final readonly class SprintLaw
 {
-    public function __construct(public float $vmax, public float $tau = 0.8)
-    {
+    /**
+     * @param  float  $vmax  top speed, yd/s
+     * @param  float  $tau  time constant of gaining speed, s
+     * @param  float  $brakes  how hard he slows down, yd/s2
+     * @param  float  $turns  how hard he may push sideways while he runs, yd/s2
+     * @param  float  $cuts  change of velocity one planted step can give, yd/s
+     */
+    public function __construct(
+        public float $vmax,
+        public float $tau = 0.8,
+        public float $brakes = 8.0,
+        public float $turns = 7.0,
+        public float $cuts = 4.3,
+    ) {
     }
 
     /** The runner of this tau whose timed run over $distanceYd takes $seconds. */
@@ -32,6 +44,20 @@ final readonly class SprintLaw
     public function speed(float $t, float $v0 = 0.0): float
     {
         return $this->vmax - ($this->vmax - $v0) * exp(-$t / $this->tau);
+    }
+
+    /** Fastest a man gets through a cut of an angle, yards a second: one step changes his velocity by $cuts at most. */
+    public function throughCut(float $degrees): float
+    {
+        $half = sin(deg2rad(min(180.0, abs($degrees)) / 2.0));
+
+        return $half < 1e-6 ? INF : $this->cuts / (2.0 * $half);
+    }
+
+    /** Yards it takes to brake from one speed to another. */
+    public function braking(float $from, float $to = 0.0): float
+    {
+        return max(0.0, $from * $from - $to * $to) / (2.0 * $this->brakes);
     }
 
     /**

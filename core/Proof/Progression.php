@@ -69,13 +69,12 @@ final class Progression
     private static function reading(Scene $scene, Protection $protection, RunRoute $run, int $number, float $eyes): Reading
     {
         $drop = $scene->drop;
-        $break = $run->break()->t;
         $from = max($run->thrownFrom(), self::firstPlant($scene), $eyes);
-        $to = max($break, self::firstPlant($scene)) + $run->slotLength();
+        $to = max($run->threatensAt(), self::firstPlant($scene)) + $run->slotLength();
         // On the run no hitch is his last: he has as long as the roll buys.
         $late = $run->thrownFrom() - ($scene->rolls() === null ? $drop->lastAt() : max($drop->lastAt(), $scene->pocket()));
         $killed = match (true) {
-            $late > Footwork::RHYTHM => sprintf('breaks %.1f s after the last hitch', $late),
+            $late > Footwork::STRETCH => sprintf('breaks %.1f s after the last hitch', $late),
             $from > $to + 1e-9 => sprintf('the eyes arrive %.1f s after his slot', $from - $to),
             $from >= $protection->arrivalAt, $protection->free !== null && $to > $protection->arrivalAt => $protection->kills(),
             default => null,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof;
 
-use Jacotaxis\Core\Proof\Keys\Act;
+use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Run\Marriage\Pair;
@@ -17,7 +17,7 @@ final readonly class Proof implements Proven
     /**
      * @param  array<string, Reading>  $readings  by letter, reads in order first
      * @param  list<Key>  $keys  the main key first; named keys without conflict last
-     * @param  list<array{defender: int, act: Act, why: string}>  $spoilers
+     * @param  list<Answer>  $answers  what single men who are no keys can do about it
      */
     public function __construct(
         public Scene $scene,
@@ -27,7 +27,7 @@ final readonly class Proof implements Proven
         public array $readings,
         public Outcome $ruleTrue,
         public array $keys,
-        public array $spoilers,
+        public array $answers,
         public ?Pair $pair = null,
     ) {
     }
@@ -45,18 +45,51 @@ final readonly class Proof implements Proven
         return $key?->conflict ? $key : null;
     }
 
-    /** bound, guess or covered. */
-    public function verdict(): string
+    public function verdict(): Verdict
     {
-        $verdict = $this->mainKey()->verdict ?? ($this->ruleTrue->open() ? 'bound' : 'covered');
+        $verdict = $this->mainKey()->verdict ?? ($this->ruleTrue->open() ? Verdict::Open : Verdict::Covered);
+        // Without the run it is married to, a play-action pass can at best be a guess; so can a call that somebody takes away for nothing.
+        $spoiled = $this->spoilers() !== [] || $this->pair !== null && $this->pair->base === null;
 
-        // Without the run it is married to, a play-action pass can at best be a guess.
-        return $this->pair !== null && $this->pair->base === null && $verdict === 'bound' ? 'guess' : $verdict;
+        return $spoiled && $verdict->isGood() ? Verdict::Guess : $verdict;
     }
 
-    /** Least margin over the acts of the main key, else the rule-true margin; seconds. */
-    public function strength(): float
+    /**
+     * Seconds to spare: of a key the least over his acts, of the ball that is thrown in each; without one the rule-true ball's,
+     * less what the best single man can take of it.
+     */
+    public function strength(): ?float
     {
-        return $this->mainKey()->strength ?? $this->ruleTrue->best;
+        $key = $this->mainKey();
+
+        if ($key !== null) {
+            return $key->strength;
+        }
+        $left = array_filter(array_map(fn (Answer $a): ?float => $a->spoils() ? null : $a->outcome->strength(), $this->answers), fn (?float $s): bool => $s !== null);
+
+        return $this->ruleTrue->open() && $left !== [] ? min((float) $this->ruleTrue->strength(), ...$left) : $this->ruleTrue->strength();
+    }
+
+    /** Men whose one-way act takes the call away at no cost: the defense's answer. @return list<Answer> */
+    public function spoilers(): array
+    {
+        return array_values(array_filter($this->answers, fn (Answer $a): bool => $a->spoils()));
+    }
+
+    /** What it is worth when everybody plays his rule. */
+    public function worthByRule(): Worth
+    {
+        return $this->ruleTrue->worth;
+    }
+
+    /** What it is worth against the act that hurts it most, of the main key or of a single other man. */
+    public function worthAtWorst(): Worth
+    {
+        $worth = [$this->ruleTrue->worth, ...array_map(fn (Answer $a): Worth => $a->outcome->worth, $this->answers)];
+        foreach ($this->mainKey()->acts ?? [] as ['outcome' => $outcome]) {
+            $worth[] = $outcome->worth;
+        }
+
+        return array_reduce($worth, fn (Worth $least, Worth $w): Worth => $w->chance < $least->chance ? $w : $least, $worth[0]);
     }
 }

@@ -9,8 +9,12 @@ interface Proven
 {
     public function scene(): Scene;
 
-    /** bound, guess or covered. */
-    public function verdict(): string;
+    public function verdict(): Verdict;
 
-    public function strength(): float;
+    /** Seconds the ball that answers has to spare; null where no ball is thrown or carried. */
+    public function strength(): ?float;
+
+    public function worthByRule(): Worth;
+
+    public function worthAtWorst(): Worth;
 }

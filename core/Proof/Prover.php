@@ -9,6 +9,7 @@ use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Keys\ActNames;
+use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Keys\KeyFinder;
 use Jacotaxis\Core\Proof\Play\PlayOut;
@@ -33,29 +34,50 @@ final class Prover
         $ruleTrue = $windows->outcome();
         $finder = new KeyFinder($scene, $playOut, $windows, new ActNames($scene), $place === false ? null : $place);
         $pair = Pair::of($scene, $playOut, $windows);
-        $keys = self::together($pair->keys ?? [], $finder->keys());
+        $keys = $pair === null ? $finder->keys() : self::together($pair, $finder->keys());
+        $answers = self::unpunished($finder->answers($keys, $ruleTrue), $scene, $pair);
+        $shown = [...self::withNamed($call, $scene, $finder, $keys), ...$finder->answered($answers, $ruleTrue)];
 
-        return new Proof($scene, $playOut, $windows, $protection, $readings, $ruleTrue,
-            self::withNamed($call, $scene, $finder, $keys), $finder->spoilers($keys, $ruleTrue), $pair);
+        return new Proof($scene, $playOut, $windows, $protection, $readings, $ruleTrue, $shown, $answers, $pair);
     }
 
     /**
      * Keys of the pass and of its run, each man once, the largest swing first: who must choose between run and pass comes first.
      *
-     * @param  list<Key>  $pair
      * @param  list<Key>  $pass
      * @return list<Key>
      */
-    private static function together(array $pair, array $pass): array
+    private static function together(Pair $pair, array $pass): array
     {
         $both = [];
-        foreach ($pair as $key) {
+        foreach ($pair->keys as $key) {
             $same = array_values(array_filter($pass, fn (Key $k): bool => $k->defender === $key->defender))[0] ?? null;
-            $both[] = $same === null ? $key : $key->and($same);
+            $run = $same === null ? null : $pair->without($key->role);
+            $both[] = $same === null || $run === null ? $key : $key->and($same, $run);
         }
-        $taken = array_map(fn (Key $k): int => $k->defender, $pair);
+        $taken = array_map(fn (Key $k): int => $k->defender, $pair->keys);
 
         return [...$both, ...array_filter($pass, fn (Key $k): bool => ! in_array($k->defender, $taken, true))];
+    }
+
+    /**
+     * What single men can do for nothing: who is held by the run and plays the pass leaves the run, where that is good.
+     *
+     * @param  list<Answer>  $answers
+     * @return list<Answer>
+     */
+    private static function unpunished(array $answers, Scene $scene, ?Pair $pair): array
+    {
+        if ($pair === null) {
+            return $answers;
+        }
+
+        return array_values(array_map(function (Answer $a) use ($scene, $pair): Answer {
+            $defender = $scene->defenders[$a->defender];
+            $run = $a->spoils() && $scene->hold($defender) > 0.0 ? $pair->without($defender->role) : null;
+
+            return $run !== null && $run->open() ? $a->punishedBy($run) : $a;
+        }, $answers));
     }
 
     /**

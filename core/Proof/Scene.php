@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Proof;
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Pickup;
 use Jacotaxis\Core\Blocking\Run\Hold;
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
@@ -37,6 +38,9 @@ final readonly class Scene
 
     /** Time a yard of roll adds before the rush is there, seconds (product default). */
     private const ROLL_BUYS_S = 0.1;
+
+    /** Time a run action keeps the rush busy with the run, seconds (settled by the truths). */
+    private const FAKE_BUYS_S = 0.5;
 
     /** Least depth from which a drop begins after a run action, yards. */
     private const FAKE_DEPTH_YD = 3.0;
@@ -99,10 +103,10 @@ final readonly class Scene
             if ($release !== null) {
                 $releases[$letter] = $release;
             }
-            $routes[$letter] = RouteRunner::path($man, $run, $frame, $law, $release, $called);
-            $planned[$letter] = $release === null && $run === $called ? $routes[$letter] : RouteRunner::path($man, $called, $frame, $law);
+            $routes[$letter] = RouteRunner::path($man, $run, $frame, $law, $release, $called, $lineup->count->number($letter) === 1);
+            $planned[$letter] = $release === null && $run === $called ? $routes[$letter] : RouteRunner::path($man, $called, $frame, $law, outside: $lineup->count->number($letter) === 1);
         }
-        $pickup = self::pickup($call, $lineup, $aligned->defenders, $routes, $reads);
+        $pickup = self::pickup($call, $look, $lineup, $aligned->defenders, $routes, $reads);
         $stays = array_filter(array_intersect_key($pickup->takes, $routes), fn (string $l): bool => $call->routes[$l]->checks, ARRAY_FILTER_USE_KEY);
 
         return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
@@ -133,10 +137,12 @@ final readonly class Scene
         return $own > 0.0 && isset($this->setting->schools->values['roll-width']) ? (float) $this->setting->schools->value('roll-width') : $own;
     }
 
-    /** When the rush is through its blockers, seconds: a launch point that moves away from it buys time. */
+    /** When the rush is through its blockers, seconds: a run action and a launch point that moves away from it buy time. */
     public function pocket(): float
     {
-        return $this->setting->pocket + ($this->rolls() === null ? 0.0 : self::ROLL_BUYS_S * $this->rollYd());
+        $fake = $this->call->fake === null ? 0.0 : self::FAKE_BUYS_S;
+
+        return $this->setting->pocket + $fake + ($this->rolls() === null ? 0.0 : self::ROLL_BUYS_S * $this->rollYd());
     }
 
     /** The side he rolls to, or null. */
@@ -212,7 +218,7 @@ final readonly class Scene
      * @param  array<string, RunRoute>  $routes
      * @param  list<string>  $reads
      */
-    private static function pickup(Call $call, Lineup $lineup, array $defenders, array $routes, array $reads): Pickup
+    private static function pickup(Call $call, Look $look, Lineup $lineup, array $defenders, array $routes, array $reads): Pickup
     {
         $rushers = [];
         foreach ($defenders as $d) {
@@ -223,7 +229,25 @@ final readonly class Scene
         $staying = array_values(array_filter($lineup->eligible(), fn (string $l): bool => ! isset($call->routes[$l]) || $call->routes[$l]->checks));
         $first = $reads === [] ? null : Side::ofX($routes[$reads[0]]->break()->xYd);
 
-        return Pickup::of($lineup, $rushers, $staying, $call->protection, $first);
+        return Pickup::of($lineup, $rushers, $staying, $call->protection, $first, self::leftAlone($call, $look, $lineup, $rushers));
+    }
+
+    /**
+     * Who comes off the edge on purpose where the passer goes naked: nobody is there for him.
+     *
+     * @param  list<Defender>  $rushers
+     */
+    private static function leftAlone(Call $call, Look $look, Lineup $lineup, array $rushers): ?string
+    {
+        $side = Drawn::roll($call->protection, $call->fake, $lineup->strong);
+        if ($side === null || $call->protection?->scheme !== Scheme::Naked) {
+            return null;
+        }
+        $sent = array_filter($look->edges, fn (string $word): bool => Look::side($word, $lineup->strong, $lineup->hash->fieldSide()) === $side);
+        $edge = array_values(array_filter($rushers, fn (Defender $d): bool => $d->side === $side));
+        usort($edge, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
+
+        return $sent === [] ? null : ($edge[0] ?? null)?->role;
     }
 
     /**

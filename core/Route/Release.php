@@ -29,7 +29,7 @@ final readonly class Release
     /** Forward yards at the aim point, and where he is back on his line. */
     private const AIM_DEPTH_YD = 0.8;
 
-    private const BACK_DEPTH_YD = 2.3;
+    private const BACK_DEPTH_YD = 4.0;
 
     /** How far to the other side he wins when the man jumps out, yards. */
     private const COUNTER_YD = 1.0;

@@ -60,10 +60,15 @@ final class RouteRunner
     /** How wide a back turns it up, yards from the ball. */
     private const WHEEL_BACK_YD = 12.0;
 
+    /** How far out an outside man on a straight route fans from a tight split, and how wide at most, yards (settled by the truths). */
+    private const FANS_YD = 4.0;
+
+    private const FANS_TO_YD = 17.0;
+
     /** Share of a shallow's way in after which he is past the hook man and may be thrown. */
     private const UNDER_HOOK = 0.6;
 
-    /** Nearest a runner comes to the sideline, yards. */
+    /** Nearest a runner comes to the sideline and the end line, yards. */
     private const EDGE_YD = 0.3;
 
     /** A back who checks the rush first leaves this much later, and so does a man who chips, seconds (product defaults). */
@@ -88,9 +93,10 @@ final class RouteRunner
     private const NEXT_WINDOW_YD = 4.0;
 
     /**
+     * @param  bool  $outside  whether nobody stands outside of him on his side
      * @param  RouteSpec|null  $called  the route as called, when what he sees made another of it
      */
-    public static function path(Man $man, RouteSpec $route, PlayFrame $frame, SprintLaw $law, ?Release $release = null, ?RouteSpec $called = null): RunRoute
+    public static function path(Man $man, RouteSpec $route, PlayFrame $frame, SprintLaw $law, ?Release $release = null, ?RouteSpec $called = null, bool $outside = false): RunRoute
     {
         $shape = $route->shape();
         $home = $man->isBack() ? ($route->side ?? $man->side()) : $man->side();
@@ -99,15 +105,15 @@ final class RouteRunner
             $to = $route->side ?? $home;
         }
         $build = (new PathBuilder($law, $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
-            ->inside($frame->sidelineX(Side::Left) + self::EDGE_YD, $frame->sidelineX(Side::Right) - self::EDGE_YD);
+            ->inside($frame->sidelineX(Side::Left) + self::EDGE_YD, $frame->sidelineX(Side::Right) - self::EDGE_YD, $frame->endLineY() - self::EDGE_YD);
         $release?->start($build, $man, $route);
         $out = $to->sign();
         $depth = $route->depth();
-        $width = self::width($route, $to, $frame);
+        $width = self::width($route, $to, $frame) ?? ($outside ? self::fanned($man, $shape) : null);
         $path = match ($shape->stem) {
             Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $route, $out, $width),
             Stem::Landmark => self::seam($build, $man, $width ?? self::bent($man, self::landmark($frame, $out), $out), $depth, $shape, $out),
-            Stem::Inside => self::inside($build, $man, $depth, $out),
+            Stem::Inside => self::inside($build, $man, $depth, $out, $width),
             Stem::Wheel => self::wheel(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
             Stem::ToFlat => self::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
             Stem::Across => self::across($build, $man, $route, $out, $width, $release !== null),
@@ -119,7 +125,9 @@ final class RouteRunner
         };
         $path = $path->delayed($shape->sellS + ($route->checks ? self::CHECK_S : 0.0) + ($route->chips ? self::CHIP_S : 0.0) + ($release->setUpS ?? 0.0));
 
-        return new RunRoute($man->letter, $route, $path, self::breakCut($path, $shape, $release === null ? 0 : Release::cuts($route)), $to, $called ?? $route);
+        $released = $release === null ? 0 : Release::cuts($route);
+
+        return new RunRoute($man->letter, $route, $path, self::breakCut($path, $shape, $released), $to, $called ?? $route, $released);
     }
 
     /** A back clears the tackle's edge before he goes upfield. */
@@ -134,8 +142,17 @@ final class RouteRunner
         return match ($route->at) {
             'hash' => $frame->hashX($to),
             'numbers' => $frame->numbersX($to),
+            'ball' => 0.0,
             default => null,
         };
+    }
+
+    /** A straight route from a tight split fans out to get the corner away from what runs inside of him, yards; null where it does not. */
+    private static function fanned(Man $man, RouteShape $shape): ?float
+    {
+        $wide = abs($man->xYd);
+
+        return $shape->straight() && ! $man->isBack() && $wide < self::FANS_TO_YD - 1.0 ? $man->side()->sign() * min(self::FANS_TO_YD, $wide + self::FANS_YD) : null;
     }
 
     private static function vertical(PathBuilder $build, Man $man, Side $home, RouteSpec $route, int $out, ?float $width): Path
@@ -203,8 +220,12 @@ final class RouteRunner
     }
 
     /** To a spot and settles there: a wide man six yards inside, a slot man where he is, a tight man just outside. */
-    private static function inside(PathBuilder $build, Man $man, float $depth, int $out): Path
+    private static function inside(PathBuilder $build, Man $man, float $depth, int $out, ?float $width): Path
     {
+        if ($width !== null) {
+            return $build->to($man->xYd, min(1.0, $depth - 0.5))->cut(CutKind::Bend)->to($width, $depth)->settle();
+        }
+
         $in = match (true) {
             abs($man->xYd) > self::SIT_WIDE_YD => self::SIT_IN_YD,
             abs($man->xYd) < self::TIGHT_YD => -self::STICK_OUT_YD,

@@ -18,6 +18,9 @@ final readonly class RouteShape
      * @param  int|null  $insideStep  contact of the inside foot on which he breaks, where coaches count it
      * @param  float|null  $slotS  seconds after the break in which the ball may leave, where it is not the usual time of its kind
      * @param  float  $leadS  seconds before his break from which the ball may be laid in front of him
+     * @param  float  $threatensS  seconds after his break from which he threatens: he has passed the man he must pass
+     * @param  list<float>  $passesYd  widths of the under men a crosser has to pass, outside in: he threatens when he is past the first inside of him
+     * @param  float  $threatensFromYd  broken short of this depth he threatens at once, yards
      * @param  bool  $counted  whether the throw to him is chosen before the snap, on numbers, grass and leverage (CNT-10)
      * @param  bool  $rhythm  whether the ball leaves before his break: he is thrown to in rhythm
      */
@@ -40,6 +43,9 @@ final readonly class RouteShape
         public bool $rhythm = false,
         public bool $counted = false,
         public float $leadS = 0.0,
+        public float $threatensS = 0.0,
+        public array $passesYd = [],
+        public float $threatensFromYd = 0.0,
     ) {
     }
 
@@ -58,7 +64,7 @@ final readonly class RouteShape
     /** Whether a width may be said for him: where a crosser stops, or the line a vertical route is run on. */
     public function takesWidth(): bool
     {
-        return $this->crosses() || $this->stem === Stem::Landmark || $this->straight();
+        return $this->crosses() || $this->stem === Stem::Landmark || $this->stem === Stem::Inside || $this->straight();
     }
 
     /** Yards past the line at which the ball is caught when he breaks at $depthYd: less where he comes back. */

@@ -14,7 +14,7 @@ use Jacotaxis\Core\Field\Situation;
 final readonly class RouteSpec
 {
     /** Landmarks a depth or width may be said by (CAL-07). */
-    public const LANDMARKS = ['sticks', 'hash', 'numbers'];
+    public const LANDMARKS = ['sticks', 'hash', 'numbers', 'ball'];
 
     public const FINISHES = ['settling', 'moving'];
 
@@ -23,7 +23,7 @@ final readonly class RouteSpec
     /**
      * @param  bool  $checks  whether he looks for a rusher first
      * @param  bool  $chips  whether he hits the edge rusher first
-     * @param  string|null  $at  one of LANDMARKS: sticks sets the depth, hash and numbers the width
+     * @param  string|null  $at  one of LANDMARKS: sticks sets the depth, hash, numbers and ball the width
      * @param  string|null  $finish  one of FINISHES where it differs from the catalogue's
      * @param  string|null  $release  one of RELEASES where it is said
      */

@@ -89,7 +89,7 @@ final class CallParser
         }
         $lineup = Lineup::of($snap->men, $now->frame(), $now->hash, $formation->side);
         $this->tokens = new Tokens($body);
-        $this->men = new MenWords($this->tokens, $lineup, $now->hash);
+        $this->men = new MenWords($this->tokens, $lineup, $now->hash, $this->draft);
         $this->strong = $lineup->front;
         $this->body();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
@@ -16,27 +17,31 @@ use Jacotaxis\Core\Route\UnknownRoute;
 /** Reads men, sides and routes of the call language, as a set on the field has them. */
 final readonly class MenWords
 {
-    public function __construct(private Tokens $tokens, private Lineup $lineup, private Hash $hash)
+    public function __construct(private Tokens $tokens, private Lineup $lineup, private Hash $hash, private ?CallDraft $draft = null)
     {
     }
 
-    /** A letter, "#2 right" or "backside #1"; null when none comes next. */
+    /** A letter, "#2 right", "backside #1" or "frontside #2": of a run its sides, else those of the set; null when none comes next. */
     public function who(): ?string
     {
         $word = $this->tokens->peek();
         if ($word === null) {
             return null;
         }
-        $backside = $word === 'backside';
-        if ($backside) {
+        $relative = in_array($word, ['backside', 'frontside'], true) ? $word : null;
+        if ($relative !== null) {
             $this->tokens->next();
             $word = $this->tokens->peek() ?? '';
         }
         if (preg_match('/^#(\d)$/', $word, $m)) {
             $this->tokens->next();
-            $side = $backside ? $this->lineup->strong->opposite() : ($this->side() ?? $this->lineup->strong);
+            $side = $relative === null ? ($this->side() ?? $this->lineup->strong) : $this->relative($relative);
+            $letter = $this->lineup->count->letter($side, (int) $m[1]) ?? throw NotUnderstood::nobody("$word {$side->value}");
+            if ($relative !== null && $this->draft?->run !== null) {
+                $this->draft->assumed[] = "$relative $word is $letter: the $relative of the run";
+            }
 
-            return $this->lineup->count->letter($side, (int) $m[1]) ?? throw NotUnderstood::nobody("$word {$side->value}");
+            return $letter;
         }
         $letter = strtoupper($word);
         if ($letter === 'Q') {
@@ -49,6 +54,14 @@ final readonly class MenWords
         }
 
         return null;
+    }
+
+    /** The side a word means that says where the play goes. */
+    private function relative(string $word): Side
+    {
+        $front = $this->draft?->run->side ?? $this->lineup->strong;
+
+        return $word === 'frontside' ? $front : $front->opposite();
     }
 
     /** Who can go out on a route. @return list<string> */

@@ -2,10 +2,9 @@
 
 /* Defenders act by their shell's rules on what they see; no test here names a concept. */
 
-use Jacotaxis\Core\Kinematics\CutKind;
-use Jacotaxis\Core\Kinematics\PathBuilder;
-use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Play\Phase;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
+use Jacotaxis\Core\Route\RunRoute;
 use Jacotaxis\Core\Proof\Proof;
 
 /** Where a defender is at a moment when everybody plays his rule. @return array{float, float} */
@@ -27,14 +26,32 @@ function runnerOf(Proof $proof, string $letter, float $t): array
     return $proof->scene->routes[$letter]->path->at($t);
 }
 
-it('notices a break only after the reaction, and goes on as before until then', function (): void {
-    $path = (new PathBuilder(new SprintLaw(9.0), 0.0, 0.0))->to(0.0, 10.0)->cut(CutKind::Drop)->run(90.0);
-    $seen = SeenRoute::of($path, 0.25, 0.0);
-    $break = $path->cuts[0]->t;
-    $during = (int) floor(($break + 0.2) / 0.05);
-    $after = (int) ceil(($break + 0.3) / 0.05);
-    expect($seen->x[$during])->toEqualWithDelta(0.0, 1e-9)->and($seen->y[$during])->toBeGreaterThan(10.5)
-        ->and($seen->x[$after])->toBe($path->x[$after])->and($seen->brokenAt)->toEqualWithDelta($break + 0.25, 1e-9);
+it('notices the tell of a cut only after the reaction, and sees the stem go on until then', function (): void {
+    $run = proof('gun 2x2 right: Z out 10; read Z', 'cover 3')->scene->routes['Z'];
+    $seen = SeenRoute::of($run, 0.25, 0.0);
+    $cut = $run->break();
+    $tell = max($cut->tellAt, $cut->t - RunRoute::TELL_S);
+    $during = (int) floor(($tell + 0.2) / 0.05);
+    $after = (int) ceil(($tell + 0.3) / 0.05);
+    expect($seen->phase[$during])->toBe(Phase::Stem)
+        ->and($seen->y[$during])->toBeGreaterThan($run->path->y[$during])
+        ->and($seen->phase[$after])->toBe(Phase::Tell)
+        ->and($seen->y[$after])->toBe($run->path->y[$after])
+        ->and($seen->toldAt)->toEqualWithDelta($tell + 0.25, 1e-9)
+        ->and($seen->phase[(int) ceil($cut->t / 0.05) + 1])->toBe(Phase::Broken);
+});
+
+it('sees a cut that asks for no braking only when it is made', function (): void {
+    $run = proof('gun 2x2 right: Z post; read Z', 'cover 3')->scene->routes['Z'];
+    $seen = SeenRoute::of($run, 0.25, 0.0);
+    expect($run->break()->braking())->toBeLessThan(0.05)
+        ->and($seen->toldAt)->toEqualWithDelta($run->break()->t + 0.25, 0.01)
+        ->and(in_array(Phase::Tell, $seen->phase, true))->toBeFalse();
+});
+
+it('is told late of a break across the side of his leverage', function (): void {
+    $run = proof('gun 2x2 right: Z out 10; read Z', 'cover 3')->scene->routes['Z'];
+    expect(SeenRoute::of($run, 0.25, 0.3)->toldAt - SeenRoute::of($run, 0.25, 0.0)->toldAt)->toEqualWithDelta(0.3, 1e-9);
 });
 
 it('keeps deep men over what runs at them', function (string $shell, string $role, string $letter): void {

@@ -1,6 +1,9 @@
 <?php
 
+use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Proof\Setting;
 use Jacotaxis\Core\Proof\Telling\Frames;
 use Jacotaxis\Core\Proof\Telling\Report;
@@ -13,7 +16,7 @@ it('is deterministic', function (): void {
 });
 
 it('calls bad calls bad', function (string $call, string $shell): void {
-    expect(proof($call, $shell)->verdict())->not->toBe('bound');
+    expect(proof($call, $shell)->verdict()->value)->not->toBe('bound');
 })->with([
     'four gos into quarters' => ['gun 2x2 right: X go, Y go, H go, Z go; read Z, H, Y, X', 'quarters'],
     'a lone hitch under a hard corner' => ['gun 2x2 right: Z hitch; read Z', 'cover 2'],
@@ -25,7 +28,6 @@ it('knows cases nobody listed', function (string $call, string $shell, string $g
     expect(proof($call, $shell)->ruleTrue->letter)->toBe($gets);
 })->with([
     'hitch in front of an off third corner' => ['gun 2x2 right: X hitch, Z go clear, H seam clear; read X', 'cover 3', 'X'],
-    'slot corner away from inside leverage' => ['gun 2x2 left: Y corner; read Y', 'cover 1', 'Y'],
     'out by the slot away from inside leverage' => ['gun 2x2 right: H out 8; read H', 'cover 1', 'H'],
 ]);
 
@@ -50,10 +52,15 @@ it('shows a named key that is not in conflict, with that finding, and lets it de
         ->and(array_column(Report::of($proof)['findings'], 'code'))->toContain('no-conflict');
 });
 
-it('shows the nickel who carries the corner route as what beats the call', function (): void {
-    $spoilers = proof('gun 2x2 right: smash right', 'cover 2')->spoilers;
-    expect($spoilers)->not->toBe([])->and($spoilers[0]['act']->name)->toBe('take the corner');
-});
+it('shows a man who takes the call away for nothing as its spoiler, and calls it a guess', function (string $call, string $shell, string $who): void {
+    $proof = proof($call, $shell);
+    $spoilers = array_map(fn (Answer $a): string => $proof->scene->defenders[$a->defender]->role, $proof->spoilers());
+    expect($spoilers)->toContain($who)
+        ->and($proof->verdict())->toBe(Verdict::Guess)
+        ->and($proof->worthAtWorst()->chance)->toBeLessThan($proof->worthByRule()->chance);
+})->with([
+    'a lone dig and the hook man' => ['gun 2x2: H dig 10, Z go clear; X go clear, Y seam clear; read H', 'cover 3', 'mike'],
+]);
 
 it('never lets a clear-out, an alert or a check-down bind a call', function (): void {
     foreach (Report::of(proof('gun 2x2 right: smash right; Y seam alert', 'cover 2'))['reads'] as $read) {
@@ -81,10 +88,13 @@ it('lets the quarterback reach only what his arm and the field allow', function 
 });
 
 it('times a man to a point: standing, toward it, away from it', function (): void {
-    $standing = Throws::timeTo(5.0, 0.0, 0.0, 0.0, 8.0, 1.0);
-    expect(Throws::timeTo(5.0, 0.0, 6.0, 0.0, 8.0, 1.0))->toBeLessThan($standing)
-        ->and(Throws::timeTo(5.0, 0.0, -6.0, 0.0, 8.0, 1.0))->toBeGreaterThan($standing)
-        ->and(Throws::timeTo(0.5, 0.0, 0.0, 0.0, 8.0, 1.0))->toBe(0.0);
+    $law = new SprintLaw(8.0);
+    $standing = Throws::timeTo(5.0, 0.0, 0.0, 0.0, $law, 1.0);
+    expect($standing)->toEqualWithDelta($law->time(4.0), 0.01)
+        ->and(Throws::timeTo(5.0, 0.0, 6.0, 0.0, $law, 1.0))->toEqualWithDelta($law->time(4.0, 6.0), 0.01)
+        ->and(Throws::timeTo(5.0, 0.0, -6.0, 0.0, $law, 1.0))->toBeGreaterThan($standing + 0.2)
+        ->and(Throws::timeTo(5.0, 0.0, 0.0, 6.0, $law, 1.0))->toBeGreaterThan($standing)
+        ->and(Throws::timeTo(0.5, 0.0, 0.0, 0.0, $law, 1.0))->toBe(0.0);
 });
 
 it('names the free rusher when one is left over and drops the reads he kills', function (): void {

@@ -93,8 +93,8 @@ it('lets a back who checks the rush go later', function (): void {
 it('tells what it is: at the break, by a release that is not vertical, or past the quick game', function (string $letter, string $name, float $from, float $to): void {
     expect(ran($letter, RouteSpec::of($name))->declaredAt())->toBeGreaterThan($from)->toBeLessThan($to);
 })->with([
-    'hitch at its break' => ['Z', 'hitch', 1.35, 1.5],
-    'corner past seven yards' => ['H', 'corner', 1.5, 1.8],
+    'hitch by the tell of its stop' => ['Z', 'hitch', 1.2, 1.4],
+    'corner by the tell of its cut' => ['H', 'corner', 1.7, 1.95],
     'flat at once' => ['H', 'flat', 0.4, 0.9],
     'shallow at once' => ['X', 'shallow', 0.4, 1.3],
 ]);

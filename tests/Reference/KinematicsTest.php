@@ -3,6 +3,7 @@
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\CutKind;
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Kinematics\PathBuilder;
 use Jacotaxis\Core\Kinematics\SprintLaw;
@@ -35,15 +36,53 @@ it('returns the timed 40 a runner was tuned to, with the law\'s own splits at 10
     }
 })->with([4.4, 4.7, 5.2]);
 
-it('loses (1 - k) tau at a cut that keeps k of the speed', function (CutKind $kind): void {
-    $law = new SprintLaw(9.0, 0.8);
-    $straight = (new PathBuilder($law, 0.0, 0.0))->to(0.0, 20.0)->runOn();
-    $cut = (new PathBuilder($law, 0.0, 0.0))->to(0.0, 20.0)->cut($kind)->run(0.0);
-    $behind = $straight->at(4.9)[1] - $cut->at(4.9)[1];
-    $speed = $law->speed($law->time(20.0));
-    $regained = 1.0 - exp(-(4.9 - $law->time(20.0)) / 0.8);
-    expect($behind)->toEqualWithDelta((1.0 - $kind->keeps()) * 0.8 * $speed * $regained, 0.01);
-})->with([CutKind::Speed, CutKind::Plant, CutKind::Drop]);
+it('goes through a cut as fast as one step can turn him: J / (2 sin(A / 2))', function (float $degrees, float $yardsPerSecond): void {
+    expect((new SprintLaw(9.0))->throughCut($degrees))->toEqualWithDelta($yardsPerSecond, 0.02);
+})->with([[45.0, 5.62], [90.0, 3.04], [135.0, 2.33], [180.0, 2.15]]);
+
+it('brakes on the stem to what the cut allows, and gains speed by the sprint law after it', function (float $degrees): void {
+    $law = new SprintLaw(9.0);
+    $path = (new PathBuilder($law, 0.0, 0.0))->to(0.0, 12.0)->cut(CutKind::Speed)->run($degrees);
+    $cut = $path->cuts[0];
+    $speed = fn (float $t): float => hypot($path->vx[(int) round($t / 0.05)], $path->vy[(int) round($t / 0.05)]);
+    $through = $law->throughCut($degrees);
+    // v^2 = u^2 - 2 a s: the closed form of even braking.
+    $peak = $law->speed($cut->tellAt);
+    $braked = 12.0 - $law->distance($cut->tellAt);
+    expect($braked)->toEqualWithDelta($law->braking($peak, $through), 1e-4)
+        ->and($cut->t - $cut->tellAt)->toEqualWithDelta(($peak - $through) / $law->brakes, 1e-4)
+        ->and($speed(ceil($cut->t / 0.05) * 0.05))->toEqualWithDelta($through, 0.6)
+        ->and($path->at($cut->t + 0.5)[0])->toEqualWithDelta(sin(deg2rad($degrees)) * $law->distance(0.5, $through), 0.03);
+})->with([60.0, 90.0, 135.0]);
+
+it('costs a bend of twenty degrees nothing', function (): void {
+    $law = new SprintLaw(9.0);
+    $path = (new PathBuilder($law, 0.0, 0.0))->to(0.0, 10.0)->cut(CutKind::Bend)->run(20.0);
+    expect($path->cuts[0]->braking())->toBe(0.0)->and($path->cuts[0]->t)->toEqualWithDelta($law->time(10.0), 1e-6);
+});
+
+it('stops nobody in one step: speed changes by no more than the brakes allow, on every leg', function (): void {
+    $law = new SprintLaw(9.0);
+    foreach ([(new PathBuilder($law, 0.0, 0.0))->to(0.0, 6.0)->settle(), (new PathBuilder($law, 0.0, 0.0))->to(0.0, 8.0)->cut(CutKind::Speed)->to(6.0, 9.0)->cut(CutKind::Drop)->run(10.0)] as $path) {
+        for ($i = 1; $i < Path::STEPS; $i++) {
+            $change = hypot($path->vx[$i], $path->vy[$i]) - hypot($path->vx[$i - 1], $path->vy[$i - 1]);
+            expect($change)->toBeGreaterThan(-$law->brakes * Path::STEP - 1e-6)->toBeLessThan($law->vmax / $law->tau * Path::STEP + 1e-6);
+        }
+    }
+});
+
+it('stops at the edge of the field and brakes for it', function (): void {
+    $path = (new PathBuilder(new SprintLaw(9.0), 0.0, 0.0))->inside(-20.0, 20.0, 15.0)->to(0.0, 5.0)->cut(CutKind::Bend)->run(0.0);
+    expect(max($path->y))->toBeLessThanOrEqual(15.0 + 1e-9)->and($path->vy[Path::STEPS - 1])->toBe(0.0)
+        ->and($path->vy[(int) round(1.5 / 0.05)])->toBeGreaterThan(3.0);
+});
+
+it('rounds a curve without losing what a cut of the same angle costs', function (): void {
+    $law = new SprintLaw(8.5);
+    $round = (new PathBuilder($law, 0.0, -5.0))->to(3.0, -5.0)->round(8.0, -5.0, 8.5, 0.0)->run(0.0);
+    $cut = (new PathBuilder($law, 0.0, -5.0))->to(8.0, -5.0)->cut(CutKind::Speed)->run(0.0);
+    expect($round->at(3.0)[1])->toBeGreaterThan($cut->at(3.0)[1] + 1.0);
+});
 
 it('flies like the textbook projectile without drag', function (): void {
     $v = 24.0;

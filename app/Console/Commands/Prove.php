@@ -27,7 +27,10 @@ class Prove extends JxCommand
     /** @param  array<string, mixed>  $report */
     private function tell(array $report): void
     {
-        $this->line(ucfirst($report['verdict'])." ({$report['strength']} s), {$report['protection']}. {$report['why']}");
+        $chance = fn (string $which): string => sprintf('%.0f %%, %.1f yd', 100 * $report['worth'][$which]['chance'], $report['worth'][$which]['yards']);
+        $strength = $report['strength'] === null ? '' : " ({$report['strength']} s)";
+        $this->line(ucfirst($report['verdict'])."$strength, {$report['protection']}. {$report['why']}");
+        $this->line("  worth {$chance('byRule')} by rule, {$chance('worst')} at worst");
         foreach ($report['keys'] as $key) {
             foreach ($key['choices'] as $choice) {
                 $this->line("  {$key['defender']}: {$choice['name']} -> {$choice['action']} {$choice['man']} {$choice['route']}, {$choice['margin']} s. {$choice['why']}");

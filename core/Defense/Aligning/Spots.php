@@ -52,7 +52,7 @@ final class Spots
         }
         $first = $this->lineup->count->letter($side, 1);
         if ($corner && $first !== null) {
-            $x = $side->sign() * max(self::CORNER_LANDMARK_YD * min(1.0, $room), abs($this->lineup->men[$first]->xYd) - 1.0);
+            $x = $side->sign() * max(self::CORNER_LANDMARK_YD * min(1.0, $room), abs($this->lineup->men[$first]->xYd) + $job->besideYd);
         }
 
         return $job->atWidth($x);

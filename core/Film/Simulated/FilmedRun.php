@@ -14,6 +14,7 @@ use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Telling\Frames;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Proof\Worth;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 use Jacotaxis\Core\Proof\Throwing\Throws;
 use LogicException;
@@ -47,7 +48,7 @@ final readonly class FilmedRun
     {
         [$d, $track, $outcome] = $act === null ? [null, null, $proof->ruleTrue] : self::passAct($proof, $act);
         $line = $throw === null ? $outcome->line : self::thrown($proof->scene, $throw);
-        $outcome = new Outcome('throw', $line?->letter, $line, 0.0, 0.0, 0.0, '', [], 0.0);
+        $outcome = new Outcome('throw', $line?->letter, $line, 0.0, 0.0, 0.0, '', [], 0.0, Worth::none());
         $marks = ['snap' => 0.0, 'back foot' => $proof->scene->drop->setAt()] + self::breaks($proof->scene);
         if ($proof->pair?->base !== null) {
             $marks['mesh'] = $proof->pair->base->carriers['give']->from ?? 0.6;

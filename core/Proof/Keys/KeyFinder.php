@@ -12,6 +12,7 @@ use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Throws;
 use Jacotaxis\Core\Proof\Throwing\Windows;
+use Jacotaxis\Core\Proof\Worth;
 
 /**
  * Finds the keys of a call against a look without knowing the concept.
@@ -26,6 +27,19 @@ final class KeyFinder
 
     /** A deep man does not leave his zone for a catch in front of this depth, yards. */
     private const DEEP_FROM_YD = 8.0;
+
+    /** Most men who are no keys and are shown with what they bring. */
+    private const ANSWERED = 2;
+
+    /** How far from his landmark's width a zone man goes for a catch without leaving his zone, yards (settled by the truths). */
+    private const LEASH_YD = 4.0;
+
+    private const DEEP_LEASH_YD = 8.0;
+
+    /** What is caught in front of this depth an under man comes up to from farther away, yards. */
+    private const SHORT_YD = 4.0;
+
+    private const SHORT_LEASH_YD = 6.0;
 
     private const BETWEEN = [0.25, 0.5, 0.75];
 
@@ -55,35 +69,75 @@ final class KeyFinder
     }
 
     /**
-     * Men whose one-way act covers the call.
+     * What each man who is no key can do about the ball that is thrown by rule, where his rule lets him, and what is left then.
      *
      * @param  list<Key>  $keys
-     * @return list<array{defender: int, act: Act, why: string}>
+     * @return list<Answer> those that cover the call are its spoilers
      */
-    public function spoilers(array $keys, Outcome $ruleTrue): array
+    public function answers(array $keys, Outcome $ruleTrue): array
     {
-        if (! $ruleTrue->open()) {
+        if ($ruleTrue->action !== 'throw') {
             return [];
         }
+        $letter = (string) $ruleTrue->letter;
         $taken = array_map(fn (Key $k): int => $k->defender, $keys);
-        $spoilers = [];
-        foreach ($this->free() as $d) {
-            if (in_array($d, $taken, true)) {
+        $answers = [];
+        foreach ($this->playOut->coverage() as $d) {
+            if ($d === $this->settled || in_array($d, $taken, true) || ! $this->mayTake($d, $letter)) {
                 continue;
             }
-            $act = $this->commitment($d, $ruleTrue->letter, $ruleTrue->letter);
-            if ($act === null || ! $this->mayReach($d, $ruleTrue->letter, $act->fromT)) {
+            $act = $this->commitment($d, $letter, $letter);
+            if ($act === null || ! $this->mayReach($d, $letter, $act->fromT)) {
                 continue;
             }
             $outcome = $this->windows->outcome($d, $this->playOut->withAct($d, $act));
-            if (! $outcome->open()) {
-                $route = $this->scene->routes[$ruleTrue->letter]->spec->name;
-                $spoilers[] = ['defender' => $d, 'act' => new Act("take the $route", $act->fromT, $act->xYd, $act->yYd, $act->toward),
-                    'why' => "The {$this->scene->defenders[$d]->role} can take the $route and nothing opens behind him."];
-            }
+            $route = $this->scene->routes[$letter]->spec->name;
+            $answers[] = new Answer($d, new Act("take the $route", $act->fromT, $act->xYd, $act->yYd, $act->toward), $outcome,
+                "The {$this->scene->defenders[$d]->role} can take the $route and nothing opens behind him.");
         }
 
-        return $spoilers;
+        return $answers;
+    }
+
+    /**
+     * Men who take the first ball away and open another: no conflict, they are shown with what they bring.
+     *
+     * @param  list<Answer>  $answers
+     * @return list<Key>
+     */
+    public function answered(array $answers, Outcome $ruleTrue): array
+    {
+        $keys = [];
+        foreach ($answers as $answer) {
+            if ($answer->outcome->action !== 'throw' || $answer->outcome->letter === null || $answer->outcome->letter === $ruleTrue->letter || count($keys) === self::ANSWERED) {
+                continue;
+            }
+            $role = $this->scene->defenders[$answer->defender]->role;
+            $acts = [['act' => new Act('by rule'), 'outcome' => $ruleTrue], ['act' => $answer->act, 'outcome' => $answer->outcome]];
+            $keys[] = Key::of($answer->defender, $role, [(string) $ruleTrue->letter, $answer->outcome->letter], $this->names->question($answer->defender, (string) $ruleTrue->letter, $answer->outcome->letter), $acts, 0.0, false);
+        }
+
+        return $keys;
+    }
+
+    /** Whether his rule lets him go for a read at all: a man has his own, a zone man what is caught in his zone. */
+    private function mayTake(int $d, string $letter): bool
+    {
+        $defender = $this->scene->defenders[$d];
+        if ($defender->job->kind === JobKind::Man) {
+            return $this->playOut->covers($d) === $letter;
+        }
+        $line = $this->windows->middle($letter);
+        if ($line === null) {
+            return false;
+        }
+        $leash = match (true) {
+            $defender->job->kind === JobKind::Deep => self::DEEP_LEASH_YD,
+            $line->yYd < self::SHORT_YD => self::SHORT_LEASH_YD,
+            default => self::LEASH_YD,
+        };
+
+        return abs($line->xYd - $defender->job->wideYd) <= $leash;
     }
 
     /**
@@ -160,7 +214,7 @@ final class KeyFinder
         }
 
         // A rule of the staff may send the ball wrong: the key stays one, and his verdict says so.
-        return $this->scene->call->rules !== [] || ($byName[$a]->letter !== null && $byName[$b]->letter !== null) ? $key : null;
+        return $this->scene->call->rules !== [] || ($byName[$a]->letter !== null && $byName[$b]->letter !== null && $key->answers() > 1) ? $key : null;
     }
 
     private function weigh(int $d, string $a, string $b, bool $conflict): Key
@@ -169,12 +223,9 @@ final class KeyFinder
         foreach ($this->acts($d, $a, $b) as $act) {
             $acts[] = ['act' => $act, 'outcome' => $this->played($d, $act)];
         }
-        $won = array_filter($acts, fn (array $row): bool => $row['outcome']->open());
-        $verdict = count($won) === count($acts) ? 'bound' : ($won === [] ? 'covered' : 'guess');
-        $strength = min(array_map(fn (array $row): float => $row['outcome']->best, $acts));
         $role = $this->scene->defenders[$d]->role;
 
-        return new Key($d, $role, [$a, $b], $this->names->question($d, $a, $b), $acts, $this->swing($acts, $a, $b), $verdict, $strength, $conflict);
+        return Key::of($d, $role, [$a, $b], $this->names->question($d, $a, $b), $acts, $this->swing($acts, $a, $b), $conflict);
     }
 
     /** What an act gives by the order of the reads, or by a rule of the staff that waits for it. */
@@ -197,7 +248,7 @@ final class KeyFinder
         foreach ($acts as ['act' => $act, 'outcome' => $outcome]) {
             foreach ([$a, $b] as $letter) {
                 $read = $outcome->reads[$letter];
-                $gain = $read['line'] === null ? 0.0 : $read['line']->yYd * Throws::completion($read['line']->distanceYd, $read['margin']);
+                $gain = $read['line'] === null ? 0.0 : $read['line']->yYd * Worth::completion($read['line']->distanceYd, $read['margin']);
                 if ($act->toward !== null) {
                     $worth[$letter.$act->toward] = $gain;
                 }
@@ -243,7 +294,7 @@ final class KeyFinder
         $at = 0;
         foreach ($line->pt as $k => $t) {
             $late = Throws::timeTo($line->px[$k] - $rule->x[$d][$i], $line->py[$k] - $rule->y[$d][$i], $rule->vx[$d][$i], $rule->vy[$d][$i],
-                $this->windows->speedOf($d), 0.0) - ($line->outAt() + $t - $from);
+                $this->windows->law($d), 0.0) - ($line->outAt() + $t - $from);
             if ($k === count($line->pt) - 1) {
                 $best = $late;
                 $at = $k;
@@ -268,7 +319,7 @@ final class KeyFinder
         $time = $line->caughtAt() - $from + 0.4;
 
         return hypot($line->xYd - $rule->x[$d][$i], $line->yYd - $rule->y[$d][$i])
-            <= $this->scene->setting->reachYd + $this->windows->speedOf($d) * max(0.0, $time);
+            <= $this->scene->setting->reachYd + $this->windows->law($d)->vmax * max(0.0, $time);
     }
 
     /** @return list<int> defenders whose shell lets them choose: zone men, not rushers and not men with a man */

@@ -25,6 +25,9 @@ final class PlayOut
     /** @var array<int, Mover> coverage defenders by their place in the look */
     private array $movers = [];
 
+    /** @var array<int, string> letter of the receiver by place of the man defender */
+    private array $covers = [];
+
     private readonly Sight $sight;
 
     private ?Tracks $byRule = null;
@@ -41,6 +44,9 @@ final class PlayOut
         foreach ($scene->defenders as $d => $defender) {
             if ($defender->job->kind !== JobKind::Rush) {
                 $reaction = $defender->reaction ?? $setting->reaction;
+                if ($defender->job->kind === JobKind::Man) {
+                    $this->covers[$d] = (string) ($sorted[$d] ?? $defender)->takes;
+                }
                 $this->movers[$d] = $this->mover($sorted[$d] ?? $defender, $sights[(string) $reaction] ??= Sight::of($scene, $reaction, $targets));
             }
         }
@@ -99,6 +105,12 @@ final class PlayOut
         return $this->tracks([$d => $mover]);
     }
 
+    /** Letter of the receiver a man defender has after men were passed off, or null. */
+    public function covers(int $d): ?string
+    {
+        return $this->covers[$d] ?? null;
+    }
+
     /** @return list<int> places in the look of the men who cover */
     public function coverage(): array
     {
@@ -123,7 +135,7 @@ final class PlayOut
         $mine = $target === null ? null : $sight->index($target);
 
         return match ($defender->job->kind) {
-            JobKind::Deep => new Deep($defender, $law, $sight, $mine, $this->robbed($defender)),
+            JobKind::Deep => new Deep($defender, $law, $sight, $mine, $this->robbed($defender), $this->third($defender)),
             JobKind::Man => $mine === null ? new Under($defender, $law, $sight) : new OverTop($defender, $law, $sight, $mine),
             default => new Under($defender, $law, $sight),
         };
@@ -133,6 +145,14 @@ final class PlayOut
     private function robbed(Defender $defender): ?int
     {
         $letter = $defender->job->match === '#2' ? $this->scene->count->letter($defender->side, 1) : null;
+
+        return $letter === null ? null : $this->sight->index($letter);
+    }
+
+    /** Place of the third receiver of the other side, for a safety who matches #2. */
+    private function third(Defender $defender): ?int
+    {
+        $letter = $defender->job->match === '#2' ? $this->scene->count->letter($defender->side->opposite(), 3) : null;
 
         return $letter === null ? null : $this->sight->index($letter);
     }

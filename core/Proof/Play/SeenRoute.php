@@ -6,8 +6,12 @@ namespace Jacotaxis\Core\Proof\Play;
 
 use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Route\RunRoute;
 
-/** A route as a defender sees it who notices each change of direction late: until then the runner seems to go on as before. */
+/**
+ * A route as a defender sees it who notices each tell a reaction late: until then the runner seems to go on as before, after
+ * that he sees the truth.
+ */
 final readonly class SeenRoute
 {
     /**
@@ -15,37 +19,44 @@ final readonly class SeenRoute
      * @param  list<float>  $y
      * @param  list<float>  $vx
      * @param  list<float>  $vy
-     * @param  float  $brokenAt  when the break is noticed, seconds
+     * @param  list<Phase>  $phase  what he knows of the route at each step
+     * @param  float  $toldAt  when the first tell is noticed, seconds; INF for a route without a cut
+     * @param  float  $brokenAt  when the first cut is noticed, seconds; INF for a route without a cut
      */
     private function __construct(
         public array $x,
         public array $y,
         public array $vx,
         public array $vy,
+        public array $phase,
+        public float $toldAt,
         public float $brokenAt,
     ) {
     }
 
-    /** @param  float  $breakDelay extra delay on sharp cuts, seconds */
-    public static function of(Path $path, float $reaction, float $breakDelay): self
+    /** @param  float  $breakDelay  extra delay on the cuts of the route, seconds */
+    public static function of(RunRoute $run, float $reaction, float $breakDelay): self
     {
+        $path = $run->path;
         $x = $path->x;
         $y = $path->y;
         $vx = $path->vx;
         $vy = $path->vy;
-        $brokenAt = INF;
+        $phase = array_fill(0, Path::STEPS, Phase::Stem);
+        $toldAt = $brokenAt = INF;
         for ($i = 0; $i * Path::STEP < $reaction; $i++) {
             $x[$i] = $path->x[0];
             $y[$i] = $path->y[0];
             $vx[$i] = $vy[$i] = 0.0;
         }
-        foreach ($path->cuts as $cut) {
+        foreach ($path->cuts as $n => $cut) {
             if ($cut->kind === CutKind::Bend) {
                 continue;
             }
-            $until = $cut->t + $reaction + $breakDelay;
-            $brokenAt = min($brokenAt, $until);
-            $before = max(0, (int) ceil($cut->t / Path::STEP) - 1);
+            $release = $n < $run->releaseCuts;
+            $tell = max($cut->tellAt, $cut->t - RunRoute::TELL_S);
+            $until = $tell + $reaction + ($release ? 0.0 : $breakDelay);
+            $before = max(0, (int) ceil($tell / Path::STEP) - 1);
             for ($i = $before + 1; $i < Path::STEPS && $i * Path::STEP < $until; $i++) {
                 $ahead = ($i - $before) * Path::STEP;
                 $x[$i] = $path->x[$before] + $path->vx[$before] * $ahead;
@@ -53,8 +64,23 @@ final readonly class SeenRoute
                 $vx[$i] = $path->vx[$before];
                 $vy[$i] = $path->vy[$before];
             }
+            if ($release) {
+                continue;
+            }
+            $broken = max($until, $cut->t);
+            $toldAt = min($toldAt, $until);
+            $brokenAt = min($brokenAt, $broken);
+            for ($i = max(0, (int) ceil($until / Path::STEP)); $i < Path::STEPS; $i++) {
+                $phase[$i] = $i * Path::STEP < $broken ? Phase::Tell : Phase::Broken;
+            }
         }
 
-        return new self($x, $y, $vx, $vy, $brokenAt);
+        return new self($x, $y, $vx, $vy, $phase, $toldAt, $brokenAt);
+    }
+
+    /** Whether he runs up the field as far as the defender can tell, faster than $over yards a second. */
+    public function runsUp(int $i, float $over = 2.0): bool
+    {
+        return $this->vy[$i] > $over && $this->vy[$i] > 0.8 * abs($this->vx[$i]);
     }
 }

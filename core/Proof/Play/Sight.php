@@ -30,8 +30,8 @@ final readonly class Sight
     {
         $quick = $slow = [];
         foreach ($scene->routes as $route) {
-            $quick[] = SeenRoute::of($route->path, $reaction, 0.0);
-            $slow[] = SeenRoute::of($route->path, $reaction, $scene->setting->hips);
+            $quick[] = SeenRoute::of($route, $reaction, 0.0);
+            $slow[] = SeenRoute::of($route, $reaction, $scene->setting->hips);
         }
 
         return new self(array_keys($scene->routes), $quick, $slow, $manned, $scene, $reaction);

@@ -111,7 +111,9 @@ final class Carriers
         } else {
             $start->to($this->x(max($u - 2.0, $this->u($letter) + 0.2)), min(-2.2, $man->yYd + 0.4));
         }
-        $path = $start->cut(CutKind::Bend)->to($this->x($u), $edge ? 0.5 : 0.2)->cut($edge ? CutKind::Speed : CutKind::Bend)->run($edge ? 12.0 * $this->sign : 0.0);
+        $path = $edge
+            ? $start->round($this->x($u + 0.5), -2.4, $this->x($u + 1.0), 1.5)->run(12.0 * $this->sign)
+            : $start->cut(CutKind::Bend)->to($this->x($u), 0.2)->cut(CutKind::Bend)->run(0.0);
 
         return new Carrier('give', $letter, $man->inMotion() ? $path : $path->delayed(self::SNAP_S), $this->reached($path, $scheme->meshS), $this->lanes->words($gap));
     }

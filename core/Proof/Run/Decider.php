@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Run\Marriage\Passing;
 use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Worth;
 
 /**
  * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless the
@@ -17,6 +19,19 @@ final class Decider
 {
     /** A key this far on his way is told from one who sits, share of the way. */
     private const COMMITTED = 0.5;
+
+    /** Verbs of linemen who leave their place. */
+    private const LEAVES = ['kick', 'wrap', 'lead', 'release', 'climb', 'arc'];
+
+    /** A lineman without a man holds one this near to him and to the line, yards, for so long, seconds (from memory). */
+    private const GAP_YD = 1.2;
+
+    private const IN_A_GAP_YD = 1.6;
+
+    private const HELD_S = 0.5;
+
+    /** How far from a carrier's lane, and how deep, a blocked man is at the point, yards. */
+    private const POINT_YD = [3.0, 7.5];
 
     /** @var array<string, Tackler> free men by role */
     private array $free = [];
@@ -57,9 +72,26 @@ final class Decider
         }
         foreach (array_keys($resolved->front->men) as $role) {
             if (! in_array($role, $read, true) && ! in_array($role, $blocked, true)) {
-                $this->free[$role] = $defense->tackler($role);
+                $this->free[$role] = $this->held($role) ? $defense->tackler($role)->later(self::HELD_S) : $defense->tackler($role);
             }
         }
+    }
+
+    /** Whether a lineman with nobody of his own stands in his way: he holds whoever comes into his gap for a time. */
+    private function held(string $role): bool
+    {
+        $man = $this->resolved->front->men[$role];
+        if ($man->yYd > self::IN_A_GAP_YD) {
+            return false;
+        }
+        foreach ($this->resolved->blocks as $letter => $block) {
+            $post = $this->scene->men[$letter];
+            if ($post->isLineman() && ! $block->blocks() && ! in_array($block->verb, self::LEAVES, true) && abs($post->xYd - $man->xYd) <= self::GAP_YD) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, Tackler> by role: whom nobody blocks and nobody reads */
@@ -89,7 +121,7 @@ final class Decider
         $route = $pass->letter === null ? null : $this->scene->routes[$pass->letter]->spec->name;
         $why = $pass->open() ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}" : lcfirst($pass->why);
 
-        return new RunOutcome('throw', $pass->letter, $route ?? 'nobody', $pass->open() ? $pass->margin : $pass->best, $pass->gainYd, null, $pass->line?->yYd, $pass->line?->xYd, $pass->line?->outAt() ?? 1.2, $why, $pass, $route);
+        return new RunOutcome('throw', $pass->letter, $route ?? 'nobody', $pass->open() ? $pass->margin : ($pass->best ?? $pass->margin), $pass->gainYd, null, $pass->line?->yYd, $pass->line?->xYd, $pass->line?->outAt() ?? 1.2, $why, $pass->worth, $this->scene->setting->situation->runSuccessYd(), $pass, $route);
     }
 
     /**
@@ -122,7 +154,16 @@ final class Decider
             : sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where);
 
         return new RunOutcome($action, $carrier->letter, $carrier->where, $margin, $gain, $first, $first === null ? null : $carrier->path->y[$step], $first === null ? null : $carrier->path->x[$step],
-            $carrier->from, $why);
+            $carrier->from, $why, Worth::ofRun($gain, $this->scene->setting->situation->successYd(), $this->blocksAt($carrier)), $this->scene->setting->situation->runSuccessYd());
+    }
+
+    /** How many blocks near a carrier's lane have to hold. */
+    private function blocksAt(Carrier $carrier): int
+    {
+        $x = $carrier->path->x[$carrier->stepPast(0.0)];
+        $near = array_filter($this->resolved->front->men, fn (Defender $d): bool => ! isset($this->free[$d->role]) && abs($d->xYd - $x) <= self::POINT_YD[0] && $d->yYd <= self::POINT_YD[1]);
+
+        return count($near);
     }
 
     /** @param  array<string, RunAct>  $acts */
@@ -135,19 +176,45 @@ final class Decider
             }
         }
         $give = $this->resolved->key('give');
-        $pitch = $this->resolved->key('pitch');
         $throw = $this->resolved->key('throw');
         if ($throw !== null && $this->passing !== null && isset($acts[$throw])) {
             return $this->stops($throw, 'give', $acts[$throw]) ? 'throw' : 'give';
         }
-        if (isset($this->carriers['give']) && ($give === null || ! isset($acts[$give]) || ! $this->stops($give, 'give', $acts[$give]))) {
+        if (isset($this->carriers['give']) && ($give === null || ! isset($acts[$give]) || ! $this->leaves($give, $acts))) {
             return 'give';
         }
+
+        return $this->offTheBack($acts);
+    }
+
+    /** Where the ball goes that the back does not get. @param  array<string, RunAct>  $acts */
+    private function offTheBack(array $acts): string
+    {
+        $pitch = $this->resolved->key('pitch');
         if ($pitch !== null && isset($this->carriers['keep'], $this->carriers['pitch']) && isset($acts[$pitch])) {
             return $this->stops($pitch, 'keep', $acts[$pitch]) ? 'pitch' : 'keep';
         }
+        if ($pitch !== null && isset($this->carriers['keep'])) {
+            return 'keep';
+        }
 
-        return isset($this->carriers['keep']) && $pitch !== null ? 'keep' : (isset($this->carriers['pull']) ? 'pull' : (array_key_first($this->carriers) ?? 'give'));
+        return isset($this->carriers['pull']) ? 'pull' : (array_key_first($this->carriers) ?? 'give');
+    }
+
+    /**
+     * Whether the ball leaves the back: the read man makes the tackle on him. Of one who waits between it goes where it ends better.
+     *
+     * @param  array<string, RunAct>  $acts
+     */
+    private function leaves(string $give, array $acts): bool
+    {
+        $act = $acts[$give];
+        $off = $this->offTheBack($acts);
+        if ($act->isChoice() || $off === 'give') {
+            return $this->stops($give, 'give', $act);
+        }
+
+        return $this->against($off, $acts)[0] > $this->against('give', $acts)[0];
     }
 
     /** Whether a key alone makes the tackle on a carrier before he has what the down asks for: the read (OPT-01, SET-19). */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
+use Jacotaxis\Core\Proof\Verdict;
+
 /** A read man of a run: the two carriers he stands between, what he may do, and what each act gives. */
 final readonly class RunKey
 {
@@ -18,7 +20,7 @@ final readonly class RunKey
         public array $pair,
         public string $question,
         public array $acts,
-        public string $verdict,
+        public Verdict $verdict,
         public float $strength,
         public bool $conflict,
     ) {

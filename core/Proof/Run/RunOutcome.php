@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Proof\Worth;
 
 /** Who has the ball, where, and who meets him first. Yards and seconds. */
 final readonly class RunOutcome
 {
+    /** Share of what is asked that is enough against a man who waits. */
+    private const WAITED_FOR = 0.5;
+
     public function __construct(
         public string $action,
         public ?string $letter,
@@ -21,10 +25,24 @@ final readonly class RunOutcome
         public ?float $metXYd,
         public float $outAt,
         public string $why,
+        public Worth $worth,
+        /** What the down asks of a run, yards. */
+        public float $needYd,
         /** The pass of a run-pass option when the action is throw; its margin counts from where a man is open. */
         public ?Outcome $pass = null,
         public ?string $route = null,
     ) {
+    }
+
+    /**
+     * Whether it beats what the keys do. A man who waits between two carriers gives the offense time: the ball is judged by
+     * what it gains then, half of what is asked.
+     */
+    public function beats(RunAct ...$acts): bool
+    {
+        $waits = array_filter($acts, fn (RunAct $a): bool => $a->name === 'between') !== [];
+
+        return $this->free() || $waits && $this->pass === null && $this->gainYd >= $this->needYd * self::WAITED_FOR;
     }
 
     public function free(): bool

@@ -8,6 +8,8 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Proof\Proven;
 use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
 use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Worth;
 
 /** The whole answer to "what does this run do to this look". */
 final readonly class RunProof implements Proven
@@ -39,17 +41,36 @@ final readonly class RunProof implements Proven
         return $this->scene;
     }
 
-    public function verdict(): string
+    public function verdict(): Verdict
     {
         if ($this->keys === []) {
-            return $this->ruleTrue->free() ? 'bound' : 'covered';
+            return $this->ruleTrue->free() ? Verdict::Open : Verdict::Covered;
         }
-        $free = array_filter($this->pairs, fn (array $p): bool => $p['outcome']->free());
+        $free = array_filter($this->pairs, fn (array $p): bool => $p['outcome']->beats(...$p['acts']));
+        $verdict = Verdict::ofActs(count($free), count($this->pairs));
 
-        return count($free) === count($this->pairs) ? 'bound' : ($free === [] ? 'covered' : 'guess');
+        return $verdict === Verdict::Bound && $this->answers() < 2 ? Verdict::Open : $verdict;
     }
 
-    public function strength(): float
+    /** How many different ways the ball goes over what the keys may do. */
+    private function answers(): int
+    {
+        return count(array_unique(array_map(fn (array $p): string => "{$p['outcome']->action} {$p['outcome']->letter}", $this->pairs)));
+    }
+
+    public function worthByRule(): Worth
+    {
+        return $this->ruleTrue->worth;
+    }
+
+    public function worthAtWorst(): Worth
+    {
+        $worth = [$this->ruleTrue->worth, ...array_map(fn (array $p): Worth => $p['outcome']->worth, $this->pairs)];
+
+        return array_reduce($worth, fn (Worth $least, Worth $w): Worth => $w->chance < $least->chance ? $w : $least, $worth[0]);
+    }
+
+    public function strength(): ?float
     {
         return $this->keys === [] ? $this->ruleTrue->margin : min(array_map(fn (array $p): float => $p['outcome']->margin, $this->pairs));
     }

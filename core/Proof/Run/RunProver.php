@@ -17,6 +17,7 @@ use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
 use Jacotaxis\Core\Proof\Run\Marriage\ReadMan;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Verdict;
 
 /** Proves what a run does to a look. Deterministic. */
 final class RunProver
@@ -115,11 +116,11 @@ final class RunProver
         $pair = $decider->moves->pair($role);
         $acts = [$byRule[$role], ...self::acts($pair, $decision)];
         $rows = array_map(fn (RunAct $a): array => ['act' => $a, 'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a])], $acts);
-        $free = array_filter($rows, fn (array $r): bool => $r['outcome']->free());
+        $free = array_filter($rows, fn (array $r): bool => $r['outcome']->beats($r['act']));
         $actions = array_unique(array_map(fn (array $r): string => $r['outcome']->action, array_filter($rows, fn (array $r): bool => $r['act']->isChoice())));
         $question = $decision === 'throw' ? "Does the $role insert into the run or drop?" : ($decision === 'pitch' ? "Does the $role take the quarterback or the pitch?" : "Does the $role take the back or stay for the quarterback?");
 
-        return new RunKey($role, $decision, $pair, $question, $rows, count($free) === count($rows) ? 'bound' : ($free === [] ? 'covered' : 'guess'),
+        return new RunKey($role, $decision, $pair, $question, $rows, Verdict::ofActs(count($free), count($rows)),
             min(array_map(fn (array $r): float => $r['outcome']->margin, $rows)), count($actions) > 1);
     }
 

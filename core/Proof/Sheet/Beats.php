@@ -11,6 +11,7 @@ use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Prover;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Verdict;
 
 /**
  * What beats a call: the cheapest rule-true change by one defender that covers it - a choice after the snap, or another
@@ -62,10 +63,10 @@ final readonly class Beats
     }
 
     /**
-     * Calls that are open against the change, bound ones first, then the most open.
+     * Calls that are open against the change, good ones first, then those worth most at their worst.
      *
      * @param  array<string, Call>  $book  by any id
-     * @return list<array{id: string, man: string, route: string, margin: float, verdict: string}>
+     * @return list<array{id: string, man: string, route: string, margin: float, verdict: string, chance: float}>
      */
     public function punishing(array $book, Setting $setting): array
     {
@@ -74,10 +75,10 @@ final readonly class Beats
             $proof = Prover::prove($call, $this->look, $setting, changed: $this->act === null ? null : [$this->defender, $this->act]);
             if ($proof->ruleTrue->open()) {
                 $letter = (string) $proof->ruleTrue->letter;
-                $found[] = ['id' => (string) $id, 'man' => $letter, 'route' => $proof->scene->routes[$letter]->spec->name, 'margin' => round($proof->ruleTrue->margin, 2), 'verdict' => $proof->verdict()];
+                $found[] = ['id' => (string) $id, 'man' => $letter, 'route' => $proof->scene->routes[$letter]->spec->name, 'margin' => round($proof->ruleTrue->margin, 2), 'verdict' => $proof->verdict()->value, 'chance' => round($proof->worthAtWorst()->chance, 3)];
             }
         }
-        usort($found, fn (array $a, array $b): int => [$b['verdict'] === 'bound', $b['margin']] <=> [$a['verdict'] === 'bound', $a['margin']]);
+        usort($found, fn (array $a, array $b): int => [Verdict::from($b['verdict'])->rank(), $b['chance']] <=> [Verdict::from($a['verdict'])->rank(), $a['chance']]);
 
         return $found;
     }
@@ -92,8 +93,8 @@ final readonly class Beats
     private static function choices(Proof $proof): array
     {
         $found = [];
-        foreach ($proof->spoilers as ['defender' => $d, 'act' => $act, 'why' => $why]) {
-            $found[] = self::act($proof, $d, $act, $why);
+        foreach ($proof->spoilers() as $spoiler) {
+            $found[] = self::act($proof, $spoiler->defender, $spoiler->act, $spoiler->why);
         }
         foreach ($proof->keys as $key) {
             foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Proof\Sheet;
 use Jacotaxis\Core\Proof\Run\Made;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\Telling\RunAnswers;
+use Jacotaxis\Core\Proof\Verdict;
 
 /** A run against one look in a sheet: valid, valid with a tag, or not valid, with the rule that failed, the man and the tag that answers it. */
 final class RunCell
@@ -16,16 +17,16 @@ final class RunCell
     {
         $best = $proof->ruleTrue;
         $answers = RunAnswers::of($proof);
-        $bound = array_values(array_filter($answers, fn (array $a): bool => $a['verdict'] === 'bound'));
+        $bound = array_values(array_filter($answers, fn (array $a): bool => Verdict::from($a['verdict'])->isGood()));
 
         return [
-            'verdict' => $proof->verdict(), 'strength' => round($proof->strength(), 2), 'protection' => 'none', 'key' => ($proof->keys[0] ?? null)?->role,
+            'verdict' => $proof->verdict()->value, 'strength' => round((float) $proof->strength(), 2), 'protection' => 'none', 'key' => ($proof->keys[0] ?? null)?->role,
             'best' => $best->letter === null ? null : ['man' => $best->letter, 'route' => $best->route ?? $best->where, 'action' => $best->action, 'margin' => round($best->margin, 2), 'gain' => round($best->gainYd, 1)],
             'run' => [
                 'valid' => match (true) {
-                    $proof->verdict() === 'bound' && $proof->resolved->unaccounted === [] => 'valid',
+                    $proof->verdict()->isGood() && $proof->resolved->unaccounted === [] => 'valid',
                     $bound !== [] => 'valid with a tag',
-                    $proof->verdict() === 'bound' => 'valid',
+                    $proof->verdict()->isGood() => 'valid',
                     default => 'not valid',
                 },
                 'tag' => $bound[0]['tag'] ?? null, 'failed' => self::failed($proof), 'man' => self::man($proof), 'unaccounted' => $proof->resolved->unaccounted,
@@ -36,7 +37,7 @@ final class RunCell
     /** What fails first: a man nobody has, a block that is late, a key who is right. */
     private static function failed(RunProof $proof): ?string
     {
-        if ($proof->verdict() === 'bound' && $proof->resolved->unaccounted === []) {
+        if ($proof->verdict()->isGood() && $proof->resolved->unaccounted === []) {
             return null;
         }
         if ($proof->resolved->unaccounted !== []) {

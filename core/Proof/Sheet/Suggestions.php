@@ -24,7 +24,7 @@ final class Suggestions
     private const BACK = ['swing', 'arrow', 'wheel', 'flat'];
 
     /**
-     * @return list<array{words: string, verdict: string, strength: float, call: Call}> the strongest first, one a kind and man
+     * @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}> worth most at the worst first, one a kind and man
      */
     public static function of(Call $call, Look $look, Setting $setting, int $most = 4): array
     {
@@ -32,27 +32,28 @@ final class Suggestions
             return array_slice(self::tags($call, $look, $setting), 0, $most);
         }
         $before = Prover::prove($call, $look, $setting);
-        if ($before->verdict() === 'bound') {
+        if ($before->verdict()->isGood()) {
             return [];
         }
         $found = [];
         foreach (self::changes($call) as [$kind, $words, $changed]) {
             $proof = Prover::prove($changed, $look, $setting);
-            if ($proof->verdict() === 'bound' && (! isset($found[$kind]) || $proof->strength() > $found[$kind]['strength'])) {
-                $found[$kind] = ['words' => $words, 'verdict' => 'bound', 'strength' => round($proof->strength(), 2), 'call' => $changed];
+            $better = ! isset($found[$kind]) || $proof->worthAtWorst()->chance > $found[$kind]['chance'];
+            if ($proof->verdict()->isGood() && $better) {
+                $found[$kind] = ['words' => $words, 'verdict' => $proof->verdict()->value, 'strength' => round((float) $proof->strength(), 2), 'chance' => round($proof->worthAtWorst()->chance, 3), 'call' => $changed];
             }
         }
-        usort($found, fn (array $a, array $b): int => $b['strength'] <=> $a['strength']);
+        usort($found, fn (array $a, array $b): int => $b['chance'] <=> $a['chance']);
 
         return array_slice($found, 0, $most);
     }
 
-    /** Tags that answer a run. @return list<array{words: string, verdict: string, strength: float, call: Call}> */
+    /** Tags that answer a run. @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}> */
     private static function tags(Call $call, Look $look, Setting $setting): array
     {
         $tried = RunAnswers::tagged($call);
 
-        return array_map(fn (array $a): array => ['words' => "{$a['tag']}: {$a['words']}", 'verdict' => $a['verdict'], 'strength' => $a['strength'], 'call' => $tried[$a['tag']]],
+        return array_map(fn (array $a): array => ['words' => "{$a['tag']}: {$a['words']}", 'verdict' => $a['verdict'], 'strength' => $a['strength'], 'chance' => $a['chance'], 'call' => $tried[$a['tag']]],
             RunAnswers::of(RunProver::prove($call, $look, $setting)));
     }
 

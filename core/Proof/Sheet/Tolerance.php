@@ -29,7 +29,7 @@ final class Tolerance
             return [];
         }
         $proof = Prover::prove($call, $look, $setting);
-        if ($proof->verdict() !== 'bound') {
+        if (! $proof->verdict()->isGood()) {
             return [];
         }
         $key = $proof->mainKey()?->role;
@@ -60,7 +60,7 @@ final class Tolerance
             }
             $changed = $call->with(['routes' => [...$call->routes, $letter => $call->routes[$letter]->with(['depthYd' => $next, 'at' => $call->routes[$letter]->at === 'sticks' ? null : $call->routes[$letter]->at])]]);
             $proof = Prover::prove($changed, $look, $setting);
-            if ($proof->verdict() !== 'bound' || $proof->mainKey()?->role !== $key) {
+            if (! $proof->verdict()->isGood() || $proof->mainKey()?->role !== $key) {
                 break;
             }
             $last = $next;

@@ -7,11 +7,14 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Reading;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Proof\Throwing\Windows;
+use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Words\Describer;
 
 /** A proof as plain arrays under the stable output keys. Yards and seconds. */
@@ -31,15 +34,16 @@ final class Report
         $readings = $proof->readings;
 
         return [
-            'verdict' => $proof->verdict(),
-            'strength' => round($proof->strength(), 2),
+            'verdict' => $proof->verdict()->value,
+            'strength' => self::rounded($proof->strength()),
+            'worth' => ['byRule' => $proof->worthByRule()->toArray(), 'worst' => $proof->worthAtWorst()->toArray()],
             'protection' => $proof->protection->verdict($readings),
             'why' => $report->why(),
             'ruleTrue' => $report->outcome($proof->ruleTrue),
             'keys' => array_map($report->key(...), $proof->keys),
-            'spoilers' => array_map(fn (array $s): array => [
-                'defender' => $report->scene->defenders[$s['defender']]->role, 'name' => $s['act']->name, 'why' => $s['why'],
-            ], $proof->spoilers),
+            'spoilers' => array_map(fn (Answer $a): array => [
+                'defender' => $report->scene->defenders[$a->defender]->role, 'name' => $a->act->name, 'why' => $a->why,
+            ], $proof->spoilers()),
             'picture' => Picture::of($report->scene),
             'run' => null,
             'base' => $report->base(),
@@ -51,6 +55,11 @@ final class Report
             'states' => $report->states($proof->ruleTrue, '', 'by rule'),
             'press' => PressRows::of($report->scene),
         ];
+    }
+
+    private static function rounded(?float $seconds): ?float
+    {
+        return $seconds === null ? null : round($seconds, 2);
     }
 
     /** @return list<array<string, mixed>> eleven rows */
@@ -80,17 +89,25 @@ final class Report
     {
         $key = $this->proof->mainKey();
         if ($key === null) {
-            return $this->proof->ruleTrue->open()
-                ? sprintf('No defender for the %s: the nearest is %.2f s late.', $this->route($this->proof->ruleTrue->letter), $this->proof->ruleTrue->margin)
-                : "{$this->proof->ruleTrue->why}.";
+            return match (true) {
+                ! $this->proof->ruleTrue->open() => "{$this->proof->ruleTrue->why}.",
+                $this->proof->spoilers() !== [] => sprintf('The %s is there by %.2f s, but %s', $this->route($this->proof->ruleTrue->letter), $this->proof->ruleTrue->margin, $this->spoiler()),
+                default => sprintf('Nobody is in conflict: the %s is there, the nearest man is %.2f s late.', $this->route($this->proof->ruleTrue->letter), $this->proof->ruleTrue->margin),
+            };
         }
         $lost = array_filter($key->acts, fn (array $a): bool => ! $a['outcome']->open());
 
         return match ($key->verdict) {
-            'bound' => "The {$key->role} is wrong both ways.",
-            'guess' => 'The '.$key->role.' is right when he plays '.implode(' or ', array_unique(array_map(fn (array $a): string => $a['act']->name, $lost))).'.',
+            Verdict::Bound => $this->proof->spoilers() === [] ? "The {$key->role} is wrong both ways." : "The {$key->role} is wrong both ways, but {$this->spoiler()}",
+            Verdict::Guess => 'The '.$key->role.' is right when he plays '.implode(' or ', array_unique(array_map(fn (array $a): string => $a['act']->name, $lost))).'.',
             default => "The {$key->role} covers it whatever he does.",
         };
+    }
+
+    /** Who takes the call away for nothing, in words. */
+    private function spoiler(): string
+    {
+        return lcfirst($this->proof->spoilers()[0]->why);
     }
 
     /** @return array<string, mixed> */
@@ -106,8 +123,9 @@ final class Report
             'route' => $letter === null || $outcome->action === 'give' ? null : $this->route($letter),
             'outAt' => $outcome->line === null ? null : round($outcome->line->outAt(), 2),
             'caughtAt' => $outcome->line === null ? null : round($outcome->line->caughtAt(), 2),
-            'margin' => round($outcome->margin, 2),
+            'margin' => $outcome->margin === Windows::NONE_S ? null : round($outcome->margin, 2),
             'completion' => round($outcome->completion, 2),
+            'chance' => round($outcome->worth->chance, 3),
             'gain' => round($outcome->gainYd, 1),
             'why' => $outcome->why.'.',
             'next' => $this->next($outcome),
@@ -163,18 +181,18 @@ final class Report
     /** @return array<string, mixed> */
     private function key(Key $key): array
     {
-        $acts = array_map(fn (array $a): array => ['name' => $a['act']->name, 'best' => round($a['outcome']->best, 2), 'reads' => $this->states($a['outcome'], $key->role, $a['act']->name)] + $this->outcome($a['outcome']), $key->acts);
+        $acts = array_map(fn (array $a): array => ['name' => $a['act']->name, 'best' => self::rounded($a['outcome']->strength()), 'reads' => $this->states($a['outcome'], $key->role, $a['act']->name)] + $this->outcome($a['outcome']), $key->acts);
         $choices = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->toward !== null));
-        $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->best < $l['outcome']->best ? $a : $l);
+        $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->strength() < $l['outcome']->strength() ? $a : $l);
         $track = $this->proof->playOut->withAct($key->defender, $least['act']);
 
         return [
             'defender' => $key->role,
             'question' => $key->question,
-            'verdict' => $key->verdict,
-            'strength' => round($key->strength, 2),
+            'verdict' => $key->verdict->value,
+            'strength' => self::rounded($key->strength),
             'conflict' => $key->conflict,
-            'leastAt' => ['xYd' => round($track->x[$key->defender][self::SETTLED], 2), 'yYd' => round($track->y[$key->defender][self::SETTLED], 2), 'act' => $least['act']->name, 'margin' => round($least['outcome']->best, 2)],
+            'leastAt' => ['xYd' => round($track->x[$key->defender][self::SETTLED], 2), 'yYd' => round($track->y[$key->defender][self::SETTLED], 2), 'act' => $least['act']->name, 'margin' => self::rounded($least['outcome']->strength())],
             'acts' => $acts,
             'choices' => array_map(fn (array $a): array => ['name' => $a['act']->name] + $this->outcome($a['outcome']), $choices),
         ];
@@ -199,6 +217,7 @@ final class Report
             'depthYd' => $reading->depthYd,
             'state' => $reading->live() ? 'live' : 'dead',
             'killedBy' => $reading->killedBy,
+            'margin' => $rule['line'] === null ? null : round($rule['margin'], 2),
             'windows' => $this->proof->windows->windows($reading->letter),
         ];
     }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Throwing;
 
+use Jacotaxis\Core\Proof\Worth;
+
 /** What the ball does against one act of the defense: the throw that is open first, or what is left. */
 final readonly class Outcome
 {
     /**
      * @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads  best throw to every live read, by letter
-     * @param  float  $best  largest margin of a read that counts, seconds
+     * @param  float|null  $best  largest margin of a read that counts, seconds; null when none could be thrown
      */
     public function __construct(
         public string $action,
@@ -20,8 +22,15 @@ final readonly class Outcome
         public float $gainYd,
         public string $why,
         public array $reads,
-        public float $best,
+        public ?float $best,
+        public Worth $worth,
     ) {
+    }
+
+    /** Seconds the ball that answers has to spare; of an act that nothing answers the best that was there, null where nothing was. */
+    public function strength(): ?float
+    {
+        return $this->open() ? $this->margin : $this->best;
     }
 
     public function open(): bool

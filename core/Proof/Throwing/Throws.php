@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Proof\Throwing;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Play\Behaviour\Under;
+use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Route\Finish;
@@ -29,8 +29,15 @@ final class Throws
     /** Parts of the ball's way that are looked at, from the hand to the catch. */
     private const POINTS = 10;
 
-    /** Time constant of the sprint law, seconds. */
-    private const TAU = 0.8;
+    /** How long the speed lasts that a man does not need for where he goes now, seconds (settled by the truths). */
+    private const SHEDS_S = 0.5;
+
+    /** What a ball behind him costs a man who stands facing the passer, seconds; in full from this far behind him, yards; a man this fast faces it no more. */
+    private const TURNS_S = 0.2;
+
+    private const BEHIND_YD = 3.0;
+
+    private const STANDS_YD_S = 4.0;
 
     /** Whether the last margin() was least before the catch: a higher ball would clear that man. */
     public bool $undercut = false;
@@ -120,7 +127,7 @@ final class Throws
     }
 
     /** Seconds by which a defender on his track is too late for a throw: the least over the ball's way below his reach. */
-    public function margin(ThrowLine $line, Tracks $tracks, int $d, float $vmax): float
+    public function margin(ThrowLine $line, Tracks $tracks, int $d, SprintLaw $law): float
     {
         $setting = $this->scene->setting;
         $react = $setting->reaction;
@@ -129,13 +136,16 @@ final class Throws
         $y = $tracks->y[$d][$j];
         $vx = $tracks->vx[$d][$j];
         $vy = $tracks->vy[$d][$j];
+        // A man who stands facing the passer has to turn for a ball behind him.
+        $turns = self::TURNS_S * max(0.0, 1.0 - hypot($vx, $vy) / self::STANDS_YD_S);
         $least = 9.0;
         $reach = $setting->reachYd;
         foreach ($line->pt as $k => $t) {
             $dx = $line->px[$k] - $x;
             $dy = $line->py[$k] - $y;
-            if (self::short($least + $t - $react, $dx, $dy, $vx, $vy, $vmax, $reach) < 0.0) {
-                $least = $react + self::timeTo($dx, $dy, $vx, $vy, $vmax, $reach) - $t;
+            $behind = $turns > 0.0 && $dy > 0.0 ? $turns * min(1.0, $dy / self::BEHIND_YD) : 0.0;
+            if (self::short($least + $t - $react - $behind, $dx, $dy, $vx, $vy, $law, $reach) < 0.0) {
+                $least = $react + $behind + self::timeTo($dx, $dy, $vx, $vy, $law, $reach) - $t;
                 $this->undercut = $k < count($line->pt) - 1;
             }
         }
@@ -146,17 +156,17 @@ final class Throws
     /**
      * Seconds to bring a hand to a point (dx, dy) yards away, at full effort from the velocity he has.
      *
-     * Under the sprint law a man who wants to go straight there drifts on by v0 tau (1 - exp(-t/tau)) meanwhile.
+     * His speed toward the point counts by the sprint law; what of it runs sideways or away is shed and carries him on meanwhile.
      */
-    public static function timeTo(float $dx, float $dy, float $vx, float $vy, float $vmax, float $reach): float
+    public static function timeTo(float $dx, float $dy, float $vx, float $vy, SprintLaw $law, float $reach): float
     {
-        $atLow = self::short(0.0, $dx, $dy, $vx, $vy, $vmax, $reach);
+        $atLow = self::short(0.0, $dx, $dy, $vx, $vy, $law, $reach);
         if ($atLow <= 0.0) {
             return 0.0;
         }
         $low = 0.0;
         $high = 0.8;
-        while (($atHigh = self::short($high, $dx, $dy, $vx, $vy, $vmax, $reach)) > 0.0 && $high < 12.0) {
+        while (($atHigh = self::short($high, $dx, $dy, $vx, $vy, $law, $reach)) > 0.0 && $high < 12.0) {
             $low = $high;
             $atLow = $atHigh;
             $high *= 2.0;
@@ -164,7 +174,7 @@ final class Throws
         // False position with a halved weight for the end that stays (Illinois), to a thousandth of a second.
         for ($i = 0; $i < 12 && $high - $low > 1e-3; $i++) {
             $t = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
-            $at = self::short($t, $dx, $dy, $vx, $vy, $vmax, $reach);
+            $at = self::short($t, $dx, $dy, $vx, $vy, $law, $reach);
             if (abs($at) < 2e-3) {
                 return $t;
             }
@@ -183,27 +193,18 @@ final class Throws
     }
 
     /** Yards he is still short of the point after $t seconds; negative when he has been there. */
-    private static function short(float $t, float $dx, float $dy, float $vx, float $vy, float $vmax, float $reach): float
+    private static function short(float $t, float $dx, float $dy, float $vx, float $vy, SprintLaw $law, float $reach): float
     {
         if ($t < 0.0) {
             $t = 0.0;
         }
-        $drift = self::TAU * (1.0 - exp(-$t / self::TAU));
-        $rx = $dx - $vx * $drift;
-        $ry = $dy - $vy * $drift;
+        $away = sqrt($dx * $dx + $dy * $dy);
+        $toward = $away < 1e-6 ? 0.0 : max(0.0, min($law->vmax, ($vx * $dx + $vy * $dy) / $away));
+        $share = $away < 1e-6 ? 0.0 : $toward / $away;
+        $drift = self::SHEDS_S * (1.0 - exp(-$t / self::SHEDS_S));
+        $rx = $dx - ($vx - $share * $dx) * $drift;
+        $ry = $dy - ($vy - $share * $dy) * $drift;
 
-        return sqrt($rx * $rx + $ry * $ry) - $reach - $vmax * ($t - $drift);
-    }
-
-    /** Share of throws on target by distance, before any defender counts (product default). */
-    public static function accuracy(float $distanceYd): float
-    {
-        return max(0.2, 0.97 - 0.008 * $distanceYd);
-    }
-
-    /** Chance of a completion (standard deviation of arrival 0.45 s, Spearman 2018, from memory). */
-    public static function completion(float $distanceYd, float $margin): float
-    {
-        return self::accuracy($distanceYd) / (1.0 + exp(-$margin / 0.25));
+        return sqrt($rx * $rx + $ry * $ry) - $reach - $law->distance($t, $toward);
     }
 }

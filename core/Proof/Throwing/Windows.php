@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Throwing;
 
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Reading;
 use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Worth;
 
 /** Margins of every throw of the progression against every defender, and what the quarterback gets from them. */
 final class Windows
@@ -16,8 +18,17 @@ final class Windows
     /** Among throws nearly as open the earliest is taken, seconds. */
     private const NEARLY = 0.05;
 
+    /** A man who is tackled falls forward: so much less than the down asks for is enough, yards (settled by the truths). */
+    private const FALLS_YD = 1.2;
+
+    /** Throws to a read that are tried for one that is worth the down. */
+    private const TRIES = 8;
+
     /** A throw with this much to spare is not lifted over anybody, seconds. */
     private const ENOUGH = 0.6;
+
+    /** Margin of a ball that cannot be thrown at all: below any that can, seconds. Never told to anybody. */
+    public const NONE_S = -9.0;
 
     /** @var array<string, list<ThrowLine>> */
     private array $lines = [];
@@ -28,8 +39,8 @@ final class Windows
     /** @var array<string, list<array<int, bool>>> whether the man would be cleared by a higher ball */
     private array $undercut = [];
 
-    /** @var array<int, float> top speed of each coverage defender */
-    private array $vmax = [];
+    /** @var array<int, SprintLaw> legs of each coverage defender */
+    private array $laws = [];
 
     public readonly Throws $throws;
 
@@ -42,7 +53,7 @@ final class Windows
         $this->throws = new Throws($scene);
         $level = $scene->setting->level;
         foreach ($playOut->coverage() as $d) {
-            $this->vmax[$d] = $level->of($scene->defenders[$d]->group)->vmax;
+            $this->laws[$d] = $level->of($scene->defenders[$d]->group);
         }
         foreach ($readings as $letter => $reading) {
             if (! $reading->live() || (! $reading->counts() && $reading->flag !== 'check-down')) {
@@ -57,8 +68,8 @@ final class Windows
     {
         if (! isset($this->margins[$letter][$k])) {
             $rule = $this->playOut->byRule();
-            foreach ($this->vmax as $d => $vmax) {
-                $this->margins[$letter][$k][$d] = $this->throws->margin($this->lines[$letter][$k], $rule, $d, $vmax);
+            foreach ($this->laws as $d => $law) {
+                $this->margins[$letter][$k][$d] = $this->throws->margin($this->lines[$letter][$k], $rule, $d, $law);
                 $this->undercut[$letter][$k][$d] = $this->throws->undercut;
             }
         }
@@ -72,9 +83,9 @@ final class Windows
         return $this->lines[$letter] ?? [];
     }
 
-    public function speedOf(int $d): float
+    public function law(int $d): SprintLaw
     {
-        return $this->vmax[$d];
+        return $this->laws[$d];
     }
 
     /** @return list<string> letters of the reads that may decide, in order */
@@ -93,19 +104,43 @@ final class Windows
             $reads[$letter] = $this->bestThrow($letter, $d, $track);
         }
         $tracks = $d === null ? $this->playOut->byRule() : $this->playOut->byRule()->with($d, $track);
-        $best = -9.0;
+        $best = null;
         $pick = null;
         foreach ($this->counting() as $letter) {
-            ['margin' => $margin, 'line' => $line] = $reads[$letter];
-            // Beating the free man is what a hot throw is for: it need not be worth the down besides.
-            if ($line === null || (! $this->readings[$letter]->hot && ! $this->worth($line, $tracks))) {
+            $read = $this->worthwhile($letter, $reads[$letter], $tracks, $d, $track);
+            if ($read === null) {
                 continue;
             }
-            $best = max($best, $margin);
+            $margin = $read['margin'];
+            $reads[$letter] = $read;
+            $best = max($best ?? $margin, $margin);
             $pick ??= $margin >= $this->scene->setting->openAt ? $letter : null;
         }
 
         return $pick === null ? $this->leftover($reads, $tracks, $best) : $this->thrown($pick, $reads, $tracks, $best);
+    }
+
+    /**
+     * The throw to a read that is worth the down: the most open one, or of the open ones the most open that is.
+     *
+     * @param  array{margin: float, line: ThrowLine|null}  $best
+     * @return array{margin: float, line: ThrowLine|null}|null
+     */
+    private function worthwhile(string $letter, array $best, Tracks $tracks, ?int $d, ?Tracks $track): ?array
+    {
+        // Beating the free man is what a hot throw is for: it need not be worth the down besides.
+        if ($best['line'] === null || $this->readings[$letter]->hot || $this->worth($best['line'], $tracks)) {
+            return $best['line'] === null ? null : $best;
+        }
+        $open = array_filter($this->throwsTo($letter, $d, $track), fn (float $margin): bool => $margin >= $this->scene->setting->openAt);
+        arsort($open);
+        foreach (array_slice($open, 0, self::TRIES, true) as $k => $margin) {
+            if ($this->worth($this->lines[$letter][$k], $tracks)) {
+                return ['margin' => $margin, 'line' => $this->lines[$letter][$k]];
+            }
+        }
+
+        return null;
     }
 
     /** What the throw to one man gives, whatever the order of the reads says. */
@@ -119,37 +154,25 @@ final class Windows
         $tracks = $this->playOut->byRule()->with($d, $track);
         $open = $read['margin'] >= $this->scene->setting->openAt;
 
-        return new Outcome($open ? 'throw' : 'throwaway', $open ? $letter : null, $open ? $read['line'] : null, $read['margin'], $open ? Throws::completion($read['line']->distanceYd, $read['margin']) : 0.0,
-            $open ? $this->gain($read['line'], $tracks) : 0.0, "the staff's rule sends the ball to $letter: ".sprintf('%.2f s', $read['margin']), $usual->reads, $read['margin']);
+        $why = "the staff's rule sends the ball to $letter: ".sprintf('%.2f s', $read['margin']);
+        if (! $open) {
+            return new Outcome('throwaway', null, null, $read['margin'], 0.0, 0.0, $why, $usual->reads, $read['margin'], Worth::none());
+        }
+        $gain = $this->gain($read['line'], $tracks);
+
+        return new Outcome('throw', $letter, $read['line'], $read['margin'], Worth::completion($read['line']->distanceYd, $read['margin']), $gain, $why, $usual->reads, $read['margin'], $this->worthOf($read['line'], $read['margin'], $gain));
     }
 
     /**
      * The most open throw to a read; of nearly equal ones the earliest.
      *
-     * At each moment he throws the flattest ball and lifts it only over a man who would cut it off before the catch.
-     *
      * @return array{margin: float, line: ThrowLine|null}
      */
     public function bestThrow(string $letter, ?int $d = null, ?Tracks $track = null): array
     {
-        $least = [];
-        $flatter = null;
-        foreach ($this->lines($letter) as $k => $line) {
-            if ($flatter === $line->step) {
-                continue;
-            }
-            $byDefender = $this->margins($letter, $k);
-            if ($d !== null) {
-                $byDefender[$d] = $this->throws->margin($line, $track, $d, $this->vmax[$d]);
-                $own = $this->throws->undercut;
-            }
-            $least[$k] = min($byDefender);
-            $man = array_search($least[$k], $byDefender, true);
-            $cut = $man === $d ? $own : $this->undercut[$letter][$k][$man];
-            $flatter = $cut && $least[$k] < self::ENOUGH ? null : $line->step;
-        }
+        $least = $this->throwsTo($letter, $d, $track);
         if ($least === []) {
-            return ['margin' => -9.0, 'line' => null];
+            return ['margin' => self::NONE_S, 'line' => null];
         }
         $most = max($least);
         foreach ($least as $k => $margin) {
@@ -161,12 +184,42 @@ final class Windows
         return ['margin' => $most, 'line' => null];
     }
 
+    /**
+     * Margins of the throws he would make to a read, by their place among its lines.
+     *
+     * At each moment he throws the flattest ball and lifts it only over a man who would cut it off before the catch.
+     *
+     * @return array<int, float>
+     */
+    private function throwsTo(string $letter, ?int $d, ?Tracks $track): array
+    {
+        $least = [];
+        $flatter = null;
+        foreach ($this->lines($letter) as $k => $line) {
+            if ($flatter === $line->step) {
+                continue;
+            }
+            $byDefender = $this->margins($letter, $k);
+            $own = false;
+            if ($d !== null) {
+                $byDefender[$d] = $this->throws->margin($line, $track, $d, $this->laws[$d]);
+                $own = $this->throws->undercut;
+            }
+            $least[$k] = min($byDefender);
+            $man = array_search($least[$k], $byDefender, true);
+            $cut = $man === $d ? $own : $this->undercut[$letter][$k][$man];
+            $flatter = $cut && $least[$k] < self::ENOUGH ? null : $line->step;
+        }
+
+        return $least;
+    }
+
     /** Least rule-true margin of any throw over the men who cover, seconds. */
     public function marginOf(ThrowLine $line): float
     {
         $least = 9.0;
-        foreach ($this->vmax as $d => $vmax) {
-            $least = min($least, $this->throws->margin($line, $this->playOut->byRule(), $d, $vmax));
+        foreach ($this->laws as $d => $law) {
+            $least = min($least, $this->throws->margin($line, $this->playOut->byRule(), $d, $law));
         }
 
         return $least;
@@ -185,8 +238,8 @@ final class Windows
     {
         $role = '';
         $least = INF;
-        foreach ($this->vmax as $d => $vmax) {
-            $margin = $this->throws->margin($line, $tracks, $d, $vmax);
+        foreach ($this->laws as $d => $law) {
+            $margin = $this->throws->margin($line, $tracks, $d, $law);
             if ($margin < $least) {
                 $least = $margin;
                 $role = $this->scene->defenders[$d]->role;
@@ -225,7 +278,7 @@ final class Windows
     /** Whether a catch and the run after it is worth the down. */
     private function worth(ThrowLine $line, Tracks $tracks): bool
     {
-        $need = $this->scene->setting->situation->successYd();
+        $need = $this->scene->setting->situation->successYd() - self::FALLS_YD;
 
         return $line->yYd >= $need || $this->gain($line, $tracks) >= $need;
     }
@@ -240,10 +293,10 @@ final class Windows
         $end = min(30.0, $this->scene->frame->endLineY() - 10.0 - $line->yYd);
         for ($run = 0.0; $run < $end; $run += 0.5) {
             $allowed = $line->flight - $react + 0.2 + $law->time($run, $vy);
-            foreach ($this->vmax as $d => $vmax) {
+            foreach ($this->laws as $d => $law) {
                 $dx = $line->xYd - $tracks->x[$d][$j];
                 $dy = $line->yYd + $run - $tracks->y[$d][$j];
-                if (Throws::timeTo($dx, $dy, $tracks->vx[$d][$j], $tracks->vy[$d][$j], $vmax, $this->scene->setting->reachYd) <= $allowed) {
+                if (Throws::timeTo($dx, $dy, $tracks->vx[$d][$j], $tracks->vy[$d][$j], $law, $this->scene->setting->reachYd) <= $allowed) {
                     return $line->yYd + $run;
                 }
             }
@@ -252,29 +305,37 @@ final class Windows
         return $line->yYd + max(0.0, $end);
     }
 
+    private function worthOf(ThrowLine $line, float $margin, float $gainYd): Worth
+    {
+        return Worth::ofThrow($line->distanceYd, $margin, $gainYd, $this->scene->setting->situation->successYd());
+    }
+
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
-    private function thrown(string $letter, array $reads, Tracks $tracks, float $best): Outcome
+    private function thrown(string $letter, array $reads, Tracks $tracks, ?float $best): Outcome
     {
         ['margin' => $margin, 'line' => $line] = $reads[$letter];
         $why = sprintf('The %s is %.2f s late for the %s', $this->nearest($line, $tracks), $margin, $this->scene->routes[$letter]->spec->name);
 
-        return new Outcome('throw', $letter, $line, $margin, Throws::completion($line->distanceYd, $margin),
-            $this->gain($line, $tracks), $why, $reads, $best);
+        $gain = $this->gain($line, $tracks);
+
+        return new Outcome('throw', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $gain, $why, $reads, $best, $this->worthOf($line, $margin, $gain));
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
-    private function leftover(array $reads, Tracks $tracks, float $best): Outcome
+    private function leftover(array $reads, Tracks $tracks, ?float $best): Outcome
     {
         foreach ($this->readings as $letter => $reading) {
             $line = $reads[$letter]['line'] ?? null;
             if ($reading->flag === 'check-down' && $line !== null && $reads[$letter]['margin'] >= $this->scene->setting->openAt) {
-                return new Outcome('check-down', $letter, $line, $reads[$letter]['margin'],
-                    Throws::completion($line->distanceYd, $reads[$letter]['margin']), $this->gain($line, $tracks),
-                    $this->covered($reads, $tracks).'; the check-down is open', $reads, $best);
+                $margin = $reads[$letter]['margin'];
+                $gain = $this->gain($line, $tracks);
+
+                return new Outcome('check-down', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $gain,
+                    $this->covered($reads, $tracks).'; the check-down is open', $reads, $best, $this->worthOf($line, $margin, $gain));
             }
         }
 
-        return new Outcome('throwaway', null, null, $best, 0.0, 0.0, $this->covered($reads, $tracks), $reads, $best);
+        return new Outcome('throwaway', null, null, $best ?? self::NONE_S, 0.0, 0.0, $this->covered($reads, $tracks), $reads, $best, Worth::none());
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */

@@ -165,9 +165,9 @@ export interface Assignment {
    */
   chips?: boolean;
   /**
-   * a landmark instead of a depth (sticks) or for the width (hash, numbers)
+   * a landmark instead of a depth (sticks) or for the width (hash, numbers, ball)
    */
-  at?: "sticks" | "hash" | "numbers";
+  at?: "sticks" | "hash" | "numbers" | "ball";
   /**
    * how he ends it where it is not the catalogue's way
    */
@@ -768,8 +768,12 @@ export interface FilmPenalty {
  * What a call does to a look. Yards and seconds.
  */
 export interface ProofReport {
-  verdict: "bound" | "guess" | "covered";
-  strength: number;
+  verdict: "bound" | "open" | "guess" | "covered";
+  /**
+   * seconds; null where no ball is thrown or carried
+   */
+  strength: number | null;
+  worth: WorthOfPlay;
   protection: "protected" | "hot" | "free" | "none";
   why: string;
   ruleTrue: OutcomeRow;
@@ -802,6 +806,30 @@ export interface ProofReport {
    */
   base?: null | BaseRun;
 }
+export interface WorthOfPlay {
+  byRule: Worth;
+  worst: Worth1;
+}
+export interface Worth {
+  /**
+   * chance of success by down and distance, 0 to 1
+   */
+  chance: number;
+  /**
+   * expected yards
+   */
+  yards: number;
+}
+export interface Worth1 {
+  /**
+   * chance of success by down and distance, 0 to 1
+   */
+  chance: number;
+  /**
+   * expected yards
+   */
+  yards: number;
+}
 export interface OutcomeRow {
   action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";
   man: string | null;
@@ -810,8 +838,12 @@ export interface OutcomeRow {
   route: string | null;
   outAt: number | null;
   caughtAt: number | null;
-  margin: number;
+  margin: number | null;
   completion: number;
+  /**
+   * chance of success by down and distance, 0 to 1
+   */
+  chance: number;
   gain: number;
   why: string;
   /**
@@ -834,8 +866,8 @@ export interface OutcomeRow {
 export interface KeyRow {
   defender: string;
   question: string;
-  verdict: "bound" | "guess" | "covered";
-  strength: number;
+  verdict: "bound" | "open" | "guess" | "covered";
+  strength: number | null;
   conflict: boolean;
   leastAt: LeastAt;
   acts: ActRow[];
@@ -845,14 +877,11 @@ export interface LeastAt {
   xYd: number;
   yYd: number;
   act: string;
-  /**
-   * seconds left to the offense there
-   */
-  margin: number;
+  margin: number | null;
 }
 export interface ActRow {
   name: string;
-  best: number;
+  best: number | null;
   action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";
   man: string | null;
   number: number | null;
@@ -860,8 +889,12 @@ export interface ActRow {
   route: string | null;
   outAt: number | null;
   caughtAt: number | null;
-  margin: number;
+  margin: number | null;
   completion: number;
+  /**
+   * chance of success by down and distance, 0 to 1
+   */
+  chance: number;
   gain: number;
   why: string;
   /**
@@ -897,8 +930,12 @@ export interface ChoiceRow {
   route: string | null;
   outAt: number | null;
   caughtAt: number | null;
-  margin: number;
+  margin: number | null;
   completion: number;
+  /**
+   * chance of success by down and distance, 0 to 1
+   */
+  chance: number;
   gain: number;
   why: string;
   /**
@@ -1115,8 +1152,12 @@ export interface FirstFree {
 export interface RunAnswer {
   tag: string;
   words: string;
-  verdict: "bound" | "guess" | "covered";
+  verdict: "bound" | "open" | "guess" | "covered";
   strength: number;
+  /**
+   * chance of success at the worst, 0 to 1
+   */
+  chance: number;
   accounts: string[];
   leaves: string[];
 }
@@ -1128,8 +1169,12 @@ export interface RunPair {
   route: string | null;
   outAt: number | null;
   caughtAt: number | null;
-  margin: number;
+  margin: number | null;
   completion: number;
+  /**
+   * chance of success by down and distance, 0 to 1
+   */
+  chance: number;
   gain: number;
   why: string;
   /**
@@ -1178,6 +1223,10 @@ export interface ReadRow {
   depthYd: number;
   state: "live" | "dead";
   killedBy: string | null;
+  /**
+   * best of the rule-true play inside the slot, seconds; null when it cannot be thrown
+   */
+  margin: number | null;
   windows: number[][];
   /**
    * the route as called, where what he sees made another of it

@@ -140,7 +140,9 @@ export type SheetCell = {
     shell: string;
     look: string;
     verdict: ProofReport['verdict'];
-    strength: number;
+    /** Seconds; null where no ball is thrown or carried. */
+    strength: number | null;
+    worth: ProofReport['worth'];
     protection: ProofReport['protection'];
     key: string | null;
     best: { man: string; route: string; action: string; margin: number; gain: number } | null;
@@ -169,9 +171,24 @@ export type Beats = {
         /** The look with the change, when it is one before the snap. */
         look: LookDocument | null;
     } | null;
-    punishing: { id: string; name: string; man: string; route: string; margin: number; verdict: string }[];
+    punishing: {
+        id: string;
+        name: string;
+        man: string;
+        route: string;
+        margin: number;
+        verdict: string;
+        chance: number;
+    }[];
 };
-export type Suggestion = { words: string; verdict: string; strength: number; document: CallDocument };
+export type Suggestion = {
+    words: string;
+    verdict: ProofReport['verdict'];
+    strength: number;
+    /** Chance of success at the worst, 0 to 1. */
+    chance: number;
+    document: CallDocument;
+};
 export type PressureRow = {
     pressure: string;
     rushers: number;

@@ -1,5 +1,5 @@
 import type { Beats, KeyRow, PressRow, ReadState, Stage } from '../api/types';
-import { margin } from '../ui/words';
+import { margin, marginOr } from '../ui/words';
 import type { Scale } from './scale';
 
 /** The place where the key hurts us least, and the seconds that are left there. */
@@ -9,7 +9,8 @@ export function LeastSpot({ row, scale }: { row: KeyRow; scale: Scale }) {
     return (
         <g>
             <title>
-                The {row.defender} hurts us least here ({row.leastAt.act}): {margin(row.leastAt.margin)} left
+                The {row.defender} hurts us least here ({row.leastAt.act}): {marginOr(row.leastAt.margin, 'nothing')}{' '}
+                left
             </title>
             <path
                 d={`M${x - 5} ${y - 5}l10 10M${x + 5} ${y - 5}l-10 10`}
@@ -18,7 +19,7 @@ export function LeastSpot({ row, scale }: { row: KeyRow; scale: Scale }) {
                 strokeLinecap="round"
             />
             <text x={x + 9} y={y + 4} className="text-[11px] font-semibold narrow" fill="var(--plum)">
-                {margin(row.leastAt.margin)}
+                {marginOr(row.leastAt.margin, 'no throw')}
             </text>
         </g>
     );

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import type { SavedLook, SheetCell } from '../api/types';
 import { Fork } from '../ui/Fork';
-import { margin } from '../ui/words';
+import { chance } from '../ui/words';
 
 type Props = {
     looks: SavedLook[];
@@ -51,7 +51,10 @@ export function Shelf({ looks, cells, current, opponents, opponent, onOpponent, 
                                     {short(l.words, looks)}
                                 </span>
                                 <span className="block truncate text-[11px] text-soft narrow">
-                                    {cell ? margin(cell.strength) : 'proving'}, shown {l.shown}
+                                    {cell
+                                        ? `${chance(cell.worth.byRule.chance)}, ${chance(cell.worth.worst.chance)} at worst`
+                                        : 'proving'}
+                                    , shown {l.shown}
                                 </span>
                             </span>
                         </button>

@@ -6,7 +6,7 @@ import type { CallDocument, SavedCall, SavedLook, SheetCell } from '../api/types
 import type { Situation } from '../board/useProof';
 import { CallLine } from '../set/CallLine';
 import { Fork } from '../ui/Fork';
-import { margin } from '../ui/words';
+import { chance } from '../ui/words';
 import { CellCard } from './CellCard';
 import { Filling } from './Filling';
 import { useCells } from './useSheet';
@@ -60,10 +60,13 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                 </select>
                 <CallLine document={call} situation={situation} onCall={setDocument} />
                 <p className="shrink-0 text-right text-[13px]" aria-live="polite" data-testid="sheet-summary">
-                    <b>{count('bound')} bound</b>, {count('guess')} guess, {count('covered')} covered
+                    <b>
+                        {count('bound')} bound, {count('open')} open
+                    </b>
+                    , {count('guess')} guess, {count('covered')} covered
                     {weighed !== null && (
                         <span className="block text-[12px] text-soft narrow">
-                            bound on {Math.round(weighed * 100)} % of what {opponent} has shown
+                            good against {chance(weighed)} of what {opponent} has shown
                         </span>
                     )}
                 </p>
@@ -79,6 +82,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                             className="bg-transparent font-semibold text-ink"
                         >
                             <option value="catalogue">as in the catalogue</option>
+                            <option value="worth">worth least first</option>
                             <option value="weakest">weakest first</option>
                             <option value="shown">most shown first</option>
                         </select>
@@ -179,7 +183,8 @@ function Cell({
                         cell.verdict === 'covered' ? 'text-soft' : 'text-ink',
                     )}
                 >
-                    {cell.strength < -5 ? 'no throw' : margin(cell.strength)}
+                    {chance(cell.worth.byRule.chance)}
+                    <span className="font-normal text-soft"> / {chance(cell.worth.worst.chance)}</span>
                 </b>
             </span>
             <span className="truncate text-[11.5px] text-soft narrow">
@@ -195,7 +200,7 @@ function Cell({
                 <span className="h-[3px] flex-1 rounded-full bg-faint" aria-hidden="true">
                     <span
                         className="block h-full rounded-full bg-open"
-                        style={{ width: `${Math.round(100 * Math.max(0, Math.min(1, cell.strength)))}%` }}
+                        style={{ width: `${Math.round(100 * cell.worth.worst.chance)}%` }}
                     />
                 </span>
                 {weight > 0 && (

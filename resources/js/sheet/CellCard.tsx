@@ -5,7 +5,7 @@ import type { CallDocument, SheetCell, Suggestion } from '../api/types';
 import type { Situation } from '../board/useProof';
 import { Proposals } from '../side/Proposals';
 import { Fork } from '../ui/Fork';
-import { capital, margin } from '../ui/words';
+import { capital, chance, isGood, margin, plain } from '../ui/words';
 
 type Props = {
     cell: SheetCell | undefined;
@@ -16,11 +16,11 @@ type Props = {
     onCall: (call: CallDocument) => void;
 };
 
-/** One cell opened: the verdict, who gets the ball, and for a look the call does not bind what single change would. */
+/** One cell opened: the verdict, what it is worth, who gets the ball, and for a look it is not good against what single change would make it so. */
 export function CellCard({ cell, call, callId, situation, named, onCall }: Props) {
     const [suggestions, setSuggestions] = useState<Suggestion[] | null>(null);
     const look = cell?.look;
-    const open = cell !== undefined && cell.verdict !== 'bound';
+    const open = cell !== undefined && !isGood(cell.verdict);
     useEffect(() => {
         setSuggestions(null);
         if (!open || !call || !look) return;
@@ -33,8 +33,8 @@ export function CellCard({ cell, call, callId, situation, named, onCall }: Props
     if (!cell)
         return (
             <p className="p-5 text-[13px] text-soft">
-                Choose a cell: it tells who gets the ball and why, and what single change would bind a look that is not
-                bound.
+                Choose a cell: it tells who gets the ball and why, and what single change would make a look good that is
+                not.
             </p>
         );
     return (
@@ -44,10 +44,15 @@ export function CellCard({ cell, call, callId, situation, named, onCall }: Props
                 <Fork verdict={cell.verdict} />
                 <b>{capital(cell.verdict)}</b>
                 <span className="text-soft">
-                    {cell.strength < -5 ? 'no throw in time' : `strength ${margin(cell.strength)}`}
+                    {cell.strength === null ? 'no throw in time' : `strength ${margin(cell.strength)}`}
                 </span>
             </p>
             <dl className="grid grid-cols-[84px_1fr] gap-y-1">
+                <dt className="text-soft">Worth</dt>
+                <dd>
+                    <b>{chance(cell.worth.byRule.chance)}</b> by rule, {plain(cell.worth.byRule.yards)} yd;{' '}
+                    <b>{chance(cell.worth.worst.chance)}</b> at worst, {plain(cell.worth.worst.yards)} yd
+                </dd>
                 <dt className="text-soft">Key</dt>
                 <dd>{cell.key ?? 'nobody is in conflict'}</dd>
                 <dt className="text-soft">By rule</dt>

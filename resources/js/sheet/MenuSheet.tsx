@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import type { MenuRow, SavedLook } from '../api/types';
 import type { Situation } from '../board/useProof';
 import { Fork } from '../ui/Fork';
-import { margin } from '../ui/words';
+import { chance } from '../ui/words';
 import { Filling } from './Filling';
 import { useMenus } from './useSheet';
 import { better } from './weigh';
@@ -22,7 +22,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
     const worth = (id: string) =>
         shown.reduce((sum, l) => {
             const cell = cellOf(l.words, id);
-            return sum + (cell?.verdict === 'bound' ? l.shown : cell?.verdict === 'guess' ? 0.4 * l.shown : 0);
+            return sum + (cell?.worth.byRule.chance ?? 0) * l.shown;
         }, 0) / Math.max(1, total);
     const calls = [...first].sort((a, b) => {
         const [one, two] = by ? [cellOf(by, a.id), cellOf(by, b.id)] : [];
@@ -42,7 +42,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
         <div className="px-5 py-2">
             <div className="no-print mb-1 flex items-center gap-3 text-[12px] text-soft narrow">
                 <span>
-                    {by ? `Ordered against ${by}` : `Ordered by how much of what ${opponent} shows each call binds`}
+                    {by ? `Ordered against ${by}` : `Ordered by the chance of success against what ${opponent} shows`}
                     {by && (
                         <button type="button" className="ml-2 font-bold text-ball" onClick={() => setBy(null)}>
                             all looks
@@ -56,7 +56,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                 <thead>
                     <tr>
                         <th className="w-36" />
-                        <th className="label px-1 pb-1 align-bottom">Binds</th>
+                        <th className="label px-1 pb-1 align-bottom">Worth</th>
                         {shown.map((l) => (
                             <th key={l.id} scope="col" className="px-1 pb-1 align-bottom">
                                 <button
@@ -92,7 +92,8 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                                         >
                                             {call.name}
                                             <span className="block font-normal text-soft">
-                                                {margin(call.cell.strength)}
+                                                {chance(call.cell.worth.byRule.chance)},{' '}
+                                                {chance(call.cell.worth.worst.chance)} at worst
                                             </span>
                                         </Link>
                                     )}
@@ -107,7 +108,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                             <th scope="row" className="px-2 py-1 text-[13px] font-semibold" title={c.words}>
                                 {c.name}
                             </th>
-                            <td className="px-1 text-[13px] font-bold">{Math.round(worth(c.id) * 100)} %</td>
+                            <td className="px-1 text-[13px] font-bold">{chance(worth(c.id))}</td>
                             {shown.map((l) => {
                                 const cell = cellOf(l.words, c.id);
                                 return (
@@ -121,7 +122,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                                                 <span className="sr-only">{`${c.name} against ${l.words}: ${cell.verdict}`}</span>
                                                 <Fork verdict={cell.verdict} size={15} />
                                                 <span className="text-[12px] leading-tight narrow">
-                                                    <b>{cell.strength < -5 ? 'no throw' : margin(cell.strength)}</b>
+                                                    <b>{chance(cell.worth.byRule.chance)}</b>
                                                     <span className="block text-[11px] text-soft">
                                                         {cell.best
                                                             ? `${cell.best.man} ${cell.best.route}`

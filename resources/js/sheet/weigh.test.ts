@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import type { SavedLook, SheetCell } from '../api/types';
 import { better, rank, share, sorted, weightOf, type Named } from './weigh';
 
-const cell = (verdict: string, strength: number) => ({ verdict, strength }) as SheetCell;
+const worth = (chance: number) => ({ byRule: { chance, yards: 5 }, worst: { chance, yards: 1 } });
+const cell = (verdict: string, strength: number, chance = 0.5) =>
+    ({ verdict, strength, worth: worth(chance) }) as SheetCell;
 const look = (front: string, shell: string): Named => ({ front, shell, words: `${front}, ${shell}` });
 const shown = (front: string, shell: string, times: number) =>
     ({ document: { front, shell }, shown: times }) as unknown as SavedLook;
@@ -21,13 +23,14 @@ describe('what an opponent has shown', () => {
         ['of what is proved', cells, [6, 3, 1, 90], 0.6],
         ['nothing weighs', cells, [0, 0, 0, 5], null],
         ['nothing is proved', [undefined], [4], null],
-    ])('gives the bound share: %s', (_, some, weights, expected) => expect(share(some, weights)).toBe(expected));
+    ])('gives the good share: %s', (_, some, weights, expected) => expect(share(some, weights)).toBe(expected));
 });
 
 describe('orders', () => {
     it.each([
         [cell('bound', 0.2), cell('guess', 0.9), true],
-        [cell('bound', 0.2), cell('bound', 0.3), false],
+        [cell('open', 0.2), cell('guess', 0.9, 0.9), true],
+        [cell('bound', 0.9, 0.4), cell('open', 0.2, 0.6), false],
         [cell('guess', -0.1), cell('covered', 0.4), true],
     ])('puts the better cell first', (a, b, first) => expect(better(a, b) < 0).toBe(first));
 

@@ -1,12 +1,14 @@
 import type { SavedLook, SheetCell } from '../api/types';
+import { isGood } from '../ui/words';
 
 export type Named = { front: string; shell: string; words: string };
-export type Order = 'catalogue' | 'weakest' | 'shown';
+export type Order = 'catalogue' | 'weakest' | 'worth' | 'shown';
 
-const RANK = { bound: 2, guess: 1, covered: 0 };
+const RANK = { bound: 2, open: 2, guess: 1, covered: 0 };
 
-/** The better of two cells: bound before guess before covered, then the stronger. */
-export const better = (a: SheetCell, b: SheetCell) => RANK[b.verdict] - RANK[a.verdict] || b.strength - a.strength;
+/** The better of two cells: good before guess before covered, then the one worth more at its worst. */
+export const better = (a: SheetCell, b: SheetCell) =>
+    RANK[b.verdict] - RANK[a.verdict] || b.worth.worst.chance - a.worth.worst.chance;
 
 /** How often an opponent has shown a front with a shell. */
 export const weightOf = (look: { front: string; shell: string }, shown: SavedLook[]): number =>
@@ -14,16 +16,16 @@ export const weightOf = (look: { front: string; shell: string }, shown: SavedLoo
         .filter((s) => s.document.front === look.front && s.document.shell === look.shell)
         .reduce((sum, s) => sum + s.shown, 0);
 
-/** Share of the weights that is bound, among those proved; null when nothing weighs. */
+/** Share of the weights that is good, among those proved; null when nothing weighs. */
 export function share(cells: (SheetCell | undefined)[], weights: number[]): number | null {
     let sum = 0;
-    let bound = 0;
+    let good = 0;
     cells.forEach((c, n) => {
         if (!c) return;
         sum += weights[n];
-        bound += c.verdict === 'bound' ? weights[n] : 0;
+        good += isGood(c.verdict) ? weights[n] : 0;
     });
-    return sum === 0 ? null : bound / sum;
+    return sum === 0 ? null : good / sum;
 }
 
 /** Where a row or a column stands in an order: less comes first. */
@@ -39,8 +41,9 @@ export function rank(
         const ns = looks.map((_, n) => n).filter((n) => mine(looks[n]));
         return ns.reduce((sum, n) => sum + of(n), 0) / Math.max(1, ns.length);
     };
-    return order === 'shown'
-        ? -mean((n) => weights[n])
+    if (order === 'shown') return -mean((n) => weights[n]);
+    return order === 'worth'
+        ? mean((n) => cells[n]?.worth.worst.chance ?? 0)
         : mean((n) => Math.max(-1, Math.min(2, cells[n]?.strength ?? 0)));
 }
 

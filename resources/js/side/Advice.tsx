@@ -1,6 +1,6 @@
 import type { Resting } from '../board/useProof';
 import type { CallDocument, LookDocument, ProofReport } from '../api/types';
-import { margin } from '../ui/words';
+import { chance, isGood, margin } from '../ui/words';
 import { Proposals } from './Proposals';
 
 type Props = {
@@ -12,12 +12,12 @@ type Props = {
     onLook: (look: LookDocument) => void;
 };
 
-/** What beats this call, which call of the book punishes that; and for a call that is not bound what would bind it. */
+/** What beats this call, which call of the book punishes that; and for a call that is not good what would make it so. */
 export function Advice({ report, resting, onDraw, onOpen, onChoose, onLook }: Props) {
     const { beats, suggestions } = resting;
     return (
         <div className="m-3 space-y-2 text-[13px]">
-            {report.verdict !== 'bound' && <Proposals suggestions={suggestions} onDraw={onDraw} />}
+            {!isGood(report.verdict) && <Proposals suggestions={suggestions} onDraw={onDraw} />}
             {beats?.change && (
                 <section className="rounded-md border border-edge bg-card px-3 py-2">
                     <h3 className="font-bold narrow">What beats this</h3>
@@ -49,7 +49,7 @@ export function Advice({ report, resting, onDraw, onOpen, onChoose, onLook }: Pr
                                         type="button"
                                         onClick={() => onOpen(c.id)}
                                         className="font-bold text-ball"
-                                        title={`${c.man} ${c.route}, ${margin(c.margin)}`}
+                                        title={`${c.man} ${c.route}, ${margin(c.margin)}, ${chance(c.chance)} at worst`}
                                     >
                                         {c.name}
                                     </button>

@@ -1,7 +1,7 @@
 import type { CallDocument, Suggestion } from '../api/types';
-import { margin } from '../ui/words';
+import { chance } from '../ui/words';
 
-/** Single changes that bind a look the call does not bind; pressing one draws it. */
+/** Single changes that make the call good against a look; pressing one draws it. */
 export function Proposals({
     suggestions,
     onDraw,
@@ -11,7 +11,7 @@ export function Proposals({
 }) {
     return (
         <section className="rounded-md border border-edge bg-card px-3 py-2">
-            <h3 className="font-bold narrow">What would bind it</h3>
+            <h3 className="font-bold narrow">What would make it good</h3>
             {suggestions === null ? (
                 <p className="text-soft">Trying depths, finishes, swaps and the back’s release…</p>
             ) : suggestions.length === 0 ? (
@@ -25,7 +25,9 @@ export function Proposals({
                         className="mt-0.5 flex w-full items-baseline gap-2 rounded text-left hover:text-ball"
                     >
                         <span className="flex-1 font-semibold">{s.words}</span>
-                        <span className="text-xs text-open narrow">bound, {margin(s.strength)}</span>
+                        <span className="text-xs text-open narrow">
+                            {s.verdict}, {chance(s.chance)} at worst
+                        </span>
                     </button>
                 ))
             )}

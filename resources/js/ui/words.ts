@@ -1,6 +1,15 @@
 /** Seconds with a sign, as margins are told. */
 export const margin = (s: number): string => `${s >= 0 ? '+' : '−'}${Math.abs(s).toFixed(2)} s`;
 
+/** A margin that may not be there: no ball is thrown. */
+export const marginOr = (s: number | null, none: string): string => (s === null ? none : margin(s));
+
+/** A chance of success as a whole percentage. */
+export const chance = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** Whether a call is good: bound or open. */
+export const isGood = (verdict: string): boolean => verdict === 'bound' || verdict === 'open';
+
 /** A signed error in its unit. */
 export const error = (value: number, unit: string): string => {
     const size = Math.abs(value).toFixed(unit === 's' ? 2 : 1);

@@ -65,8 +65,10 @@ it('a play run as it should be is right, and nobody has a fault', function (stri
                 ->and($p['mark'])->not->toBe(-1, "$look {$p['man']}");
         }
         // Where nobody is open the ball is thrown away, and there is nothing to judge.
-        expect($grader->decision()->grade)->toBeIn($run->thrownTo === null && $run->action === 'throw' ? [null] : ['right'], "$look: {$grader->decision()->why}");
-        expect((new Review($grader))->steps())->toHaveCount(12)->and((new Blame($grader))->of())->toBeNull();
+        // Where a read man cannot be told it is asked for, never marked wrong.
+        $asked = $run->action !== 'throw' && str_starts_with($grader->decision()->why, 'Plot the ');
+        expect($grader->decision()->grade)->toBeIn($asked || $run->thrownTo === null && $run->action === 'throw' ? [null] : ['right'], "$look: {$grader->decision()->why}");
+        expect((new Review($grader))->steps())->toHaveCount(12)->and($asked || (new Blame($grader))->of() === null)->toBeTrue();
     }
 })->with(TRUE_CALLS);
 
@@ -114,15 +116,15 @@ it('never calls another ball right', function (string $call, string $look, strin
 ]);
 
 it('GRD-15: a ball that left before the key chose is judged by his rule', function (): void {
-    $grader = graded('gun 2x2 right: post-dig right', '4-2 nickel, cover 3', []);
+    $grader = graded('gun 2x2 right: slant-flat right', '4-2 nickel, cover 4', []);
     expect($grader->decision()->choice)->toBeNull()
         ->and($grader->decision()->grade)->toBe('right')
-        ->and($grader->decision()->why)->toStartWith('The will had not chosen when the ball left, so ');
-    $short = filmed('gun 2x2 right: post-dig right', '4-2 nickel, cover 3', ['every' => 0.2]);
+        ->and($grader->decision()->why)->toStartWith('The nickel had not chosen when the ball left, so ');
+    $short = filmed('gun 2x2 right: slant-flat right', '4-2 nickel, cover 4', ['every' => 0.2]);
     $until = (new Measures($short))->after('ball out') - 0.6;
-    $cut = array_values(array_filter($short->plots, fn ($p): bool => $p->man !== 'will' || $p->atS < FilmedRun::BEFORE + $until));
+    $cut = array_values(array_filter($short->plots, fn ($p): bool => $p->man !== 'nickel' || $p->atS < FilmedRun::BEFORE + $until));
     $grader = new Grader(new Measures(new Jacotaxis\Core\Film\FilmDocument($short->call, $short->look, $short->setting, $short->marks, $short->calibrations, $cut, $short->moves, $short->seen, $short->chart)));
-    expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain('Plot the will once more, later');
+    expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain('Plot the nickel ');
 });
 
 /** Normally distributed, from a seeded generator (Box and Muller 1958). */
@@ -148,7 +150,7 @@ it('a shaking hand makes no fault and no other decision', function (int $from, f
         $run = FilmedRun::of(trueProof(TRUE_CALLS[$n], $look, $situation));
         $grader = new Grader(new Measures(shakenFilm(filmed(TRUE_CALLS[$n], $look, ['seen' => ballSeen($run->action)], $situation), $px, 11 * $n + 1)));
         expect(array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults()))->toBe([], TRUE_CALLS[$n])
-            ->and($grader->decision()->grade)->toBe('right', TRUE_CALLS[$n]);
+            ->and($grader->decision()->grade)->toBe($run->thrownTo === null && $run->action === 'throw' ? null : 'right', TRUE_CALLS[$n]);
         foreach ((new Proposal($grader))->all() as $p) {
             expect($p['mark'])->not->toBe(-1, TRUE_CALLS[$n]." {$p['man']}: {$p['reason']}");
         }

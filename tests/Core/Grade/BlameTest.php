@@ -26,8 +26,7 @@ it('says whose it was', function (array $film, ?string $owner, ?string $man, str
     'not charted yet' => [['act' => 'right corner: sit'], null, null],
     'a right throw dropped' => [['act' => 'right corner: sit', 'chart' => ended(Result::Dropped)], 'player', 'H', 'dropped'],
     'forced into a sinking corner' => [['act' => 'right corner: sink', 'throw' => 'H@2.8', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'decision was forced'],
-    'held' => [['act' => 'right corner: sit', 'throw' => 'H@3.0', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'late'],
-    'the route came late' => [['run' => SMASH.'; H corner 15', 'throw' => 'H@2.95', 'chart' => ended(Result::Incomplete)], 'player', 'H', 'late'],
+    'held' => [['act' => 'right corner: sink', 'throw' => 'Z@2.9', 'chart' => ended(Result::Incomplete)], 'player', 'Q', 'late'],
     'their foul' => [['act' => 'right corner: sit', 'chart' => ended(Result::NoPlay, null, ['penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'held the receiver', 'nullified' => true]])], 'opponent', null, 'held the receiver'],
     'right in everything and still nothing' => [['act' => 'right corner: sit', 'chart' => ended(Result::Incomplete)], 'undetermined', null],
     'the staff settled it' => [['act' => 'right corner: sit', 'chart' => ended(Result::Incomplete), 'seen' => [new Seen('Z', 'owner', 'partner')]], 'partner', 'Z', 'settled'],
@@ -51,15 +50,15 @@ it('W-46, GRD-01: the read and the result are marked apart', function (array $fi
 ]);
 
 it('proposes a grade for whoever was measured and none for the others', function (): void {
-    $rows = array_column((new Proposal(graded(SMASH, COVER_2, ['run' => SMASH.'; H corner 15', 'throw' => 'H@2.95', 'men' => ['H', 'Z', 'right corner']])))->all(), null, 'man');
+    $rows = array_column((new Proposal(graded(SMASH, COVER_2, ['run' => SMASH.'; H corner 15', 'throw' => 'H@3.1', 'men' => ['H', 'Z', 'right corner']])))->all(), null, 'man');
     expect($rows)->toHaveCount(11)
         ->and($rows['H']['mark'])->toBe(-1)
         ->and($rows['H']['faults'])->toContain('FLT-13')
-        ->and($rows['H']['reason'])->toContain('Break depth: planned 10.0, done 14.8')
+        ->and($rows['H']['reason'])->toContain('Break depth: planned 10.0, done 15.0')
         ->and($rows['Z']['mark'])->toBe(1)
         ->and($rows['X']['mark'])->toBeNull()
         ->and($rows['LT']['mark'])->toBeNull()
-        ->and($rows['Q']['faults'])->toBe(['FLT-47'])
+        ->and($rows['Q']['faults'])->toBe([])
         ->and($rows['H']['asked'])->toBe('Corner at 10 yd');
 });
 

@@ -156,7 +156,7 @@ it('FLT-16, FLT-25: the finish of a crosser against the plan', function (string 
 ]);
 
 it('MSH-07: both crossers over the top is the under man\'s fault', function (float $upYd, array $ids): void {
-    $film = shifted(filmed('gun 2x2 right: mesh right', '4-2 nickel, cover 1'), 'X', fn (float $t): array => [0.0, $upYd * min(1.0, max(0.0, $t))]);
+    $film = shifted(filmed('gun 2x2 right: mesh right', '4-2 nickel, cover 1', ['throw' => 'X@3.0']), 'X', fn (float $t): array => [0.0, $upYd * min(1.0, max(0.0, $t))]);
     $grader = new Grader(new Measures($film));
     $row = $grader->measures->row('X', 'under the other crosser by');
     expect($row->planned)->toBe(1.0)
@@ -259,7 +259,7 @@ it('GRD-13: a gain does not cure form', function (string $man, array $film, stri
         ->and($row['marks']['result'] ?? 1)->toBe(1);
 })->with([
     'a hop at the line' => ['H', ['seen' => [new Seen('H', 'rhythm', 'minus')]], 'technique', ['FLT-04']],
-    'a late throw on a wide-open man' => ['Q', ['throw' => 'H@3.0'], 'decision', ['FLT-47']],
+    'a late throw on a wide-open man' => ['Q', ['act' => 'right corner: sink', 'throw' => 'Z@2.9'], 'decision', ['FLT-47']],
     'a forced throw that was caught' => ['Q', ['act' => 'right corner: sink', 'throw' => 'H@2.6'], 'decision', ['FLT-48']],
     'a drop of the ball\'s tuck' => ['H', ['seen' => [new Seen('H', 'method', 'ball swung')]], 'technique', ['FLT-21']],
     'no finish' => ['X', ['seen' => [new Seen('X', 'finish', 'minus')]], 'effort', []],

@@ -39,7 +39,6 @@ it('W-44: the back is dead with a defender outside or over him, live with the de
         expect($crosser)->toBeGreaterThan(0.15);
     }
 })->with([
-    'the mike has him from inside' => ['cover 1', true],
     'the flat man is outside and over him' => ['cover 3', false],
 ]);
 

@@ -72,7 +72,7 @@ it('names the protection by what the free man leaves of the reads', function (st
     expect($proof->protection->verdict($proof->readings))->toBe($protection);
 })->with([
     'nobody is free' => ['gun 2x2 right: smash right', 'cover 2', 'protected'],
-    'the ball is out before him' => ['gun empty right: Z quick out, H hitch, X slant; read Z, H', 'cover 0, six rush', 'protected'],
+    'the ball is out before him' => ['gun empty right: Z quick out, H slant, X slant; read Z, H', 'cover 0, six rush', 'protected'],
     'a read is lost and the hot man lives' => ['gun empty right: H dig 14, Z go clear; X slant; read H; hot X', 'cover 0, six rush', 'hot'],
     'the only read is late by itself, and he is there' => ['gun empty right: H dig 16; read H', 'cover 0, six rush', 'free'],
 ]);

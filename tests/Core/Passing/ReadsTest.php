@@ -120,7 +120,7 @@ it('shows every read under an act: live with its margin, or dead with what kille
         ->and(array_column($report['states'], 'state', 'man'))->toBe(['H' => 'live', 'Z' => 'dead']);
 });
 
-it('lets the ball leave before the break on routes thrown in rhythm, and on no other', function (string $route, bool $rhythm): void {
+it('lets the ball leave before the break on routes thrown in rhythm and to who comes to a stop, and on no other', function (string $route, bool $rhythm): void {
     $reading = proof("gun 2x2 right: Z $route; read Z", 'cover 3')->readings['Z'];
     expect($reading->live())->toBeTrue()->and($reading->from < $reading->breakAt - 0.1)->toBe($rhythm);
 })->with([
@@ -128,7 +128,8 @@ it('lets the ball leave before the break on routes thrown in rhythm, and on no o
     ['out 10', true],
     ['comeback 14', true],
     ['dig 10', false],
-    ['curl 11', false],
+    ['curl 11', true],
+    ['hitch', true],
     ['corner 10', false],
 ]);
 

@@ -46,7 +46,7 @@ it('gives, keeps or pitches by what the two keys do (W-33, VER-08)', function (s
     foreach ([['take the quarterback', 'take the quarterback', 'give F'], ['take the quarterback', 'take the pitch', 'give F'], ['take the back', 'take the pitch', 'keep Q'], ['take the back', 'take the quarterback', 'pitch H']] as [$first, $second, $ball]) {
         expect(ball($proof, $first, $second))->toBe($ball, "$first and $second against $look");
     }
-    expect($proof->verdict())->toBe('bound')
+    expect($proof->verdict()->value)->toBe('bound')
         ->and(told('double-slot, H return right: triple right', $look)['run']['carriersOnKeys'])->toBe('3 on 2');
 })->with(['3-4, cover 3, 4i on RT', '5-2, cover 3', '4-4, cover 4', '4-3 over, cover 2']);
 

@@ -36,7 +36,7 @@ it('mirrors: a run to the left against the turned-over front gives the mirrored 
         $other = $left->resolved->blocks[$men[$letter] ?? $letter];
         expect([$other->verb, $flip($other->target)])->toBe([$block->verb, $block->target], "$scheme: $letter");
     }
-    expect(round($left->strength(), 2))->toBe(round($right->strength(), 2))->and($left->verdict())->toBe($right->verdict());
+    expect(round($left->strength(), 2))->toBe(round($right->strength(), 2))->and($left->verdict()->value)->toBe($right->verdict()->value);
 })->with(['zone', 'outside zone', 'split zone', 'duo', 'power', 'counter', 'toss', 'crack', 'jet counter'])->with([
     '4-3 over, cover 3',
     '3-4, cover 4',
@@ -84,7 +84,7 @@ it('reads the backside edge: pull when he crashes, give when he sits (INZ-10, IN
     $proof = carried('gun 2x2: zone right', $look);
     expect(ball($proof, 'take the back'))->toBe('pull Q')
         ->and(ball($proof, 'take the quarterback'))->toBe('give R')
-        ->and($proof->verdict())->toBe('bound');
+        ->and($proof->verdict()->value)->toBe('bound');
 })->with(['4-2 nickel, cover 3', '4-2 nickel, cover 4', '3-4, cover 3', '4-3 over, cover 2', '3-3 stack, cover 3']);
 
 it('hands off whatever the key does when only the give is called (PAC-19)', function (): void {

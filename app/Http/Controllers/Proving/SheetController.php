@@ -69,7 +69,7 @@ class SheetController extends Controller
     {
         [$call, $look, $input] = $this->asked($request);
 
-        return new JsonResponse(['suggestions' => array_map(fn (array $s): array => ['words' => $s['words'], 'verdict' => $s['verdict'], 'strength' => $s['strength'], 'document' => CallDocument::write($s['call'])],
+        return new JsonResponse(['suggestions' => array_map(fn (array $s): array => ['words' => $s['words'], 'verdict' => $s['verdict'], 'strength' => $s['strength'], 'chance' => $s['chance'], 'document' => CallDocument::write($s['call'])],
             Suggestions::of($call, $look, $input->setting($call)))]);
     }
 

@@ -27,8 +27,27 @@ final class Deep extends Mover
     /** How far inside the outside receiver he robs, yards. */
     private const ROB_INSIDE_YD = 4.0;
 
+    /** With nobody inside on his side he helps on the outside man from this depth of that man on, yards. */
+    private const ALONE_YD = 5.0;
+
     /** How far ahead of a runner he overlaps, seconds. */
     private const AHEAD = 0.7;
+
+    /** A release counts as vertical for him from this depth on, yards (settled by the truths). */
+    private const COUNTS_YD = 4.0;
+
+    /** The middle man stays this far over any vertical within this width of him, yards, and takes one who comes his way this much before he is there, seconds. */
+    private const MIDDLE_OVER_YD = 4.0;
+
+    private const CAPS_YD = 19.0;
+
+    private const COMING_S = 1.5;
+
+    /** How far he leans from the middle toward where the verticals are, yards. */
+    private const LEANS_YD = 4.0;
+
+    /** Whether he has the middle of the field to himself. */
+    private readonly bool $middle;
 
     private ?self $left = null;
 
@@ -41,16 +60,21 @@ final class Deep extends Mover
     /** The outside receiver he robs when his own does not come deep. */
     private readonly ?SeenRoute $robbed;
 
+    /** The third receiver of the other side, whom a safety takes who has nobody inside on his own. */
+    private readonly ?SeenRoute $third;
+
     /** @var list<SeenRoute> the routes as seen from his leverage */
     private readonly array $views;
 
     private bool $matched = false;
 
-    public function __construct(Defender $defender, SprintLaw $law, Sight $sight, ?int $match, ?int $robs = null)
+    public function __construct(Defender $defender, SprintLaw $law, Sight $sight, ?int $match, ?int $robs = null, ?int $third = null)
     {
         parent::__construct($defender, $law, $sight);
         $this->views = array_map(fn (int $r): SeenRoute => $sight->by($r, $defender->job->leverage), array_keys($sight->quick));
+        $this->middle = $match === null && $defender->job->leverage === 'none';
         $this->mine = $match === null ? null : $sight->quick[$match];
+        $this->third = $third === null ? null : $sight->quick[$third];
         $this->robbed = $robs === null ? null : $sight->by($robs, $defender->job->leverage);
         $this->man = $match === null ? null : new OverTop($defender, $law, $sight, $match);
     }
@@ -77,7 +101,7 @@ final class Deep extends Mover
         if ($this->mine !== null && ! $this->matched) {
             $this->matched = $this->mine->y[$i] >= $this->defender->job->matchYd && $this->mine->vy[$i] > 2.0;
         }
-        if ($this->robbed !== null && ! $this->matched && $this->leavesShort($i)) {
+        if ($this->robbed !== null && ! $this->matched && ($this->mine === null ? $this->alone($i) : $this->leavesShort($i))) {
             $this->rob($this->robbed, $i);
 
             return;
@@ -94,6 +118,12 @@ final class Deep extends Mover
             return;
         }
         $this->zone($i);
+    }
+
+    /** With nobody inside on his side he helps on the outside man, unless a third man comes up from the other side. */
+    private function alone(int $i): bool
+    {
+        return $this->robbed !== null && $this->robbed->y[$i] > self::ALONE_YD && ($this->third === null || ! $this->third->runsUp($i));
     }
 
     /** His receiver is going out or across, not up. */
@@ -118,27 +148,33 @@ final class Deep extends Mover
         $frame = $this->sight->scene->frame;
         $from = $this->left === null ? $frame->sidelineX(Side::Left) - 5.0 : ($this->x + $this->left->x) / 2.0;
         $to = $this->right === null ? $frame->sidelineX(Side::Right) + 5.0 : ($this->x + $this->right->x) / 2.0;
-        $sum = $mean = 0.0;
+        $sum = $mean = $verticals = $lean = 0.0;
         $top = $topVy = $deepest = -99.0;
         foreach ($this->views as $seen) {
-            $weight = $seen->y[$i] <= 2.0 ? 0.0 : $this->threat($seen, $i, $from, $to);
+            $weight = $seen->y[$i] <= self::COUNTS_YD ? 0.0 : $this->threat($seen, $i, $from, $to);
             if ($weight > 0.02) {
                 $sum += $weight;
                 $mean += $weight * ($seen->x[$i] + $seen->vx[$i] * self::AHEAD);
-                if ($deepest < $seen->y[$i] * min(1.0, $weight * 4.0)) {
-                    $deepest = $seen->y[$i] * min(1.0, $weight * 4.0);
-                    $top = $seen->y[$i];
-                    $topVy = $seen->vy[$i];
-                }
+            }
+            if ($this->middle && $seen->runsUp($i) && $seen->y[$i] > self::COUNTS_YD) {
+                $verticals++;
+                $lean += $seen->x[$i] - $this->defender->job->wideYd;
+            }
+            $over = $this->middle && $seen->runsUp($i) && abs($seen->x[$i] - $this->x) < self::CAPS_YD ? 1.0 : min(1.0, $weight * 4.0);
+            if ($over > 0.08 && $deepest < $seen->y[$i] * $over) {
+                $deepest = $seen->y[$i] * $over;
+                $top = $seen->y[$i];
+                $topVy = $seen->vy[$i];
             }
         }
         $job = $this->defender->job;
         $rest = max(0.0, 1.0 - $sum);
-        $x = ($mean + $rest * $job->wideYd) / ($sum + $rest);
+        $home = $job->wideYd + ($verticals > 0.0 ? max(-self::LEANS_YD, min(self::LEANS_YD, $lean / $verticals)) : 0.0);
+        $x = ($mean + $rest * $home) / ($sum + $rest);
         $this->wx = max(-$this->vmax, min($this->vmax, ($x - $this->x) * self::CLOSE));
         $idle = max(-$this->drop, min($this->drop, ($job->deepYd - $this->y) * self::CLOSE / 2.0));
-        $busy = $deepest > -90.0 ? $this->onTop($top, $topVy, $this->sight->scene->setting->overYd) : 0.0;
-        $share = min(1.0, $sum);
+        $busy = $deepest > -90.0 ? $this->onTop($top, $topVy, $this->middle ? self::MIDDLE_OVER_YD : $this->sight->scene->setting->overYd) : 0.0;
+        $share = $this->middle && $deepest > -90.0 ? 1.0 : min(1.0, $sum);
         $this->wy = $share * max($busy, $idle * (1.0 - $share)) + (1.0 - $share) * $idle;
         $this->limit();
     }
@@ -147,11 +183,15 @@ final class Deep extends Mover
     private function threat(SeenRoute $seen, int $i, float $from, float $to): float
     {
         $y = $seen->y[$i];
-        $up = $seen->vy[$i] > 1.0 ? max(0.0, min(1.0, ($y - 2.0) / 4.0)) : max(0.0, min(1.0, ($y - 12.0) / 4.0));
+        $up = $seen->vy[$i] > 1.0 ? max(0.0, min(1.0, ($y - self::COUNTS_YD) / 4.0)) : max(0.0, min(1.0, ($y - 12.0) / 4.0));
         if ($up <= 0.0) {
             return 0.0;
         }
         $x = $seen->x[$i];
+        if ($this->middle && $seen->vx[$i] * ($this->x - $x) > 0.0) {
+            // Who runs toward the middle is his before he is there.
+            $x += self::COMING_S * $seen->vx[$i];
+        }
         $in = min($x - $from, $to - $x) / self::EDGE_YD + 0.5;
 
         return $up * max(0.0, min(1.0, $in));

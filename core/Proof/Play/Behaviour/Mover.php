@@ -17,6 +17,12 @@ abstract class Mover
     /** How hard a man closes on the spot he wants, 1/s. */
     protected const CLOSE = 3.5;
 
+    /** Slower than this a man starts in any direction, yards a second. */
+    private const STANDS_YD_S = 1.0;
+
+    /** Share of his brakes that a man plans to use. */
+    private const EASY = 0.8;
+
     /** How near a place is reached, yards. */
     private const THERE_YD = 2.0;
 
@@ -51,7 +57,13 @@ abstract class Mover
 
     private bool $arrived = false;
 
-    private readonly float $lag;
+    /** How hard he brakes and pushes sideways, yd/s2. */
+    protected readonly float $brakes;
+
+    private readonly float $pushes;
+
+    /** Seconds his hips cost him after a run action. */
+    private readonly float $turns;
 
     /** Seconds the run action holds him. */
     private readonly float $hold;
@@ -87,7 +99,9 @@ abstract class Mover
         $this->bites = $this->hold <= 0.0 ? [0.0, 0.0] : [self::BITES_YD_S[0] * ($flow?->sign() ?? 0), $flow === null ? 0.0 : -self::BITES_YD_S[1]];
         [$until, $sideways, $upfield] = $sight->scene->firstStep($defender);
         $this->first = [$until, $sideways * $law->vmax, $upfield * $law->vmax];
-        $this->lag = 1.0 - exp(-Path::STEP / $law->tau);
+        $this->brakes = $law->brakes;
+        $this->pushes = $law->turns;
+        $this->turns = $setting->hips;
         $this->x = $defender->xYd;
         $this->y = $defender->yYd;
     }
@@ -111,6 +125,12 @@ abstract class Mover
         }
         if ($i * Path::STEP < $this->hold) {
             [$this->wx, $this->wy] = $this->bites;
+
+            return;
+        }
+        if ($this->hold > 0.0 && $i * Path::STEP < $this->hold + $this->turns) {
+            // He has seen that it is a pass and has to turn his hips before he can go back.
+            $this->wx = $this->wy = 0.0;
 
             return;
         }
@@ -169,10 +189,29 @@ abstract class Mover
         $this->vys[] = $this->vy;
     }
 
+    /**
+     * One step toward the velocity he wants: faster by the sprint law, slower by his brakes, sideways by what he can push.
+     */
     public function move(): void
     {
-        $this->vx += ($this->wx - $this->vx) * $this->lag;
-        $this->vy += ($this->wy - $this->vy) * $this->lag;
+        $dvx = $this->wx - $this->vx;
+        $dvy = $this->wy - $this->vy;
+        $speed = sqrt($this->vx * $this->vx + $this->vy * $this->vy);
+        $gains = max(0.0, $this->vmax - $speed) / $this->tau * Path::STEP;
+        if ($speed < self::STANDS_YD_S) {
+            $wanted = sqrt($dvx * $dvx + $dvy * $dvy);
+            $share = $wanted > $gains ? $gains / $wanted : 1.0;
+            $this->vx += $share * $dvx;
+            $this->vy += $share * $dvy;
+        } else {
+            $ux = $this->vx / $speed;
+            $uy = $this->vy / $speed;
+            $along = max(-$this->brakes * Path::STEP, min($gains, $dvx * $ux + $dvy * $uy));
+            $push = $this->pushes * Path::STEP;
+            $across = max(-$push, min($push, $dvy * $ux - $dvx * $uy));
+            $this->vx += $along * $ux - $across * $uy;
+            $this->vy += $along * $uy + $across * $ux;
+        }
         $this->x += $this->vx * Path::STEP;
         $this->y += $this->vy * Path::STEP;
     }
@@ -183,31 +222,26 @@ abstract class Mover
         return [$this->xs, $this->ys, $this->vxs, $this->vys];
     }
 
-    /** Wants the spot, at most at $limit yards a second, on top of a velocity to match; brakes in time to stop there. */
+    /** Wants the spot, at most at $limit yards a second, on top of a velocity to match; slows down in time to stop there. */
     protected function close(float $xYd, float $yYd, float $limit, float $gain = self::CLOSE, float $withVx = 0.0, float $withVy = 0.0): void
     {
-        $rvx = $this->vx - $withVx;
-        $rvy = $this->vy - $withVy;
-        $speed = sqrt($rvx * $rvx + $rvy * $rvy);
-        $stop = $speed > 0.1 ? $this->tau * (1.0 - $this->vmax * log(1.0 + $speed / $this->vmax) / $speed) : 0.0;
-        $wx = $withVx + ($xYd - $this->x - $rvx * $stop) * $gain;
-        $wy = $withVy + ($yYd - $this->y - $rvy * $stop) * $gain;
-        $w = sqrt($wx * $wx + $wy * $wy);
-        if ($w > $limit) {
-            $wx *= $limit / $w;
-            $wy *= $limit / $w;
-        }
-        $this->wx = $wx;
-        $this->wy = $wy;
+        $dx = $xYd - $this->x;
+        $dy = $yYd - $this->y;
+        $away = sqrt($dx * $dx + $dy * $dy);
+        $pace = $away < 1e-6 ? 0.0 : min($gain, sqrt(2.0 * self::EASY * $this->brakes / $away));
+        $this->wx = $withVx + $pace * $dx;
+        $this->wy = $withVy + $pace * $dy;
+        $this->limit($limit);
     }
 
-    /** Cuts what he wants to what he can run. */
-    protected function limit(): void
+    /** Cuts what he wants to what he can run, or to a limit in yards a second. */
+    protected function limit(?float $limit = null): void
     {
+        $limit ??= $this->vmax;
         $w = sqrt($this->wx * $this->wx + $this->wy * $this->wy);
-        if ($w > $this->vmax) {
-            $this->wx *= $this->vmax / $w;
-            $this->wy *= $this->vmax / $w;
+        if ($w > $limit) {
+            $this->wx *= $limit / $w;
+            $this->wy *= $limit / $w;
         }
     }
 

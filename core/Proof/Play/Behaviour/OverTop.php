@@ -7,20 +7,41 @@ namespace Jacotaxis\Core\Proof\Play\Behaviour;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Play\Phase;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
 
-/** Man to man from off: keeps his leverage and stays on top while the man runs upfield, then runs with the break. */
+/**
+ * Man to man: from off he stays on top on his leverage, in press he mirrors and then runs in phase, in trail he plays the
+ * inside hip. At the tell of a cut that slows his man down he sits; after it he drives on the man.
+ */
 final class OverTop extends Mover
 {
     /** Least and most width in yards of the leverage he keeps: as much as he lined up with. */
     private const LEVERAGE_YD = [1.0, 2.5];
 
-    /** Yards he stays over a vertical man of his own. */
-    private const OVER_YD = 2.0;
+    /** Yards he stays over a vertical man of his own, and over one he pressed. */
+    private const OVER_YD = 0.7;
+
+    private const PHASE_YD = 0.3;
 
     /** Yards a trailing man plays under his man's hip, with help on top. */
     private const TRAIL_YD = 1.0;
+
+    /** Share of his leverage that he keeps in phase and in trail, and on which he sits at a tell. */
+    private const IN_PHASE = 0.6;
+
+    private const IN_TRAIL = 0.9;
+
+    private const SITS_ON = 1.6;
+
+    /** He sits when his man slows down below this upfield, yards a second. */
+    private const SITS_BELOW_YD_S = 5.5;
+
+    /** How far ahead of a man who has cut he runs, seconds, and the share of his velocity he matches. */
+    private const LEAD_S = 0.5;
+
+    private const MATCHES = 0.7;
 
     /** Two bodies of half a yard each do not pass through each other, yards between their middles. */
     private const BODIES_YD = 1.0;
@@ -35,8 +56,20 @@ final class OverTop extends Mover
     /** A man up on his receiver steps sideways at most this far before he is passed, yards. */
     private const MIRROR_YD = 1.0;
 
-    /** From this speed upfield on a man up on his receiver turns and runs, yards a second. */
-    private const COMING_YD_S = 1.5;
+    /** A man up on his receiver slides back when the man is on him, turns and runs when he is level, and is passed from this depth on, yards. */
+    private const ON_HIM_YD = 1.0;
+
+    private const PASSED_YD = 0.3;
+
+    private const PRESSED_TO_YD = 4.0;
+
+    /** Who has given so much ground plays him from off, yards. */
+    private const BAILED_YD = 1.5;
+
+    /** Nearer than this no two bodies come, yards between their middles. */
+    private const APART_YD = 0.7;
+
+    private int $step = 0;
 
     private readonly SeenRoute $seen;
 
@@ -67,6 +100,7 @@ final class OverTop extends Mover
     public function play(int $i): void
     {
         parent::play($i);
+        $this->step = $i;
         foreach ($this->bodies as $body) {
             $dx = $this->x - $body->x[$i];
             $dy = $this->y - $body->y[$i];
@@ -77,15 +111,35 @@ final class OverTop extends Mover
         }
     }
 
+    /** One step; where he would stand on somebody he is pushed off him. */
+    public function move(): void
+    {
+        parent::move();
+        $next = min(Path::STEPS - 1, $this->step + 1);
+        foreach ($this->bodies as $body) {
+            $dx = $this->x - $body->x[$next];
+            $dy = $this->y - $body->y[$next];
+            $apart = sqrt($dx * $dx + $dy * $dy);
+            if ($apart < self::APART_YD && $apart > 1e-6) {
+                $this->x = $body->x[$next] + $dx / $apart * self::APART_YD;
+                $this->y = $body->y[$next] + $dy / $apart * self::APART_YD;
+            }
+        }
+    }
+
     public function steer(int $i): void
     {
-        $this->cover($this->seen->x[$i], $this->seen->y[$i], $this->seen->vx[$i], $this->seen->vy[$i]);
+        match ($this->seen->phase[$i]) {
+            Phase::Stem => $this->stem($this->seen->x[$i], $this->seen->y[$i], $this->seen->vx[$i], $this->seen->vy[$i]),
+            Phase::Tell => $this->told($i),
+            Phase::Broken => $this->drive($i),
+        };
     }
 
     /** Whether his man still runs a vertical stem as far as he can tell. */
     public function unbroken(int $i): bool
     {
-        return $i * Path::STEP < $this->seen->brokenAt;
+        return $this->seen->phase[$i] === Phase::Stem;
     }
 
     /** Takes out what of his speed, and of what he wants, runs into a body on the side (-nx, -ny): he slides along it. */
@@ -103,14 +157,45 @@ final class OverTop extends Mover
         }
     }
 
-    private function cover(float $rx, float $ry, float $rvx, float $rvy): void
+    /** His man slows down: he sits on his leverage and lets him come. A man who keeps his speed is run with. */
+    private function told(int $i): void
+    {
+        $seen = $this->seen;
+        if ($seen->vy[$i] >= self::SITS_BELOW_YD_S) {
+            $this->stem($seen->x[$i], $seen->y[$i], $seen->vx[$i], $seen->vy[$i]);
+
+            return;
+        }
+        $this->close($seen->x[$i] + self::SITS_ON * $this->shade, max($this->y, $seen->y[$i]), $this->vmax, self::CLOSE, $seen->vx[$i], 0.0);
+        $this->wy = max(0.0, min($this->wy, $seen->vy[$i]));
+    }
+
+    /** His man has cut: he runs to where he will be. */
+    private function drive(int $i): void
+    {
+        $seen = $this->seen;
+        $away = hypot($seen->x[$i] - $this->x, $seen->y[$i] - $this->y);
+        $lead = min(self::LEAD_S, $away / $this->vmax);
+        if ($seen->vy[$i] > 2.0 && $seen->vy[$i] > abs($seen->vx[$i]) && $this->y > $seen->y[$i]) {
+            // A break that goes on upfield is stayed on top of.
+            $this->wy = $this->onTop($seen->y[$i], $seen->vy[$i], self::OVER_YD);
+            $this->wx = $seen->vx[$i] + ($seen->x[$i] - $this->x) * self::CLOSE;
+            $this->limit();
+
+            return;
+        }
+        $this->close($seen->x[$i] + $lead * $seen->vx[$i], $seen->y[$i] + $lead * $seen->vy[$i], $this->vmax, self::CLOSE, self::MATCHES * $seen->vx[$i], self::MATCHES * $seen->vy[$i]);
+    }
+
+    private function stem(float $rx, float $ry, float $rvx, float $rvy): void
     {
         $upfield = $rvy > 0.8 * abs($rvx) && $rvy > 2.0;
-        if ($this->presses && $ry < $this->defender->yYd) {
-            // He mirrors on his feet and does not come up; once the runner comes he turns and runs with him.
+        $bailed = $this->y > $this->defender->yYd + self::BAILED_YD && $this->y - $ry > self::BAILED_YD;
+        if ($this->presses && ! $bailed && $ry < $this->y - self::PASSED_YD && $ry < self::PRESSED_TO_YD) {
+            // He mirrors on his feet and gives no ground; once the runner is on him he turns and runs with him.
             $x = max($this->defender->xYd - self::MIRROR_YD, min($this->defender->xYd + self::MIRROR_YD, $rx + $this->shade));
             $this->close($x, $this->defender->yYd, $this->pedal);
-            $this->wy = $rvy < self::COMING_YD_S ? $this->wy : $this->vmax;
+            $this->wy = $ry < $this->y - self::ON_HIM_YD ? $this->wy : max(0.0, min($rvy, $this->pedal));
 
             return;
         }
@@ -127,8 +212,12 @@ final class OverTop extends Mover
             return;
         }
         if ($this->defender->job->trails) {
-            $under = $this->unbrokenUnder($ry, $upfield);
-            $this->close($rx + 0.5 * $this->shade, $ry - $under, $this->vmax, self::CLOSE, $rvx, $rvy);
+            $this->close($rx + self::IN_TRAIL * $this->shade, $ry - ($upfield && $ry > 2.0 ? self::TRAIL_YD : 0.0), $this->vmax, self::CLOSE, $rvx, $rvy);
+
+            return;
+        }
+        if ($this->presses && ! $bailed) {
+            $this->close($rx + self::IN_PHASE * $this->shade, $ry + self::PHASE_YD, $this->vmax, self::CLOSE, $rvx, $rvy);
 
             return;
         }
@@ -140,11 +229,5 @@ final class OverTop extends Mover
             return;
         }
         $this->close($rx, $ry, $this->vmax, self::CLOSE, $rvx, $rvy);
-    }
-
-    /** How far under his man a trailing defender plays: on the hip while he runs upfield, level once he breaks. */
-    private function unbrokenUnder(float $ry, bool $upfield): float
-    {
-        return $upfield && $ry > 2.0 ? self::TRAIL_YD : 0.0;
     }
 }

@@ -5,24 +5,60 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Play\Behaviour;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Play\Phase;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
 
 /**
- * An under zone: drops to his landmark, carries a vertical release as far as his rule says, shades to who is in his zone,
- * looks for work within eight yards when nobody is.
+ * An under zone. He drops to his landmark, carries a vertical release as far as his rule says, squeezes who settles in front
+ * of him, meets a deep crosser on his path, drives on a break near him, and sinks when nobody is there and somebody is behind.
  */
 final class Under extends Mover
 {
-    /** How far an under man with nobody in his zone looks for work. */
+    /** How far an under man looks for work from his landmark, and over how much his interest fades, yards (settled by the truths). */
     private const WORK_YD = 8.0;
 
-    /** How far ahead of a crosser he looks, seconds. */
-    private const AHEAD = 0.5;
+    private const FADES_YD = 3.5;
+
+    /** How far ahead he looks, seconds: at a man in his zone, and at a crosser this deep who comes his way. */
+    private const AHEAD_S = 0.5;
+
+    private const COMING_S = 1.0;
+
+    private const CROSSER_YD = 8.0;
 
     /** Share of the way from his landmark to a threat that he gives. */
-    private const SHADE = 0.5;
+    private const SHADE = 0.8;
+
+    /** What a short route counts for a man who plays deep first, and how far it brings him up, yards. */
+    private const SHORT_COUNTS = 0.8;
+
+    private const COMES_UP_YD = 2.0;
+
+    /** In front of this depth a route is short, yards. */
+    private const SHORT_YD = 7.0;
+
+    /** He drives on a man who breaks this near him, yards, and arrives this far under him. */
+    private const DRIVES_YD = 5.0;
+
+    private const FLAT_DRIVES_YD = 6.0;
+
+    private const UNDERCUTS_YD = 0.5;
+
+    /** From this width on an under man is an outside man, yards. */
+    private const OUTSIDE_YD = 9.0;
+
+    /** How much deeper than his landmark a flat man drives on a break. */
+    private const FLAT_DEEPER_YD = 4.0;
+
+    /** How far a man with nobody in his zone sinks under one behind him, and a flat man under the outside vertical, yards. */
+    private const HOOK_SINKS_YD = 4.0;
+
+    private const SHORT_SINKS_YD = 1.0;
+
+    private const FLAT_SINKS_TO_YD = 14.0;
 
     /** How much deeper than his landmark a flat man stays while an outside man runs by him, yards. */
     private const UNDER_VERTICAL_YD = 2.0;
@@ -61,21 +97,24 @@ final class Under extends Mover
     /** Whether others have the receivers man to man and he is free. */
     private readonly bool $robs;
 
+    /** Whether he answers what is short first. */
+    private readonly bool $short;
+
     public function __construct(Defender $defender, SprintLaw $law, Sight $sight)
     {
         parent::__construct($defender, $law, $sight);
         $situation = $sight->scene->setting->situation;
         $job = $defender->job;
+        $this->short = $job->first === 'short';
         $this->wideYd = $job->wideYd + $sight->scene->rollsBy();
-        $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && $job->first === 'deep';
+        $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && ! $this->short;
         // Who sees the passer roll at once sinks under the middle route; who has been held by a run has no time for it (DEF-04).
-        $under = $sight->scene->rolls() !== null && $job->first === 'deep' && $sight->scene->hold($defender) <= 0.0 ? self::UNDER_MIDDLE_YD : 0.0;
+        $under = $sight->scene->rolls() !== null && ! $this->short && $sight->scene->hold($defender) <= 0.0 ? self::UNDER_MIDDLE_YD : 0.0;
         $this->deepYd = $under + ($sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $job->deepYd);
         // With man coverage around him he is the free man underneath: crossers are his to cut, whoever has them.
-        $robs = array_filter($sight->manned, fn (?int $d): bool => $d !== null) !== [];
-        $this->threats = $robs ? $sight->quick : array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
-        $this->robs = $robs;
-        $this->inside = $defender->job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
+        $this->robs = array_filter($sight->manned, fn (?int $d): bool => $d !== null) !== [];
+        $this->threats = $this->robs ? $sight->quick : array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
+        $this->inside = $job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
     }
 
     public function start(): void
@@ -86,14 +125,14 @@ final class Under extends Mover
 
     public function steer(int $i): void
     {
-        if ($i * 0.05 < $this->reaction) {
+        if ($i * Path::STEP < $this->reaction) {
             $this->wx = $this->wy = 0.0;
 
             return;
         }
         if ($i % self::LOOKS_EVERY === 0 || $this->spot === null) {
             $this->carrying = $this->inside === [] ? null : $this->carried($i);
-            $this->spot = $this->carrying === null ? $this->spot($i) : [$this->x, $this->y, false];
+            $this->spot = $this->carrying === null ? ($this->driven($i) ?? $this->spot($i)) : [$this->x, $this->y, false];
         }
         $carried = $this->carrying;
         if ($carried !== null) {
@@ -113,15 +152,74 @@ final class Under extends Mover
         $best = null;
         $near = 6.0;
         foreach ($this->inside as $seen) {
-            $upfield = $seen->vy[$i] > 2.0 && $seen->vy[$i] > abs($seen->vx[$i]);
             $away = abs($seen->x[$i] - $this->wideYd);
-            if ($upfield && $seen->y[$i] > 1.0 && $seen->y[$i] < $job->carryYd && $away < $near && $seen->x[$i] * $this->wideYd >= 0.0) {
+            if ($seen->runsUp($i) && $seen->phase[$i] === Phase::Stem && $seen->y[$i] > 1.0 && $seen->y[$i] < $job->carryYd && $away < $near && $seen->x[$i] * $this->wideYd >= 0.0) {
                 $near = $away;
                 $best = $seen;
             }
         }
 
         return $best;
+    }
+
+    /**
+     * Where he meets a man who has broken near him, at full speed, or null: nobody is near enough.
+     *
+     * @return array{float, float, bool}|null
+     */
+    private function driven(int $i): ?array
+    {
+        $best = null;
+        $near = $this->short ? self::FLAT_DRIVES_YD : self::DRIVES_YD;
+        foreach ($this->threats as $seen) {
+            if (! $this->drivable($seen, $i)) {
+                continue;
+            }
+            $away = hypot($seen->x[$i] - $this->x, $seen->y[$i] - $this->y);
+            if ($away < $near) {
+                $near = $away;
+                $best = $seen;
+            }
+        }
+        if ($best === null) {
+            return null;
+        }
+        $lead = min(self::AHEAD_S, $near / $this->vmax);
+
+        return [$best->x[$i] + $lead * $best->vx[$i], $best->y[$i] + $lead * $best->vy[$i] - self::UNDERCUTS_YD, true];
+    }
+
+    /** Whether a route has broken, or tells a flat man that it will, in the part of the field that is his. */
+    private function drivable(SeenRoute $seen, int $i): bool
+    {
+        $known = $seen->phase[$i] === Phase::Broken || $this->short && $seen->phase[$i] === Phase::Tell;
+        if (! $known || $seen->y[$i] < 0.5 || $this->robs && ! $this->crosses($seen, $i)) {
+            return false;
+        }
+        if ($this->passesOn($seen, $i)) {
+            return false;
+        }
+        $x = $seen->x[$i] + self::AHEAD_S * $seen->vx[$i];
+        $away = abs($x - $this->wideYd);
+        if ($this->short) {
+            return $seen->y[$i] <= $this->deepYd + self::FLAT_DEEPER_YD && ! $seen->runsUp($i) && $away < self::WORK_YD;
+        }
+
+        return ! $seen->runsUp($i) && $seen->y[$i] >= self::SHORT_YD - 2.0 && $away < self::WORK_YD && $seen->y[$i] < $this->deepYd + self::DRIVES_YD;
+    }
+
+    /** A deeper route that runs inward away from an outside man is the next man's. */
+    private function passesOn(SeenRoute $seen, int $i): bool
+    {
+        $out = $this->wideYd < 0.0 ? -1.0 : 1.0;
+
+        return abs($this->wideYd) >= self::OUTSIDE_YD && $seen->y[$i] >= self::SHORT_YD && $seen->vx[$i] * $out < -1.0 && $seen->x[$i] * $out < $this->x * $out;
+    }
+
+    /** Whether he runs across the field toward the man who robs. */
+    private function crosses(SeenRoute $seen, int $i): bool
+    {
+        return abs($seen->vx[$i]) >= self::DECLARES_YD_S && $seen->vx[$i] * ($this->x - $seen->x[$i]) >= 0.0;
     }
 
     /** @return array{float, float, bool} the spot he wants, and whether he runs there at full speed */
@@ -131,19 +229,21 @@ final class Under extends Mover
         $pull = 0.0;
         $tx = $ty = 0.0;
         foreach ($this->threats as $seen) {
-            $weight = $this->interest($seen, $i);
+            [$weight, $ahead] = $this->interest($seen, $i);
             if ($weight > $pull) {
                 $pull = $weight;
-                $tx = $seen->x[$i] + self::AHEAD * $seen->vx[$i];
-                $ty = $seen->y[$i];
+                $tx = $seen->x[$i] + $ahead * $seen->vx[$i];
+                $ty = $seen->y[$i] + min($ahead, self::AHEAD_S) * max(0.0, $seen->vy[$i]);
             }
         }
         if ($job->sinks && $pull < 0.2) {
             return [$this->wideYd, $this->sinkDepth($i), false];
         }
-        $share = self::SHADE * $pull * ($job->first === 'short' && $ty < 8.0 ? 1.5 : 1.0);
-        $ty = $job->first === 'short' || $ty > $this->deepYd ? $ty : max($ty, min($this->deepYd, $ty + 4.0));
-
+        if ($pull < 0.2 && ! $job->sinks) {
+            return [$this->wideYd, $this->deepYd + $this->behind($i), false];
+        }
+        $share = min(1.0, self::SHADE * $pull);
+        $ty = $this->short ? $ty : max($this->deepYd - self::COMES_UP_YD, min($ty - self::UNDERCUTS_YD, $this->deepYd + self::HOOK_SINKS_YD));
         $y = $this->deepYd + $share * ($ty - $this->deepYd);
         if ($job->sinks) {
             // With a vertical outside him he stays between it and the flat.
@@ -153,28 +253,41 @@ final class Under extends Mover
         return [$this->wideYd + $share * ($tx - $this->wideYd), $y, $share > 0.3];
     }
 
-    /** How much a receiver is in his zone: near his landmark, not vertical, not over his head. Short comes first for flat men. */
-    private function interest(SeenRoute $seen, int $i): float
+    /**
+     * How much a receiver is in his zone, and how far ahead of him he looks: not vertical, not over his head, near where he is soon.
+     *
+     * @return array{float, float} 0 to 1, and seconds
+     */
+    private function interest(SeenRoute $seen, int $i): array
     {
         $y = $seen->y[$i];
-        if ($y < -0.5) {
-            return 0.0;
+        $stem = $seen->phase[$i] === Phase::Stem;
+        $sideways = abs($seen->vx[$i]) >= self::DECLARES_YD_S;
+        if ($y < -0.5 || $y > $this->deepYd + 5.0 || $seen->runsUp($i) || $stem && $y < 1.0 && ! $sideways || $this->passesOn($seen, $i) || $this->robs && ! $this->crosses($seen, $i)) {
+            return [0.0, 0.0];
         }
-        $job = $this->defender->job;
-        $vy = $seen->vy[$i];
-        if ($y > $this->deepYd + 5.0 || ($vy > 2.0 && $vy > abs($seen->vx[$i]))) {
-            return 0.0;
-        }
-        if ($i * 0.05 < $seen->brokenAt && $y < 1.0 && abs($seen->vx[$i]) < self::DECLARES_YD_S) {
-            return 0.0;
-        }
-        if ($this->robs && (abs($seen->vx[$i]) < self::DECLARES_YD_S || $seen->vx[$i] * ($this->x - $seen->x[$i]) < 0.0)) {
-            return 0.0;
-        }
-        $away = sqrt(($seen->x[$i] + self::AHEAD * $seen->vx[$i] - $this->wideYd) ** 2 + 0.5 * ($y - $this->deepYd) ** 2);
-        $near = max(0.0, min(1.0, (self::WORK_YD - $away) / 3.5));
+        $comes = $sideways && $y >= self::CROSSER_YD && $seen->vx[$i] * ($this->x - $seen->x[$i]) > 0.0;
+        $ahead = $comes ? min(self::COMING_S, abs($this->x - $seen->x[$i]) / abs($seen->vx[$i])) : self::AHEAD_S;
+        $away = sqrt(($seen->x[$i] + $ahead * $seen->vx[$i] - $this->wideYd) ** 2 + 0.5 * ($y - $this->deepYd) ** 2);
+        $near = max(0.0, min(1.0, (self::WORK_YD - $away) / self::FADES_YD));
+        $counts = match (true) {
+            $this->short => $y > 9.0 ? 0.6 : 1.0,
+            default => $y < self::SHORT_YD ? self::SHORT_COUNTS : 1.0,
+        };
 
-        return $near * ($job->first === 'short' && $y > 9.0 ? 0.6 : 1.0);
+        return [$near * $counts, $ahead];
+    }
+
+    /** How far he sinks under a man behind him, yards. */
+    private function behind(int $i): float
+    {
+        foreach ($this->threats as $seen) {
+            if ($seen->y[$i] > $this->deepYd && abs($seen->x[$i] - $this->wideYd) < self::WORK_YD) {
+                return min($this->short ? self::SHORT_SINKS_YD : self::HOOK_SINKS_YD, $seen->y[$i] - $this->deepYd);
+            }
+        }
+
+        return 0.0;
     }
 
     /** A flat man with nobody in the flat sinks under the outside vertical, at most to fourteen yards. */
@@ -182,8 +295,14 @@ final class Under extends Mover
     {
         $depth = $this->deepYd;
         foreach ($this->sight->quick as $seen) {
-            if (abs($seen->x[$i] - $this->wideYd) < 6.0 && $seen->vy[$i] > 2.0) {
-                $depth = max($depth, min(14.0, $seen->y[$i] + 1.0));
+            if (abs($seen->x[$i] - $this->wideYd) >= 6.0) {
+                continue;
+            }
+            if ($seen->phase[$i] === Phase::Tell) {
+                // He who slows down is squeezed from under him.
+                $depth = max($depth, min($this->y, $seen->y[$i]));
+            } elseif ($seen->vy[$i] > 2.0) {
+                $depth = max($depth, min(self::FLAT_SINKS_TO_YD, $seen->y[$i] + 1.0));
             }
         }
 

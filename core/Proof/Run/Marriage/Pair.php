@@ -122,13 +122,13 @@ final class Pair
         }
         $stays = $windows->outcome($d, new Tracks([$d => $honest->x[$d]], [$d => $honest->y[$d]], [$d => $honest->vx[$d]], [$d => $honest->vy[$d]]));
         $rule = $windows->outcome();
-        $gained = ($comes->reads[$comes->letter]['margin'] ?? 0.0) - ($stays->reads[$comes->letter]['margin'] ?? -1.0);
+        $gained = self::gained($comes, $stays, $windows->counting(), $open);
         // He is a key when coming for the run opens somebody whom staying home shuts, or at least makes much less open.
         if ($gained < $open) {
             return null;
         }
         $give = self::give($role, $base);
-        $best = $stays->open() && ($stays->best >= $give->best || ! $give->open()) ? $stays : $give;
+        $best = $stays->open() && ($stays->margin >= $give->margin || ! $give->open()) ? $stays : $give;
         [$come, $stay] = $scene->defenders[$d]->group === 'corner' ? ['fall off', 'stay home'] : ['trigger', 'stay home'];
         $acts = [['act' => new Act('by rule'), 'outcome' => $rule->open() ? $rule : $best],
             ['act' => new Act($come, $toTheRun->fromT, $toTheRun->xYd, $toTheRun->yYd, (string) $comes->letter, true), 'outcome' => $comes],
@@ -138,13 +138,28 @@ final class Pair
             ? "Does the $role stay with his man or come for the run?" : "Does the $role come for the run or stay home?", $acts, $gained * 10.0);
     }
 
+    /**
+     * How much more open a read that may be thrown becomes when he comes for the run, seconds: the one that gains most.
+     *
+     * @param  list<string>  $counting
+     */
+    private static function gained(Outcome $comes, Outcome $stays, array $counting, float $open): float
+    {
+        $most = 0.0;
+        foreach ($counting as $letter) {
+            $then = $comes->reads[$letter]['margin'] ?? Windows::NONE_S;
+            if ($then >= $open) {
+                $most = max($most, $then - max(-1.0, $stays->reads[$letter]['margin'] ?? -1.0));
+            }
+        }
+
+        return $most;
+    }
+
     /** @param  array{string, string}  $pair @param  list<array{act: Act, outcome: Outcome}>  $acts */
     private static function made(int $d, string $role, array $pair, string $question, array $acts, float $swing): Key
     {
-        $won = array_filter($acts, fn (array $a): bool => $a['outcome']->open());
-
-        return new Key($d, $role, $pair, $question, $acts, $swing, count($won) === count($acts) ? 'bound' : ($won === [] ? 'covered' : 'guess'),
-            min(array_map(fn (array $a): float => $a['outcome']->best, $acts)));
+        return Key::of($d, $role, $pair, $question, $acts, $swing);
     }
 
     /** From when he sees the run to where he would meet the back. */
@@ -157,12 +172,18 @@ final class Pair
         return new Act('trigger', $tackler->delay, $give->path->x[$met], max(1.0, min(6.0, $give->path->y[$met])));
     }
 
+    /** What the run brings when a man plays the pass, or null without a run. */
+    public function without(string $role): ?Outcome
+    {
+        return $this->base === null ? null : self::give($role, $this->base);
+    }
+
     /** The run itself, with this man playing the pass. */
     private static function give(string $role, RunProof $base): Outcome
     {
         $run = (new Decider($base->scene, $base->resolved, $base->carriers, $base->made, new Defense($base->scene, $base->resolved, [$role])))->outcome($base->byRule);
 
-        return new Outcome('give', $run->letter, null, $run->margin, 1.0, $run->gainYd, "the run itself: {$run->why}", [], $run->margin);
+        return new Outcome('give', $run->letter, null, $run->margin, 1.0, $run->gainYd, "the run itself: {$run->why}", [], $run->margin, $run->worth);
     }
 
     /** The last man of the line on the side the passer rolls to, when nobody blocks him: he crashes on the run or comes up at the quarterback (truth 11). */

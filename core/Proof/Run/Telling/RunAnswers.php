@@ -10,30 +10,29 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\RunProver;
+use Jacotaxis\Core\Proof\Verdict;
 
 /** Stored tags that answer what a run leaves open: each is proved, and those that account for the man or win the down are kept (CNT-05). */
 final class RunAnswers
 {
-    private const RANK = ['covered' => 0, 'guess' => 1, 'bound' => 2];
-
-    /** @return list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}> the best first */
+    /** @return list<array{tag: string, words: string, verdict: string, strength: float, chance: float, accounts: list<string>, leaves: list<string>}> the best first */
     public static function of(RunProof $proof): array
     {
-        if ($proof->resolved->unaccounted === [] && $proof->verdict() === 'bound') {
+        if ($proof->resolved->unaccounted === [] && $proof->verdict()->isGood()) {
             return [];
         }
         $answers = [];
         foreach (self::tagged($proof->scene->call) as $words => $call) {
             $tried = RunProver::prove($call, $proof->scene->look, $proof->scene->setting);
             $accounts = array_values(array_diff($proof->resolved->unaccounted, $tried->resolved->unaccounted));
-            $better = self::RANK[$tried->verdict()] <=> self::RANK[$proof->verdict()];
+            $better = $tried->verdict()->rank() <=> $proof->verdict()->rank();
             if ($better < 0 || $better === 0 && ($accounts === [] || count($tried->resolved->unaccounted) >= count($proof->resolved->unaccounted))) {
                 continue;
             }
-            $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict(), 'strength' => round($tried->strength(), 2), 'accounts' => $accounts, 'leaves' => $tried->resolved->unaccounted];
+            $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict()->value, 'strength' => round((float) $tried->strength(), 2), 'chance' => round($tried->worthAtWorst()->chance, 3), 'accounts' => $accounts, 'leaves' => $tried->resolved->unaccounted];
         }
         // First who leaves nobody, then what binds.
-        $order = fn (array $a): array => [-count($a['leaves']), self::RANK[$a['verdict']], $a['strength']];
+        $order = fn (array $a): array => [-count($a['leaves']), Verdict::from($a['verdict'])->rank(), $a['strength']];
         usort($answers, fn (array $a, array $b): int => $order($b) <=> $order($a));
 
         return $answers;

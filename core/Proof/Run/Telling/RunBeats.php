@@ -60,7 +60,7 @@ final class RunBeats
                 continue;
             }
             $one = ['defender' => $role, 'name' => 'comes down', 'costYd' => round($cost, 1), 'leftS' => $moved->strength() >= 0.0 ? round($moved->strength(), 2) : null, 'why' => sprintf('The %s can stand %.0f yd deep: %s.', $role, $to[1], $moved->ruleTrue->why), 'xYd' => $to[0], 'yYd' => $to[1]];
-            if ($moved->verdict() !== 'bound') {
+            if (! $moved->verdict()->isGood()) {
                 return $one;
             }
             $closest = $closest === null || $moved->strength() < ($closest['leftS'] ?? 9.0) ? $one : $closest;

@@ -11,6 +11,7 @@ use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Verdict;
 
 /** What a coach would want to be told about a run: who is left, who does not get there, what the rule book says. */
 final class RunFindings
@@ -45,7 +46,7 @@ final class RunFindings
             $tags = array_values(array_filter($answers, fn (array $a): bool => in_array($role, $a['accounts'], true)));
             $fix = $tags === [] ? 'No stored tag has him: read him, throw outside, or call another run.' : "Tag {$tags[0]['tag']}: {$tags[0]['words']}.";
 
-            return new Finding('unaccounted', $proof->verdict() === 'covered' ? Finding::FAULT : Finding::CAUTION, null, 'Nobody has the '.$role.': he is neither blocked nor read.', 'CNT-05', $fix);
+            return new Finding('unaccounted', $proof->verdict() === Verdict::Covered ? Finding::FAULT : Finding::CAUTION, null, 'Nobody has the '.$role.': he is neither blocked nor read.', 'CNT-05', $fix);
         }, $proof->resolved->unaccounted);
     }
 

@@ -16,6 +16,7 @@ use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\Proof\Telling\StaffJobs;
 use Jacotaxis\Core\Words\Describer;
+use Jacotaxis\Core\Proof\Verdict;
 
 /** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */
 final readonly class RunReport
@@ -38,8 +39,9 @@ final readonly class RunReport
         $read = array_column($proof->resolved->keys, 'role');
 
         return [
-            'verdict' => $proof->verdict(),
-            'strength' => round($proof->strength(), 2),
+            'verdict' => $proof->verdict()->value,
+            'strength' => round((float) $proof->strength(), 2),
+            'worth' => ['byRule' => $proof->worthByRule()->toArray(), 'worst' => $proof->worthAtWorst()->toArray()],
             'protection' => 'none',
             'why' => $report->why(),
             'ruleTrue' => $report->outcome($proof->ruleTrue),
@@ -70,9 +72,10 @@ final readonly class RunReport
         $who = implode(' and the ', array_map(fn (RunKey $k): string => $k->role, $proof->keys));
 
         return match ($proof->verdict()) {
-            'bound' => count($proof->keys) > 1 ? "The $who are wrong whatever they do." : "The $who is wrong both ways.",
-            'guess' => "Right for the defense when the $who ".(count($proof->keys) > 1 ? 'play' : 'plays').' '.$this->acts($lost[0]['acts']).": {$lost[0]['outcome']->why}.",
-            default => $free === [] ? ucfirst($lost[0]['outcome']->why).' whatever the key does.' : '',
+            Verdict::Bound => count($proof->keys) > 1 ? "The $who are wrong whatever they do." : "The $who is wrong both ways.",
+            Verdict::Guess => "Right for the defense when the $who ".(count($proof->keys) > 1 ? 'play' : 'plays').' '.$this->acts($lost[0]['acts']).": {$lost[0]['outcome']->why}.",
+            Verdict::Open => ucfirst($proof->ruleTrue->why).' whatever the key does: enough for the down.',
+            Verdict::Covered => $free === [] ? ucfirst($lost[0]['outcome']->why).' whatever the key does.' : '',
         }.$open;
     }
 
@@ -94,7 +97,7 @@ final readonly class RunReport
 
         return [
             'action' => $o->action, 'man' => $o->letter, 'number' => $o->letter === null ? null : $this->proof->scene->count->number($o->letter), 'side' => $side, 'route' => $o->route,
-            'outAt' => round($o->outAt, 2), 'caughtAt' => null, 'margin' => round($o->margin, 2), 'completion' => 1.0, 'gain' => round($o->gainYd, 1), 'why' => ucfirst($o->why).'.', 'next' => null,
+            'outAt' => round($o->outAt, 2), 'caughtAt' => null, 'margin' => round($o->margin, 2), 'completion' => round($o->pass === null ? 1.0 : $o->pass->completion, 2), 'chance' => round($o->worth->chance, 3), 'gain' => round($o->gainYd, 1), 'why' => ucfirst($o->why).'.', 'next' => null,
             'where' => $o->where, 'firstFree' => $o->firstFree === null ? null : ['defender' => $o->firstFree, 'atYd' => round((float) $o->metYYd, 1), 'xYd' => round((float) $o->metXYd, 1)],
         ];
     }
@@ -108,7 +111,7 @@ final readonly class RunReport
         $choices = array_values(array_filter($key->acts, fn (array $r): bool => $r['act']->isChoice() && $r['act']->name !== 'by rule'));
 
         return [
-            'defender' => $key->role, 'question' => $key->question, 'verdict' => $key->verdict, 'strength' => round($key->strength, 2), 'conflict' => $key->conflict,
+            'defender' => $key->role, 'question' => $key->question, 'verdict' => $key->verdict->value, 'strength' => round($key->strength, 2), 'conflict' => $key->conflict,
             'leastAt' => ['xYd' => round($on->xYd, 2), 'yYd' => round($on->yYd, 2), 'act' => $least['act']->name, 'margin' => round($least['outcome']->margin, 2)],
             'acts' => $rows,
             'choices' => array_map(fn (array $r): array => ['name' => $r['act']->name] + $this->outcome($r['outcome']), $choices),

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Proof;
+
+/**
+ * What a play is worth, passes and runs on one scale: the chance that it is a success by down and distance, and the yards it
+ * may be expected to bring.
+ *
+ * Completion is accuracy by distance times a logistic of the margin (standard deviation of arrival 0.45 s, Spearman 2018,
+ * from memory). The spread of what is gained after first contact, of blocks that are won or lost, and of interceptions are
+ * start values from memory.
+ */
+final readonly class Worth
+{
+    /** Yards a man falls forward when he is met, and the spread of what he gains around that. */
+    private const FALLS_YD = 1.2;
+
+    private const SPREAD_YD = 1.6;
+
+    /** Chance that one block at the point holds, and what a run brings when one of them is lost, yards. */
+    private const BLOCK_HOLDS = 0.92;
+
+    private const LOST_BLOCK_YD = 1.5;
+
+    /** No run is given more than this for being through: somebody always catches up, yards. */
+    private const MOST_RUN_YD = 15.0;
+
+    /** Share of throws off target or broken up that are caught by the defense when it is there first, and what one costs, yards. */
+    private const PICKED = 0.12;
+
+    private const PICK_COSTS_YD = 45.0;
+
+    /** Share of balls on target that are not hurried, batted or dropped. */
+    private const HELD_ON = 0.88;
+
+    /** Scale of the chance that the ball is there before the man, seconds. */
+    private const MARGIN_S = 0.25;
+
+    /** What is lost when the ball has to be thrown away, yards: sacks among them. */
+    private const WASTED_YD = -1.5;
+
+    public function __construct(public float $chance, public float $yards)
+    {
+    }
+
+    /** A throw over $distanceYd that brings $gainYd to first contact. */
+    public static function ofThrow(float $distanceYd, float $marginS, float $gainYd, float $needYd): self
+    {
+        $first = self::logistic($marginS / self::MARGIN_S);
+        $completion = self::accuracy($distanceYd) * $first;
+        $chance = $completion * self::logistic(($gainYd + self::FALLS_YD - $needYd) / self::SPREAD_YD);
+        $picked = self::PICKED * (1.0 - $first);
+
+        return new self($chance, $completion * ($gainYd + self::FALLS_YD) - $picked * self::PICK_COSTS_YD);
+    }
+
+    /** A run that is met first after $gainYd, when $blocks blocks at the point have to hold. */
+    public static function ofRun(float $gainYd, float $needYd, int $blocks): self
+    {
+        $gain = min(self::MOST_RUN_YD, $gainYd) + self::FALLS_YD;
+        $hold = self::BLOCK_HOLDS ** $blocks;
+        $lost = self::LOST_BLOCK_YD + min(0.0, $gainYd);
+        $chance = fn (float $yards): float => self::logistic(($yards - $needYd) / self::SPREAD_YD);
+
+        return new self($hold * $chance($gain) + (1.0 - $hold) * $chance(min($gain, $lost)), $hold * $gain + (1.0 - $hold) * min($gain, $lost));
+    }
+
+    /** A ball that is thrown away. */
+    public static function none(): self
+    {
+        return new self(0.0, self::WASTED_YD);
+    }
+
+    /** Share of throws on target and held by distance, before any defender counts (product default). */
+    public static function accuracy(float $distanceYd): float
+    {
+        return self::HELD_ON * max(0.2, 0.97 - 0.008 * $distanceYd);
+    }
+
+    /** Chance of a completion. */
+    public static function completion(float $distanceYd, float $marginS): float
+    {
+        return self::accuracy($distanceYd) * self::logistic($marginS / self::MARGIN_S);
+    }
+
+    /** @return array{chance: float, yards: float} rounded as it is told */
+    public function toArray(): array
+    {
+        return ['chance' => round($this->chance, 3), 'yards' => round($this->yards, 1)];
+    }
+
+    private static function logistic(float $x): float
+    {
+        return 1.0 / (1.0 + exp(-$x));
+    }
+}
