@@ -64,6 +64,12 @@ final readonly class Situation
         return $this->toGoYd * self::SUCCESS[$this->down];
     }
 
+    /** Yards to the goal line: no gain counts beyond it. */
+    public function toGoalYd(): float
+    {
+        return RuleSet::LENGTH_YD - $this->ballOnYd;
+    }
+
     /** Yards a run has to make untouched: what the down asks for, less what a man falls forward, no more than it can be blocked for. */
     public function runSuccessYd(): float
     {

@@ -73,6 +73,12 @@ final readonly class Worth
         return new self(0.0, self::WASTED_YD);
     }
 
+    /** The same with nothing gained past the goal line, which is $yards off. */
+    public function within(float $yards): self
+    {
+        return new self($this->chance, min($yards, $this->yards));
+    }
+
     /** Share of throws on target and held by distance, before any defender counts (product default). */
     public static function accuracy(float $distanceYd): float
     {

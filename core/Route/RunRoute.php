@@ -100,7 +100,7 @@ final readonly class RunRoute
             return $cut->t + ($this->spec->depth() < $shape->threatensFromYd ? 0.0 : $shape->threatensS);
         }
         for ($i = (int) ceil($cut->t / Path::STEP); $i < Path::STEPS; $i++) {
-            if ($this->path->x[$i] * $home <= $past) {
+            if ($past >= $this->path->x[$i] * $home) {
                 return max($i * Path::STEP, $cut->t + $shape->threatensS);
             }
         }

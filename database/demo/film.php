@@ -21,7 +21,11 @@ foreach (json_decode(file_get_contents(__DIR__.'/clips.json'), true) as $clip) {
         if (isset($argv[1]) && $argv[1] !== "{$clip['reel']}-{$clip['snap']}") {
             continue;
         }
-        $choice = $snap['Choice'] === '' || isset($clip['run']) ? [] : ["--choice={$snap['Choice']}"];
+        $choice = match (true) {
+            isset($clip['act']) => ["--act={$clip['act']}"],
+            $snap['Choice'] === '' || isset($clip['run']) => [],
+            default => ["--choice={$snap['Choice']}"],
+        };
         $throw = isset($clip['throw']) ? ["--throw={$clip['throw']}"] : [];
         passthru('php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M '.escapeshellarg("$root/artisan")
             .' jx:film '.escapeshellarg(__DIR__."/film/$name.webm").' '.implode(' ', array_map(escapeshellarg(...), [...$options, "--angle=$angle", ...$choice, ...$throw])), $code);

@@ -4,8 +4,8 @@
 
 use Jacotaxis\Core\Proof\Play\Phase;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
-use Jacotaxis\Core\Route\RunRoute;
 use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Route\RunRoute;
 
 /** Where a defender is at a moment when everybody plays his rule. @return array{float, float} */
 function spotOf(Proof $proof, string $role, float $t): array

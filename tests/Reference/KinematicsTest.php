@@ -3,8 +3,8 @@
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\CutKind;
-use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\PathBuilder;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 

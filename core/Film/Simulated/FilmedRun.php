@@ -14,9 +14,9 @@ use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
 use Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Proof\Telling\Frames;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
-use Jacotaxis\Core\Proof\Worth;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 use Jacotaxis\Core\Proof\Throwing\Throws;
+use Jacotaxis\Core\Proof\Worth;
 use LogicException;
 
 /** One run of a play as the simulated camera films it: what every man does, when the ball goes, and what is true about it. */

@@ -33,6 +33,9 @@ final class Decider
     /** How far from a carrier's lane, and how deep, a blocked man is at the point, yards. */
     private const POINT_YD = [3.0, 7.5];
 
+    /** On any down a read man who tackles short of this has taken the carrier, yards (first and ten). */
+    private const READ_YD = 3.2;
+
     /** @var array<string, Tackler> free men by role */
     private array $free = [];
 
@@ -149,12 +152,30 @@ final class Decider
     {
         $carrier = $this->carriers[$action];
         [$margin, $step, $first] = $this->against($action, $acts);
-        $gain = $carrier->path->y[$step];
-        $why = $first === null ? sprintf('%s gets through untouched, %s', $carrier->letter, $carrier->where)
-            : sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where);
+        $past = $carrier->path->y[$step];
+        $situation = $this->scene->setting->situation;
+        $gain = min($past, $situation->toGoalYd());
+        $why = match (true) {
+            $first === null => sprintf('%s gets through untouched, %s', $carrier->letter, $carrier->where),
+            $past >= $situation->toGoalYd() => sprintf('%s is over the goal line before the %s, %s', $carrier->letter, $first, $carrier->where),
+            default => sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where),
+        };
+        $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within($situation->toGoalYd());
 
-        return new RunOutcome($action, $carrier->letter, $carrier->where, $margin, $gain, $first, $first === null ? null : $carrier->path->y[$step], $first === null ? null : $carrier->path->x[$step],
-            $carrier->from, $why, Worth::ofRun($gain, $this->scene->setting->situation->successYd(), $this->blocksAt($carrier)), $this->scene->setting->situation->runSuccessYd());
+        return new RunOutcome(
+            $action,
+            $carrier->letter,
+            $carrier->where,
+            $margin,
+            $gain,
+            $first,
+            $first === null ? null : $past,
+            $first === null ? null : $carrier->path->x[$step],
+            $carrier->from,
+            $why,
+            $worth,
+            $situation->runSuccessYd(),
+        );
     }
 
     /** How many blocks near a carrier's lane have to hold. */
@@ -217,7 +238,10 @@ final class Decider
         return $this->against($off, $acts)[0] > $this->against('give', $acts)[0];
     }
 
-    /** Whether a key alone makes the tackle on a carrier before he has what the down asks for: the read (OPT-01, SET-19). */
+    /**
+     * Whether a key alone makes the tackle on a carrier: the read (OPT-01, SET-19). What a read man does tells who gets the ball,
+     * however little the down asks for.
+     */
     public function stops(string $role, string $action, RunAct $act): bool
     {
         if ($this->scene->setting->schools->is('SET-19', 'B') && $action === 'give') {
@@ -225,7 +249,15 @@ final class Decider
         }
         $carrier = $this->carriers[$action];
 
-        return $this->stops["$role $action {$act->name} {$act->share} {$act->toward}"] ??= $this->moves->onCarrier($role, $action, $act)->margin($carrier, $carrier->stepPast($this->scene->setting->situation->runSuccessYd())) < 0.0;
+        return $this->stops["$role $action {$act->name} {$act->share} {$act->toward}"] ??= $this->moves->onCarrier($role, $action, $act)->margin($carrier, $carrier->stepPast($this->readYd())) < 0.0;
+    }
+
+    /** How far past the line a read man must have made the tackle to be read as having made it, yards. */
+    private function readYd(): float
+    {
+        $situation = $this->scene->setting->situation;
+
+        return max($situation->runSuccessYd(), min(self::READ_YD, $situation->toGoalYd()));
     }
 
     /**

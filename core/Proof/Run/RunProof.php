@@ -70,7 +70,7 @@ final readonly class RunProof implements Proven
         return array_reduce($worth, fn (Worth $least, Worth $w): Worth => $w->chance < $least->chance ? $w : $least, $worth[0]);
     }
 
-    public function strength(): ?float
+    public function strength(): float
     {
         return $this->keys === [] ? $this->ruleTrue->margin : min(array_map(fn (array $p): float => $p['outcome']->margin, $this->pairs));
     }

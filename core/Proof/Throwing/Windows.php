@@ -160,7 +160,7 @@ final class Windows
         }
         $gain = $this->gain($read['line'], $tracks);
 
-        return new Outcome('throw', $letter, $read['line'], $read['margin'], Worth::completion($read['line']->distanceYd, $read['margin']), $gain, $why, $usual->reads, $read['margin'], $this->worthOf($read['line'], $read['margin'], $gain));
+        return new Outcome('throw', $letter, $read['line'], $read['margin'], Worth::completion($read['line']->distanceYd, $read['margin']), $this->toTheGoal($gain), $why, $usual->reads, $read['margin'], $this->worthOf($read['line'], $read['margin'], $gain));
     }
 
     /**
@@ -305,9 +305,16 @@ final class Windows
         return $line->yYd + max(0.0, $end);
     }
 
+    private function toTheGoal(float $gainYd): float
+    {
+        return min($gainYd, $this->scene->setting->situation->toGoalYd());
+    }
+
     private function worthOf(ThrowLine $line, float $margin, float $gainYd): Worth
     {
-        return Worth::ofThrow($line->distanceYd, $margin, $gainYd, $this->scene->setting->situation->successYd());
+        $situation = $this->scene->setting->situation;
+
+        return Worth::ofThrow($line->distanceYd, $margin, $gainYd, $situation->successYd())->within($situation->toGoalYd());
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
@@ -318,7 +325,7 @@ final class Windows
 
         $gain = $this->gain($line, $tracks);
 
-        return new Outcome('throw', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $gain, $why, $reads, $best, $this->worthOf($line, $margin, $gain));
+        return new Outcome('throw', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $this->toTheGoal($gain), $why, $reads, $best, $this->worthOf($line, $margin, $gain));
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
@@ -330,7 +337,7 @@ final class Windows
                 $margin = $reads[$letter]['margin'];
                 $gain = $this->gain($line, $tracks);
 
-                return new Outcome('check-down', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $gain,
+                return new Outcome('check-down', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $this->toTheGoal($gain),
                     $this->covered($reads, $tracks).'; the check-down is open', $reads, $best, $this->worthOf($line, $margin, $gain));
             }
         }

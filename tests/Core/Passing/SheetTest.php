@@ -12,6 +12,7 @@ use Jacotaxis\Core\Proof\Sheet\Looks;
 use Jacotaxis\Core\Proof\Sheet\Sheet;
 use Jacotaxis\Core\Proof\Sheet\Suggestions;
 use Jacotaxis\Core\Proof\Sheet\Tolerance;
+use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 
@@ -50,12 +51,18 @@ it('gives a cell the same answer as the proof', function (string $call, string $
     'bear, cover 0',
 ]);
 
+function sheetCell(string $look, string $verdict, float $chance, float $worst): array
+{
+    return ['look' => $look, 'verdict' => $verdict, 'worth' => ['byRule' => ['chance' => $chance, 'yards' => 5.0], 'worst' => ['chance' => $worst, 'yards' => 1.0]]];
+}
+
 it('adds cells up, weighed by how often each look is shown', function (): void {
-    $cells = [['look' => 'a', 'verdict' => 'bound', 'strength' => 0.4], ['look' => 'b', 'verdict' => 'guess', 'strength' => 0.1], ['look' => 'c', 'verdict' => 'covered', 'strength' => -0.3]];
-    expect(Sheet::summary($cells))->toMatchArray(['looks' => 3, 'bound' => 1, 'guess' => 1, 'covered' => 1, 'boundShare' => 0.333, 'weakest' => 'c', 'strongest' => 'a'])
-        ->and(Sheet::summary($cells, [8.0, 1.0, 1.0])['boundShare'])->toBe(0.8)
-        ->and(Sheet::summary($cells, [0.0, 0.0, 0.0])['boundShare'])->toBe(0.0)
-        ->and(Sheet::summary([])['looks'])->toBe(0);
+    $cells = [sheetCell('a', 'bound', 0.8, 0.6), sheetCell('b', 'open', 0.7, 0.3), sheetCell('c', 'guess', 0.5, 0.1), sheetCell('d', 'covered', 0.2, 0.2)];
+    expect(Sheet::summary($cells))->toMatchArray(['looks' => 4, 'bound' => 1, 'open' => 1, 'guess' => 1, 'covered' => 1, 'weakest' => 'c', 'strongest' => 'a'])
+        ->toMatchArray(['goodShare' => 0.5, 'chance' => 0.55, 'worstChance' => 0.3])
+        ->and(Sheet::summary($cells, [7.0, 1.0, 1.0, 1.0]))->toMatchArray(['goodShare' => 0.8, 'chance' => 0.7, 'worstChance' => 0.48])
+        ->and(Sheet::summary($cells, [0.0, 0.0, 0.0, 0.0]))->toMatchArray(['goodShare' => 0.0, 'chance' => 0.0])
+        ->and(Sheet::summary([]))->toMatchArray(['looks' => 0, 'weakest' => null]);
 });
 
 it('finds the band of depths in which the bind survives', function (string $call, string $look): void {
@@ -90,21 +97,18 @@ it('names the cheapest change that covers a call, and it does cover it', functio
     ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'],
     ['gun 2x2 right: drive right', '4-2 nickel, cover 4'],
     ['gun 2x2 right: smash right', '4-2 nickel, cover 4'],
-    ['gun 2x2 right: spot right', '4-2 nickel, cover 1'],
     ['gun 2x2 right: four verticals', '4-2 nickel, cover 3'],
 ]);
 
-it('finds the calls of the book that punish the change, the strongest first', function (): void {
+it('finds the calls of the book that punish the change, good ones first, then by what they are worth', function (): void {
     $change = Beats::of(schooled('gun 2x2 right: smash right', '4-2 nickel, cover 2'));
     $book = ['dig' => CallParser::parse('gun 2x2 right: post-dig right'), 'same' => CallParser::parse('gun 2x2 right: smash right'), 'drive' => CallParser::parse('gun 2x2 right: drive right')];
     $found = $change->punishing($book, usual());
     expect(array_column($found, 'id'))->not->toContain('same')->and(count($found))->toBeGreaterThan(0);
-    $margins = array_column(array_filter($found, fn (array $f): bool => $f['verdict'] === 'bound'), 'margin');
-    expect($margins)->toBe(array_values(array_reverse(array_values((function (array $m): array {
-        sort($m);
-
-        return $m;
-    })($margins)))));
+    $order = array_map(fn (array $f): array => [Verdict::from($f['verdict'])->rank(), $f['chance']], $found);
+    $sorted = $order;
+    rsort($sorted);
+    expect($order)->toBe($sorted);
 });
 
 it('gives the change that leaves the least where none covers the call', function (string $call, string $look): void {
@@ -113,7 +117,9 @@ it('gives the change that leaves the least where none covers the call', function
     expect($change->leftS)->toBeGreaterThanOrEqual(0.15)->toBeLessThan($proof->ruleTrue->margin)
         ->and($change->against($proof->scene->call, usual())->ruleTrue->margin)->toBe($change->leftS);
 })->with([
-    ['gun 2x2 right: mesh right', '4-2 nickel, cover 1'],
+    ['gun 2x2 right: spot right', '4-2 nickel, cover 1'],
+    ['gun 2x2 right: mesh right', '4-2 nickel, cover 3'],
+    ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 3'],
 ]);
 
 it('has nothing to say of what beats a call that is covered', function (): void {

@@ -6,7 +6,6 @@
  */
 
 use Jacotaxis\Core\Defense\JobKind;
-use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Proof;

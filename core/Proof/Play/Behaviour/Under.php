@@ -213,7 +213,7 @@ final class Under extends Mover
     {
         $out = $this->wideYd < 0.0 ? -1.0 : 1.0;
 
-        return abs($this->wideYd) >= self::OUTSIDE_YD && $seen->y[$i] >= self::SHORT_YD && $seen->vx[$i] * $out < -1.0 && $seen->x[$i] * $out < $this->x * $out;
+        return abs($this->wideYd) >= self::OUTSIDE_YD && $seen->y[$i] >= self::SHORT_YD && $seen->vx[$i] * $out < -1.0 && $this->x * $out > $seen->x[$i] * $out;
     }
 
     /** Whether he runs across the field toward the man who robs. */

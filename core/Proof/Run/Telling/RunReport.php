@@ -15,8 +15,8 @@ use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\Proof\Telling\StaffJobs;
-use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Words\Describer;
 
 /** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */
 final readonly class RunReport
