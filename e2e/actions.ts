@@ -17,6 +17,8 @@ export async function signIn(page: Page, who = 'coordinator') {
 export async function accessible(page: Page) {
     for (const theme of ['light', 'dark']) {
         await page.evaluate((t) => (document.documentElement.dataset.theme = t), theme);
+        // A note that is still fading in has not its colors yet.
+        await page.evaluate(() => Promise.all(document.getAnimations().map((a) => a.finished.catch(() => null))));
         await page.evaluate(axe);
         const found = await page.evaluate(async () => {
             const result = await (

@@ -70,7 +70,7 @@ test('plays, steps by frame, measures between two marks and loops what lies ther
     const marks = page.getByRole('list', { name: 'Marks' });
     await marks.getByRole('button', { name: /^break H/ }).click();
     await marks.getByRole('button', { name: /^ball out H/ }).click();
-    await expect(page.getByTestId('between')).toHaveText('0.31 s, 9 frames');
+    await expect(page.getByTestId('between')).toHaveText('0.13 s, 4 frames');
     await page.getByRole('button', { name: 'Loop ¼' }).click();
     await page.waitForTimeout(2500);
     const now = parseFloat((await clock.textContent())!);

@@ -77,9 +77,9 @@ test('runs the play with what a press man does', async ({ page }) => {
     await expect(press.getByRole('button')).toHaveCount(5);
     await press.getByRole('button', { name: /^sits/ }).click();
     await expect(press.getByRole('button', { name: /^sits/ })).toHaveAttribute('aria-pressed', 'true');
-    await expect(page.getByTestId('verdict')).toContainText('Bound');
+    await expect(page.getByTestId('verdict')).toContainText('Open');
     await press.getByRole('button', { name: /^sits/ }).click();
-    await expect(page.getByTestId('verdict')).not.toContainText('Bound');
+    await expect(page.getByTestId('verdict')).toContainText('Covered');
 });
 
 test('walks the reads with one key, live and dead', async ({ page }) => {
@@ -102,14 +102,14 @@ test('draws what the defender ties, the band of depths, and what beats the call'
     await expect(page.getByRole('heading', { name: 'What beats this' })).toBeVisible();
 });
 
-test('proposes what binds a look, and draws it', async ({ page }) => {
+test('proposes what would make a call good, and draws it', async ({ page }) => {
     await openCall(page, 'Smash right');
-    await say(page, 'gun 2x2 right: smash right', '4-2 nickel, 2-man');
-    await expect(page.getByTestId('verdict')).not.toContainText('Bound');
-    const proposals = page.getByRole('heading', { name: 'What would bind it' }).locator('..').getByRole('button');
+    await say(page, 'gun 2x2 right: curl-flat right', '4-2 nickel, cover 1');
+    await expect(page.getByTestId('verdict')).not.toContainText(/^(Bound|Open)/);
+    const proposals = page.getByRole('heading', { name: 'What would make it good' }).locator('..').getByRole('button');
     await proposals.first().click();
-    await expect(page.getByTestId('verdict')).toContainText('Bound');
-    await expect(callLine(page)).not.toHaveValue('gun 2x2 right: smash right');
+    await expect(page.getByTestId('verdict')).toContainText(/^(Bound|Open)/);
+    await expect(callLine(page)).not.toHaveValue('gun 2x2 right: curl-flat right');
 });
 
 test('fills the sheet, opens a cell, takes a proposal', async ({ page }) => {
@@ -117,7 +117,7 @@ test('fills the sheet, opens a cell, takes a proposal', async ({ page }) => {
     await page.getByLabel('Saved call').selectOption({ label: 'Smash right' });
     await expect(page.getByText('96 looks proved')).toBeVisible({ timeout: 40_000 });
     const summary = page.getByTestId('sheet-summary');
-    const counts = (await summary.textContent())!.match(/(\d+) bound, (\d+) guess, (\d+) covered/)!.slice(1);
+    const counts = (await summary.textContent())!.match(/(\d+) bound, (\d+) open, (\d+) guess, (\d+) covered/)!.slice(1);
     expect(counts.map(Number).reduce((a, b) => a + b)).toBe(96);
     const cell = page.getByRole('button', { name: /^4-2 nickel, cover 2: bound/ });
     await cell.click();
@@ -130,7 +130,7 @@ test('fills the sheet, opens a cell, takes a proposal', async ({ page }) => {
         .getByRole('button', { name: /: (covered|guess),/ })
         .first()
         .click();
-    await expect(page.getByRole('heading', { name: 'What would bind it' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'What would make it good' })).toBeVisible();
     await page.getByRole('button', { name: /^4-2 nickel, cover 2: bound/ }).click();
     await page.getByRole('link', { name: 'See it on the board' }).click();
     await expect(page.getByRole('combobox', { name: 'Look line' })).toHaveValue('4-2 nickel, cover 2');

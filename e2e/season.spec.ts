@@ -27,7 +27,7 @@ test('says what they do, and finds what to put side by side', async ({ page }) =
     await page.getByLabel('Opponent', { exact: true }).selectOption('Granite Pass');
     await expect(page.getByRole('table', { name: 'What their keys did' })).toContainText('Right corner');
     await accessible(page);
-    await page.getByRole('button', { name: /right corner sit: watch 4 of 6/ }).click();
+    await page.getByRole('button', { name: /right corner sit: watch 4 of 7/ }).click();
     await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText('4 snaps');
     await page.getByRole('button', { name: 'Close' }).click();
     await page.getByRole('button', { name: 'Side by side' }).click();

@@ -30,7 +30,7 @@ use App\Http\Controllers\WordsController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api/v1')->group(function (): void {
-    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:20,1');
+    Route::post('session', [SessionController::class, 'store']);
 
     Route::middleware('auth')->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);

@@ -14,6 +14,18 @@ it('signs in with the right password and says so when it is wrong', function ():
     $this->postJson('/api/v1/session', ['email' => 'coordinator@cedarfork.example', 'password' => DatabaseSeeder::PASSWORD])->assertOk()->assertJsonPath('role', 'coordinator');
 });
 
+it('stops trying passwords, and never counts the right ones', function (): void {
+    $try = fn (string $password) => $this->postJson('/api/v1/session', ['email' => 'coordinator@cedarfork.example', 'password' => $password]);
+    foreach (range(1, 25) as $ignored) {
+        $try(DatabaseSeeder::PASSWORD)->assertOk();
+    }
+    foreach (range(1, 20) as $ignored) {
+        $try('no')->assertStatus(422);
+    }
+    $try('no')->assertStatus(429)->assertJsonPath('title', 'Too many wrong passwords');
+    expect($try(DatabaseSeeder::PASSWORD)->assertStatus(429)->json('detail'))->toContain('Wait');
+});
+
 it('keeps each role to what is its', function (string $email, string $method, string $path, int $status): void {
     $path = strtr($path, ['{call}' => Call::query()->value('id'), '{snap}' => Snap::query()->value('id'), '{clip}' => Clip::query()->whereHas('snap.grades', fn ($q) => $q->where('man', 'H'))->value('id'), '{fresh}' => Clip::query()->whereDoesntHave('snap.grades')->value('id'), '{reel}' => Reel::query()->value('id'),
         '{H}' => Player::query()->where('letter', 'H')->value('id'), '{Z}' => Player::query()->where('letter', 'Z')->value('id')]);
