@@ -117,7 +117,9 @@ test('fills the sheet, opens a cell, takes a proposal', async ({ page }) => {
     await page.getByLabel('Saved call').selectOption({ label: 'Smash right' });
     await expect(page.getByText('96 looks proved')).toBeVisible({ timeout: 40_000 });
     const summary = page.getByTestId('sheet-summary');
-    const counts = (await summary.textContent())!.match(/(\d+) bound, (\d+) open, (\d+) guess, (\d+) covered/)!.slice(1);
+    const counts = (await summary.textContent())!
+        .match(/(\d+) bound, (\d+) open, (\d+) guess, (\d+) covered/)!
+        .slice(1);
     expect(counts.map(Number).reduce((a, b) => a + b)).toBe(96);
     const cell = page.getByRole('button', { name: /^4-2 nickel, cover 2: bound/ });
     await cell.click();
