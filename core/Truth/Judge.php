@@ -8,8 +8,10 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Proof\Proven;
 use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Words\CallParser;
@@ -85,9 +87,9 @@ final class Judge
     {
         $routes = [];
         foreach (self::outcomes($proof) as [, $outcome]) {
-            $route = $outcome instanceof \Jacotaxis\Core\Proof\Run\RunOutcome ? $outcome->route
+            $route = $outcome instanceof RunOutcome ? $outcome->route
                 : ($outcome->action === 'throw' ? ($proof->scene()->routes[(string) $outcome->letter] ?? null)?->spec->name : null);
-            if ($route !== null && ($outcome instanceof \Jacotaxis\Core\Proof\Throwing\Outcome || $outcome->free())) {
+            if ($route !== null && ($outcome instanceof Outcome || $outcome->free())) {
                 $routes[] = $route;
             }
         }
@@ -108,7 +110,7 @@ final class Judge
         return $actions;
     }
 
-    /** @return list<array{string, \Jacotaxis\Core\Proof\Throwing\Outcome|\Jacotaxis\Core\Proof\Run\RunOutcome}> name of the act and what it brings */
+    /** @return list<array{string, Outcome|RunOutcome}> name of the act and what it brings */
     private static function outcomes(Proven $proof): array
     {
         if (! $proof instanceof RunProof && ! $proof instanceof Proof) {
@@ -137,6 +139,12 @@ final class Judge
         }
 
         return false;
+    }
+
+    /** Roles of the keys, the main key first. @return list<string> */
+    public static function roles(Proven $proof): array
+    {
+        return $proof instanceof RunProof || $proof instanceof Proof ? array_map(fn ($key): string => $key->role, $proof->keys) : [];
     }
 
     /** Role and job of the keys, the main key first. @return list<string> */

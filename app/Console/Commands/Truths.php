@@ -6,9 +6,11 @@ use App\Console\Workers;
 use DomainException;
 use Jacotaxis\Core\Truth\Board;
 use Jacotaxis\Core\Truth\Catalogue\LoneRoutes;
+use Jacotaxis\Core\Truth\Cliffs;
 use Jacotaxis\Core\Truth\Judge;
 use Jacotaxis\Core\Truth\Judgement;
 use Jacotaxis\Core\Truth\LoneRoute;
+use Jacotaxis\Core\Truth\Mirror;
 use Jacotaxis\Core\Truth\ShareCase;
 use Jacotaxis\Core\Truth\Shares;
 use Jacotaxis\Core\Truth\TruthCase;
@@ -22,6 +24,9 @@ class Truths extends JxCommand
 
     private const QUICK = 7;
 
+    /** One case in so many is turned over, too. */
+    private const TURNED = 23;
+
     protected function answer(): int
     {
         $only = (string) $this->option('only');
@@ -29,7 +34,9 @@ class Truths extends JxCommand
         $judged = Workers::map(Board::cases($only, $every), fn (TruthCase $case): Judgement => Judge::case($case));
         $lone = $only === '' || str_contains('lone routes', $only) ? Workers::map(LoneRoutes::all(), fn (LoneRoute $r): array => [$r, ...Judge::lone($r)]) : [];
         $shares = $only === '' || $only === 'shares' ? Shares::of(Workers::map(Shares::cases($every === 1 ? 1 : 4), $this->share(...))) : null;
-        $answer = ['truths' => Board::rows($judged), 'lone' => ['tried' => count($lone), 'held' => count(array_filter(array_column($lone, 1)))], 'shares' => $shares];
+        $cliffs = $only === '' || $only === 'cliffs' ? $this->cliffs() : null;
+        $mirror = $only === '' || $only === 'mirror' ? $this->mirror(Board::cases('', self::TURNED * $every)) : null;
+        $answer = ['truths' => Board::rows($judged), 'lone' => ['tried' => count($lone), 'held' => count(array_filter(array_column($lone, 1)))], 'shares' => $shares, 'cliffs' => $cliffs, 'mirror' => $mirror];
         if ($this->option('json')) {
             $this->json($answer);
 
@@ -55,7 +62,35 @@ class Truths extends JxCommand
         return [$case, $proof->verdict()->value, $proof->worthByRule()->chance];
     }
 
-    /** @param  array{truths: list<array<string, mixed>>, lone: array{tried: int, held: int}, shares: array<string, mixed>|null}  $answer */
+    /** @return array{tried: int, turns: int, at: list<string>} sweeps, verdicts that turn twice within a yard, and where */
+    private function cliffs(): array
+    {
+        $counted = Workers::map(Cliffs::sweeps(), function (array $sweep): array {
+            $verdicts = array_map(fn (TruthCase $case): string => Judge::prove($case)->verdict()->value, $sweep);
+
+            return [$sweep[0]->truth, Cliffs::count($verdicts), implode(' ', $verdicts)];
+        });
+        $bad = array_values(array_filter($counted, fn (array $row): bool => $row[1] > 0));
+
+        return ['tried' => count($counted), 'turns' => (int) array_sum(array_column($bad, 1)), 'at' => array_map(fn (array $row): string => "$row[0]: $row[2]", $bad)];
+    }
+
+    /**
+     * @param  list<TruthCase>  $cases
+     * @return array{tried: int, differ: int, at: list<string>}
+     */
+    private function mirror(array $cases): array
+    {
+        $seen = Workers::map($cases, fn (TruthCase $case): array => [$case, Mirror::difference($case)]);
+        $bad = array_values(array_filter($seen, fn (array $row): bool => $row[1] !== null));
+
+        return ['tried' => count($seen), 'differ' => count($bad), 'at' => array_map(fn (array $row): string => "{$row[0]->call} against {$row[0]->look}: $row[1]", $bad)];
+    }
+
+    /**
+     * @param  array{truths: list<array<string, mixed>>, lone: array{tried: int, held: int}, shares: array<string, mixed>|null,
+     *     cliffs: array{tried: int, turns: int, at: list<string>}|null, mirror: array{tried: int, differ: int, at: list<string>}|null}  $answer
+     */
     private function tell(array $answer): void
     {
         $percent = fn (?float $share): string => $share === null ? '-' : sprintf('%.0f %%', 100.0 * $share);
@@ -71,6 +106,15 @@ class Truths extends JxCommand
             $good = $answer['shares']['good'];
             arsort($good);
             $this->line('Good against the default sheet: '.implode(', ', array_map(fn (string $n, float $g): string => sprintf('%s %.0f %%', $n, 100 * $g), array_keys($good), $good)).'.');
+        }
+        if ($answer['cliffs'] !== null) {
+            $this->line("Cliffs: in {$answer['cliffs']['tried']} sweeps of a route by half yards the verdict turns twice within a yard {$answer['cliffs']['turns']} times.");
+        }
+        if ($answer['mirror'] !== null) {
+            $this->line("Mirror: of {$answer['mirror']['tried']} cases turned over {$answer['mirror']['differ']} differ.");
+        }
+        foreach ($this->option('failing') ? [...$answer['cliffs']['at'] ?? [], ...$answer['mirror']['at'] ?? []] : [] as $where) {
+            $this->line("  $where");
         }
     }
 

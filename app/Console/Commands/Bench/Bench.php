@@ -26,6 +26,10 @@ use Jacotaxis\Core\Proof\Sheet\Suggestions;
 use Jacotaxis\Core\Proof\Sheet\Tolerance;
 use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\Proof\Telling\Told;
+use Jacotaxis\Core\Truth\Judge;
+use Jacotaxis\Core\Truth\Shares;
+use Jacotaxis\Core\Truth\TruthCase;
+use Jacotaxis\Core\Truth\Want;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;
@@ -35,6 +39,9 @@ class Bench extends JxCommand
     protected $signature = 'jx:bench {--bare : without starting again under the just-in-time compiler}';
 
     protected $description = 'Time a proof, an agent-step, the sheet, the call line, and weigh the first load';
+
+    /** Of the cases the truth board counts, one in so many. */
+    private const THINNED = 2;
 
     protected function answer(): int
     {
@@ -56,6 +63,7 @@ class Bench extends JxCommand
             $ms = $this->milliseconds(40, fn () => Told::report(Proving::of($call, LookParser::parse('4-2 nickel, cover 3'), $setting)));
             $this->line(sprintf('One proof, %s: %.1f ms', $words, $ms));
         }
+        $this->catalogue();
         $this->steps($setting);
         $this->sheet($setting);
         $this->line(sprintf('Call line, words to call and back: %.1f ms', $this->milliseconds(40, fn () => Describer::words(CallParser::parse('gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow')))));
@@ -67,6 +75,42 @@ class Bench extends JxCommand
         $this->line('A season of film and grades: php artisan jx:bench-season');
 
         return self::DONE;
+    }
+
+    /** A proof, and its frames apart, over the whole catalogue against the default looks. */
+    private function catalogue(): void
+    {
+        foreach (['pass', 'run'] as $kind) {
+            $cases = array_filter(Shares::cases(self::THINNED), fn ($case): bool => $case->kind === $kind);
+            $proofs = $frames = [];
+            foreach ($cases as $case) {
+                $asked = new TruthCase($case->name, $case->call, $case->look, Want::anything());
+                $from = hrtime(true);
+                $proof = Judge::prove($asked);
+                Told::report($proof);
+                $proven = hrtime(true);
+                Told::frames($proof, null);
+                $proofs[] = ($proven - $from) / 1e6;
+                $frames[] = (hrtime(true) - $proven) / 1e6;
+            }
+            $this->line(sprintf(
+                'The catalogue, %s: %d proofs without frames, median %.1f ms (goal 10), 95th percentile %.1f ms (goal 20); frames %.1f and %.1f ms',
+                $kind,
+                count($proofs),
+                self::percentile($proofs, 0.5),
+                self::percentile($proofs, 0.95),
+                self::percentile($frames, 0.5),
+                self::percentile($frames, 0.95),
+            ));
+        }
+    }
+
+    /** @param  non-empty-list<float>  $times  milliseconds */
+    private static function percentile(array $times, float $share): float
+    {
+        sort($times);
+
+        return $times[(int) floor($share * (count($times) - 1))];
     }
 
     /** The sheet: on one core, on all, and whether twice the looks take twice as long. */
