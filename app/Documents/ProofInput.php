@@ -12,7 +12,7 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Kinematics\Level;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 

@@ -13,10 +13,10 @@ use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\FilmReader;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 
 /** What charting a reel needs: the snaps before, the call sheet, the opponent's shelf, and what a key can choose. */

@@ -4,7 +4,7 @@ namespace App\Print;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Proof\Run\Telling\RunJobs;
+use Jacotaxis\Core\Proof\Telling\Run\RunJobs;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\StaffBook;
 

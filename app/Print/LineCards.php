@@ -5,7 +5,7 @@ namespace App\Print;
 use Jacotaxis\Core\Blocking\Run\LineCalls;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Telling\RunStage;
+use Jacotaxis\Core\Proof\Telling\Run\RunStage;
 use Jacotaxis\Core\Words\StaffBook;
 
 /** The line card of a run: for every front the picture of its blocks and the calls in the order they are said. Two fronts a page, standing. */

@@ -10,7 +10,7 @@ use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\Carried;
 use Jacotaxis\Core\Film\Calibrate\View;
 use Jacotaxis\Core\Film\Chart\Chart;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /**
  * A snap worked on: what was called against what (either may be unknown yet), the marks, and for each angle the calibrations,

@@ -14,7 +14,7 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Calibrate\Homography;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Kinematics\Level;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;

@@ -6,7 +6,10 @@ namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Proof\Pass\Prover;
 use Jacotaxis\Core\Proof\Run\RunProver;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /** The one door to a proof: of a pass, or of a run with or without a throw. */
 final class Proving

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Truth;
 
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /** What the trade says comes out of a call against a look. Words may hold {side} and {other}. */
 final readonly class Want

@@ -3,8 +3,11 @@
 /* The core knows football and nothing else, and its folders depend on each other in one direction. */
 
 const ORDER = [
-    ['School'], ['Field'], ['Kinematics'], ['Offense', 'Defense'], ['Route', 'Blocking'], ['Concept'], ['Words'], ['Proof'], ['Film'], ['Grade'], ['Plan'],
+    ['School'], ['Field'], ['Kinematics'], ['Offense', 'Defense'], ['Route', 'Blocking'], ['Concept'], ['Words'], ['Proof'], ['Truth'], ['Film'], ['Grade'], ['Plan'],
 ];
+
+/** The floors of the proof; what stands in the folder itself proves calls of any kind. */
+const FLOORS = [['Scene'], ['Play'], ['Throwing'], ['Keys', 'Run'], ['Pass'], [''], ['Sheet'], ['Telling']];
 
 arch('the core uses no framework')->expect('Jacotaxis\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Symfony']);
 
@@ -37,6 +40,41 @@ it('points its arrows inward', function (string $folder, array $allowed): void {
         }
         $seen = [...$seen, ...$level];
     }
+});
+
+/** @return array<string, list<string>> floors a file of the proof uses, by its path in the folder */
+function usedFloors(string $floor): array
+{
+    $proof = dirname(__DIR__, 2).'/core/Proof';
+    $files = $floor === '' ? glob("$proof/*.php") : array_keys(iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$proof/$floor", FilesystemIterator::SKIP_DOTS))));
+    $used = [];
+    foreach ($files as $file) {
+        preg_match_all('/Jacotaxis\\\\Core\\\\Proof\\\\((?:\w+\\\\)*)\w+/', (string) preg_replace('/^namespace .*$/m', '', (string) file_get_contents($file)), $found);
+        $used[basename($file)] = array_values(array_unique(array_map(fn (string $in): string => explode('\\', $in)[0], $found[1])));
+    }
+
+    return $used;
+}
+
+it('stands in floors: no floor of the proof uses one above it', function (string $floor, array $allowed): void {
+    $used = usedFloors($floor);
+    expect($used)->not->toBe([]);
+    foreach ($used as $file => $floors) {
+        expect(array_diff($floors, $allowed))->toBe([], "$floor/$file");
+    }
+})->with(function (): Generator {
+    $seen = [];
+    foreach (FLOORS as $level) {
+        foreach ($level as $floor) {
+            yield $floor === '' ? 'the folder itself' : $floor => [$floor, [...$seen, $floor]];
+        }
+        $seen = [...$seen, ...$level];
+    }
+});
+
+it('knows every floor of the proof', function (): void {
+    $folders = array_map(basename(...), array_filter(glob(dirname(__DIR__, 2).'/core/Proof/*'), is_dir(...)));
+    expect($folders)->toEqualCanonicalizing(array_filter(array_merge(...FLOORS), fn (string $f): bool => $f !== ''));
 });
 
 it('names no concept in the simulator', function (): void {

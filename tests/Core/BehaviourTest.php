@@ -2,9 +2,9 @@
 
 /* Defenders act by their shell's rules on what they see; no test here names a concept. */
 
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Play\Phase;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
-use Jacotaxis\Core\Proof\Proof;
 use Jacotaxis\Core\Route\RunRoute;
 
 /** Where a defender is at a moment when everybody plays his rule. @return array{float, float} */

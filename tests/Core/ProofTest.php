@@ -2,12 +2,12 @@
 
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Keys\Answer;
-use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Pass\Prover;
+use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Telling\Frames;
 use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\Proof\Throwing\Throws;
-use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 

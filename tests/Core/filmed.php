@@ -15,7 +15,7 @@ use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Film\Simulated\PictureMove;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Proof\Proving;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;

@@ -15,7 +15,7 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Simulated\NoSuchRun;
 use Jacotaxis\Core\Kinematics\Level;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\NotUnderstood;

@@ -14,8 +14,8 @@ use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Offense\Man;
-use Jacotaxis\Core\Proof\CalledJobs;
-use Jacotaxis\Core\Proof\Run\Telling\RunJobs;
+use Jacotaxis\Core\Proof\Telling\CalledJobs;
+use Jacotaxis\Core\Proof\Telling\Run\RunJobs;
 
 class PlayerController extends Controller
 {

@@ -33,7 +33,7 @@ use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Sets;
-use Jacotaxis\Core\Proof\Run\Telling\RunAnswers;
+use Jacotaxis\Core\Proof\Sheet\RunAnswers;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\DefenderWords;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Film\Measure;
 
 use Jacotaxis\Core\Kinematics\Footwork;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 
 /** The clock and the path of the ball: drop, mesh, throw, pitch. Times are from the snap. */
 final readonly class BallRows

@@ -7,8 +7,8 @@ namespace Jacotaxis\Core\Film\Measure;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\View;
 use Jacotaxis\Core\Film\FilmDocument;
-use Jacotaxis\Core\Proof\Proven;
 use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Scene\Proven;
 
 /** The plan laid over the picture in perspective: every called path, and where its man should be at that moment. */
 final class Drawn

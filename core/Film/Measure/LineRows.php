@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Film\Measure;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Run\Carrier;
-use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
+use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /** Linemen and blockers: yards past the line when the ball leaves, the way of a puller, when a double is left, whom a block reached. */
 final readonly class LineRows

@@ -7,11 +7,11 @@ namespace Jacotaxis\Core\Film\Measure;
 use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\FilmDocument;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Run\Lanes;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Scene\Proven;
 
 /** Measures a worked snap: where the plotted men were in play yards, and each assignment's number beside its plan. */
 final class Measures

@@ -6,17 +6,17 @@ namespace Jacotaxis\Core\Film\Simulated;
 
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Keys\Key;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Telling\Frames;
+use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 use Jacotaxis\Core\Proof\Throwing\Throws;
-use Jacotaxis\Core\Proof\Worth;
 use LogicException;
 
 /** One run of a play as the simulated camera films it: what every man does, when the ball goes, and what is true about it. */

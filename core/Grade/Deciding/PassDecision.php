@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Grade\Deciding;
 
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Keys\Key;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 
 /** The decision of a pass: what the key chose, which read was right against that, what the quarterback did. */

@@ -10,7 +10,7 @@ use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunKey;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
+use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /**
  * The decision of a zone read, an option or a run-pass option: every read man's choice as plotted or charted, then the call's own

@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Grade\Numbers;
 use Jacotaxis\Core\Blocking\Run\Tag;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 
 /** What a call shows to whoever charts it: its tags, the run action it runs or fakes, and where the back goes on a pass (REC-01, REC-07, MSH-15). */
 final class Shown

@@ -6,7 +6,8 @@ namespace Jacotaxis\Core\Proof\Keys;
 
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Play\Act;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** Coaches' words for what a key does, from the direction in which he goes. */
 final class ActNames

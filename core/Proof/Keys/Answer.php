@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Keys;
 
+use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 
 /** What one man can do about the ball that is thrown by rule, as far as his rule lets him, and what is left then. */

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Keys;
 
+use Jacotaxis\Core\Proof\Play\Act;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
-use Jacotaxis\Core\Proof\Verdict;
 
 /** A defender with two threats: his acts and what each gives. */
 final readonly class Key

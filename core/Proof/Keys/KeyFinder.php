@@ -6,13 +6,14 @@ namespace Jacotaxis\Core\Proof\Keys;
 
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Play\Behaviour\Deep;
 use Jacotaxis\Core\Proof\Play\PlayOut;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Throws;
 use Jacotaxis\Core\Proof\Throwing\Windows;
-use Jacotaxis\Core\Proof\Worth;
 
 /**
  * Finds the keys of a call against a look without knowing the concept.

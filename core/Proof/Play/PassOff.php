@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Proof\Play;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * Man defenders over receivers who stand close together pass them off: the outer one takes the first man out, the inner one

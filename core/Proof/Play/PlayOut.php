@@ -7,12 +7,11 @@ namespace Jacotaxis\Core\Proof\Play;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Play\Behaviour\Deep;
 use Jacotaxis\Core\Proof\Play\Behaviour\Mover;
 use Jacotaxis\Core\Proof\Play\Behaviour\OverTop;
 use Jacotaxis\Core\Proof\Play\Behaviour\Under;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * Runs the coverage by rule against the routes, step by step.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Play;
 
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** What the defense sees of the routes: with the common reaction, and late across a man's leverage. */
 final readonly class Sight

@@ -8,7 +8,7 @@ use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * Whether every block can be made: the blocker must reach his man's track before the man reaches the runner's aiming track,

@@ -10,7 +10,7 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\PathBuilder;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** The ways the ball may go in a run: the back's track, the quarterback's path by his key, the pitch. Yards and seconds. */
 final class Carriers

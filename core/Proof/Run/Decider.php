@@ -7,9 +7,8 @@ namespace Jacotaxis\Core\Proof\Run;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Run\Marriage\Passing;
-use Jacotaxis\Core\Proof\Scene;
-use Jacotaxis\Core\Proof\Worth;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Worth;
 
 /**
  * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless the

@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Proof\Run;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** How every defender plays the run: where he starts, when he goes, how fast. Yards and seconds. */
 final readonly class Defense

@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Run\Marriage\Passing;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** How the key of a run moves by what he does, and so how soon he is on a carrier: on his way to him, or turning from another. */
 final class KeyMoves

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /** A read man of a run: the two carriers he stands between, what he may do, and what each act gives. */
 final readonly class RunKey

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
+use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
-use Jacotaxis\Core\Proof\Worth;
 
 /** Who has the ball, where, and who meets him first. Yards and seconds. */
 final readonly class RunOutcome

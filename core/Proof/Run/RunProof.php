@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
-use Jacotaxis\Core\Proof\Proven;
-use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
-use Jacotaxis\Core\Proof\Scene;
-use Jacotaxis\Core\Proof\Verdict;
-use Jacotaxis\Core\Proof\Worth;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Verdict;
+use Jacotaxis\Core\Proof\Scene\Worth;
 
 /** The whole answer to "what does this run do to this look". */
 final readonly class RunProof implements Proven

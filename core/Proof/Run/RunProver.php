@@ -12,12 +12,9 @@ use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Offense\Athlete;
-use Jacotaxis\Core\Proof\Run\Marriage\Passing;
-use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
-use Jacotaxis\Core\Proof\Run\Marriage\ReadMan;
-use Jacotaxis\Core\Proof\Scene;
-use Jacotaxis\Core\Proof\Setting;
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /** Proves what a run does to a look. Deterministic. */
 final class RunProver

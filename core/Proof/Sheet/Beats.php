@@ -7,11 +7,11 @@ namespace Jacotaxis\Core\Proof\Sheet;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Keys\Act;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Setting;
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Pass\Prover;
+use Jacotaxis\Core\Proof\Play\Act;
+use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /**
  * What beats a call: the cheapest rule-true change by one defender that covers it - a choice after the snap, or another

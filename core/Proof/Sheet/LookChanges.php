@@ -9,7 +9,7 @@ use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Defense\JobWords;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
  * The changes a coordinator of the defense can order for one man before the snap: come up on his receiver, take another man,

@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Proof\Run\Made;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Telling\RunAnswers;
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /** A run against one look in a sheet: valid, valid with a tag, or not valid, with the rule that failed, the man and the tag that answers it. */
 final class RunCell

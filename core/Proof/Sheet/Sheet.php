@@ -6,12 +6,12 @@ namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Setting;
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /** A call against many looks, or many calls against one: a cell a proof, and what the cells add up to. Seconds and yards. */
 final class Sheet

@@ -6,10 +6,9 @@ namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Proof\Prover;
+use Jacotaxis\Core\Proof\Pass\Prover;
 use Jacotaxis\Core\Proof\Run\RunProver;
-use Jacotaxis\Core\Proof\Run\Telling\RunAnswers;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Route\Finish;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\Routes;

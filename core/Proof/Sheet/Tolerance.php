@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Pass\Prover;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /** How far a break may stray while the call stays bound: what the coach may be sloppy about. Yards. */
 final class Tolerance

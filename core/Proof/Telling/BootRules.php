@@ -6,7 +6,7 @@ namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Side;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
  * Jobs that come with a play-action protection: the tight end on the call side has the C gap, one who comes across logs or

@@ -13,9 +13,9 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Play\PassOff;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** What a coach would want to be told about a proof. */
 final class Findings

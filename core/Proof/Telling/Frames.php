@@ -8,10 +8,10 @@ use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Play\Tracks;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 

@@ -7,10 +7,9 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Run\Marriage\OptionPass;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Telling\RunFrames;
+use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /** Whether run action, protection and routes go together (domain.md section 10): what is not sound is said with the cure. */
 final class MarriageFindings

@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Blocking\Scheme;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Protection;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Scene\Protection;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** What moving the launch point does for a protection under stress: the passer rolls away from the free man, and the protection is played again (PRO-14). */
 final class MovedLaunch

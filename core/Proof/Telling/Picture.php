@@ -21,7 +21,7 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Offense\ReceiverCount;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** What the picture says before the snap and at it: receivers by number, middle, box, gaps, edges, numbers, grass and leverage, tells. */
 final class Picture

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Route\Facing;
 use Jacotaxis\Core\Route\Release;
 use Jacotaxis\Core\Route\RouteRunner;

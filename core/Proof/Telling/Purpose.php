@@ -10,7 +10,7 @@ use Jacotaxis\Core\Defense\Count\Tells;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Motion\Arrival;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** Whether a motion did what it was called for (MOT-08). */
 final class Purpose

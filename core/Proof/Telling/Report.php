@@ -9,12 +9,12 @@ use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Reading;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Scene\Reading;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
-use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Words\Describer;
 
 /** A proof as plain arrays under the stable output keys. Yards and seconds. */

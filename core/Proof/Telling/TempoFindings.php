@@ -7,8 +7,8 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Reading;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RunRoute;
 

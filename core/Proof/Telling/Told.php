@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Telling\RunReport;
-use Jacotaxis\Core\Proof\Run\Telling\RunStage;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Telling\Run\RunReport;
+use Jacotaxis\Core\Proof\Telling\Run\RunStage;
 
 /** A proof of any kind told: its report, what a board draws, and its frames. */
 final class Told

@@ -6,8 +6,8 @@ namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Offense\Man;
-use Jacotaxis\Core\Proof\Protection;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Protection;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** Where the quarterback, his blockers and the rushers are in a drop-back pass: enough to show it. Yards and seconds. */
 final class Trenches

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Throwing;
 
-use Jacotaxis\Core\Proof\Worth;
+use Jacotaxis\Core\Proof\Scene\Worth;
 
 /** What the ball does against one act of the defense: the throw that is open first, or what is left. */
 final readonly class Outcome

@@ -9,7 +9,7 @@ use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\Tracks;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Route\Finish;
 
 /**

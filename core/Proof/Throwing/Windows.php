@@ -8,9 +8,9 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
-use Jacotaxis\Core\Proof\Reading;
-use Jacotaxis\Core\Proof\Scene;
-use Jacotaxis\Core\Proof\Worth;
+use Jacotaxis\Core\Proof\Scene\Reading;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Worth;
 
 /** Margins of every throw of the progression against every defender, and what the quarterback gets from them. */
 final class Windows

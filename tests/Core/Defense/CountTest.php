@@ -213,7 +213,7 @@ it('names the outflanked edge: the count after a shift the defense does not answ
 
 it('says in the findings what the defense did and whom nobody has', function (string $call, string $look, string $code): void {
     $situation = Situation::of();
-    $proof = Jacotaxis\Core\Proof\Prover::prove(CallParser::parse($call), LookParser::parse($look), new Jacotaxis\Core\Proof\Setting($situation));
+    $proof = Jacotaxis\Core\Proof\Pass\Prover::prove(CallParser::parse($call), LookParser::parse($look), new Jacotaxis\Core\Proof\Scene\Setting($situation));
     expect(array_map(fn ($f): string => $f->code, Findings::of($proof)))->toContain($code);
 })->with([
     ['gun 2x2, H short left to 6 wide: X go', '4-2 nickel, cover 1', 'defense-adjusts'],
@@ -226,7 +226,7 @@ it('says in the findings what the defense did and whom nobody has', function (st
 it('proves any call against any look without falling over, and gives the whole picture', function (string $front): void {
     foreach (Jacotaxis\Core\Defense\Shells::names() as $shell) {
         foreach (['gun 2x2: smash right', 'gun empty right: four verticals', 'double-slot right, R pitch left: X go; Z post', 'gun trey left, Z short left: curl-flat left'] as $call) {
-            $proof = Jacotaxis\Core\Proof\Prover::prove(CallParser::parse($call), LookParser::parse("$front, $shell"), new Jacotaxis\Core\Proof\Setting(Situation::of()));
+            $proof = Jacotaxis\Core\Proof\Pass\Prover::prove(CallParser::parse($call), LookParser::parse("$front, $shell"), new Jacotaxis\Core\Proof\Scene\Setting(Situation::of()));
             $report = Jacotaxis\Core\Proof\Telling\Report::of($proof);
             expect($report['assignments'])->toHaveCount(11)
                 ->and($report['picture']['gaps'])->toHaveCount(8)
@@ -284,7 +284,7 @@ it('names the extra blocker of an unbalanced line and the outflanked edge (FRM-0
 
 it('says how far a man moved by hand stands from the set\'s own place (FRM-03)', function (array $spot, ?string $says): void {
     $call = CallParser::parse('gun H-back right: X go');
-    $proof = Jacotaxis\Core\Proof\Prover::prove($call->with(['formation' => $call->formation->withSpots(['H' => $spot])]), LookParser::parse('4-2 nickel, cover 3'), new Jacotaxis\Core\Proof\Setting(Situation::of()));
+    $proof = Jacotaxis\Core\Proof\Pass\Prover::prove($call->with(['formation' => $call->formation->withSpots(['H' => $spot])]), LookParser::parse('4-2 nickel, cover 3'), new Jacotaxis\Core\Proof\Scene\Setting(Situation::of()));
     $said = implode(' ', array_map(fn ($f): string => $f->text, Findings::of($proof)));
     $says === null ? expect($said)->not->toContain('his place in the set') : expect($said)->toContain($says);
 })->with([

@@ -12,7 +12,7 @@ use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Grade\Grader;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /** A measured number of a filmed run. */
 function measured(array $film, string $man, string $measure): ?float

@@ -13,11 +13,11 @@ use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Grade\Review;
-use Jacotaxis\Core\Proof\Proven;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 

@@ -13,7 +13,7 @@ use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Film\Simulated\NoSuchRun;
 use Jacotaxis\Core\Grade\Grader;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 

@@ -5,8 +5,8 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Pairs;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
-use Jacotaxis\Core\Proof\CalledJobs;
 use Jacotaxis\Core\Proof\Run\Lanes;
+use Jacotaxis\Core\Proof\Telling\CalledJobs;
 use Jacotaxis\Core\Words\CallParser;
 
 function filmedSnap(string $id, array $more = []): SnapRow

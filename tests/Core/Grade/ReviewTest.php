@@ -9,7 +9,7 @@ use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Review;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /** A game's smash into a sinking corner, charted. */
 function reviewed(array $o = [], string $call = 'gun 2x2 right: smash right', string $look = '4-2 nickel, cover 2'): array

@@ -6,10 +6,10 @@ use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Setting;
-use Jacotaxis\Core\Proof\Worth;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Pass\Prover;
+use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 

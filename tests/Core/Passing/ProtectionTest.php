@@ -2,8 +2,8 @@
 
 /* Drop-back protection: who has whom, who is free, who is hot; common practice without a published source. */
 
-use Jacotaxis\Core\Proof\Pressures;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Pressures;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;

@@ -5,14 +5,14 @@
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Proof\Prover;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Pass\Prover;
+use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Sheet\Beats;
 use Jacotaxis\Core\Proof\Sheet\Looks;
 use Jacotaxis\Core\Proof\Sheet\Sheet;
 use Jacotaxis\Core\Proof\Sheet\Suggestions;
 use Jacotaxis\Core\Proof\Sheet\Tolerance;
-use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 

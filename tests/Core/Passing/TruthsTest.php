@@ -8,7 +8,7 @@
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Level;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 
 /** Margins of the reads that run one of these routes, live ones, by letter. @return array<string, float> */
 function margins(Proof $proof, string ...$routes): array

@@ -5,7 +5,7 @@
 it('reads the edge when a tight end comes across', function (string $look, string $says): void {
     $call = Jacotaxis\Core\Words\CallParser::parse('gun trey right, outside zone right fake, boot left: X corner; H over; Z post; R flat left; read R, H');
     $call = $call->with(['routes' => array_diff_key($call->routes, ['Y' => 1])]);
-    $report = Jacotaxis\Core\Proof\Telling\Told::report(Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse($look), new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of())));
+    $report = Jacotaxis\Core\Proof\Telling\Told::report(Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse($look), new Jacotaxis\Core\Proof\Scene\Setting(Jacotaxis\Core\Field\Situation::of())));
     $job = array_column($report['assignments'], 'job', 'man')['Y'];
     expect($job)->toContain($says)->and($job)->toContain('the next man outside is the quarterback\'s');
 })->with([
@@ -17,14 +17,14 @@ it('reads the edge when a tight end comes across', function (string $look, strin
 it('keeps the tight end on the call side at the C gap', function (): void {
     $call = Jacotaxis\Core\Words\CallParser::parse('gun trey right, outside zone left fake, boot right: X over; H flat; Z corner; R flat right; read H, X');
     $call = $call->with(['routes' => array_diff_key($call->routes, ['Y' => 1])]);
-    $report = Jacotaxis\Core\Proof\Telling\Told::report(Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse('4-3 over, cover 3'), new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of())));
+    $report = Jacotaxis\Core\Proof\Telling\Told::report(Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse('4-3 over, cover 3'), new Jacotaxis\Core\Proof\Scene\Setting(Jacotaxis\Core\Field\Situation::of())));
     expect(array_column($report['assignments'], 'job', 'man')['Y'])->toBe('Call side: blocks the C-gap man, the right end');
 });
 
 it('sends a back who stays into the A gap the nose leaves (PRO-02, W-23)', function (string $look, string $says): void {
     $call = Jacotaxis\Core\Words\CallParser::parse('gun 2x2, zone right fake, seven-man: smash right; Y go; X go');
     $call = $call->with(['routes' => array_diff_key($call->routes, ['R' => 1])]);
-    $report = Jacotaxis\Core\Proof\Telling\Told::report(Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse($look), new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of())));
+    $report = Jacotaxis\Core\Proof\Telling\Told::report(Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse($look), new Jacotaxis\Core\Proof\Scene\Setting(Jacotaxis\Core\Field\Situation::of())));
     expect(array_column($report['assignments'], 'job', 'man')['R'])->toContain($says);
 })->with([
     'nose slants left: the right A' => ['3-4, cover 3, nose slants left', 'takes the right A'],

@@ -5,9 +5,9 @@ use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Keys\Key;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
@@ -88,8 +88,8 @@ it('blocks the first level when a man of the second is read (RPO-03)', function 
 it('counts linemen downfield when the throw waits, by rule book (RPO-06)', function (string $rules, Level $level): void {
     $situation = Situation::of(rules: $level->rules());
     $proof = carried('gun 2x2: zone right, rpo: backside #2 post; key will', '4-2 nickel, cover 3', new Setting($situation, $level));
-    $codes = array_map(fn ($f): string => $f->code, Jacotaxis\Core\Proof\Run\Telling\RunFindings::of($proof));
-    $text = implode(' ', array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Run\Telling\RunFindings::of($proof)));
+    $codes = array_map(fn ($f): string => $f->code, Jacotaxis\Core\Proof\Telling\Run\RunFindings::of($proof));
+    $text = implode(' ', array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Telling\Run\RunFindings::of($proof)));
     expect(is_array($codes))->toBeTrue()->and(in_array('downfield', $codes, true) === str_contains($text, 'downfield when'))->toBeTrue();
 })->with([['nfl', Level::Professional], ['ncaa', Level::College]]);
 

@@ -42,7 +42,7 @@ it('takes jobs given by hand before any rule', function (): void {
 
 it('lets the end go by arc or bluff, and takes the end when the backer is the edge and he can reach him (ARC-04, W-39)', function (array $flags, string $verb, string $target): void {
     $men = ['H' => Jacotaxis\Core\Offense\Athlete::of('Hollis Marne', 41, flags: $flags)];
-    $proof = carried('gun H-back left: zone right; tag arc left', '3-4, cover 3', new Jacotaxis\Core\Proof\Setting(Jacotaxis\Core\Field\Situation::of(), men: $men));
+    $proof = carried('gun H-back left: zone right; tag arc left', '3-4, cover 3', new Jacotaxis\Core\Proof\Scene\Setting(Jacotaxis\Core\Field\Situation::of(), men: $men));
     expect([$proof->resolved->blocks['H']->verb])->toBe([$verb])->and($proof->resolved->blocks['H']->target)->toContain($target);
 })->with([
     'able: he blocks the end, the backer is read' => [['reaches the end'], 'base', 'end'],

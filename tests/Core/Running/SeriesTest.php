@@ -3,9 +3,9 @@
 use Jacotaxis\Core\Blocking\Run\LineCalls;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Proof\Run\Marriage\Series;
-use Jacotaxis\Core\Proof\Run\Telling\RunBeats;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Telling\Run\RunBeats;
+use Jacotaxis\Core\Proof\Telling\Series;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 

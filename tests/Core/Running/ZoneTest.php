@@ -2,7 +2,7 @@
 
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\School\Schools;
 
 /* Inside zone against the fronts a coach sees: combinations, cut key and read key (truth 15, INZ-01 to INZ-24; common practice, no source). */

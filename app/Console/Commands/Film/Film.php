@@ -9,10 +9,10 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Simulated\CameraMan;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Film\Simulated\NoSuchRun;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Words\NotUnderstood;
 
 class Film extends JxCommand

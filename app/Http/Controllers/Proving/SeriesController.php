@@ -9,7 +9,7 @@ use App\Models\Call;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\Document\CallDocument;
-use Jacotaxis\Core\Proof\Run\Marriage\Series;
+use Jacotaxis\Core\Proof\Telling\Series;
 use Jacotaxis\Core\Proof\Telling\Told;
 
 /** The series a call lives in: its members from the saved calls, how alike they look, and what they do together to one man. */

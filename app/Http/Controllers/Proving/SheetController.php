@@ -11,16 +11,16 @@ use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Proof\Pressures;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Telling\RunBeats;
+use Jacotaxis\Core\Proof\Scene\Pressures;
 use Jacotaxis\Core\Proof\Sheet\Beats;
 use Jacotaxis\Core\Proof\Sheet\Looks;
 use Jacotaxis\Core\Proof\Sheet\Sheet;
 use Jacotaxis\Core\Proof\Sheet\Suggestions;
 use Jacotaxis\Core\Proof\Sheet\Tolerance;
+use Jacotaxis\Core\Proof\Telling\Run\RunBeats;
 
 /** A call against many looks, the menu against one, and what would change a verdict. A screen asks in parts and fills as they come. */
 class SheetController extends Controller

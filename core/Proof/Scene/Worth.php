@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Scene;
 
 /**
  * What a play is worth, passes and runs on one scale: the chance that it is a success by down and distance, and the yards it

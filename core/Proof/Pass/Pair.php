@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Marriage;
+namespace Jacotaxis\Core\Proof\Pass;
 
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
-use Jacotaxis\Core\Proof\Progression;
-use Jacotaxis\Core\Proof\Protection;
 use Jacotaxis\Core\Proof\Run\Decider;
 use Jacotaxis\Core\Proof\Run\Defense;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\RunProver;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Progression;
+use Jacotaxis\Core\Proof\Scene\Protection;
+use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 

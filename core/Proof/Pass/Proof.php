@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Pass;
 
 use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Play\PlayOut;
-use Jacotaxis\Core\Proof\Run\Marriage\Pair;
+use Jacotaxis\Core\Proof\Scene\Protection;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Reading;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Verdict;
+use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Telling;
+namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Concept\Call;
@@ -10,7 +10,7 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\RunProver;
-use Jacotaxis\Core\Proof\Setting;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /** A run on paper: what it is against a usual look, for cards and player pages where no look is chosen. */
 final class RunJobs

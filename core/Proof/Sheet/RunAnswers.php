@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Telling;
+namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Blocking\Run\Tag;
 use Jacotaxis\Core\Blocking\Run\Tags;
@@ -10,7 +10,7 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\RunProver;
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /** Stored tags that answer what a run leaves open: each is proved, and those that account for the man or win the down are kept (CNT-05). */
 final class RunAnswers

@@ -2,18 +2,21 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Pass;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Proof\Keys\Act;
 use Jacotaxis\Core\Proof\Keys\ActNames;
 use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Keys\KeyFinder;
+use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Play\PlayOut;
-use Jacotaxis\Core\Proof\Run\Marriage\Pair;
+use Jacotaxis\Core\Proof\Scene\Progression;
+use Jacotaxis\Core\Proof\Scene\Protection;
+use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /** Proves what a call does to a look. Deterministic. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Keys;
+namespace Jacotaxis\Core\Proof\Play;
 
 /** A choice a defender makes: from a moment on he runs to a place and stays there. A null place is his rule. */
 final readonly class Act

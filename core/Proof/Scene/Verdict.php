@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Scene;
 
 /** What a call does to a look, in one word. */
 enum Verdict: string

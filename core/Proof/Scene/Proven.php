@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Scene;
 
 /** What a proof of a pass and a proof of a run have in common: where it was proved, the verdict and its strength in seconds. */
 interface Proven

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Marriage;
+namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Side;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * Whom a run-pass option reads: who the call names; else the man of the box nobody blocks; else the inside backer on the side

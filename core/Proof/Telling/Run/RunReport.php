@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Telling;
+namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
@@ -13,9 +13,10 @@ use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunKey;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Scene\Verdict;
+use Jacotaxis\Core\Proof\Sheet\RunAnswers;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\Proof\Telling\StaffJobs;
-use Jacotaxis\Core\Proof\Verdict;
 use Jacotaxis\Core\Words\Describer;
 
 /** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Man;
-use Jacotaxis\Core\Proof\Run\Telling\RunJobs;
+use Jacotaxis\Core\Proof\Telling\Run\RunJobs;
 use Jacotaxis\Core\Words\Describer;
 
 /** What every man does in a call on paper, where no look is chosen: routes as called, a run against the usual front. */

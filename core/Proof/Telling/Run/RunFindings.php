@@ -2,16 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Telling;
+namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Offense\Motion\Arrival;
-use Jacotaxis\Core\Proof\Run\Marriage\PreSnap;
+use Jacotaxis\Core\Proof\Run\PreSnap;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Verdict;
+use Jacotaxis\Core\Proof\Scene\Verdict;
+use Jacotaxis\Core\Proof\Sheet\RunAnswers;
 
 /** What a coach would want to be told about a run: who is left, who does not get there, what the rule book says. */
 final class RunFindings

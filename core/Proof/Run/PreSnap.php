@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Marriage;
+namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Defense\Aligning\ByHand;
 use Jacotaxis\Core\Defense\Count\Box;
 use Jacotaxis\Core\Defense\Count\Outside;
 use Jacotaxis\Core\Field\Side;
-use Jacotaxis\Core\Proof\Scene;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * What is decided before the snap: count the box, look at the side, look at the corner (RPO-06). With more men in the box

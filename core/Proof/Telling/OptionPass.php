@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Marriage;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Field\Side;
-use Jacotaxis\Core\Proof\Proof;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Run\RunProof;
 
 /** A pass off an option: called from tight, and whoever blocks the safety in the run releases through him (PAC-11). */

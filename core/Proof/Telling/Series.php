@@ -2,21 +2,20 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run\Marriage;
+namespace Jacotaxis\Core\Proof\Telling;
 
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Proof\Proof;
-use Jacotaxis\Core\Proof\Proven;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Run\RunKey;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Setting;
-use Jacotaxis\Core\Proof\Telling\Told;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /**
  * A series: the base run, its counter, the quarterback's keep and the play-action that look alike from one formation and
