@@ -44,7 +44,7 @@ final readonly class SeenRoute
         $vy = $path->vy;
         $phase = array_fill(0, Path::STEPS, Phase::Stem);
         $toldAt = $brokenAt = INF;
-        for ($i = 0; $i * Path::STEP < $reaction; $i++) {
+        for ($i = 0; $i < self::step($reaction); $i++) {
             $x[$i] = $path->x[0];
             $y[$i] = $path->y[0];
             $vx[$i] = $vy[$i] = 0.0;
@@ -56,8 +56,9 @@ final readonly class SeenRoute
             $release = $n < $run->releaseCuts;
             $tell = max($cut->tellAt, $cut->t - RunRoute::TELL_S);
             $until = $tell + $reaction + ($release ? 0.0 : $breakDelay);
-            $before = max(0, (int) ceil($tell / Path::STEP) - 1);
-            for ($i = $before + 1; $i < Path::STEPS && $i * Path::STEP < $until; $i++) {
+            $before = max(0, self::step($tell) - 1);
+            $seenAt = min(Path::STEPS, self::step($until));
+            for ($i = $before + 1; $i < $seenAt; $i++) {
                 $ahead = ($i - $before) * Path::STEP;
                 $x[$i] = $path->x[$before] + $path->vx[$before] * $ahead;
                 $y[$i] = $path->y[$before] + $path->vy[$before] * $ahead;
@@ -70,12 +71,18 @@ final readonly class SeenRoute
             $broken = max($until, $cut->t);
             $toldAt = min($toldAt, $until);
             $brokenAt = min($brokenAt, $broken);
-            for ($i = max(0, (int) ceil($until / Path::STEP)); $i < Path::STEPS; $i++) {
-                $phase[$i] = $i * Path::STEP < $broken ? Phase::Tell : Phase::Broken;
+            for ($i = $seenAt; $i < Path::STEPS; $i++) {
+                $phase[$i] = $i < self::step($broken) ? Phase::Tell : Phase::Broken;
             }
         }
 
         return new self($x, $y, $vx, $vy, $phase, $toldAt, $brokenAt);
+    }
+
+    /** The first step at or after a time; what falls on a step falls on it from either side of the field. */
+    private static function step(float $seconds): int
+    {
+        return max(0, (int) ceil(round($seconds / Path::STEP, 6)));
     }
 
     /** Whether he runs up the field as far as the defender can tell, faster than $over yards a second. */

@@ -9,6 +9,8 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 /** What the defense sees of the routes: with the common reaction, and late across a man's leverage. */
 final readonly class Sight
 {
+    private const BEHIND_BALL_YD = 0.5;
+
     /**
      * @param  list<string>  $letters
      * @param  list<SeenRoute>  $quick
@@ -51,8 +53,10 @@ final readonly class Sight
             return $this->quick[$receiver];
         }
         $run = $this->scene->routes[$this->letters[$receiver]];
-        $home = $this->scene->men[$run->letter]->xYd < 0.0 ? -1.0 : 1.0;
-        $lateral = sin(deg2rad($run->break()->toDeg)) * $home;
+        $across = sin(deg2rad($run->break()->toDeg));
+        $x = $this->scene->men[$run->letter]->xYd;
+        // A back behind the ball has no side of his own: any way is out for him.
+        $lateral = abs($x) < self::BEHIND_BALL_YD ? abs($across) : $across * ($x < 0.0 ? -1.0 : 1.0);
         $kept = $leverage === 'outside' ? 1.0 : -1.0;
 
         return $lateral * $kept < -0.2 ? $this->slow[$receiver] : $this->quick[$receiver];
