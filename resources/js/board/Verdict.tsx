@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import type { ProofReport } from '../api/types';
 import { Fork } from '../ui/Fork';
-import { capital, chance, marginOr, plain } from '../ui/words';
+import { capital, chance, chances, marginOr, plain, strengthWord } from '../ui/words';
 
 const TONE = { bound: 'text-ball', open: 'text-open', guess: 'text-ball', covered: 'text-soft' } as const;
 
@@ -21,22 +21,25 @@ export function Verdict({ report, busy }: { report: ProofReport; busy: boolean }
         >
             <Fork verdict={report.verdict} />
             <b className={TONE[report.verdict]}>{capital(report.verdict)}</b>
-            <span className="line-clamp-2 min-w-0 text-[13px] leading-tight" title={report.why}>
-                {report.why}
-            </span>
-            <span
-                className="ml-auto text-right leading-tight whitespace-nowrap narrow"
-                title={`Chance of success by down and distance, and expected yards: ${plain(byRule.yards)} yd when everybody plays his rule, ${plain(worst.yards)} yd against what hurts it most`}
-                data-testid="worth"
-            >
-                <b>{chance(byRule.chance)}</b> by rule, <b>{chance(worst.chance)}</b> at worst
+            <span className="min-w-0 leading-tight">
+                <span className="line-clamp-2 text-[13px] narrow" title={report.why}>
+                    {report.why}
+                </span>
                 <span
-                    className="block text-[12px] text-soft"
-                    title={
-                        key ? `Least margin over everything the ${key.defender} may do` : 'What the ball has to spare'
-                    }
+                    className="block truncate text-[12px] text-soft narrow"
+                    title={`Chance of success by down and distance: ${chance(byRule.chance)} and ${plain(byRule.yards)} yd when everybody plays his rule, ${chance(worst.chance)} and ${plain(worst.yards)} yd against what hurts it most`}
+                    data-testid="worth"
                 >
-                    {plain(byRule.yards)} yd · strength {marginOr(report.strength, 'none')}
+                    <b className="text-ink">{chances(report.worth)}</b> chance, {plain(byRule.yards)} yd{' '}
+                    <span
+                        title={
+                            key
+                                ? `Least margin over everything the ${key.defender} may do`
+                                : 'What the ball has to spare'
+                        }
+                    >
+                        · {strengthWord(report.verdict)} {marginOr(report.strength, 'none')}
+                    </span>
                 </span>
             </span>
         </p>

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import type { SavedLook, SheetCell } from '../api/types';
 import { Fork } from '../ui/Fork';
-import { chance } from '../ui/words';
+import { chances } from '../ui/words';
 
 type Props = {
     looks: SavedLook[];
@@ -38,7 +38,7 @@ export function Shelf({ looks, cells, current, opponents, opponent, onOpponent, 
                             type="button"
                             role="tab"
                             aria-selected={i === current}
-                            title={`${l.words}. ${l.opponent}: shown ${l.shown} times`}
+                            title={`${l.words}. ${l.opponent}: shown ${l.shown} times. Chance of success, at worst to by rule`}
                             onClick={() => onPick(i)}
                             className={clsx(
                                 'flex w-[136px] min-w-[118px] shrink items-center gap-1.5 rounded-md border px-2 py-0.5 text-left',
@@ -51,10 +51,7 @@ export function Shelf({ looks, cells, current, opponents, opponent, onOpponent, 
                                     {short(l.words, looks)}
                                 </span>
                                 <span className="block truncate text-[11px] text-soft narrow">
-                                    {cell
-                                        ? `${chance(cell.worth.byRule.chance)}, ${chance(cell.worth.worst.chance)} at worst`
-                                        : 'proving'}
-                                    , shown {l.shown}
+                                    {cell ? chances(cell.worth) : 'proving'}, shown {l.shown}
                                 </span>
                             </span>
                         </button>

@@ -6,7 +6,7 @@ import type { CallDocument, SavedCall, SavedLook, SheetCell } from '../api/types
 import type { Situation } from '../board/useProof';
 import { CallLine } from '../set/CallLine';
 import { Fork } from '../ui/Fork';
-import { chance } from '../ui/words';
+import { chance, chances } from '../ui/words';
 import { CellCard } from './CellCard';
 import { Filling } from './Filling';
 import { useCells } from './useSheet';
@@ -96,6 +96,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                         />
                         all fronts and shells
                     </label>
+                    <span>chance of success in %, at worst to by rule</span>
                     <span className="flex-1" />
                     <Filling {...filling} looks={full.length} />
                 </div>
@@ -183,8 +184,7 @@ function Cell({
                         cell.verdict === 'covered' ? 'text-soft' : 'text-ink',
                     )}
                 >
-                    {chance(cell.worth.byRule.chance)}
-                    <span className="font-normal text-soft"> / {chance(cell.worth.worst.chance)}</span>
+                    {chances(cell.worth).replace(' %', '')}
                 </b>
             </span>
             <span className="truncate text-[11.5px] text-soft narrow">

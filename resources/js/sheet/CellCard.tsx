@@ -5,7 +5,7 @@ import type { CallDocument, SheetCell, Suggestion } from '../api/types';
 import type { Situation } from '../board/useProof';
 import { Proposals } from '../side/Proposals';
 import { Fork } from '../ui/Fork';
-import { capital, chance, isGood, margin, plain } from '../ui/words';
+import { capital, chance, isGood, margin, plain, strengthWord } from '../ui/words';
 
 type Props = {
     cell: SheetCell | undefined;
@@ -44,7 +44,9 @@ export function CellCard({ cell, call, callId, situation, named, onCall }: Props
                 <Fork verdict={cell.verdict} />
                 <b>{capital(cell.verdict)}</b>
                 <span className="text-soft">
-                    {cell.strength === null ? 'no throw in time' : `strength ${margin(cell.strength)}`}
+                    {cell.strength === null
+                        ? 'no throw in time'
+                        : `${strengthWord(cell.verdict)} ${margin(cell.strength)}`}
                 </span>
             </p>
             <dl className="grid grid-cols-[84px_1fr] gap-y-1">

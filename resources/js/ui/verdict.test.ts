@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { wins } from './outcome';
-import { chance, isGood, marginOr } from './words';
+import { chance, chances, isGood, marginOr } from './words';
 
 describe('verdict words', () => {
     it.each([
@@ -15,6 +15,15 @@ describe('verdict words', () => {
         [0, '0 %'],
         [1, '100 %'],
     ])('tells a chance of %s as %s', (share, told) => expect(chance(share)).toBe(told));
+
+    it.each([
+        [0.58, 0.51, '51–58 %'],
+        [0.564, 0.561, '56 %'],
+        [0.4, 0.44, '40–44 %'],
+        [0, 0, '0 %'],
+    ])('tells chances of %s by rule and %s at worst as %s', (byRule, worst, told) =>
+        expect(chances({ byRule: { chance: byRule }, worst: { chance: worst } })).toBe(told),
+    );
 
     it('says why there is no number instead of a placeholder', () => {
         expect(marginOr(null, 'no throw')).toBe('no throw');

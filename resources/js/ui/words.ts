@@ -4,6 +4,15 @@ export const margin = (s: number): string => `${s >= 0 ? '+' : '−'}${Math.abs(
 /** A margin that may not be there: no ball is thrown. */
 export const marginOr = (s: number | null, none: string): string => (s === null ? none : margin(s));
 
+/** What the seconds to spare of a verdict are called: where nothing answers they are only the best there was. */
+export const strengthWord = (verdict: string): string => (verdict === 'covered' ? 'best there was' : 'strength');
+
+/** Chances of success from the worst to the one by rule: "51–58 %", or one number where they are the same. */
+export function chances(worth: { byRule: { chance: number }; worst: { chance: number } }): string {
+    const [low, high] = [worth.worst.chance, worth.byRule.chance].map((c) => Math.round(c * 100)).sort((a, b) => a - b);
+    return low === high ? `${high} %` : `${low}–${high} %`;
+}
+
 /** A chance of success as a whole percentage. */
 export const chance = (share: number): string => `${Math.round(share * 100)} %`;
 
