@@ -2,29 +2,9 @@
 
 /* Defenders act by their shell's rules on what they see; no test here names a concept. */
 
-use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Play\Phase;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Route\RunRoute;
-
-/** Where a defender is at a moment when everybody plays his rule. @return array{float, float} */
-function spotOf(Proof $proof, string $role, float $t): array
-{
-    foreach ($proof->scene->defenders as $d => $defender) {
-        if ($defender->role === $role) {
-            $track = $proof->playOut->byRule();
-
-            return [$track->x[$d][(int) round($t / 0.05)], $track->y[$d][(int) round($t / 0.05)]];
-        }
-    }
-    throw new RuntimeException("No $role.");
-}
-
-/** Where a receiver is at a moment. @return array{float, float} */
-function runnerOf(Proof $proof, string $letter, float $t): array
-{
-    return $proof->scene->routes[$letter]->path->at($t);
-}
 
 it('notices the tell of a cut only after the reaction, and sees the stem go on until then', function (): void {
     $run = proof('gun 2x2 right: Z out 10; read Z', 'cover 3')->scene->routes['Z'];

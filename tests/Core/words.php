@@ -125,3 +125,22 @@ function ball(RunProof $proof, string ...$acts): string
 
     return "{$outcome->action} {$outcome->letter}";
 }
+
+/** Where a defender is at a moment when everybody plays his rule. @return array{float, float} */
+function spotOf(Proof $proof, string $role, float $t): array
+{
+    foreach ($proof->scene->defenders as $d => $defender) {
+        if ($defender->role === $role) {
+            $track = $proof->playOut->byRule();
+
+            return [$track->x[$d][(int) round($t / 0.05)], $track->y[$d][(int) round($t / 0.05)]];
+        }
+    }
+    throw new RuntimeException("No $role.");
+}
+
+/** Where a receiver is at a moment. @return array{float, float} */
+function runnerOf(Proof $proof, string $letter, float $t): array
+{
+    return $proof->scene->routes[$letter]->path->at($t);
+}

@@ -10,10 +10,14 @@ use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
 use Jacotaxis\Core\Proof\Play\Tracks;
+use Jacotaxis\Core\Route\RunRoute;
 
 /** A defender in motion. Subclasses say where he wants to go; he gets there with the sprint law's lag. */
 abstract class Mover
 {
+    /** Nearer than this no two bodies come, yards between their middles. */
+    private const APART_YD = 0.7;
+
     /** How hard a man closes on the spot he wants, 1/s. */
     protected const CLOSE = 3.5;
 
@@ -86,6 +90,9 @@ abstract class Mover
     /** @var list<float> */
     private array $vys = [];
 
+    /** @var list<Path> the receivers' ways */
+    private readonly array $runners;
+
     public function __construct(protected readonly Defender $defender, SprintLaw $law, protected readonly Sight $sight)
     {
         $setting = $sight->scene->setting;
@@ -99,6 +106,7 @@ abstract class Mover
         $this->bites = $this->hold <= 0.0 ? [0.0, 0.0] : [self::BITES_YD_S[0] * ($flow?->sign() ?? 0), $flow === null ? 0.0 : -self::BITES_YD_S[1]];
         [$until, $sideways, $upfield] = $sight->scene->firstStep($defender);
         $this->first = [$until, $sideways * $law->vmax, $upfield * $law->vmax];
+        $this->runners = array_values(array_map(fn (RunRoute $r): Path => $r->path, $sight->scene->routes));
         $this->brakes = $law->brakes;
         $this->pushes = $law->turns;
         $this->turns = $setting->hips;
@@ -214,6 +222,23 @@ abstract class Mover
         }
         $this->x += $this->vx * Path::STEP;
         $this->y += $this->vy * Path::STEP;
+        $this->pushOff();
+    }
+
+    /** Where he would stand on a receiver he is pushed off him. */
+    private function pushOff(): void
+    {
+        $next = min(Path::STEPS - 1, count($this->xs));
+        foreach ($this->runners as $runner) {
+            $dx = $this->x - $runner->x[$next];
+            $dy = $this->y - $runner->y[$next];
+            $apart = $dx * $dx + $dy * $dy;
+            if ($apart < self::APART_YD * self::APART_YD && $apart > 1e-6) {
+                $share = self::APART_YD / sqrt($apart);
+                $this->x = $runner->x[$next] + $share * $dx;
+                $this->y = $runner->y[$next] + $share * $dy;
+            }
+        }
     }
 
     /** @return array{list<float>, list<float>, list<float>, list<float>} x, y, vx, vy by step */

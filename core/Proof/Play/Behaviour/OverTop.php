@@ -66,11 +66,6 @@ final class OverTop extends Mover
     /** Who has given so much ground plays him from off, yards. */
     private const BAILED_YD = 1.5;
 
-    /** Nearer than this no two bodies come, yards between their middles. */
-    private const APART_YD = 0.7;
-
-    private int $step = 0;
-
     private readonly SeenRoute $seen;
 
     private readonly float $shade;
@@ -100,29 +95,12 @@ final class OverTop extends Mover
     public function play(int $i): void
     {
         parent::play($i);
-        $this->step = $i;
         foreach ($this->bodies as $body) {
             $dx = $this->x - $body->x[$i];
             $dy = $this->y - $body->y[$i];
             $apart = $dx * $dx + $dy * $dy;
             if ($apart < self::BODIES_YD * self::BODIES_YD && $apart > 1e-6) {
                 $this->slide($dx / sqrt($apart), $dy / sqrt($apart), $body->vx[$i], $body->vy[$i]);
-            }
-        }
-    }
-
-    /** One step; where he would stand on somebody he is pushed off him. */
-    public function move(): void
-    {
-        parent::move();
-        $next = min(Path::STEPS - 1, $this->step + 1);
-        foreach ($this->bodies as $body) {
-            $dx = $this->x - $body->x[$next];
-            $dy = $this->y - $body->y[$next];
-            $apart = sqrt($dx * $dx + $dy * $dy);
-            if ($apart < self::APART_YD && $apart > 1e-6) {
-                $this->x = $body->x[$next] + $dx / $apart * self::APART_YD;
-                $this->y = $body->y[$next] + $dy / $apart * self::APART_YD;
             }
         }
     }

@@ -74,6 +74,9 @@ final class Under extends Mover
     /** How much deeper a hook man goes under the middle route of a roll he sees at once, yards (product default). */
     private const UNDER_MIDDLE_YD = 4.0;
 
+    /** A man who is this far past his depth comes back to him no more, yards. */
+    private const PAST_YD = 4.0;
+
     /** Steps between two looks around: a man does not change his mind every twentieth of a second. */
     private const LOOKS_EVERY = 2;
 
@@ -240,7 +243,7 @@ final class Under extends Mover
             return [$this->wideYd, $this->sinkDepth($i), false];
         }
         if ($pull < 0.2 && ! $job->sinks) {
-            return [$this->wideYd, $this->deepYd + $this->behind($i), false];
+            return $this->work($i) ?? [$this->wideYd, $this->deepYd + $this->behind($i), false];
         }
         $share = min(1.0, self::SHADE * $pull);
         $ty = $this->short ? $ty : max($this->deepYd - self::COMES_UP_YD, min($ty - self::UNDERCUTS_YD, $this->deepYd + self::HOOK_SINKS_YD));
@@ -276,6 +279,32 @@ final class Under extends Mover
         };
 
         return [$near * $counts, $ahead];
+    }
+
+    /**
+     * Where an outside man looks for work: the short man beyond him, once nobody is left who may still come to him.
+     *
+     * @return array{float, float, bool}|null
+     */
+    private function work(int $i): ?array
+    {
+        $out = $this->wideYd < 0.0 ? -1.0 : 1.0;
+        $found = null;
+        if (abs($this->wideYd) < self::OUTSIDE_YD) {
+            return null;
+        }
+        foreach ($this->threats as $seen) {
+            $beyond = $out * ($seen->x[$i] - $this->wideYd);
+            $comes = $seen->phase[$i] !== Phase::Broken || $seen->y[$i] >= $this->deepYd;
+            if ($comes && $beyond > -self::WORK_YD && $seen->y[$i] < $this->deepYd + self::PAST_YD) {
+                return null;
+            }
+            if ($seen->phase[$i] === Phase::Broken && $beyond > 0.0 && $seen->y[$i] < $this->deepYd && ($found === null || $seen->y[$i] > $found->y[$i])) {
+                $found = $seen;
+            }
+        }
+
+        return $found === null ? null : [$found->x[$i], $found->y[$i] + 1.0, true];
     }
 
     /** How far he sinks under a man behind him, yards. */

@@ -1,0 +1,84 @@
+<?php
+
+/* How a man defender plays his man: sits, stays over, trails, drives, is past. Distances in yards, moments in seconds. */
+
+use Jacotaxis\Core\Proof\Pass\Proof;
+
+const ALONE = 'gun trips left: X %s; Z go clear, H hitch 6 clear, Y hitch 6 clear; R flat left clear; read X';
+
+/** Distance between the right corner and the lone receiver. */
+function gapToX(Proof $proof, float $t): float
+{
+    [$x, $y] = spotOf($proof, 'right corner', $t);
+    [$rx, $ry] = runnerOf($proof, 'X', $t);
+
+    return hypot($x - $rx, $y - $ry);
+}
+
+/** How far the right corner is over (positive) or behind the lone receiver, up the field. */
+function overX(Proof $proof, float $t): float
+{
+    return spotOf($proof, 'right corner', $t)[1] - runnerOf($proof, 'X', $t)[1];
+}
+
+function lone(string $route, string $shell): Proof
+{
+    return proof(sprintf(ALONE, $route), $shell);
+}
+
+it('stays over a stem in off man, and behind it in 2-man', function (string $shell, float $t, float $from, float $to): void {
+    expect(overX(lone('go', $shell), $t))->toBeBetween($from, $to);
+})->with([
+    'off, a second in' => ['cover 1', 1.0, 1.0, 7.0],
+    'off, two seconds in' => ['cover 1', 2.0, -1.0, 4.0],
+    'trail, a second and a half in' => ['2-man', 1.5, -3.5, 1.5],
+    'trail, two seconds in' => ['2-man', 2.0, -3.5, 1.0],
+]);
+
+it('sits on a man who slows, and not on one who runs on', function (string $slow, string $fast): void {
+    $at = lone($slow, 'cover 1')->scene->routes['X']->break()->t + 0.4;
+    [, $sits] = spotOf(lone($slow, 'cover 1'), 'right corner', $at);
+    [, $runs] = spotOf(lone($fast, 'cover 1'), 'right corner', $at);
+    expect($sits)->toBeLessThan($runs - 0.3);
+})->with([
+    'hitch' => ['hitch 6', 'go'],
+    'slant' => ['slant', 'go'],
+    'quick out' => ['quick out 5', 'go'],
+]);
+
+it('drives to his man after the break', function (string $route, string $shell): void {
+    $proof = lone($route, $shell);
+    $break = $proof->scene->routes['X']->break()->t;
+    expect(gapToX($proof, $break + 1.2))->toBeLessThan(gapToX($proof, $break + 0.3));
+})->with([
+    ['out 10', 'cover 1'],
+    ['dig 12', 'cover 1'],
+    ['comeback 16', 'cover 1'],
+    ['curl 12', 'cover 1'],
+]);
+
+it('gives what breaks out more room than what breaks in, where he trails inside', function (string $in, string $out): void {
+    $margin = fn (string $route): float => lone($route, '2-man')->windows->bestThrow('X')['margin'];
+    expect($margin($out))->toBeGreaterThan($margin($in) + 0.05);
+})->with([
+    ['dig 12', 'out 10'],
+    ['slant', 'quick out 5'],
+]);
+
+it('never shares a spot with his man', function (string $route, string $shell): void {
+    $proof = lone($route, $shell);
+    $least = min(array_map(fn (int $i): float => gapToX($proof, 0.05 * $i), range(0, 80)));
+    expect($least)->toBeGreaterThan(0.65);
+})->with(['go', 'dig 12', 'hitch 6', 'shallow 5', 'comeback 16', 'post 11'])->with(['cover 1', '2-man', 'cover 1, corners press']);
+
+it('stays within the field however wide his man runs', function (string $route): void {
+    $proof = proof(sprintf(ALONE, $route), 'cover 1', Jacotaxis\Core\Field\Hash::Right);
+    $frame = $proof->scene->frame;
+    foreach ($proof->playOut->coverage() as $d) {
+        foreach (range(0, 90, 5) as $i) {
+            [$x, $y] = spotOf($proof, $proof->scene->defenders[$d]->role, 0.05 * $i);
+            expect($x)->toBeBetween($frame->sidelineX(Jacotaxis\Core\Field\Side::Left) - 0.5, $frame->sidelineX(Jacotaxis\Core\Field\Side::Right) + 0.5)
+                ->and($y)->toBeLessThan($frame->endLineY() + 0.5);
+        }
+    }
+})->with(['go', 'out 10', 'comeback 16', 'quick out 5']);
