@@ -84,7 +84,7 @@ final class KeyFinder
         $taken = array_map(fn (Key $k): int => $k->defender, $keys);
         $answers = [];
         foreach ($this->playOut->coverage() as $d) {
-            if ($d === $this->settled || in_array($d, $taken, true) || ! $this->mayTake($d, $letter)) {
+            if ($this->isTold($d) || in_array($d, $taken, true) || ! $this->mayTake($d, $letter)) {
                 continue;
             }
             $act = $this->commitment($d, $letter, $letter);
@@ -98,6 +98,12 @@ final class KeyFinder
         }
 
         return $answers;
+    }
+
+    /** Whether somebody has said what he does, after the snap or in a receiver's face: he has no other choice then. */
+    private function isTold(int $d): bool
+    {
+        return $d === $this->settled || $this->scene->firstStep($this->scene->defenders[$d])[0] > 0.0;
     }
 
     /**

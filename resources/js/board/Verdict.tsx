@@ -5,14 +5,14 @@ import { capital, chance, chances, marginOr, plain, strengthWord } from '../ui/w
 
 const TONE = { bound: 'text-ball', open: 'text-open', guess: 'text-ball', covered: 'text-soft' } as const;
 
-/** The verdict in one line: shape, word, why, what it is worth, strength. While a new answer is on its way it stands as old. */
+/** The verdict in a box that never moves the field: shape, word, why, what it is worth, strength; faded while a new one is on its way. */
 export function Verdict({ report, busy }: { report: ProofReport; busy: boolean }) {
     const key = report.keys[0]?.conflict ? report.keys[0] : null;
     const { byRule, worst } = report.worth;
     return (
         <p
             className={clsx(
-                'flex min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1.5',
+                'flex h-[62px] min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3',
                 busy && 'opacity-50',
             )}
             aria-live="polite"
