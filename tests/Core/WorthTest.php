@@ -1,0 +1,95 @@
+<?php
+
+/* What a play is worth, and the word for it. */
+
+use Jacotaxis\Core\Proof\Scene\Verdict;
+use Jacotaxis\Core\Proof\Scene\Worth;
+use Jacotaxis\Core\Proof\Telling\Told;
+
+it('is worth more the more there is to spare, to gain and to block with', function (Worth $more, Worth $less): void {
+    expect($more->chance)->toBeGreaterThan($less->chance)->and($more->yards)->toBeGreaterThanOrEqual($less->yards);
+})->with([
+    'a throw with more to spare' => [Worth::ofThrow(15.0, 0.4, 8.0, 4.0), Worth::ofThrow(15.0, 0.1, 8.0, 4.0)],
+    'a throw over less ground' => [Worth::ofThrow(10.0, 0.3, 8.0, 4.0), Worth::ofThrow(40.0, 0.3, 8.0, 4.0)],
+    'a throw that gains more' => [Worth::ofThrow(15.0, 0.3, 12.0, 6.0), Worth::ofThrow(15.0, 0.3, 5.0, 6.0)],
+    'a throw that has less to gain' => [Worth::ofThrow(15.0, 0.3, 5.0, 4.0), Worth::ofThrow(15.0, 0.3, 5.0, 10.0)],
+    'a run that is met later' => [Worth::ofRun(6.0, 4.0, 3), Worth::ofRun(2.0, 4.0, 3)],
+    'a run with fewer blocks to hold' => [Worth::ofRun(6.0, 4.0, 1), Worth::ofRun(6.0, 4.0, 5)],
+    'a throw that is open, and one thrown away' => [Worth::ofThrow(10.0, 0.3, 6.0, 4.0), Worth::none()],
+]);
+
+it('puts runs and passes on one scale', function (): void {
+    $sure = Worth::ofRun(20.0, 4.0, 0)->chance;
+    $pass = Worth::ofThrow(5.0, 2.0, 20.0, 4.0)->chance;
+    expect($sure)->toBeGreaterThan(0.95)->toBeLessThanOrEqual(1.0)
+        ->and($pass)->toBeGreaterThan(0.8)->toBeLessThan($sure);
+});
+
+it('counts interceptions of a beaten ball against its yards', function (): void {
+    expect(Worth::ofThrow(20.0, -0.6, 14.0, 4.0)->yards)->toBeLessThan(0.0)
+        ->and(Worth::ofThrow(20.0, 0.6, 14.0, 4.0)->yards)->toBeGreaterThan(5.0);
+});
+
+it('gains nothing past the goal line, and loses no chance by it', function (): void {
+    $worth = Worth::ofRun(20.0, 3.0, 2);
+    expect($worth->within(6.0)->yards)->toBe(6.0)
+        ->and($worth->within(6.0)->chance)->toBe($worth->chance)
+        ->and($worth->within(90.0)->yards)->toBe($worth->yards);
+});
+
+it('never leaves nought to one', function (float $margin, float $gain, float $need): void {
+    expect(Worth::ofThrow(30.0, $margin, $gain, $need)->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0)
+        ->and(Worth::ofRun($gain, $need, 4)->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0);
+})->with([[-3.0, -5.0, 10.0], [3.0, 60.0, 1.0], [0.0, 0.0, 0.0], [9.0, 99.0, 30.0]]);
+
+it('has a word for acts that are answered always, in part or never', function (int $answered, int $acts, Verdict $verdict): void {
+    expect(Verdict::ofActs($answered, $acts))->toBe($verdict);
+})->with([
+    'all' => [4, 4, Verdict::Bound],
+    'all but one' => [3, 4, Verdict::Guess],
+    'one' => [1, 4, Verdict::Guess],
+    'none' => [0, 4, Verdict::Covered],
+    'the only one' => [1, 1, Verdict::Bound],
+]);
+
+it('is good when it is bound or open, and ranks no guess above either', function (Verdict $verdict, bool $good): void {
+    expect($verdict->isGood())->toBe($good)
+        ->and($verdict->rank() === Verdict::Bound->rank())->toBe($good)
+        ->and($verdict->rank())->toBeLessThanOrEqual(Verdict::Open->rank());
+})->with([
+    [Verdict::Bound, true],
+    [Verdict::Open, true],
+    [Verdict::Guess, false],
+    [Verdict::Covered, false],
+]);
+
+it('ranks a guess above what is covered', function (): void {
+    expect(Verdict::Guess->rank())->toBeGreaterThan(Verdict::Covered->rank());
+});
+
+it('says one of four words, and why it is not the better one', function (string $call, string $look, string $verdict, string $why): void {
+    $report = Told::report(proof($call, $look));
+    expect($report['verdict'])->toBe($verdict)->and($report['why'])->toContain($why);
+})->with([
+    'a key wrong both ways' => ['gun 2x2 right: smash right', 'cover 2', 'bound', 'wrong both ways'],
+    'nobody in conflict' => ['gun 2x2 right: smash right', 'cover 3', 'open', 'Nobody is in conflict'],
+    'one man may take it' => ['under center wing right, half-boot right: Y flat, H over 12, X post clear, Z corner 10 clear; read H', 'cover 3', 'guess', 'can take the over'],
+    'nobody is open' => ['gun 2x2 right: smash right', '2-man', 'covered', 'check-down'],
+]);
+
+it('reads a pitch man by what he does on any down, and counts no yard past the goal line', function (int $down, float $toGo, float $ballOn): void {
+    $situation = Jacotaxis\Core\Field\Situation::of(down: $down, toGoYd: $toGo, ballOnYd: $ballOn);
+    $call = Jacotaxis\Core\Words\CallParser::parse('under center double-slot right, H return right: triple right', $situation);
+    $proof = Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse('4-2 nickel, cover 3'), new Jacotaxis\Core\Proof\Scene\Setting($situation));
+    $key = array_values(array_filter($proof->keys, fn ($k): bool => $k->role === 'nickel'))[0];
+    $by = [];
+    foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
+        $by[$act->name] ??= $outcome;
+        expect($outcome->gainYd)->toBeLessThanOrEqual($situation->toGoalYd());
+    }
+    expect($by['take the quarterback']->action)->toBe('pitch')->and($by['take the pitch']->action)->toBe('keep');
+})->with([
+    'first and ten' => [1, 10.0, 40.0],
+    'second and three at the six' => [2, 3.0, 94.0],
+    'third and two in the middle' => [3, 2.0, 50.0],
+]);
