@@ -11,9 +11,7 @@ use Jacotaxis\Core\Truth\Catalogue\Runs;
 /** How true the program is: every truth of the trade over sensible variation, counted. */
 final class Board
 {
-    /** A hard gate and the goal: shares of the cases by verdict and with the trade's key first. */
-    public const GATE = [0.90, 0.80];
-
+    /** The goal of each truth: shares of the cases by verdict, and of the bound ones with the trade's key first. */
     public const GOAL = [0.95, 0.85];
 
     /** @return list<Truth> */

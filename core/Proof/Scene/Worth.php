@@ -15,7 +15,7 @@ namespace Jacotaxis\Core\Proof\Scene;
 final readonly class Worth
 {
     /** Yards a man falls forward when he is met, and the spread of what he gains around that. */
-    private const FALLS_YD = 1.2;
+    public const FALLS_YD = 1.2;
 
     private const SPREAD_YD = 1.6;
 

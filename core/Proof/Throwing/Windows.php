@@ -18,9 +18,6 @@ final class Windows
     /** Among throws nearly as open the earliest is taken, seconds. */
     private const NEARLY = 0.05;
 
-    /** A man who is tackled falls forward: so much less than the down asks for is enough, yards (settled by the truths). */
-    private const FALLS_YD = 1.2;
-
     /** Throws to a read that are tried for one that is worth the down. */
     private const TRIES = 8;
 
@@ -278,7 +275,7 @@ final class Windows
     /** Whether a catch and the run after it is worth the down. */
     private function worth(ThrowLine $line, Tracks $tracks): bool
     {
-        $need = $this->scene->setting->situation->successYd() - self::FALLS_YD;
+        $need = $this->scene->setting->situation->successYd() - Worth::FALLS_YD;
 
         return $line->yYd >= $need || $this->gain($line, $tracks) >= $need;
     }

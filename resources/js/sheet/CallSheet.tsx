@@ -184,7 +184,7 @@ function Cell({
                         cell.verdict === 'covered' ? 'text-soft' : 'text-ink',
                     )}
                 >
-                    {chances(cell.worth).replace(' %', '')}
+                    {chances(cell.worth, '')}
                 </b>
             </span>
             <span className="truncate text-[11.5px] text-soft narrow">

@@ -25,6 +25,9 @@ describe('verdict words', () => {
         expect(chances({ byRule: { chance: byRule }, worst: { chance: worst } })).toBe(told),
     );
 
+    it('leaves the unit out where the heading has it', () =>
+        expect(chances({ byRule: { chance: 0.5 }, worst: { chance: 0.4 } }, '')).toBe('40–50'));
+
     it('says why there is no number instead of a placeholder', () => {
         expect(marginOr(null, 'no throw')).toBe('no throw');
         expect(marginOr(-0.5, 'no throw')).toBe('−0.50 s');

@@ -8,9 +8,9 @@ export const marginOr = (s: number | null, none: string): string => (s === null 
 export const strengthWord = (verdict: string): string => (verdict === 'covered' ? 'best there was' : 'strength');
 
 /** Chances of success from the worst to the one by rule: "51–58 %", or one number where they are the same. */
-export function chances(worth: { byRule: { chance: number }; worst: { chance: number } }): string {
+export function chances(worth: { byRule: { chance: number }; worst: { chance: number } }, unit = ' %'): string {
     const [low, high] = [worth.worst.chance, worth.byRule.chance].map((c) => Math.round(c * 100)).sort((a, b) => a - b);
-    return low === high ? `${high} %` : `${low}–${high} %`;
+    return low === high ? `${high}${unit}` : `${low}–${high}${unit}`;
 }
 
 /** A chance of success as a whole percentage. */
