@@ -49,8 +49,8 @@ final class Sketch
         $scheme = $run->scheme();
         $posts = Posts::of($call->lineup($call->situation ?? Situation::of()), $run->side);
         $wide = ['center' => 0.2, 'G' => 1.4, 'A' => 0.6, 'B' => 1.8, 'C' => 3.2, 'D' => 5.0, 'edge' => 7.5][$scheme->entry] ?? 1.0;
-        $carrier = $scheme->gives ? ($run->who ?? $posts->first(implode('|', $scheme->carriers))) : 'Q';
-        $pitch = $scheme->pitch === null ? null : $posts->first($scheme->pitch);
+        $carrier = $scheme->gives ? ($run->who ?? $posts->first($scheme->carriers)) : 'Q';
+        $pitch = $posts->first($scheme->pitch);
         $lines = [];
         foreach ([[$carrier, $wide, 1], [$pitch, $wide + 6.0, null]] as [$letter, $u, $read]) {
             if ($letter !== null && isset($men[$letter])) {

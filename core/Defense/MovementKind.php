@@ -40,6 +40,12 @@ enum MovementKind: string
         return $this === self::Blitz;
     }
 
+    /** Runs away from whoever blocks him on the way to the back: over the top of the line. */
+    public function pursues(): bool
+    {
+        return $this === self::Scrape;
+    }
+
     /** Third person, as said of a man: "the nose slants". */
     public function words(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade;
 
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Measure\AfterBreakRows;
 use Jacotaxis\Core\Film\Measure\LineRows;
@@ -113,7 +114,7 @@ final class Grader
     {
         $climbs = $this->measures->row($man, 'climbs');
         $block = $this->measures->run()?->resolved->blocks[$man] ?? null;
-        if ($climbs === null || $block === null || ! in_array($block->verb, ['double', 'check'], true) || $block->target === $block->first) {
+        if ($climbs === null || $block === null || ! in_array($block->verb, [Verb::Double, Verb::Check], true) || $block->target === $block->first) {
             return [];
         }
         $due = $this->measures->run()->made[$man]->at ?? INF;

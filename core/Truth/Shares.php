@@ -105,9 +105,9 @@ final class Shares
         $calls = [];
         foreach (Schemes::names() as $name) {
             $scheme = Schemes::get($name);
-            foreach (self::RUN_SETS[$scheme->kind] ?? ['gun 2x2'] as $set) {
+            foreach (self::RUN_SETS[$scheme->kind->value] ?? ['gun 2x2'] as $set) {
                 foreach (Side::cases() as $side) {
-                    $motion = match ($scheme->kind) {
+                    $motion = match ($scheme->kind->value) {
                         'jet' => str_starts_with($name, 'jet') ? ", H jet {$side->value}" : '',
                         'option' => ', '.($side === Side::Right ? 'H' : 'R')." pitch {$side->value}",
                         default => '',

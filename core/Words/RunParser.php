@@ -6,9 +6,11 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\Order;
 use Jacotaxis\Core\Blocking\Run\RunCall;
+use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Blocking\Run\Tag;
 use Jacotaxis\Core\Blocking\Run\Tags;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Field\Side;
@@ -55,8 +57,8 @@ final readonly class RunParser
         $name = $this->tokens->phrase(Tags::names()) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'tag', Tags::names());
         $run = $this->draft->run ?? throw NotUnderstood::because('A tag goes with a run: say the run first.', 'tag');
         $data = Tags::get($name);
-        if (! in_array($run->scheme()->kind, $data['kinds'], true)) {
-            throw NotUnderstood::because("The tag $name does not go with {$run->scheme}: it changes ".implode(' and ', $data['kinds']).' runs.', $name);
+        if (! in_array($run->scheme()->kind, $data->kinds, true)) {
+            throw NotUnderstood::because("The tag $name does not go with {$run->scheme}: it changes ".implode(' and ', array_map(fn (RunKind $k): string => $k->value, $data->kinds)).' runs.', $name);
         }
         $this->draft->run = $run->withTag(new Tag($name, $this->men->side()));
     }
@@ -75,7 +77,7 @@ final readonly class RunParser
         if (isset($run->orders[$letter])) {
             throw NotUnderstood::twice($letter);
         }
-        $this->draft->run = new RunCall($run->scheme, $run->side, $run->who, $run->tags, [...$run->orders, $letter => new Order($verb, $target)], $run->giveOnly);
+        $this->draft->run = new RunCall($run->scheme, $run->side, $run->who, $run->tags, [...$run->orders, $letter => new Order(Verb::from($verb), $target)], $run->giveOnly);
 
         return true;
     }

@@ -63,7 +63,7 @@ class WordsController extends Controller
             'aliases' => array_map(fn (string $alias, string $word): array => ['alias' => $alias, 'word' => $word], array_map(strval(...), array_keys($staff->book()->aliases)), array_values($staff->book()->aliases)),
             'protections' => array_map(fn (Scheme $s): array => ['name' => $s->value, 'words' => $s->words()], Scheme::cases()), 'fakes' => Fake::runs(),
             'runs' => array_map(fn (string $n): array => ['name' => $n, 'words' => Schemes::get($n)->words], Schemes::names()),
-            'tags' => array_map(fn (string $n): array => ['name' => $n, 'words' => Tags::get($n)['words']], Tags::names()), 'orders' => RunParser::VERBS, 'acts' => StaffRule::ACTS, 'phases' => StaffRule::PHASES, 'actions' => StaffRule::ACTIONS,
+            'tags' => array_map(fn (string $n): array => ['name' => $n, 'words' => Tags::get($n)->words], Tags::names()), 'orders' => RunParser::VERBS, 'acts' => StaffRule::ACTS, 'phases' => StaffRule::PHASES, 'actions' => StaffRule::ACTIONS,
             'routes' => array_map(fn ($r): array => ['name' => $r->name, 'depthYd' => $r->depthYd, 'minYd' => $r->minDepthYd, 'maxYd' => $r->maxDepthYd], array_values(Routes::all())),
             'fronts' => Fronts::names(), 'shells' => Shells::names(),
             'roles' => DefenderWords::known(), 'jobs' => array_keys(JobWords::all()), 'leverages' => array_keys(Change::LEVERAGES),

@@ -18,7 +18,7 @@ final readonly class Block
     public function __construct(
         public string $letter,
         public string $post,
-        public string $verb,
+        public Verb $verb,
         public ?string $target = null,
         public ?string $first = null,
         public ?string $partner = null,
@@ -35,7 +35,7 @@ final readonly class Block
     /** Whether somebody is blocked by it. */
     public function blocks(): bool
     {
-        return $this->target !== null && ! in_array($this->verb, ['carry', 'pitch', 'fake', 'route'], true);
+        return $this->target !== null && ! $this->verb->isBallJob();
     }
 
     public function words(): string
@@ -45,7 +45,7 @@ final readonly class Block
         // A lineman pulls to get there; a back or a wing is there already.
         $pulls = fn (string $words): string => in_array($this->letter, Man::LINEMEN, true) ? "Pulls and $words" : ucfirst($words);
 
-        return match ($this->verb) {
+        return match ($this->verb->value) {
             'double' => "Doubles$first with {$this->partner}".($this->target === null || $this->target === $this->first ? ', keeps him' : ", climbs to$to"),
             'check' => "Checks the near hip of {$this->partner}, climbs to$to",
             'help' => "No man of his own: helps {$this->partner} on$first",
@@ -53,7 +53,7 @@ final readonly class Block
             'reach' => "Reaches$to",
             'down' => "Blocks down on$to",
             'scoop' => $to === '' ? 'Scoops to the backside' : "Scoops$to",
-            'close' => 'Steps to the hip of the backside guard, shuts the gap',
+            'close' => 'Steps to the hip of the backside guard, shuts the gap'.($to === '' ? '' : " on$to"),
             'hinge' => $to === '' ? 'Hinges: shuts the inside gap' : "Hinges on$to",
             'climb' => $to === '' ? 'Climbs to the second level' : "Climbs to$to",
             'release' => $to === '' ? 'Releases outside the read man' : "Releases outside the read man to$to",
@@ -77,29 +77,7 @@ final readonly class Block
             'pitch' => 'Takes the pitch',
             'fake' => 'Carries out his fake',
             'route' => 'Runs his route',
-            default => ucfirst($this->verb).$to,
-        };
-    }
-
-    /** The first step and the aiming point of a verb (common practice). @return array{string, string} */
-    public static function technique(string $verb): array
-    {
-        return match ($verb) {
-            'double', 'check', 'help' => ['4 to 6 in sideways, shoulders square', 'near hip of the down man, then the backer'],
-            'base' => ['the foot to the play up and down, the other drives', 'playside number'],
-            'reach', 'edge' => ['6 in sideways to the play', 'outside shoulder'],
-            'down' => ['inside foot flat down the line', 'near hip, head in front'],
-            'scoop', 'cut off' => ['sideways to the play, no depth', 'far armpit, body between him and the ball'],
-            'kick' => ['pull foot opens to the target', 'inside number, inside out'],
-            'wrap' => ['skip pull, shoulders square at the hole', 'inside number, playside'],
-            'lead', 'fold', 'fill', 'load' => ['on the track, no false step', 'inside number, thighs'],
-            'arc', 'bluff' => ['three flat steps, then 45 degrees', 'outside shoulder, midsection at the least'],
-            'release', 'climb', 'hook', 'block' => ['inside foot first, past the shoulder of the read man', 'inside knee'],
-            'stalk' => ['run to one yard in front, settle the feet', 'outside shoulder, hands repeat'],
-            'crack' => ['flat angle, patient', 'front number, head in front, above the waist'],
-            'split' => ['flat behind the line', 'inside hip of the end'],
-            'hinge', 'close' => ['inside foot to the near hip of the next man', 'the gap'],
-            default => ['', ''],
+            default => ucfirst($this->verb->value).$to,
         };
     }
 }

@@ -39,13 +39,13 @@ final class LineCalls
                 continue;
             }
             $covered = $resolved->front->on($letter) !== null;
-            $helps = in_array($resolved->blocks[$letter]->verb, ['double', 'check', 'help'], true);
+            $helps = in_array($resolved->blocks[$letter]->verb, [Verb::Double, Verb::Check, Verb::Help], true);
             if (! $covered && ($helps || $post === 'center')) {
                 $calls[] = self::call($letter, $to, 'help inside', "$to may work outside his man");
             }
             if ($covered && $resolved->blocks[$to]->blocks() && $resolved->blocks[$to]->partner === null) {
                 $gap = ['center' => 'A', 'playside guard' => 'B', 'playside tackle' => 'C'][$post];
-                $back = $resolved->who('lead');
+                $back = $resolved->who(Verb::Lead);
                 $calls[] = self::call($letter, $to, "alone in $gap", "$to has nobody inside".($back === null || $gap !== 'B' ? '' : "; $back hears it and checks B for run-through"));
             }
         }
@@ -58,7 +58,7 @@ final class LineCalls
     {
         $calls = [];
         foreach ($resolved->blocks as $letter => $block) {
-            if ($block->verb === 'double' && $block->partner !== null && $block->target !== $block->first) {
+            if ($block->verb === Verb::Double && $block->partner !== null && $block->target !== $block->first) {
                 $calls[] = self::call($block->partner, $letter, "double the {$block->first} to the {$block->target}", "$letter leaves for the {$block->target} when {$block->partner} has the {$block->first}");
             }
         }
@@ -71,8 +71,8 @@ final class LineCalls
     {
         $calls = [];
         foreach ($resolved->blocks as $letter => $block) {
-            if (in_array($block->verb, ['kick', 'wrap'], true) && $resolved->posts->lineup->men[$letter]->isLineman()) {
-                $say = $block->verb === 'kick' ? 'pull, kick' : 'pull, lead';
+            if ($block->verb->pulls() && $resolved->posts->lineup->men[$letter]->isLineman()) {
+                $say = $block->verb === Verb::Kick ? 'pull, kick' : 'pull, lead';
                 $calls[] = self::call($letter, 'C', $say, $block->target === null ? 'nobody to kick: turn up and seal' : "the {$block->target} is his");
             }
         }

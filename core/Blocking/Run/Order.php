@@ -7,13 +7,13 @@ namespace Jacotaxis\Core\Blocking\Run;
 /** A job one man is given by hand instead of his scheme's rule: what he does and, where said, to whom. */
 final readonly class Order
 {
-    public function __construct(public string $verb, public ?string $target = null)
+    public function __construct(public Verb $verb, public ?string $target = null)
     {
     }
 
     public function words(): string
     {
-        return $this->verb.($this->target === null ? '' : " {$this->target}");
+        return $this->verb->value.($this->target === null ? '' : " {$this->target}");
     }
 
     public function mirrored(): self

@@ -26,7 +26,7 @@ final readonly class Resolved
     }
 
     /** Letter of the man whose verb it is, or null. */
-    public function who(string $verb): ?string
+    public function who(Verb $verb): ?string
     {
         foreach ($this->blocks as $letter => $block) {
             if ($block->verb === $verb) {

@@ -8,6 +8,8 @@ use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Blocking\Run\Front\Predicates;
 use Jacotaxis\Core\Blocking\Run\Front\Targets;
+use Jacotaxis\Core\Blocking\Run\Line\Line;
+use Jacotaxis\Core\Blocking\Run\Line\Spare;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
@@ -15,8 +17,9 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * Makes eleven assignments of a run against a front: the scheme's rows first, then the line works its gaps, then receivers
- * stalk who is over them. Keys are never blocked.
+ * Makes eleven assignments of a run against a front, in the order a line coach gives them: who has the ball, jobs by hand,
+ * whom the play reads, named jobs, the line against the rest of the front, named jobs for what is left, receivers from the
+ * outside in, and spare hats last. Whom the play reads nobody blocks.
  */
 final class Resolver
 {
@@ -41,9 +44,8 @@ final class Resolver
         private readonly FrontRead $front,
         private readonly Schools $schools,
         array $able,
-        array $missing,
     ) {
-        $this->targets = new Targets($front, $posts, $missing);
+        $this->targets = new Targets($front, $posts);
         $this->when = new Predicates($front, $posts, $run, $schools, $able);
     }
 
@@ -53,24 +55,27 @@ final class Resolver
      * @param  array<string, list<string>>  $able  flags of the men by letter
      * @param  string|null  $read  role the throw of a run-pass option reads: nobody blocks him, and nobody else is left unblocked
      */
-    public static function of(RunCall $run, Lineup $lineup, array $defenders, Look $look, ?Schools $schools = null, array $out = [], array $able = [], ?string $read = null): Resolved
-    {
+    public static function of(
+        RunCall $run,
+        Lineup $lineup,
+        array $defenders,
+        Look $look,
+        ?Schools $schools = null,
+        array $out = [],
+        array $able = [],
+        ?string $read = null,
+    ): Resolved {
         $posts = Posts::of($lineup, $run->side);
         $front = new FrontRead($defenders, $lineup, $look, $run->side);
-        $schools ??= Schools::of();
-        $first = (new self($run, $run->scheme(), $posts, $front, $schools, $able, []))->resolve($out, $read);
-        if ($run->tagged('wham') === null || $first->unaccounted === []) {
-            return $first;
-        }
 
-        return (new self($run, $run->scheme(), $posts, $front, $schools, $able, $first->unaccounted))->resolve($out, $read);
+        return (new self($run, $run->scheme(), $posts, $front, $schools ?? Schools::of(), $able))->resolve($out, $read);
     }
 
     /** @param  list<string>  $out */
     private function resolve(array $out, ?string $read): Resolved
     {
         foreach ($out as $letter) {
-            $this->blocks[$letter] = new Block($letter, $this->posts->post($letter), 'route');
+            $this->blocks[$letter] = new Block($letter, $this->posts->post($letter), Verb::Route);
         }
         $this->carriers();
         $this->orders();
@@ -80,12 +85,16 @@ final class Resolver
         } else {
             $this->keys();
         }
-        $this->rows();
-        $line = new Combinations($this->scheme, $this->posts, $this->front, $this->schools);
-        foreach ($line->of($this->pool(), $this->taken) as $block) {
+        $this->rows(late: false);
+        $line = new Line($this->scheme, $this->posts, $this->front, $this->schools);
+        foreach ($line->of($this->pool(), $this->taken, $this->blocks, array_column($this->keys, 'role')) as $block) {
             $this->put($block);
         }
+        $this->rows(late: true);
         $this->others();
+        foreach ((new Spare($this->posts, $this->front, $this->scheme))->of($this->blocks, $this->taken) as $block) {
+            $this->put($block);
+        }
 
         return new Resolved($this->run, $this->posts, $this->front, $this->ordered(), $this->keys, $this->unaccounted());
     }
@@ -93,29 +102,29 @@ final class Resolver
     /** Who has the ball, who may get the pitch, who fakes. */
     private function carriers(): void
     {
-        $this->blocks['Q'] = new Block('Q', 'quarterback', 'quarterback');
+        $this->blocks['Q'] = new Block('Q', 'quarterback', Verb::Quarterback);
         $carrier = $this->run->who ?? $this->firstFree($this->scheme->carriers);
         if ($carrier !== null && $this->scheme->gives) {
-            $this->blocks[$carrier] = new Block($carrier, $this->posts->post($carrier), 'carry');
+            $this->blocks[$carrier] = new Block($carrier, $this->posts->post($carrier), Verb::Carry);
         }
-        $pitch = $this->scheme->pitch === null ? null : $this->firstFree(explode('|', $this->scheme->pitch));
+        $pitch = $this->firstFree($this->scheme->pitch);
         if (! $this->scheme->gives && $this->run->who !== null) {
             $pitch = $this->run->who;
         }
         if ($pitch !== null) {
-            $this->blocks[$pitch] = new Block($pitch, $this->posts->post($pitch), 'pitch');
+            $this->blocks[$pitch] = new Block($pitch, $this->posts->post($pitch), Verb::Pitch);
         }
-        $fakes = $this->scheme->fakes === null || $this->leads() ? null : $this->firstFree(explode('|', $this->scheme->fakes));
+        $fakes = $this->leads() ? null : $this->firstFree($this->scheme->fakes);
         if ($fakes !== null) {
-            $this->blocks[$fakes] = new Block($fakes, $this->posts->post($fakes), 'fake');
+            $this->blocks[$fakes] = new Block($fakes, $this->posts->post($fakes), Verb::Fake);
         }
     }
 
     /** Whether the man who fakes also has a block after it. */
     private function leads(): bool
     {
-        foreach ([...$this->tagRows(), ...$this->scheme->jobs] as [$posts, , $verb]) {
-            if (in_array($verb, ['lead', 'load'], true) && array_intersect(explode('|', $posts), explode('|', (string) $this->scheme->fakes)) !== []) {
+        foreach ([...$this->tagRows(), ...$this->scheme->jobs] as $row) {
+            if (in_array($row->verb, [Verb::Lead, Verb::Load], true) && array_intersect($row->posts, $this->scheme->fakes) !== []) {
                 return true;
             }
         }
@@ -140,7 +149,7 @@ final class Resolver
     private function orders(): void
     {
         foreach ($this->run->orders as $letter => $order) {
-            $target = $order->target === null ? $this->targets->find('over', $letter, $this->taken) : $this->targets->find($order->target, $letter, []);
+            $target = $order->target === null ? $this->targets->find(['over'], $letter, $this->taken) : $this->targets->find([$order->target], $letter, []);
             $this->put(new Block($letter, $this->posts->post($letter), $order->verb, $target));
         }
     }
@@ -149,47 +158,60 @@ final class Resolver
     {
         $tagged = [];
         foreach ($this->run->tags as $tag) {
-            $tagged = [...$tagged, ...array_filter(Tags::keys($tag), fn (array $k): bool => $this->when->hold($k[2]))];
+            $tagged = [...$tagged, ...array_filter(Tags::keys($tag), fn (KeyRow $k): bool => $this->when->hold($k->when))];
         }
-        $own = array_filter($this->scheme->keys, fn (array $k): bool => ! in_array($k[0], array_column($tagged, 0), true));
-        $order = ['give' => 0, 'pitch' => 1];
+        $decided = array_map(fn (KeyRow $k): string => $k->decision, $tagged);
+        $own = array_filter($this->scheme->keys, fn (KeyRow $k): bool => ! in_array($k->decision, $decided, true));
         $rows = [...$tagged, ...$own];
-        usort($rows, fn (array $a, array $b): int => $order[$a[0]] <=> $order[$b[0]]);
-        foreach ($this->run->giveOnly ? [] : $rows as [$decision, $target, $when]) {
-            if (! $this->when->hold($when) || in_array($decision, array_column($this->keys, 'decision'), true)) {
+        usort($rows, fn (KeyRow $a, KeyRow $b): int => $a->order() <=> $b->order());
+        foreach ($this->run->giveOnly ? [] : $rows as $row) {
+            if (! $this->when->hold($row->when) || in_array($row->decision, array_column($this->keys, 'decision'), true)) {
                 continue;
             }
-            $role = $this->targets->find($target, 'Q', $this->taken);
+            $role = $this->targets->find($row->targets, 'Q', $this->taken);
             if ($role !== null) {
-                $this->keys[] = ['decision' => $decision, 'role' => $role];
+                $this->keys[] = ['decision' => $row->decision, 'role' => $role];
                 $this->taken[] = $role;
             }
         }
     }
 
-    private function rows(): void
+    /** @param  bool  $late  the rows for what the matching of the line has left, or those before it */
+    private function rows(bool $late): void
     {
-        foreach ([...$this->tagRows(), ...$this->scheme->jobs] as [$posts, $when, $verb, $targets]) {
-            $letter = $this->posts->first($posts);
-            // Of several posts the first that is there has the job; who has one already leaves it to nobody.
-            if ($letter === null || isset($this->blocks[$letter]) && ! str_contains($posts, '|')) {
+        foreach ([...$this->tagRows(), ...$this->scheme->jobs, ...Schemes::support()] as $row) {
+            $letter = $this->firstFree($row->posts);
+            if ($row->late !== $late || $letter === null || ! $this->when->hold($row->when, $letter)) {
                 continue;
             }
-            $letter = isset($this->blocks[$letter]) ? $this->firstFree(explode('|', $posts)) : $letter;
-            if ($letter === null || ! $this->when->hold($when, $letter)) {
+            $target = $row->targets === [] ? null : $this->targets->find($row->targets, $letter, $this->taken);
+            if ($row->with !== null) {
+                $this->pair($letter, $row->with, $target);
+
                 continue;
             }
-            $target = $targets === '' ? null : $this->targets->find($targets, $letter, $verb === 'double' ? [] : $this->taken);
-            if ($target === null && $targets !== '' && ! in_array($verb, ['kick', 'climb', 'wrap', 'lead', 'cut off', 'release'], true)) {
+            // A rule that finds nobody leaves the man to the matching.
+            if ($target === null && $row->targets !== [] && ! $row->verb->standsAlone()) {
                 continue;
             }
-            $unset = $verb === 'split' && ! isset($this->schools->values['split-block']) ? 'which end he takes and his path are unset in the staff book' : null;
-            $partner = $verb === 'double' ? $this->posts->letter($this->posts->post($letter) === 'center' ? 'playside guard' : 'center') : null;
-            $this->put(new Block($letter, $this->posts->post($letter), $verb, $target, $verb === 'double' ? $target : null, $partner, $unset));
+            $unset = $row->verb === Verb::Split && ! isset($this->schools->values['split-block']) ? 'which end he takes and his path are unset in the staff book' : null;
+            $this->put(new Block($letter, $this->posts->post($letter), $row->verb, $target, unset: $unset));
         }
     }
 
-    /** @return list<array{string, string, string, string}> */
+    /** Two men on a man of the line: one keeps him, the other goes on to the first backer of the back side. */
+    private function pair(string $keeps, string $post, ?string $down): void
+    {
+        $climbs = $this->posts->letter($post);
+        if ($down === null || $climbs === null || isset($this->blocks[$climbs])) {
+            return;
+        }
+        $backer = $this->targets->find(['backside backer'], $climbs, $this->taken);
+        $this->put(new Block($keeps, $this->posts->post($keeps), Verb::Double, $down, $down, $climbs));
+        $this->put(new Block($climbs, $post, Verb::Double, $backer ?? $down, $down, $keeps));
+    }
+
+    /** @return list<JobRow> */
     private function tagRows(): array
     {
         $rows = [];
@@ -200,37 +222,53 @@ final class Resolver
         return $rows;
     }
 
-    /** Linemen and tight ends without a rule of their own, from the backside to the playside. @return list<string> */
+    /** Linemen, tight ends and wings without a rule of their own, from the backside to the playside. @return list<string> */
     private function pool(): array
     {
         $posts = ['backside wing', 'backside end', 'backside tackle', 'backside guard', 'center', 'playside guard', 'playside tackle', 'playside end', 'playside wing'];
-        $letters = array_filter(array_map($this->posts->letter(...), $posts), fn (?string $l): bool => $l !== null && ! isset($this->blocks[$l]));
+        $letters = array_filter(array_map($this->posts->letter(...), $posts), fn (?string $l): bool => $l !== null && ! $this->hasJob($l));
         usort($letters, fn (string $a, string $b): int => $this->posts->u($a) <=> $this->posts->u($b));
 
         return $letters;
     }
 
-    /** Receivers stalk who is over them, backs who are left lead or fake. */
+    /** Who waits for a late row has no job yet: he is not the matching's either. */
+    private function hasJob(string $letter): bool
+    {
+        if (isset($this->blocks[$letter])) {
+            return true;
+        }
+        foreach ([...$this->tagRows(), ...$this->scheme->jobs] as $row) {
+            if ($row->late && $this->firstFree($row->posts) === $letter && $this->when->hold($row->when, $letter)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Receivers stalk who is over them, from the outside in, the play's side first; backs who are left fake. */
     private function others(): void
     {
-        foreach ($this->posts->lineup->eligible() as $letter) {
-            if (isset($this->blocks[$letter])) {
-                continue;
-            }
+        $left = array_filter($this->posts->lineup->eligible(), fn (string $l): bool => ! isset($this->blocks[$l]));
+        usort($left, fn (string $a, string $b): int => [$this->posts->u($a) < 0.0, -abs($this->posts->u($a))] <=> [$this->posts->u($b) < 0.0, -abs($this->posts->u($b))]);
+        foreach ($left as $letter) {
             $man = $this->posts->lineup->men[$letter];
             if ($man->isBack() || $man->inMotion()) {
-                $this->put(new Block($letter, $this->posts->post($letter), 'fake'));
+                $this->put(new Block($letter, $this->posts->post($letter), Verb::Fake));
 
                 continue;
             }
             $side = $man->side() === $this->run->side ? 'playside' : 'backside';
-            if ($this->scheme->kind === 'zone' && abs($man->xYd) <= Edges::CONDENSED_YD && $this->schools->is('SET-21', 'A')) {
+            if ($this->scheme->kind === RunKind::Zone && abs($man->xYd) <= Edges::CONDENSED_YD && $this->schools->is('SET-21', 'A')) {
                 // A tight receiver takes the first man inside and leaves the corner to the runner (INZ-16).
-                $this->put(new Block($letter, $this->posts->post($letter), 'block', $this->targets->find("overhang $side/outside backer $side/over/corner $side", $letter, $this->taken)));
+                $inside = $this->targets->find(["overhang $side", "outside backer $side", 'over', "corner $side"], $letter, $this->taken);
+                $this->put(new Block($letter, $this->posts->post($letter), Verb::Block, $inside));
 
                 continue;
             }
-            $this->put(new Block($letter, $this->posts->post($letter), 'stalk', $this->targets->find("over/overhang $side/corner $side/$side safety", $letter, $this->taken)));
+            $over = $this->targets->find(['over', "overhang $side", "corner $side", "$side safety"], $letter, $this->taken);
+            $this->put(new Block($letter, $this->posts->post($letter), Verb::Stalk, $over));
         }
     }
 
@@ -252,7 +290,7 @@ final class Resolver
         $point = array_filter($this->front->box(), fn (string $r): bool => ! $this->scheme->isOption() || $this->front->movedU($r) > -$edge + 0.5);
 
         // Where the ball goes around the end the men outside the box are at the point too.
-        $outside = ! in_array($this->scheme->kind, ['option', 'jet'], true) ? [] : array_filter($this->front->overhangs, fn (string $r): bool => $this->front->u($r) > 0.0);
+        $outside = ! $this->scheme->kind->goesWide() ? [] : array_filter($this->front->overhangs, fn (string $r): bool => $this->front->u($r) > 0.0);
 
         return array_values(array_diff([...$point, ...$outside], $this->taken));
     }
@@ -262,7 +300,7 @@ final class Resolver
     {
         $ordered = [];
         foreach (array_keys($this->posts->lineup->men) as $letter) {
-            $ordered[$letter] = $this->blocks[$letter] ?? new Block($letter, $this->posts->post($letter), 'fake');
+            $ordered[$letter] = $this->blocks[$letter] ?? new Block($letter, $this->posts->post($letter), Verb::Fake);
         }
 
         return $ordered;

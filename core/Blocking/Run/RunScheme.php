@@ -4,45 +4,83 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
+
 /** A run scheme as data: who carries, through which gap, who is read, and a rule per position. Yards and seconds. */
 final readonly class RunScheme
 {
+    /** @var list<string> posts that carry, the first that exists */
+    public array $carriers;
+
+    /** @var list<string> posts that take the pitch, the first that exists; none where nobody does */
+    public array $pitch;
+
+    /** @var list<string> posts that carry out a fake, the first that exists */
+    public array $fakes;
+
     /**
-     * @param  string  $kind  zone, gap, jet or option
+     * @param  string  $carriers  posts that carry, "|" between them
+     * @param  string  $entry  gap or alley the runner aims at
+     * @param  list<string>  $gaps  gaps the runner may end in
      * @param  float  $stepYd  how far playside a lineman works on his first steps; negative: to the backside
      * @param  float  $flowYd  how far playside a backer is expected to flow
-     * @param  list<string>  $carriers  posts that carry, the first that exists
-     * @param  string|null  $pitch  posts that take the pitch, "|" between them, the first that exists
-     * @param  string  $entry  gap or alley the runner aims at
-     * @param  float  $meshS  when he has the ball in the gun
-     * @param  list<array{string, string, string}>  $keys  [decision, selector, when]
-     * @param  list<array{string, string, string, string}>  $jobs  [posts, when, verb, selectors]
-     * @param  list<string>  $gaps  gaps the runner may end in
+     * @param  list<JobRow>  $jobs
+     * @param  list<KeyRow>  $keys
+     * @param  float  $meshS  when the carrier has the ball in the gun
      * @param  float  $wideYd  how wide the keeper or the sweep turns up past the last blocker
-     * @param  string|null  $fakes  posts that carry out a fake, the first that exists
+     * @param  bool  $cuts  the runner reads the line and cuts once
+     * @param  bool  $gives  somebody may be handed the ball
+     * @param  bool  $ownsInside  everybody owns his inside gap: nobody is favored for the man on him
+     * @param  float|null  $onAirCost  what it costs to leave the last man away from the play, where the kind's value is not meant
+     *
+     * @throws UnknownRun for a post no catalogue has
      */
     public function __construct(
         public string $name,
         public string $words,
-        public string $kind,
+        public RunKind $kind,
+        string $carriers,
+        public string $entry,
+        public array $gaps,
         public float $stepYd,
         public float $flowYd,
-        public array $carriers,
-        public ?string $pitch,
-        public string $entry,
-        public float $meshS,
-        public array $keys,
         public array $jobs,
-        public array $gaps = [],
+        public array $keys = [],
+        public float $meshS = 0.7,
+        public float $wideYd = 1.5,
         public bool $cuts = false,
         public bool $gives = true,
-        public float $wideYd = 1.5,
-        public ?string $fakes = null,
+        string $pitch = '',
+        string $fakes = '',
+        public bool $ownsInside = false,
+        private ?float $onAirCost = null,
     ) {
+        $this->carriers = self::posts($carriers);
+        $this->pitch = self::posts($pitch);
+        $this->fakes = self::posts($fakes);
     }
 
     public function isOption(): bool
     {
-        return $this->kind === 'option';
+        return $this->kind === RunKind::Option;
+    }
+
+    /** What it costs to leave the last man of the line away from the play, in the units of the matching. */
+    public function onAir(): float
+    {
+        return $this->onAirCost ?? $this->kind->onAir();
+    }
+
+    /** @return list<string> */
+    private static function posts(string $words): array
+    {
+        $posts = $words === '' ? [] : explode('|', $words);
+        foreach ($posts as $post) {
+            if (! in_array($post, Posts::names(), true)) {
+                throw UnknownRun::word('post', $post);
+            }
+        }
+
+        return $posts;
     }
 }

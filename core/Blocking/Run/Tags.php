@@ -4,64 +4,129 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
-/**
- * The catalogue of tags (common practice): job rows that come before a scheme's own, in the same form as Schemes.
- *
- * In a row `tag` stands for the side of the tag, playside when none is said. `needs` are posts without which it means nothing.
- */
+/** The catalogue of tags (common practice). In a row `tag` stands for the side of the tag. */
 final class Tags
 {
-    /** @var array<string, array{words: string, kinds: list<string>, side: string, needs: string, jobs: list<array{string, string, string, string}>, keys?: list<array{string, string, string}>, cost: float}> */
-    private const ALL = [
-        'arc' => ['words' => 'a wing releases outside the read end to the first man of the second level', 'kinds' => ['zone', 'gap'], 'side' => 'backside', 'needs' => 'tag wing|tag slot',
-            'jobs' => [['tag wing|tag slot', 'backer on the edge tag, able to reach the end', 'base', 'end inside the edge tag'], ['tag wing|tag slot', '', 'arc', 'outside backer tag/overhang tag/support tag']], 'cost' => 1.0],
-        'bluff' => ['words' => 'a man comes across as if to kick the end, passes him and takes the next man', 'kinds' => ['zone'], 'side' => 'backside', 'needs' => 'playside wing|fullback|backside wing|playside slot', 'keys' => [['give', 'emol backside', '']],
-            'jobs' => [['playside wing|fullback|backside wing|playside slot', '', 'bluff', 'outside backer backside/overhang backside/support backside']], 'cost' => 1.0],
-        'tackle arc' => ['words' => 'the playside tackle leads outside on the overhang, the guard takes the playside inside backer', 'kinds' => ['option'], 'side' => 'playside', 'needs' => '', 'keys' => [['pitch', 'on tackle', 'emol on end'], ['pitch', 'emol playside', '']],
-            'jobs' => [['playside end', 'emol on end', 'base', 'over'], ['playside tackle', '', 'arc', 'outside the tackle/support playside/playside safety'], ['playside guard', '', 'climb', 'inside backer playside/mike'], ['playside back|fullback|tailback', '', 'lead', 'support playside/playside safety/corner playside']], 'cost' => 2.0],
-        'tight-end surface' => ['words' => 'the split end stays on the corner, the tight end climbs to the safety and peeks at the second level first', 'kinds' => ['option'], 'side' => 'playside', 'needs' => 'playside end',
-            'jobs' => [['playside wide', '', 'stalk', 'corner playside'], ['playside end', 'loose second level', 'climb', 'playside backer/playside safety'], ['playside end', '', 'climb', 'playside safety/free safety']], 'cost' => 1.0],
-        'exchange' => ['words' => 'the inside blocker goes to the safety, the slot wraps for the backer', 'kinds' => ['option'], 'side' => 'playside', 'needs' => 'playside wing|playside slot', 'keys' => [['pitch', 'emol playside', 'edge man third']],
-            'jobs' => [['playside guard', 'edge man third', 'reach', 'next line out'], ['playside tackle', '', 'climb', 'support safety playside/free safety'], ['playside wing|playside slot', '', 'fold', 'playside backer/mike']], 'cost' => 1.0],
-        'crack' => ['words' => 'the outside receiver cracks the first man inside', 'kinds' => ['zone', 'gap', 'jet', 'option'], 'side' => 'playside', 'needs' => 'tag wide|tag slot',
-            'jobs' => [['tag slot|tag wide', '', 'crack', 'overhang tag/support tag/outside backer tag']], 'cost' => 1.0],
-        'wham' => ['words' => 'the back inserts on the first man in the box nobody has', 'kinds' => ['zone', 'gap', 'jet'], 'side' => 'playside', 'needs' => 'fullback|playside wing|backside wing',
-            'jobs' => [['fullback|playside wing|backside wing', '', 'lead', 'nobody has']], 'cost' => 1.5],
-    ];
+    public const NAMES = ['arc', 'bluff', 'tackle arc', 'tight-end surface', 'exchange', 'crack', 'wham', 'slot round'];
+
+    private const EVERY = [RunKind::Zone, RunKind::Gap, RunKind::Jet, RunKind::Option];
+
+    /** @var array<string, TagRule>|null */
+    private static ?array $all = null;
 
     /** @return list<string> */
     public static function names(): array
     {
-        return array_keys(self::ALL);
+        return self::NAMES;
     }
 
-    /** @return array{words: string, kinds: list<string>, side: string, needs: string, jobs: list<array{string, string, string, string}>, keys?: list<array{string, string, string}>, cost: float} */
-    public static function get(string $name): array
+    public static function get(string $name): TagRule
     {
-        return self::ALL[$name] ?? throw UnknownRun::tag($name);
+        return self::all()[$name] ?? throw UnknownRun::tag($name);
     }
 
-    /** The job rows of a tag with its side written in: playside or backside. @return list<array{string, string, string, string}> */
+    /** The job rows of a tag with its side written in. @return list<JobRow> */
     public static function jobs(Tag $tag, RunCall $run): array
     {
-        $data = self::get($tag->name);
-        $side = $tag->side === null ? $data['side'] : ($tag->side === $run->side ? 'playside' : 'backside');
+        $side = self::side($tag, $run);
 
-        return array_map(fn (array $row): array => array_map(fn (string $part): string => preg_replace('/\btag\b/', $side, $part) ?? $part, $row), $data['jobs']);
+        return array_map(fn (JobRow $row): JobRow => $row->onSide($side), self::get($tag->name)->jobs);
     }
 
-    /** Keys a tag puts in the place of the scheme's own for the same decision. @return list<array{string, string, string}> */
+    /** Keys a tag puts in the place of the scheme's own for the same decision. @return list<KeyRow> */
     public static function keys(Tag $tag): array
     {
-        return self::get($tag->name)['keys'] ?? [];
+        return self::get($tag->name)->keys;
     }
 
-    /** Post names a tag needs, with its side written in. */
-    public static function needs(Tag $tag, RunCall $run): string
+    /** Posts a tag needs, with its side written in. @return list<string> */
+    public static function needs(Tag $tag, RunCall $run): array
     {
-        $data = self::get($tag->name);
-        $side = $tag->side === null ? $data['side'] : ($tag->side === $run->side ? 'playside' : 'backside');
+        $side = self::side($tag, $run);
 
-        return str_replace('tag ', "$side ", $data['needs']);
+        return array_map(fn (string $post): string => str_replace('tag ', "$side ", $post), self::get($tag->name)->needs);
+    }
+
+    /** playside or backside */
+    private static function side(Tag $tag, RunCall $run): string
+    {
+        return $tag->side === null ? self::get($tag->name)->side : ($tag->side === $run->side ? 'playside' : 'backside');
+    }
+
+    /** @return array<string, TagRule> by name */
+    private static function all(): array
+    {
+        if (self::$all === null) {
+            $rules = [self::arc(), self::bluff(), self::tackleArc(), self::tightEndSurface(), self::exchange(), self::crack(), self::wham(), self::slotRound()];
+            self::$all = array_combine(array_map(fn (TagRule $t): string => $t->name, $rules), $rules);
+        }
+
+        return self::$all;
+    }
+
+    private static function arc(): TagRule
+    {
+        return new TagRule('arc', 'a wing releases outside the read end to the first man of the second level', [RunKind::Zone, RunKind::Gap], 'backside', ['tag wing', 'tag slot'], [
+            JobRow::read('tag wing|tag slot', 'backer on the edge tag, able to reach the end', 'base', 'end inside the edge tag'),
+            JobRow::read('tag wing|tag slot', '', 'arc', 'outside backer tag/overhang tag/support tag'),
+        ]);
+    }
+
+    private static function bluff(): TagRule
+    {
+        return new TagRule('bluff', 'a man comes across as if to kick the end, passes him and takes the next man', [RunKind::Zone], 'backside', ['playside wing', 'fullback', 'backside wing', 'playside slot'], [
+            JobRow::read('playside wing|fullback|backside wing|playside slot', '', 'bluff', 'outside backer backside/overhang backside/support backside'),
+        ], [KeyRow::read('give', 'emol backside')]);
+    }
+
+    /** #1 becomes the key, #2 the tackle's, #3 the lead back's. */
+    private static function tackleArc(): TagRule
+    {
+        return new TagRule('tackle arc', 'the playside tackle leads outside on the overhang, the guard takes the playside inside backer', [RunKind::Option], 'playside', [], [
+            JobRow::read('playside end', 'emol on end', 'base', 'over'),
+            JobRow::read('playside guard', '', 'climb', 'inside backer playside'),
+            JobRow::read('playside tackle', '', 'arc', '#2/outside the tackle/support playside/playside safety'),
+            JobRow::read('playside back|fullback|tailback', '', 'lead', '#3/support playside/playside safety/corner playside'),
+        ], [KeyRow::read('pitch', 'on tackle', 'emol on end'), KeyRow::read('pitch', 'emol playside')]);
+    }
+
+    private static function tightEndSurface(): TagRule
+    {
+        return new TagRule('tight-end surface', 'the split end stays on the corner, the tight end climbs to the safety and peeks at the second level first', [RunKind::Option], 'playside', ['playside end'], [
+            JobRow::read('playside wide', '', 'stalk', 'corner playside'),
+            JobRow::read('playside end', 'loose second level', 'climb', 'inside backer/playside safety'),
+            JobRow::read('playside end', '', 'climb', 'playside safety/free safety'),
+        ]);
+    }
+
+    private static function exchange(): TagRule
+    {
+        return new TagRule('exchange', 'the inside blocker goes to the safety, the slot wraps for the backer', [RunKind::Option], 'playside', ['playside wing', 'playside slot'], [
+            JobRow::read('playside guard', 'edge man third', 'reach', 'next line out'),
+            JobRow::read('playside tackle', '', 'climb', 'support safety playside/free safety'),
+            JobRow::read('playside wing|playside slot', '', 'fold', 'inside backer'),
+        ], [KeyRow::read('pitch', 'emol playside', 'edge man third')]);
+    }
+
+    private static function crack(): TagRule
+    {
+        return new TagRule('crack', 'the outside receiver cracks the first man inside', self::EVERY, 'playside', ['tag wide', 'tag slot'], [
+            JobRow::read('tag slot|tag wide', '', 'crack', 'overhang tag/support tag/outside backer tag'),
+        ]);
+    }
+
+    private static function wham(): TagRule
+    {
+        return new TagRule('wham', 'the back inserts on the first man in the box nobody has', [RunKind::Zone, RunKind::Gap, RunKind::Jet], 'playside', ['fullback', 'playside wing', 'backside wing'], [
+            JobRow::read('fullback|playside wing|backside wing', '', 'lead', 'left for the lead', late: true),
+        ]);
+    }
+
+    /** RUN-01: hats still balance with the end free. */
+    private static function slotRound(): TagRule
+    {
+        return new TagRule('slot round', 'the slot comes round for whoever tracks the man who arcs', [RunKind::Zone, RunKind::Gap], 'backside', ['playside slot', 'backside slot'], [
+            JobRow::read('tag slot|playside slot|backside slot', '', 'wrap', 'overhang tag/support tag/outside backer tag'),
+        ]);
     }
 }

@@ -19,6 +19,12 @@ final class UnknownRun extends DomainException
         return new self("There is no tag \"$name\": the tags are ".implode(', ', Tags::names()).'.');
     }
 
+    /** A word of a catalogue nobody knows. */
+    public static function word(string $kind, string $word): self
+    {
+        return new self("\"$word\" is not a $kind of the run catalogue: correct the row it stands in.");
+    }
+
     public static function needs(string $scheme, string $what): self
     {
         return new self("$scheme needs $what: say another set, or who carries.");

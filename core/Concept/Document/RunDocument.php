@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Concept\Document;
 use Jacotaxis\Core\Blocking\Run\Order;
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Blocking\Run\Tag;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Field\Side;
 
@@ -19,7 +20,7 @@ final class RunDocument
         return array_filter([
             'scheme' => $run->scheme, 'side' => $run->side->value, 'man' => $run->who,
             'tags' => array_map(fn (Tag $t): array => ['name' => $t->name, 'side' => $t->side?->value], $run->tags),
-            'orders' => array_map(fn (string $l, Order $o): array => ['man' => $l, 'job' => $o->verb, 'target' => $o->target], array_keys($run->orders), $run->orders),
+            'orders' => array_map(fn (string $l, Order $o): array => ['man' => $l, 'job' => $o->verb->value, 'target' => $o->target], array_keys($run->orders), $run->orders),
             'giveOnly' => $run->giveOnly ?: null,
         ], fn (mixed $v): bool => $v !== null && $v !== []);
     }
@@ -32,7 +33,7 @@ final class RunDocument
             if (isset($orders[$order['man']])) {
                 throw new BadDocument("/run/orders/$n/man", "{$order['man']} has two jobs (CAL-01): keep one of them.");
             }
-            $orders[$order['man']] = new Order($order['job'], $order['target'] ?? null);
+            $orders[$order['man']] = new Order(Verb::from($order['job']), $order['target'] ?? null);
         }
 
         return new RunCall($run['scheme'], Side::from($run['side']), $run['man'] ?? null,

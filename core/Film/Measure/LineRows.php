@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Run\Carrier;
@@ -29,7 +30,7 @@ final readonly class LineRows
     private const HEAD_UP_YD = 0.25;
 
     /** Blocks a man makes from where he stands. */
-    private const IN_PLACE = ['base', 'double', 'reach', 'scoop', 'block', 'hinge'];
+    private const IN_PLACE = [Verb::Base, Verb::Double, Verb::Reach, Verb::Scoop, Verb::Block, Verb::Hinge];
 
     public const PAST = 'his man past the line';
 
@@ -42,7 +43,7 @@ final readonly class LineRows
 
     private const FILLS_DEEP_YD = 2.5;
 
-    private const PULLS = ['kick', 'wrap', 'lead', 'crack', 'fill'];
+    private const PULLS = [Verb::Kick, Verb::Wrap, Verb::Lead, Verb::Crack, Verb::Fill];
 
     public function __construct(private Measures $m)
     {
@@ -170,7 +171,7 @@ final readonly class LineRows
     private function nobody(string $letter): ?Row
     {
         $made = $this->m->run()->made[$letter];
-        $near = $this->m->run()->resolved->blocks[$letter]->verb !== 'kick' || $made->xYd === null ? null : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0, 'sdYYd' => 0.0], (float) $made->at);
+        $near = $this->m->run()->resolved->blocks[$letter]->verb !== Verb::Kick || $made->xYd === null ? null : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0, 'sdYYd' => 0.0], (float) $made->at);
 
         return $near === null || $near['apartYd'] < self::NOBODY_YD ? null : Row::of($letter, self::NOBODY, 'yd', null, $near['apartYd'], max(0.1, $near['sdYd']));
     }

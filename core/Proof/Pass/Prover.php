@@ -17,6 +17,7 @@ use Jacotaxis\Core\Proof\Scene\Progression;
 use Jacotaxis\Core\Proof\Scene\Protection;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /** Proves what a call does to a look. Deterministic. */
@@ -42,6 +43,14 @@ final class Prover
         $shown = [...self::withNamed($call, $scene, $finder, $keys), ...$finder->answered($answers, $ruleTrue)];
 
         return new Proof($scene, $playOut, $windows, $protection, $readings, $ruleTrue, $shown, $answers, $pair);
+    }
+
+    /** The play when everybody plays his rule, without keys and answers. */
+    public static function byRule(Call $call, Look $look, Setting $setting): Outcome
+    {
+        $scene = Scene::of($call, $look, $setting);
+
+        return (new Windows($scene, new PlayOut($scene), Progression::of($scene, Protection::of($scene))))->outcome();
     }
 
     /**

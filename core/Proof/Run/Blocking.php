@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\Line\LineCosts;
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Scene\Scene;
@@ -32,6 +34,12 @@ final readonly class Blocking
     /** A man who would be this late anyway is blocked by being in his way, seconds. */
     private const HARMLESS_S = 0.3;
 
+    /** A man kicked out is this far outside the lane, or the hole is shut, yards (product default). */
+    private const HOLE_YD = 0.15;
+
+    /** Entries between the guards. */
+    private const INSIDE = ['center', 'A'];
+
     /** Points of the man's way that are looked at. */
     private const POINTS = 12;
 
@@ -52,7 +60,35 @@ final readonly class Blocking
         return $made;
     }
 
-    private function one(Block $block, Carrier $carrier): Made
+    /**
+     * Men who are blocked on the way to one carrier and run away from their block to another: a backer who scrapes over a
+     * squeezing end has the quarterback (DEF-08).
+     *
+     * @param  array<string, Carrier>  $carriers  by action
+     * @return array<string, list<string>> roles by action
+     */
+    public function lost(array $carriers, Carrier $aim): array
+    {
+        $lost = [];
+        // Who works to the play and sees his man leave the other way reacts and turns.
+        $turn = $this->scene->setting->reaction + $this->scene->setting->hips;
+        foreach ($this->resolved->blocks as $block) {
+            $movement = $block->target === null ? null : $this->resolved->front->men[$block->target]->movement;
+            if ($movement === null || ! $block->blocks() || ! $movement->kind->pursues()) {
+                continue;
+            }
+            foreach ($carriers as $action => $carrier) {
+                if ($carrier !== $aim && $this->one($block, $carrier, $turn)->makeable === false) {
+                    $lost[$action][] = (string) $block->target;
+                }
+            }
+        }
+
+        return $lost;
+    }
+
+    /** @param  float  $late  seconds he starts later than his job asks for */
+    private function one(Block $block, Carrier $carrier, float $late = 0.0): Made
     {
         $tackler = $this->defense->tackler((string) $block->target);
         $met = $tackler->meets($carrier) ?? Path::STEPS - 1;
@@ -60,13 +96,17 @@ final readonly class Blocking
         $man = $this->scene->men[$block->letter];
         $law = $this->law($block->letter);
         $held = $this->held($block);
-        $start = 0.1 + ($held === null ? 0.0 : self::HELD_S) + ($block->first !== null && $block->target !== $block->first ? self::DOUBLE_S : ($block->verb === 'check' ? self::CHECK_S : 0.0)) + $this->pullS($block);
+        $start = 0.1 + $late + ($held === null ? 0.0 : self::HELD_S) + ($block->first !== null && $block->target !== $block->first ? self::DOUBLE_S : ($block->verb === Verb::Check ? self::CHECK_S : 0.0)) + $this->pullS($block);
         $best = -9.0;
         $at = null;
         for ($n = 0; $n <= self::POINTS; $n++) {
             $share = $n / self::POINTS;
             $x = $tackler->xYd + $share * ($to[0] - $tackler->xYd);
             $y = $tackler->yYd + $share * ($to[1] - $tackler->yYd);
+            // Who has gone up the field and turns does not come back over the line.
+            if ($late > 0.0 && $y < 0.5) {
+                break;
+            }
             $his = $tackler->delay + $tackler->law->time(hypot($x - $tackler->xYd, $y - $tackler->yYd));
             $mine = $start + $law->time(max(0.0, hypot($x - $man->xYd, $y - $man->yYd) - self::HANDS_YD));
             $spare = $his - $mine;
@@ -94,20 +134,40 @@ final readonly class Blocking
             return new Made(false, null, null, null, $this->why($block, $held, -$best), $best);
         }
 
+        if ($this->wrecks($block, $carrier, $at)) {
+            return new Made(false, $at[0], $at[1], $at[2], "the {$block->target} closes inside and meets {$block->letter} in the hole", $best);
+        }
+
         return new Made(true, $at[0], $at[1], $at[2], null, $best);
+    }
+
+    /**
+     * Whether a man who is trapped closes the hole instead of opening it: he is met in the runner's own lane. Around the end the
+     * runner goes outside of him, between guard and guard he has nowhere to go.
+     *
+     * @param  array{float, float, float}  $at  seconds, x and y
+     */
+    private function wrecks(Block $block, Carrier $carrier, array $at): bool
+    {
+        if ($block->verb !== Verb::Kick || ! in_array($this->resolved->run->scheme()->entry, self::INSIDE, true)) {
+            return false;
+        }
+        $lane = $carrier->path->x[$carrier->stepPast($at[2])];
+
+        return ($at[1] - $lane) * $this->resolved->run->side->sign() < self::HOLE_YD;
     }
 
     /** The down man on a lineman who has to leave him, when the play does not read him. */
     private function held(Block $block): ?string
     {
         $man = $this->scene->men[$block->letter];
-        if (! $man->isLineman() || in_array($block->verb, ['kick', 'wrap'], true)) {
+        if (! $man->isLineman() || $block->verb->pulls()) {
             return null;
         }
         foreach ($this->resolved->front->line as $role) {
             $d = $this->resolved->front->men[$role];
-            $read = in_array($role, array_column($this->resolved->keys, 'role'), true);
-            if ($role !== $block->target && $role !== $block->first && ! $read && $d->over === $block->letter && abs($d->xYd - $man->xYd) < self::TOUCH_YD && in_array($block->verb, ['climb', 'arc', 'release'], true)) {
+            $read = in_array($role, array_column($this->resolved->keys, 'role'), true) || $this->letGo($role, $block->letter);
+            if ($role !== $block->target && $role !== $block->first && ! $read && $d->over === $block->letter && abs($d->xYd - $man->xYd) < self::TOUCH_YD && in_array($block->verb, [Verb::Climb, Verb::Arc, Verb::Release], true)) {
                 return $role;
             }
         }
@@ -115,10 +175,19 @@ final readonly class Blocking
         return null;
     }
 
+    /** The last man away from the play, on the far shoulder and left on purpose, does not hold who goes inside of him. */
+    private function letGo(string $role, string $letter): bool
+    {
+        $front = $this->resolved->front;
+        $left = $this->resolved->run->scheme()->onAir() < LineCosts::LEFT_DOWN && $role === ($front->line[0] ?? null);
+
+        return $left && $front->u($role) < $this->resolved->posts->u($letter) - 0.1;
+    }
+
     /** A puller turns first. */
     private function pullS(Block $block): float
     {
-        return in_array($block->verb, ['kick', 'wrap'], true) && $this->scene->men[$block->letter]->isLineman() ? 0.15 : 0.0;
+        return $block->verb->pulls() && $this->scene->men[$block->letter]->isLineman() ? 0.15 : 0.0;
     }
 
     private function law(string $letter): SprintLaw

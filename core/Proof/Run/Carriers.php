@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Path;
@@ -92,7 +93,7 @@ final class Carriers
 
     private function give(): ?Carrier
     {
-        $letter = $this->resolved->who('carry');
+        $letter = $this->resolved->who(Verb::Carry);
         if ($letter === null) {
             return null;
         }
@@ -171,7 +172,7 @@ final class Carriers
 
     private function pitch(): ?Carrier
     {
-        $letter = $this->resolved->who('pitch');
+        $letter = $this->resolved->who(Verb::Pitch);
         $keep = $this->keep();
         if ($letter === null || $keep === null) {
             return null;
@@ -247,7 +248,7 @@ final class Carriers
     {
         $blocked = [];
         foreach ($this->resolved->blocks as $block) {
-            if ($block->blocks() && $block->target !== null && in_array($block->verb, ['edge', 'reach', 'base', 'load', 'lead', 'arc'], true)) {
+            if ($block->blocks() && $block->target !== null && in_array($block->verb, [Verb::Edge, Verb::Reach, Verb::Base, Verb::Load, Verb::Lead, Verb::Arc], true)) {
                 $blocked[] = $block->target;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Scene\Scene;
@@ -20,7 +21,7 @@ final class Decider
     private const COMMITTED = 0.5;
 
     /** Verbs of linemen who leave their place. */
-    private const LEAVES = ['kick', 'wrap', 'lead', 'release', 'climb', 'arc'];
+    private const LEAVES = [Verb::Kick, Verb::Wrap, Verb::Lead, Verb::Release, Verb::Climb, Verb::Arc];
 
     /** A lineman without a man holds one this near to him and to the line, yards, for so long, seconds (from memory). */
     private const GAP_YD = 1.2;
@@ -52,6 +53,7 @@ final class Decider
     /**
      * @param  array<string, Carrier>  $carriers
      * @param  array<string, Made>  $made
+     * @param  array<string, list<string>>  $lost  roles by action: blocked on another way, free on this
      */
     public function __construct(
         private readonly Scene $scene,
@@ -60,6 +62,7 @@ final class Decider
         private readonly array $made,
         private readonly Defense $defense,
         public readonly ?Passing $passing = null,
+        private readonly array $lost = [],
     ) {
         $this->moves = new KeyMoves($scene, $resolved, $carriers, $defense, $passing);
         $read = array_column($resolved->keys, 'role');
@@ -287,7 +290,12 @@ final class Decider
         // A fake takes those along who are not told off for the quarterback: they come a reaction later.
         $faked = $action === 'pull' || $action === 'keep' && isset($this->carriers['give']) ? $this->scene->setting->reaction : 0.0;
 
-        return array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
+        $free = array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
+        foreach ($this->lost[$action] ?? [] as $role) {
+            $free[] = $this->defense->tackler($role);
+        }
+
+        return $free;
     }
 
     /** @param  list<Tackler>  $tacklers @return array{float, int, string|null} */

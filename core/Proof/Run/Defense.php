@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Proof\Scene\Scene;
@@ -29,6 +30,9 @@ final readonly class Defense
 
     /** A backfield freeze holds the backers who read it (FRZ-01), and a jet or counter action the backside ones, seconds. */
     private const FREEZE_S = 0.5;
+
+    /** An action away that makes them flow so far costs as much, yards. */
+    private const FLOW_YD = 1.4;
 
     /** A man who plays the pass of this picture first comes this much later, seconds. */
     private const HONEST_S = 0.9;
@@ -66,10 +70,15 @@ final readonly class Defense
     public function hold(Defender $d): float
     {
         $scheme = $this->resolved->run->scheme();
-        if ($scheme->gives || $scheme->kind !== 'option' || ! in_array($d->group, ['backer', 'edge'], true) || $d->yYd < 2.0) {
+        $last = $this->resolved->front->emol($this->resolved->run->side->opposite());
+        if ($scheme->flowYd < 0.0 && ($d->role === $last || in_array($d->group, ['backer', 'edge'], true))) {
+            // Who flows with the action away has to come back.
+            return self::FREEZE_S * min(1.0, -$scheme->flowYd / self::FLOW_YD);
+        }
+        if ($scheme->gives || ! $scheme->isOption() || ! in_array($d->group, ['backer', 'edge'], true) || $d->yYd < 2.0) {
             return 0.0;
         }
-        $freezes = $this->scene->call->fake !== null || $this->resolved->who('fake') !== null || $scheme->fakes !== null;
+        $freezes = $this->scene->call->fake !== null || $this->resolved->who(Verb::Fake) !== null || $scheme->fakes !== [];
 
         return $freezes && abs($d->xYd) <= $this->scene->lineup->surfaceXYd($this->resolved->run->side) ? self::FREEZE_S : 0.0;
     }

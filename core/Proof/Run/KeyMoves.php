@@ -56,8 +56,8 @@ final class KeyMoves
         if ($action === 'throw' && $this->passing !== null) {
             return $this->passing->droppedAt($at);
         }
-        if ($action === 'pull') {
-            // Who stays for the quarterback sits where he is.
+        if ($action === 'pull' || $action === 'keep' && $own->role === $this->resolved->key('give')) {
+            // A dive key who stays for the quarterback sits where he is.
             return [$own->xYd, max(0.2, $own->yYd - 0.5), 0.0, 0.0];
         }
         $carrier = $this->carriers[$action];
@@ -81,7 +81,12 @@ final class KeyMoves
         $give = in_array($role, [$this->resolved->key('give'), $this->resolved->key('throw')], true);
         $carrier = $this->carriers[$give ? 'give' : 'keep'] ?? array_values($this->carriers)[0];
 
-        return $give ? $carrier->from : (isset($this->carriers['keep']) ? max($carrier->from, $this->pitchedAt()) : $carrier->from);
+        if ($give) {
+            // While the ball is ridden nobody knows who has it.
+            return max($carrier->from, ($this->carriers['keep'] ?? $carrier)->from);
+        }
+
+        return isset($this->carriers['keep']) ? max($carrier->from, $this->pitchedAt()) : $carrier->from;
     }
 
     private function pitchedAt(): float

@@ -9,6 +9,7 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Resolver;
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Offense\Athlete;
@@ -44,11 +45,12 @@ final class RunProver
             throw UnknownRun::needs(ucfirst($run->scheme), 'a back or a man in motion who carries the ball');
         }
         $aim = $carriers['give'] ?? $carriers['keep'] ?? array_values($carriers)[0];
-        $made = (new Blocking($scene, $resolved, $defense))->all($aim);
+        $blocking = new Blocking($scene, $resolved, $defense);
+        $made = $blocking->all($aim);
         if ($before?->letter !== null && $scene->routes[$before->letter]->spec->depth() <= 0.0) {
             $carriers['throw'] = (new Carriers($scene, $resolved))->quick($before->letter);
         }
-        $decider = new Decider($scene, $resolved, $carriers, $made, $defense, $throws ? new Passing($scene, $read) : null);
+        $decider = new Decider($scene, $resolved, $carriers, $made, $defense, $throws ? new Passing($scene, $read) : null, $blocking->lost($carriers, $aim));
         if ($before?->throws) {
             return new RunProof($scene, $resolved, $carriers, $made, $defense, isset($carriers['throw']) ? $decider->carried('throw', []) : $decider->thrown([]), [], [], $decider, [], $before);
         }
@@ -88,7 +90,7 @@ final class RunProver
         foreach ($call->rules as $rule) {
             if ($rule->action === null && $rule->man !== null && $rule->job !== null && $rule->fires($role, $act->name)) {
                 [$verb, $target] = self::job($rule->job);
-                $orders[$rule->man] = new Order($verb, $target);
+                $orders[$rule->man] = new Order(Verb::from($verb), $target);
             }
         }
 

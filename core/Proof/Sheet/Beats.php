@@ -15,7 +15,8 @@ use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /**
  * What beats a call: the cheapest rule-true change by one defender that covers it - a choice after the snap, or another
- * job or place before it - and which calls punish that change. Cost is how far it takes him from his place, yards.
+ * job or place before it -, where none does two men who trade jobs, and which calls punish that change. Cost is how far it
+ * takes them from their places, yards.
  */
 final readonly class Beats
 {
@@ -23,6 +24,7 @@ final readonly class Beats
      * @param  Act|null  $act  what he does after the snap, or null: he changes before it
      * @param  Look  $look  the look with the change, where it is one before the snap
      * @param  float|null  $leftS  seconds the call has left against it, or null: it covers the call
+     * @param  string|null  $with  the man he trades jobs with
      */
     private function __construct(
         public string $defender,
@@ -34,6 +36,7 @@ final readonly class Beats
         public ?Act $act,
         public Look $look,
         public ?float $leftS = null,
+        public ?string $with = null,
     ) {
     }
 
@@ -51,7 +54,7 @@ final readonly class Beats
             if ($cheapest !== null && $change['costYd'] >= $cheapest->costYd) {
                 break;
             }
-            $left = Prover::prove($proof->scene->call, $change['look'], $proof->scene->setting)->ruleTrue;
+            $left = Prover::byRule($proof->scene->call, $change['look'], $proof->scene->setting);
             $one = new self($change['role'], $change['name'], $change['costYd'], $change['why'], $change['xYd'], $change['yYd'], null, $change['look'], $left->open() ? $left->margin : null);
             if (! $left->open()) {
                 return $one;
@@ -59,7 +62,29 @@ final readonly class Beats
             $closest = $closest === null || $one->leftS < $closest->leftS ? $one : $closest;
         }
 
-        return $cheapest ?? ($closest !== null && $closest->leftS < $proof->ruleTrue->margin ? $closest : null);
+        if ($cheapest !== null) {
+            return $cheapest;
+        }
+        $closest = self::pair($proof, $closest);
+
+        return $closest !== null && ($closest->leftS === null || $closest->leftS < $proof->ruleTrue->margin) ? $closest : null;
+    }
+
+    /** The cheapest pair whose trade covers the call, else what leaves it the least of all pairs and the closest single man. */
+    private static function pair(Proof $proof, ?self $closest): ?self
+    {
+        foreach (PairChanges::of($proof) as $change) {
+            $left = Prover::byRule($proof->scene->call, $change['look'], $proof->scene->setting);
+            $leftS = $left->open() ? $left->margin : null;
+            if ($leftS === null || $closest === null || $leftS < $closest->leftS) {
+                $closest = new self($change['role'], $change['name'], $change['costYd'], $change['why'], $change['xYd'], $change['yYd'], null, $change['look'], $leftS, $change['with']);
+            }
+            if ($leftS === null) {
+                return $closest;
+            }
+        }
+
+        return $closest;
     }
 
     /**

@@ -45,7 +45,7 @@ final class RunAnswers
         $calls = [];
         foreach ($run === null ? [] : Tags::names() as $name) {
             $data = Tags::get($name);
-            if (! in_array($run->scheme()->kind, $data['kinds'], true) || $run->tagged($name) !== null) {
+            if (! in_array($run->scheme()->kind, $data->kinds, true) || $run->tagged($name) !== null) {
                 continue;
             }
             foreach ($name === 'arc' || $name === 'crack' ? Side::cases() : [null] as $side) {
@@ -66,6 +66,6 @@ final class RunAnswers
             return 'the split is condensed: the corner becomes the support man';
         }
 
-        return Tags::get(trim(str_replace([' left', ' right'], '', $words)))['words'];
+        return Tags::get(trim(str_replace([' left', ' right'], '', $words)))->words;
     }
 }

@@ -71,7 +71,7 @@ final class MarriageFindings
         $frames = RunFrames::ruleTrue($base);
         $findings = [];
         foreach ($base->resolved->blocks as $puller => $block) {
-            if (! in_array($block->verb, ['kick', 'wrap'], true) || ! $proof->scene->men[$puller]->isLineman()) {
+            if (! $block->verb->pulls() || ! $proof->scene->men[$puller]->isLineman()) {
                 continue;
             }
             foreach ($proof->scene->routes as $letter => $run) {

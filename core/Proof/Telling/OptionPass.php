@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling;
 
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Pass\Proof;
@@ -48,7 +49,7 @@ final class OptionPass
         $findings = [];
         foreach ($base->resolved->blocks as $letter => $block) {
             $route = $proof->scene->routes[$letter] ?? null;
-            $safety = $block->blocks() && in_array($block->verb, ['arc', 'stalk'], true) ? $base->resolved->front->men[$block->target] ?? null : null;
+            $safety = $block->blocks() && in_array($block->verb, [Verb::Arc, Verb::Stalk], true) ? $base->resolved->front->men[$block->target] ?? null : null;
             if ($route === null || $safety?->group !== 'safety') {
                 continue;
             }

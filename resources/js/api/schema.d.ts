@@ -1212,6 +1212,24 @@ export interface AssignmentRow {
   verb?: string | null;
   step?: string | null;
   aim?: string | null;
+  /**
+   * angle and count of the first steps, where the trade has one
+   */
+  count?: string | null;
+  /**
+   * whom he looks at
+   */
+  eyes?: string | null;
+  branches?: BranchRow[];
+}
+export interface BranchRow {
+  if: string;
+  then: string;
+  defender: string | null;
+  /**
+   * the look in which the defender does it, to be tried
+   */
+  look: {} | null;
 }
 export interface ReadRow {
   man: string;

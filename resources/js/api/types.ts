@@ -161,6 +161,8 @@ export type Bands = Record<string, { fromYd: number; toYd: number }>;
 export type Beats = {
     change: {
         defender: string;
+        /** The man he trades jobs with, when it takes two. */
+        with: string | null;
         name: string;
         costYd: number;
         why: string;

@@ -26,8 +26,8 @@ export function Advice({ report, resting, onDraw, onOpen, onChoose, onLook }: Pr
                         className="text-left hover:text-plum"
                         onClick={() => onChoose(beats.change!.defender)}
                     >
-                        {beats.change.leftS !== null && 'No one man covers it. Closest: '}
-                        {beats.change.why} It costs him {beats.change.costYd} yd
+                        {beats.change.leftS !== null && 'Neither one man nor two who trade cover it. Closest: '}
+                        {beats.change.why} It costs {beats.change.with ? 'them' : 'him'} {beats.change.costYd} yd
                         {beats.change.leftS === null ? '.' : ` and leaves ${margin(beats.change.leftS)}.`}
                     </button>{' '}
                     {beats.change.look && (

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { Fix, ProofAnswer } from '../api/types';
+import type { AssignmentRow } from '../api/schema';
+import type { Fix, LookDocument, ProofAnswer } from '../api/types';
 import { plain } from '../ui/words';
 import { useLetters } from '../ui/useLetters';
 
@@ -9,12 +10,14 @@ type Props = {
     chosen: string | null;
     onChoose: (man: string) => void;
     onFix: (fix: Fix) => void;
+    /** Puts a look on the board, as when a defender does what a branch asks for. */
+    onLook: (look: LookDocument) => void;
     /** What comes before the findings. */
     children: ReactNode;
 };
 
 /** Eleven rows, one a man, then what a coach would want to be told. */
-export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
+export function Ledger({ proof, chosen, onChoose, onFix, onLook, children }: Props) {
     const { report } = proof;
     const letters = useLetters();
     const rows = [...report.assignments].sort((a, b) => order(a.man, report) - order(b.man, report));
@@ -38,11 +41,7 @@ export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
                                 <span className="w-6 font-bold">{letters(a.man)}</span>
                                 <span className="min-w-0 flex-1 text-[13px]">
                                     {jobOf(a.job)}
-                                    {a.man === chosen && a.step && (
-                                        <span className="block text-xs text-soft">
-                                            First step {a.step}; aims at {a.aim}.
-                                        </span>
-                                    )}
+                                    {a.man === chosen && <HowTo row={a} />}
                                     {findings.map((f) => (
                                         <span
                                             key={f.text}
@@ -61,6 +60,7 @@ export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
                                         : report.run && <Makeable makeable={a.makeable} />}
                                 </span>
                             </button>
+                            {a.man === chosen && <Branches row={a} onLook={onLook} />}
                         </li>
                     );
                 })}
@@ -68,6 +68,40 @@ export function Ledger({ proof, chosen, onChoose, onFix, children }: Props) {
             {children}
             <Findings proof={proof} onFix={onFix} />
         </div>
+    );
+}
+
+/** What a man is told besides his job: step, count, aim and eyes. */
+function HowTo({ row }: { row: AssignmentRow }) {
+    if (!row.step) return null;
+    return (
+        <span className="block text-xs text-soft">
+            Step: {row.step}
+            {row.count && `; ${row.count}`}. Aim: {row.aim}. Eyes: {row.eyes}.
+        </span>
+    );
+}
+
+/** What he does instead when a defender does something; what can be tried is tried on the board. */
+function Branches({ row, onLook }: { row: AssignmentRow; onLook: Props['onLook'] }) {
+    if (!row.branches || row.branches.length === 0) return null;
+    return (
+        <ul aria-label={`Branches of ${row.man}`} className="border-b border-faint py-1 pr-4 pl-13 text-xs">
+            {row.branches.map((b) => (
+                <li key={b.if + b.then} className="py-0.5">
+                    <span className="text-soft">If</span> {b.if}: {b.then}.{' '}
+                    {b.look && (
+                        <button
+                            type="button"
+                            className="font-semibold text-ball"
+                            onClick={() => onLook(b.look as LookDocument)}
+                        >
+                            Try it
+                        </button>
+                    )}
+                </li>
+            ))}
+        </ul>
     );
 }
 

@@ -109,7 +109,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                     ))}
                 </Tabs.List>
                 <Tabs.Content value="men" className="min-h-0 flex-1 overflow-y-auto">
-                    <Ledger proof={proof} chosen={chosen} onChoose={onChoose} onFix={onFix}>
+                    <Ledger proof={proof} chosen={chosen} onChoose={onChoose} onFix={onFix} onLook={onLook}>
                         {words && <RuleCard proof={proof} document={document} words={words} onDraw={onDraw} />}
                         <Advice
                             report={proof.report}

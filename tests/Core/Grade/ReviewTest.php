@@ -49,7 +49,7 @@ it('leaves the line out of the jobs of a game and names linemen in a practice', 
     expect(implode(' ', reviewed()['jobs']['says']))->not->toContain('LT:');
     $practice = reviewed(['kind' => 'practice', 'seen' => [new Seen('LT', 'hands', 'minus'), new Seen('Q', 'action', 'give')]], 'under center wing right, H jet left: jet counter right', '4-2 nickel, cover 3');
     expect($practice['line']['says'])->toHaveCount(5)
-        ->and(implode(' ', $practice['line']['says']))->toContain('LT: Fills for the puller on the left tackle. Soft, high, passive.')
+        ->and(implode(' ', $practice['line']['says']))->toContain('LT: Fills for the puller on the left end. Soft, high, passive.')
         ->and(implode(' ', $practice['mover']['says']))->toContain('H jet left.')->toContain('H: spot at the snap')
         ->and(implode(' ', $practice['front']['says']))->toContain('Combinations: RG with RT.')->toContain('Covered: ')
         ->and($practice['backs']['says'][0])->toStartWith('R: ')

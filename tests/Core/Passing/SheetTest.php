@@ -1,18 +1,20 @@
 <?php
 
-/* The sheet, bands, what beats a call, what would bind it. */
-
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
+/* The sheet, bands, what beats a call, what would bind it. */
+
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Pass\Prover;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Sheet\Beats;
+use Jacotaxis\Core\Proof\Sheet\LookChanges;
 use Jacotaxis\Core\Proof\Sheet\Looks;
 use Jacotaxis\Core\Proof\Sheet\Sheet;
 use Jacotaxis\Core\Proof\Sheet\Suggestions;
 use Jacotaxis\Core\Proof\Sheet\Tolerance;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 
@@ -121,6 +123,24 @@ it('gives the change that leaves the least where none covers the call', function
     ['gun 2x2 right: mesh right', '4-2 nickel, cover 3'],
     ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 3'],
 ]);
+
+it('tries two men who trade jobs where no single man covers the call (pairs who trade)', function (string $call, string $look): void {
+    $change = Beats::of(schooled($call, $look));
+    expect($change->with)->not->toBeNull()->and($change->with)->not->toBe($change->defender)
+        ->and($change->why)->toContain($change->defender)->toContain((string) $change->with);
+    $single = array_map(fn (array $c): Outcome => Prover::byRule(CallParser::parse($call), $c['look'], usual()), LookChanges::of(schooled($call, $look)));
+    foreach ($single as $left) {
+        expect($left->open())->toBeTrue()->and($left->margin)->toBeGreaterThan((float) $change->leftS);
+    }
+})->with([
+    ['gun 2x2: mesh', '4-2 nickel, cover 3'],
+    ['gun 2x2: mesh', '4-2 nickel, cover 4'],
+]);
+
+it('plays by rule what the whole proof plays by rule', function (string $call, string $look): void {
+    $outcome = Prover::byRule(CallParser::parse($call), LookParser::parse($look), usual());
+    expect($outcome->margin)->toBe(schooled($call, $look)->ruleTrue->margin)->and($outcome->letter)->toBe(schooled($call, $look)->ruleTrue->letter);
+})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 4'], ['under center wing right, outside zone left fake, boot right: Y slide, H over 12, X post, Z corner 10; read Y, H, X', '4-3 over, cover 3']]);
 
 it('has nothing to say of what beats a call that is covered', function (): void {
     expect(Beats::of(schooled('gun 2x2 right: four verticals', '4-2 nickel, cover 4')))->toBeNull();

@@ -38,7 +38,7 @@ it('lets the tackle have a mike who runs over the top (VER-04)', function (): vo
 
 it('doubles a nose with center and backside guard when the playside guard is uncovered (VER-02)', function (): void {
     $blocks = carried('double-slot, H return right: triple right', '3-4, cover 3')->resolved->blocks;
-    expect($blocks['C']->target)->toBe('nose')->and($blocks['LT']->verb)->toBe('close');
+    expect($blocks['C']->target)->toBe('nose')->and($blocks['LT']->verb->value)->toBe('close');
 });
 
 it('gives, keeps or pitches by what the two keys do (W-33, VER-08)', function (string $look): void {

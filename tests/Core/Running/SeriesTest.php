@@ -2,7 +2,10 @@
 
 use Jacotaxis\Core\Blocking\Run\LineCalls;
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Movement;
+use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Telling\Run\RunBeats;
 use Jacotaxis\Core\Proof\Telling\Series;
@@ -73,9 +76,23 @@ it('says what beats a run by one man, proved', function (string $call, string $l
     }
 })->with([
     ['gun 2x2: zone right', '4-2 nickel, cover 4'],
-    ['I right: power right', '3-4, cover 4'],
+    ['I right: power right', '4-2 nickel, cover 4'],
     ['gun 2x2: zone right', 'tite, cover 4'],
 ]);
+
+it('says which movement of one man of the box beats a run, and it does', function (string $call, string $look, string $role, MovementKind $kind): void {
+    $beats = RunBeats::of(carried($call, $look));
+    expect($beats['defender'])->toBe($role)->and($beats['name'])->toBe($kind->words())->and($beats['with'])->toBeNull();
+    $moved = Proving::of(CallParser::parse($call), LookParser::parse($look)->changing($role, ['movement' => new Movement($kind)]), new Setting(Situation::of()));
+    expect($moved->verdict()->isGood())->toBeFalse();
+})->with([
+    'the end crashes a triple' => ['double-slot, H pitch right: triple right', '4-2 nickel, cover 4', 'right end', MovementKind::Slant],
+    'the end squeezes' => ['double-slot, H pitch right: triple right', '4-3 over, cover 2', 'right end', MovementKind::Squeeze],
+]);
+
+it('names nothing against a run that is covered as it is', function (): void {
+    expect(RunBeats::of(carried('I right: power right', '3-4, cover 4')))->toBeNull();
+});
 
 it('says line calls from and to men of the line, the mike first', function (string $call, string $look): void {
     $calls = LineCalls::of(carried($call, $look)->resolved);

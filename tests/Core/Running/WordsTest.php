@@ -2,6 +2,7 @@
 
 use Jacotaxis\Core\Blocking\Run\Order;
 use Jacotaxis\Core\Blocking\Run\Tag;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Field\Side;
@@ -100,6 +101,6 @@ it('mirrors sides in tags, jobs and rules', function (): void {
     $call = CallParser::parse('gun H-back left: zone right; tag arc left; LT base left end; if left end crash then pull')->mirrored();
     expect($call->run->side)->toBe(Side::Left)
         ->and($call->run->tags[0]->side)->toBe(Side::Right)
-        ->and($call->run->orders['RT'])->toEqual(new Order('base', 'right end'))
+        ->and($call->run->orders['RT'])->toEqual(new Order(Verb::Base, 'right end'))
         ->and($call->rules[0]->defender)->toBe('right end');
 });

@@ -17,12 +17,12 @@ it('blocks inside zone front by front', function (string $call, string $look, ar
 })->with([
     'zone right, 4-3 over: the 3 alone, the 1 doubled to the mike' => ['gun 2x2: zone right', '4-3 over, cover 3', ['RT' => 'Blocks the right end', 'RG' => 'Blocks the right tackle',
         'C' => 'Doubles the left tackle with LG, climbs to the mike', 'LG' => 'Doubles the left tackle with C, keeps him', 'LT' => 'Checks the near hip of LG, climbs to the will'], 'left end'],
-    'zone left, 4-3 over: the end and the 1 doubled, the 3 cut off' => ['gun 2x2: zone left', '4-3 over, cover 3', ['LT' => 'Doubles the left end with LG, keeps him', 'LG' => 'Doubles the left end with LT, climbs to the will',
-        'C' => 'Doubles the left tackle with RG, keeps him', 'RG' => 'Doubles the left tackle with C, climbs to the mike', 'RT' => 'Reaches the right tackle'], 'right end'],
+    'zone left, 4-3 over: the end and the 3 doubled, the 1 reached' => ['gun 2x2: zone left', '4-3 over, cover 3', ['LT' => 'Doubles the left end with LG, keeps him', 'LG' => 'Doubles the left end with LT, climbs to the will',
+        'C' => 'Blocks the left tackle', 'RG' => 'Doubles the right tackle with RT, climbs to the mike', 'RT' => 'Doubles the right tackle with RG, keeps him'], 'right end'],
     'zone right, 4-2: as 4-3, six in the box' => ['gun 2x2: zone right', '4-2 nickel, cover 4', ['RT' => 'Blocks the right end', 'RG' => 'Blocks the right tackle', 'C' => 'Doubles the left tackle with LG, climbs to the mike'], 'left end'],
     'zone right, 3-4: center and backside guard on the nose, the backside end sealed, the edge read (INZ-10)' => ['gun 2x2: zone right', '3-4, cover 3', ['C' => 'Doubles the nose with LG, keeps him', 'LG' => 'Doubles the nose with C, climbs to the will',
         'LT' => 'Blocks the left end', 'RT' => 'Doubles the right end with RG, keeps him', 'RG' => 'Doubles the right end with RT, climbs to the mike'], 'jack'],
-    'zone right, bear: one on one across' => ['gun 2x2: zone right', 'bear, cover 3', ['RG' => 'Blocks the right tackle', 'RT' => 'Reaches the right end', 'LT' => 'Reaches the left tackle', 'C' => 'Doubles the nose with LG, keeps him'], 'left end'],
+    'zone right, bear: one on one across' => ['gun 2x2: zone right', 'bear, cover 3', ['RG' => 'Blocks the right tackle', 'RT' => 'Reaches the right end', 'LT' => 'Doubles the left tackle with LG, keeps him', 'C' => 'Blocks the nose'], 'left end'],
     'zone right, bear with the end on the slot: the 3 doubled' => ['gun 2x2: zone right', 'bear, cover 1', ['RG' => 'Doubles the right tackle with RT, keeps him', 'RT' => 'Doubles the right tackle with RG, climbs to the mike'], 'left end'],
     'zone right, 4s on the tackles' => ['gun 2x2: zone right', '3-4, cover 3, 4 on LT, 4 on RT', ['LT' => 'Blocks the left end', 'C' => 'Doubles the nose with LG, keeps him'], 'jack'],
 ]);
@@ -77,7 +77,7 @@ it('runs out of the playside A in the gun and B from under center (SET-17)', fun
 it('counts a head-up man as covered or not by the school (SET-15)', function (string $school, string $verb, string $target): void {
     $setting = new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of(['SET-15' => $school]));
     $guard = carried('double-slot, H return right: triple right', '4-4, cover 3', $setting)->resolved->blocks['RG'];
-    expect([$guard->verb, $guard->target])->toBe([$verb, $target]);
+    expect([$guard->verb->value, $guard->target])->toBe([$verb, $target]);
 })->with(['covered: the man on him' => ['A', 'base', 'right tackle'], 'uncovered: climbs' => ['B', 'climb', 'mike']]);
 
 it('reads the backside edge: pull when he crashes, give when he sits (INZ-10, INZ-23, W-28)', function (string $look): void {
@@ -91,11 +91,12 @@ it('hands off whatever the key does when only the give is called (PAC-19)', func
     expect(carried('gun 2x2: zone right give', '4-2 nickel, cover 3')->keys)->toBe([]);
 });
 
-it('brings the split block to the tight end\'s side, unset until the staff fills it in (W-30, INZ-15)', function (): void {
-    $row = array_column(told('gun trey right: zone right', '4-3 over, cover 3')['assignments'], null, 'man')['Y'];
+it('brings the split block of a man off the line to the tight end\'s side, unset until the staff fills it in (W-30, INZ-15)', function (): void {
+    $row = array_column(told('under center wing right: zone right', '4-3 over, cover 3')['assignments'], null, 'man')['Z'];
     expect($row['job'])->toContain('Split block')->and($row['makeable'])->toBeNull()->and($row['why'])->toContain('unset');
-    $set = carried('gun trey right: zone right', '4-3 over, cover 3', new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of([], ['split-block' => 1.0])));
-    expect($set->made['Y']->makeable)->toBeTrue();
+    $set = carried('under center wing right: zone right', '4-3 over, cover 3', new Setting(Jacotaxis\Core\Field\Situation::of(), schools: Schools::of([], ['split-block' => 1.0])));
+    expect($set->made['Z']->makeable)->toBeTrue()
+        ->and(carried('gun trey right: zone right', '4-3 over, cover 3')->resolved->blocks['Y']->verb)->not->toBe(Jacotaxis\Core\Blocking\Run\Verb::Split);
 });
 
 it('names who is left when there are more men than hats, and says where the throw is (W-05, CNT-03, CNT-05)', function (): void {

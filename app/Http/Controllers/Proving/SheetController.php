@@ -109,7 +109,7 @@ class SheetController extends Controller
         $book = array_map(fn (Call $c): \Jacotaxis\Core\Concept\Call => CallDocument::read($c->document), $saved);
         $punishing = array_map(fn (array $p): array => $p + ['name' => $saved[$p['id']]->name], array_slice($change->punishing($book, $setting), 0, 3));
 
-        return new JsonResponse(['change' => ['defender' => $change->defender, 'name' => $change->name, 'costYd' => $change->costYd, 'leftS' => $change->leftS === null ? null : round($change->leftS, 2), 'why' => $change->why, 'look' => $change->act === null ? LookDocument::write($change->look) : null, 'xYd' => round($change->xYd, 2), 'yYd' => round($change->yYd, 2)], 'punishing' => $punishing]);
+        return new JsonResponse(['change' => ['defender' => $change->defender, 'with' => $change->with, 'name' => $change->name, 'costYd' => $change->costYd, 'leftS' => $change->leftS === null ? null : round($change->leftS, 2), 'why' => $change->why, 'look' => $change->act === null ? LookDocument::write($change->look) : null, 'xYd' => round($change->xYd, 2), 'yYd' => round($change->yYd, 2)], 'punishing' => $punishing]);
     }
 
     /** @return array{\Jacotaxis\Core\Concept\Call, Look, ProofInput} */

@@ -26,6 +26,9 @@ final class FrontRead
     /** A head-up nose counts from the center out, a shade does not, yards. */
     public const HEAD_UP_YD = 0.15;
 
+    /** A backer this far outside the tackle is no man of the inside pair, yards. */
+    private const OUTSIDE_YD = 0.8;
+
     /** A backer farther outside the surface than this is an overhang, yards. */
     private const BOX_YD = 1.0;
 
@@ -92,6 +95,15 @@ final class FrontRead
         return [...$this->line, ...$this->backers];
     }
 
+    /** From the tackle in: the man of the second level the play runs at first. @param  list<string>  $backers @return list<string> */
+    public function fromTackle(array $backers): array
+    {
+        $tackle = $this->end($this->playside) + self::OUTSIDE_YD;
+        usort($backers, fn (string $a, string $b): int => [$this->u($a) > $tackle, -$this->u($a)] <=> [$this->u($b) > $tackle, -$this->u($b)]);
+
+        return $backers;
+    }
+
     /** The man on a lineman or end, head-up or shaded, or null. */
     public function on(string $letter): ?string
     {
@@ -108,6 +120,18 @@ final class FrontRead
     {
         foreach ($this->line as $role) {
             if ($this->men[$role]->technique === '0') {
+                return $role;
+            }
+        }
+
+        return null;
+    }
+
+    /** A man on the center's shoulder, of two the one to the play. */
+    public function shade(): ?string
+    {
+        foreach (array_reverse($this->line) as $role) {
+            if ($this->men[$role]->technique === '1') {
                 return $role;
             }
         }
@@ -139,7 +163,9 @@ final class FrontRead
             return [];
         }
         $count = [$first];
-        $out = array_filter([...$this->line, ...$this->backers, ...$this->overhangs], fn (string $r): bool => $r !== $first && $this->u($r) > $this->u($first) + 0.2);
+        // A backer inside the surface fits the dive, he is nobody's third.
+        $wide = array_filter([...$this->backers, ...$this->overhangs], fn (string $r): bool => $this->u($r) > $tackle + self::OUTSIDE_YD);
+        $out = array_filter([...$this->line, ...$wide], fn (string $r): bool => $r !== $first && $this->u($r) > $this->u($first) + 0.2);
         usort($out, fn (string $a, string $b): int => [$this->u($a), $this->depth($a)] <=> [$this->u($b), $this->depth($b)]);
         $support = $this->support['playside'];
         foreach ([...$out, $support, ...$this->tight(), $this->safety($this->playside), $this->corner($this->playside)] as $role) {
@@ -247,7 +273,7 @@ final class FrontRead
         return $corner !== null && abs($this->u($corner)) <= Edges::CONDENSED_YD + 2.0 ? [$corner] : [];
     }
 
-    private function surface(Side $side): float
+    public function surface(Side $side): float
     {
         return $this->lineup->surfaceXYd($side);
     }

@@ -23,6 +23,19 @@ final readonly class Posts
     /** A quarterback deeper than this is in the gun or the pistol, yards. */
     public const GUN_YD = 2.5;
 
+    /** Every word for a post. @return list<string> */
+    public static function names(): array
+    {
+        $names = ['center', 'quarterback', 'motion man', 'fullback', 'tailback', 'playside back', 'backside back'];
+        foreach (['playside', 'backside'] as $side) {
+            foreach (['tackle', 'guard', 'end', 'wing', 'wide', 'slot', 'third'] as $post) {
+                $names[] = "$side $post";
+            }
+        }
+
+        return $names;
+    }
+
     /** @param  array<string, string>  $at  letter by post */
     private function __construct(public array $at, public Lineup $lineup, public Side $playside)
     {
@@ -50,10 +63,10 @@ final readonly class Posts
         return $this->at[$post] ?? null;
     }
 
-    /** The first of posts joined by "|" that somebody holds. */
-    public function first(string $posts): ?string
+    /** The first of posts that somebody holds. @param  list<string>  $posts */
+    public function first(array $posts): ?string
     {
-        foreach (explode('|', $posts) as $post) {
+        foreach ($posts as $post) {
             if (isset($this->at[$post])) {
                 return $this->at[$post];
             }

@@ -15,6 +15,15 @@ use Jacotaxis\Core\School\Schools;
  */
 final readonly class Predicates
 {
+    /** Words that stand alone; a post or a tag as a word means that it is there. */
+    public const TERMS = [
+        'gun', 'tight end playside', 'open surface', 'two backs', 'one back', 'wing', 'slot', 'no edge blocker', 'covered',
+        'uncovered', 'playside guard covered', 'tackle uncovered', 'nose', 'no nose', 'shade', 'dive key on guard', 'condensed',
+        'wide split', 'man', 'mike over the top', '#2 crosses', 'edge man outside', 'edge man third', 'emol on end',
+        'emol on tackle', 'fill too long', 'loose second level', 'backer on the edge playside', 'backer on the edge backside',
+        'able to reach the end', 'arc playside', 'arc backside', 'split across', 'school SET-36 A', 'school SET-36 B',
+    ];
+
     /** A fill for the puller longer than this is too long for a guard, yards (JET-05: a 5 is too far). */
     private const FILL_YD = 1.4;
 
@@ -29,6 +38,19 @@ final readonly class Predicates
         private Schools $schools,
         private array $able = [],
     ) {
+    }
+
+    /** The words of a condition, without "not". @return list<string> */
+    public static function terms(string $when): array
+    {
+        $terms = [];
+        foreach ($when === '' ? [] : explode(',', $when) as $all) {
+            foreach (explode(' or ', trim($all)) as $term) {
+                $terms[] = str_starts_with($term, 'not ') ? substr($term, 4) : $term;
+            }
+        }
+
+        return $terms;
     }
 
     public function hold(string $when, string $letter = ''): bool
@@ -61,12 +83,16 @@ final readonly class Predicates
             'open surface' => $this->posts->letter('playside end') === null && $this->posts->letter('playside wing') === null,
             'two backs' => count($this->posts->lineup->count->backs) > 1,
             'one back' => count($this->posts->lineup->count->backs) === 1,
-            'wing' => $this->posts->first('playside wing|backside wing') !== null,
+            'wing' => $this->posts->first(['playside wing', 'backside wing']) !== null,
             'slot' => $this->posts->letter('playside slot') !== null,
-            'no edge blocker' => $this->posts->first('playside wing|playside end') === null,
+            'no edge blocker' => $this->posts->first(['playside wing', 'playside end']) === null,
             'covered' => $this->covered($letter),
             'uncovered' => ! $this->covered($letter),
             'nose' => $this->front->nose() !== null,
+            'shade' => $this->front->shade() !== null,
+            'playside guard covered' => $this->covered((string) $this->posts->letter('playside guard')),
+            'tackle uncovered' => ! $this->covered((string) $this->posts->letter('playside tackle')),
+            'split across' => $this->posts->letter('playside end') !== null && $this->posts->letter('playside wing') !== null,
             'no nose' => $this->front->nose() === null,
             'dive key on guard' => $this->front->firstDown() !== null && $this->front->men[$this->front->firstDown()]->over === $this->posts->letter('playside guard'),
             'condensed' => $this->condensed(),
@@ -119,7 +145,7 @@ final readonly class Predicates
         $tackle = $this->posts->letter('backside tackle');
         $five = $tackle === null ? null : $this->front->on($tackle);
 
-        return $this->front->nose() === null && $guard !== null && $five !== null && abs($this->front->movedU($five) - $this->posts->u($guard)) > self::FILL_YD;
+        return $this->front->nose() === null && $guard !== null && $this->front->on($guard) === null && $five !== null && abs($this->front->movedU($five) - $this->posts->u($guard)) > self::FILL_YD;
     }
 
     private function emolOn(string $post): bool

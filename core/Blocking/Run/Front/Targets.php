@@ -6,25 +6,37 @@ namespace Jacotaxis\Core\Blocking\Run\Front;
 
 use Jacotaxis\Core\Field\Side;
 
-/** Finds the defender a rule's words mean: the first of targets joined by "/" whom nobody has yet. */
+/** Finds the defender a rule's words mean: the first of its selectors whom nobody has yet. */
 final readonly class Targets
 {
-    /** How far a blocker looks inside himself for the next man on the line, yards. */
-    private const INSIDE_YD = 2.6;
+    /** Every selector; besides, the role of a defender means himself. */
+    public const WORDS = [
+        'over', 'nose', 'shade', 'on tackle', 'next out', '#1', '#2', '#3', '#4', 'first down playside', 'next line out',
+        'emol playside', 'emol backside', 'end inside the edge playside', 'end inside the edge backside', 'overhang playside',
+        'overhang backside', 'outside backer playside', 'outside backer backside', 'support playside', 'support backside',
+        'support safety playside', 'support no corner', 'third no corner', 'on the puller', 'not support', 'corner playside', 'corner backside', 'playside safety',
+        'backside safety', 'other safety', 'free safety', 'backside deep', 'inside backer', 'backside backer',
+        'inside backer playside', 'outside the tackle', 'in the closed gap', 'left for the lead', 'left on the back side',
+    ];
+
+    /** A man this far behind the ball is not ahead of a back who leads, yards. */
+    private const AHEAD_YD = 1.5;
 
     /** A safety and his corner stand at most so far from the receiver they play over, yards. */
     private const OVER_YD = 4.5;
 
-    /** @param  list<string>  $missing  roles of the box nobody has without this rule */
-    public function __construct(private FrontRead $front, private Posts $posts, private array $missing = [])
+    public function __construct(private FrontRead $front, private Posts $posts)
     {
     }
 
-    /** @param  list<string>  $taken  roles that are blocked or read already */
-    public function find(string $targets, string $letter, array $taken): ?string
+    /**
+     * @param  list<string>  $selectors  the first choice first
+     * @param  list<string>  $taken  roles that are blocked or read already
+     */
+    public function find(array $selectors, string $letter, array $taken): ?string
     {
-        foreach (explode('/', $targets) as $words) {
-            foreach ($this->all(trim($words), $letter) as $role) {
+        foreach ($selectors as $words) {
+            foreach ($this->all($words, $letter) as $role) {
                 if (! in_array($role, $taken, true)) {
                     return $role;
                 }
@@ -46,23 +58,28 @@ final readonly class Targets
         $found = match ($words) {
             'over' => $this->over($letter),
             'nose' => $front->nose(),
-            'mike' => $front->mike,
+            'shade' => $front->shade(),
+            'inside backer' => $front->fromTackle($front->backers)[0] ?? null,
+            'on the puller' => $this->onPuller($letter),
             'on tackle' => $front->optionCount()[0] ?? null,
             'next out' => $front->optionCount()[1] ?? null,
             '#1', '#2', '#3', '#4' => $front->optionCount()[(int) $words[1] - 1] ?? null,
             'first down playside' => $front->firstDown(),
-            'second down playside', 'next line out' => $front->firstDown() === null ? null : $front->lineOutside($front->firstDown()),
+            'next line out' => $front->firstDown() === null ? null : $front->lineOutside($front->firstDown()),
             'emol playside' => $front->emol($play),
             'emol backside' => $front->emol($back),
             'end inside the edge playside' => $this->second($front->line, true),
             'end inside the edge backside' => $this->second($front->line, false),
             'overhang playside' => $front->overhang($play),
             'overhang backside' => $front->overhang($back),
-            'outside backer playside', 'wide playside backer' => $this->last([...$front->backers, ...$front->overhangs], true),
+            'outside backer playside' => $this->last([...$front->backers, ...$front->overhangs], true),
             'outside backer backside' => $this->last([...$front->backers, ...$front->overhangs], false),
             'support playside' => $front->support['playside'],
             'support backside' => $front->support['backside'],
             'support safety playside' => $this->supportSafety(),
+            'support no corner' => $this->noCorner($front->support['playside']),
+            'third no corner' => $this->noCorner($front->optionCount()[2] ?? null),
+            'other safety' => $front->safety($play) === $front->freeSafety() ? null : $front->safety($play),
             'not support' => $front->support['playside'] === $front->corner($play) ? $front->safety($play) : $front->corner($play),
             'corner playside' => $front->corner($play),
             'corner backside' => $front->corner($back),
@@ -75,41 +92,56 @@ final readonly class Targets
         return $found === false ? $this->several($words, $letter) : ($found === null ? [] : [$found]);
     }
 
+    private function noCorner(?string $role): ?string
+    {
+        return $role === null || $this->front->men[$role]->group === 'corner' ? null : $role;
+    }
+
+    /** The man on the neighbor of the back side who pulls: guard and tackle fill for one another. */
+    private function onPuller(string $letter): ?string
+    {
+        $puller = $this->posts->letter($this->posts->post($letter) === 'backside guard' ? 'backside tackle' : 'backside guard');
+
+        return $puller === null ? null : $this->front->on($puller);
+    }
+
     /** Words that may mean more than one man. @return list<string> */
     private function several(string $words, string $letter): array
     {
         $backers = $this->front->backers;
 
         return match ($words) {
-            // From the tackle in: the man of the second level the play runs at first.
-            'playside backer' => $this->fromTackle($backers),
-            'inside backer playside' => array_values(array_filter($backers, fn (string $r): bool => $this->front->u($r) > -0.6)),
+            'inside backer playside' => array_values(array_filter($this->front->fromTackle($backers), fn (string $r): bool => $this->front->u($r) > -0.6)),
             'backside backer' => $backers,
+            'in the closed gap' => $this->inClosedGap($letter),
             'outside the tackle' => array_values(array_filter([...$backers, ...$this->front->overhangs], fn (string $r): bool => $this->front->u($r) > $this->front->end($this->front->playside) + 0.8)),
-            'inside playside', 'inside backside' => $this->inside($letter),
-            'nobody has' => $this->missing,
+            'left for the lead' => $this->ahead([...$this->front->fromTackle($backers), ...array_reverse($this->front->line)]),
+            'left on the back side' => $this->backSide(),
             default => [],
         };
     }
 
-    /** @param  list<string>  $backers @return list<string> */
-    private function fromTackle(array $backers): array
+    /** Men on the line between a tackle and his guard: who shuts the gap has them. @return list<string> */
+    private function inClosedGap(string $letter): array
     {
-        $tackle = $this->front->end($this->front->playside) + 0.8;
-        usort($backers, fn (string $a, string $b): int => [$this->front->u($a) > $tackle, -$this->front->u($a)] <=> [$this->front->u($b) > $tackle, -$this->front->u($b)]);
+        $tackle = $this->posts->u($letter);
+        $guard = $this->posts->u((string) $this->posts->letter('backside guard'));
 
-        return $backers;
+        return array_values(array_filter($this->front->line, fn (string $r): bool => $this->front->movedU($r) > $tackle - 0.1 && $this->front->movedU($r) < $guard - 0.1));
     }
 
-    /** Men on the line inside a blocker, the nearest first. @return list<string> */
-    private function inside(string $letter): array
+    /** Men a back who leads meets on his way: those of the play side and the middle. @param  list<string>  $roles @return list<string> */
+    private function ahead(array $roles): array
     {
-        $u = $this->posts->u($letter);
-        $out = $u >= $this->front->middle() ? 1.0 : -1.0;
-        $line = array_values(array_filter($this->front->line, fn (string $r): bool => ($u - $this->front->movedU($r)) * $out > -0.1 && ($u - $this->front->movedU($r)) * $out < self::INSIDE_YD));
-        usort($line, fn (string $a, string $b): int => $out * $this->front->movedU($b) <=> $out * $this->front->movedU($a));
+        return array_values(array_filter($roles, fn (string $r): bool => $this->front->u($r) > $this->front->middle() - self::AHEAD_YD));
+    }
 
-        return $line;
+    /** Men of the box behind the play, from the inside out, those on the line first. @return list<string> */
+    private function backSide(): array
+    {
+        $behind = fn (array $roles): array => array_reverse(array_values(array_filter($roles, fn (string $r): bool => $this->front->movedU($r) < $this->front->middle())));
+
+        return [...$behind($this->front->line), ...$behind($this->front->backers)];
     }
 
     /** The man on a lineman, else who plays over a receiver. */

@@ -28,8 +28,8 @@ final class Cautions
         $book = $proof->scene->setting->situation->rules;
         $n = ['nfhs' => 0, 'ncaa' => 1, 'nfl' => 2][$book->value];
         foreach ($proof->resolved->blocks as $letter => $block) {
-            if (isset(self::BLOCKS[$block->verb]) && $block->target !== null) {
-                [$code, $text, $rules] = self::BLOCKS[$block->verb];
+            if (isset(self::BLOCKS[$block->verb->value]) && $block->target !== null) {
+                [$code, $text, $rules] = self::BLOCKS[$block->verb->value];
                 $findings[$code] ??= new Finding("caution-$code", Finding::INFO, $letter, "$letter $text ({$rules[$n]}, from memory). The rule book, the officials and the state association decide.", $rules[$n]);
             }
         }

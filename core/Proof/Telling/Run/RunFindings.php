@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\RunKind;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Offense\Legal\Legality;
@@ -64,7 +66,7 @@ final class RunFindings
             }
         }
         foreach ($proof->resolved->blocks as $letter => $block) {
-            if ($block->verb === 'kick' && $block->target === null) {
+            if ($block->verb === Verb::Kick && $block->target === null) {
                 $findings[] = new Finding('nobody-to-kick', Finding::INFO, $letter, "$letter finds nobody to kick out: he turns up and seals.", 'JET-05');
             }
         }
@@ -75,10 +77,10 @@ final class RunFindings
     /** Where a line cannot double, it is said (INZ-02). @return list<Finding> */
     private static function combinations(RunProof $proof): array
     {
-        if ($proof->resolved->run->scheme()->kind !== 'zone') {
+        if ($proof->resolved->run->scheme()->kind !== RunKind::Zone) {
             return [];
         }
-        $doubles = array_filter($proof->resolved->blocks, fn (Block $b): bool => $b->verb === 'double');
+        $doubles = array_filter($proof->resolved->blocks, fn (Block $b): bool => $b->verb === Verb::Double);
 
         return $doubles !== [] ? [] : [new Finding('no-combination', Finding::INFO, null, 'No combination is possible: the line is one on one across.', 'INZ-02')];
     }
@@ -100,7 +102,7 @@ final class RunFindings
         $pitch = $proof->carriers['pitch'] ?? null;
         $keep = $proof->carriers['keep'] ?? null;
         if ($pitch === null || $keep === null) {
-            return $proof->resolved->run->scheme()->pitch !== null && $pitch === null && $proof->resolved->key('pitch') !== null
+            return $proof->resolved->run->scheme()->pitch !== [] && $pitch === null && $proof->resolved->key('pitch') !== null
                 ? [new Finding('no-pitch-man', Finding::CAUTION, 'Q', 'Nobody is there for the pitch: the quarterback keeps whatever the key does.', null, 'Put a man in motion, or say two backs.')] : [];
         }
         $at = $pitch->from - 0.25;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Tracks;
@@ -139,7 +140,7 @@ final class RunFrames
             return [$man->xYd + ($man->vxYd <=> 0.0) * $run, $man->yYd];
         }
         $target = $block->target === null ? null : ($this->proof->resolved->front->men[$block->target] ?? null);
-        [$tx, $ty] = $target === null ? [$man->xYd + $sign * 1.2, $man->yYd + ($block->verb === 'fake' ? 3.5 : 2.5)] : [$target->xYd + 0.8 * $sign, $target->yYd - 1.0];
+        [$tx, $ty] = $target === null ? [$man->xYd + $sign * 1.2, $man->yYd + ($block->verb === Verb::Fake ? 3.5 : 2.5)] : [$target->xYd + 0.8 * $sign, $target->yYd - 1.0];
         $away = hypot($tx - $man->xYd, $ty - $man->yYd);
         $run = min($away, $this->proof->scene->setting->level->lineman()->distance(max(0.0, $i * Path::STEP - 0.15)));
 

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\Branch;
+use Jacotaxis\Core\Blocking\Run\Branches;
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
 use Jacotaxis\Core\Blocking\Run\LineCalls;
+use Jacotaxis\Core\Blocking\Run\Technique;
+use Jacotaxis\Core\Blocking\Run\Verb;
+use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Proof\Run\Carrier;
 use Jacotaxis\Core\Proof\Run\RunAct;
@@ -125,12 +130,33 @@ final readonly class RunReport
         $rows = [];
         foreach ($this->proof->resolved->blocks as $letter => $block) {
             $made = $this->proof->made[$letter] ?? null;
-            [$step, $aim] = Block::technique($block->verb);
-            $rows[] = ['man' => $letter, 'job' => $this->job($block).StaffJobs::of($this->proof->scene->call, (string) $letter), 'target' => $block->blocks() ? $block->target : null, 'makeable' => $made?->makeable, 'why' => $made?->why,
-                'first' => $block->first, 'partner' => $block->partner, 'verb' => $block->verb, 'step' => $step === '' ? null : $step, 'aim' => $aim === '' ? null : $aim];
+            $told = Technique::of($block, $this->proof->resolved, $this->proof->scene->setting->schools);
+            $rows[] = [
+                'man' => $letter,
+                'job' => $this->job($block).StaffJobs::of($this->proof->scene->call, (string) $letter),
+                'target' => $block->blocks() ? $block->target : null,
+                'makeable' => $made?->makeable,
+                'why' => $made?->why,
+                'first' => $block->first,
+                'partner' => $block->partner,
+                'verb' => $block->verb->value,
+                'step' => $told->step,
+                'aim' => $told->aim,
+                'count' => $told->count,
+                'eyes' => $told->eyes,
+                'branches' => array_map($this->branch(...), Branches::of($block, $this->proof->resolved)),
+            ];
         }
 
         return $rows;
+    }
+
+    /** @return array{if: string, then: string, defender: string|null, look: array<string, mixed>|null} */
+    private function branch(Branch $branch): array
+    {
+        $look = $branch->defender === null || $branch->movement === null ? null : $this->proof->scene->look->changing($branch->defender, ['movement' => $branch->movement]);
+
+        return ['if' => $branch->if, 'then' => $branch->then, 'defender' => $branch->defender, 'look' => $look === null ? null : LookDocument::write($look)];
     }
 
     private function job(Block $block): string
@@ -138,11 +164,11 @@ final readonly class RunReport
         $carriers = $this->proof->carriers;
 
         return match ($block->verb) {
-            'carry' => 'Carries the ball, '.($carriers['give']->where ?? 'on his track'),
-            'pitch' => 'Takes the pitch, '.(isset($carriers['pitch']) ? '4 to 5 yd wide and 1 yd deep of Q' : 'on his track'),
-            'fake' => isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers',
-            'quarterback' => $this->quarterback(),
-            'route' => isset($this->proof->scene->routes[$block->letter]) ? Describer::job($this->proof->scene->call, $block->letter) : 'Runs his route',
+            Verb::Carry => 'Carries the ball, '.($carriers['give']->where ?? 'on his track'),
+            Verb::Pitch => 'Takes the pitch, '.(isset($carriers['pitch']) ? '4 to 5 yd wide and 1 yd deep of Q' : 'on his track'),
+            Verb::Fake => isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers',
+            Verb::Quarterback => $this->quarterback(),
+            Verb::Route => isset($this->proof->scene->routes[$block->letter]) ? Describer::job($this->proof->scene->call, $block->letter) : 'Runs his route',
             default => $block->words().($block->unset === null ? '' : ' (product default)'),
         };
     }
@@ -176,7 +202,7 @@ final readonly class RunReport
         $hats = Hats::of($proof);
 
         return [
-            'scheme' => $scheme->name, 'side' => $resolved->run->side->value, 'words' => $scheme->words, 'kind' => $scheme->kind,
+            'scheme' => $scheme->name, 'side' => $resolved->run->side->value, 'words' => $scheme->words, 'kind' => $scheme->kind->value,
             'carrier' => $proof->carriers['give']->letter ?? null, 'where' => $proof->carriers['give']->where ?? ($proof->carriers['keep']->where ?? ''),
             'cutKey' => $cut === null || $cut->defender === null ? null : ['defender' => $cut->defender, 'technique' => $cut->technique, 'triangle' => $cut->triangle, 'gap' => $cut->gap, 'looks' => $cut->looks, 'why' => $cut->why],
             'readKey' => $resolved->key('give'), 'pitchKey' => $resolved->key('pitch'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunProof;
@@ -70,7 +71,7 @@ final class RunStage
             $made = $proof->made[$letter] ?? null;
             $man = $proof->scene->men[$letter];
             $line = [[$man->xYd, $man->yYd]];
-            if (in_array($block->verb, ['kick', 'wrap', 'split', 'bluff'], true)) {
+            if (in_array($block->verb, [Verb::Kick, Verb::Wrap, Verb::Split, Verb::Bluff], true)) {
                 $line[] = [$man->xYd + 0.4 * (($target->xYd ?? $man->xYd) <=> $man->xYd), $man->yYd - 1.2];
             }
             if ($first !== null) {
@@ -79,7 +80,7 @@ final class RunStage
             if ($target !== null) {
                 $line[] = $made?->xYd !== null ? [$made->xYd, $made->yYd - 0.5] : [$target->xYd, $target->yYd - 0.6];
             }
-            $rows[] = ['man' => $letter, 'verb' => $block->verb, 'target' => $block->target, 'makeable' => $made?->makeable, 'line' => array_map(fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $line)];
+            $rows[] = ['man' => $letter, 'verb' => $block->verb->value, 'target' => $block->target, 'makeable' => $made?->makeable, 'line' => array_map(fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $line)];
         }
 
         return $rows;

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Blocking\Run\Catalogue;
+
+use Jacotaxis\Core\Blocking\Run\JobRow;
+use Jacotaxis\Core\Blocking\Run\KeyRow;
+use Jacotaxis\Core\Blocking\Run\RunKind;
+use Jacotaxis\Core\Blocking\Run\RunScheme;
+
+/** Gap runs: the line blocks down and somebody comes around (common practice). */
+final class GapRuns
+{
+    private const DEEP_BACK = 'tailback|fullback';
+
+    private const FULLBACK_FIRST = 'fullback|tailback';
+
+    /** @return list<RunScheme> */
+    public static function all(): array
+    {
+        return [self::duo(), self::power(), self::counter(), self::trap(), self::jetCounter(), self::belly(), self::buck(), self::dive()];
+    }
+
+    private static function duo(): RunScheme
+    {
+        return new RunScheme(
+            name: 'duo',
+            words: 'doubles straight ahead to the backers, the runner reads the mike',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'A',
+            gaps: ['A', 'B'],
+            stepYd: 0.0,
+            flowYd: 0.4,
+            jobs: [JobRow::read('fullback', 'two backs', 'lead', 'left for the lead/support playside/playside safety', late: true)],
+            keys: [KeyRow::read('give', 'emol backside', 'gun, arc backside'), KeyRow::read('give', 'emol playside', 'gun, arc playside')],
+            ownsInside: true,
+        );
+    }
+
+    private static function power(): RunScheme
+    {
+        return new RunScheme(
+            name: 'power',
+            words: 'the line blocks down, the end is kicked out, the backside guard leads through',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'C',
+            gaps: ['A', 'B', 'C', 'D'],
+            stepYd: -0.7,
+            flowYd: 0.6,
+            jobs: [
+                JobRow::read('fullback|playside wing|backside wing|playside slot', 'two backs or wing or slot', 'kick', 'emol playside'),
+                JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
+            ],
+        );
+    }
+
+    private static function counter(): RunScheme
+    {
+        return new RunScheme(
+            name: 'counter',
+            words: 'the line blocks down, the backside guard kicks the end out, the backside tackle or a wing leads through',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'C',
+            gaps: ['A', 'B', 'C'],
+            stepYd: -0.7,
+            flowYd: -0.6,
+            jobs: [
+                JobRow::read('backside guard', '', 'kick', 'emol playside'),
+                JobRow::read('backside wing|backside tackle', '', 'wrap', 'inside backer/backside backer'),
+                JobRow::read('fullback', 'two backs', 'fill', 'left on the back side', late: true),
+            ],
+            keys: [KeyRow::read('give', 'emol backside', 'gun, not backside wing, not backside end, one back')],
+            meshS: 1.0,
+        );
+    }
+
+    private static function trap(): RunScheme
+    {
+        return new RunScheme(
+            name: 'trap',
+            words: 'the first down man past the center is let in and trapped by the backside guard',
+            kind: RunKind::Gap,
+            carriers: self::FULLBACK_FIRST,
+            entry: 'A',
+            gaps: ['A', 'B'],
+            stepYd: -0.5,
+            flowYd: 0.2,
+            jobs: [JobRow::read('backside guard', '', 'kick', 'first down playside')],
+            // Whether the end who chases is cut off is the staff's: the run is past him before he comes.
+            onAirCost: 6.0,
+        );
+    }
+
+    private static function jetCounter(): RunScheme
+    {
+        return new RunScheme(
+            name: 'jet counter',
+            words: 'the sweep is faked, a backside lineman traps the last man and the back leads through',
+            kind: RunKind::Gap,
+            carriers: 'backside wing|playside wing|tailback|fullback',
+            entry: 'C',
+            gaps: ['B', 'C'],
+            stepYd: -0.4,
+            flowYd: -1.4,
+            jobs: [
+                JobRow::read('backside tackle', 'school SET-36 A, not fill too long', 'kick', 'emol playside'),
+                JobRow::read('backside guard', 'school SET-36 B or fill too long', 'kick', 'emol playside'),
+                JobRow::read('fullback|tailback', '', 'lead', 'left for the lead/support playside/playside safety', late: true),
+                JobRow::read('backside guard|backside tackle', '', 'fill', 'over/on the puller'),
+                JobRow::read('backside end', '', 'climb', 'backside backer'),
+            ],
+            meshS: 1.1,
+            onAirCost: 6.0,
+        );
+    }
+
+    private static function belly(): RunScheme
+    {
+        return new RunScheme(
+            name: 'belly',
+            words: 'the line blocks down, the back hits outside the tackle behind a kick',
+            kind: RunKind::Gap,
+            carriers: self::FULLBACK_FIRST,
+            entry: 'C',
+            gaps: ['B', 'C'],
+            stepYd: -0.5,
+            flowYd: 0.6,
+            jobs: [
+                JobRow::read('playside guard', '', 'kick', 'emol playside'),
+                JobRow::read('playside wing|tailback', '', 'lead', 'left for the lead/support playside/playside safety', late: true),
+            ],
+        );
+    }
+
+    private static function buck(): RunScheme
+    {
+        return new RunScheme(
+            name: 'buck',
+            words: 'both guards pull: the playside guard kicks, the backside guard leads through',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'D',
+            gaps: ['C', 'D'],
+            stepYd: -0.8,
+            flowYd: 0.8,
+            jobs: [
+                JobRow::read('playside guard', 'playside end or playside wing', 'kick', 'overhang playside/support playside/emol playside'),
+                JobRow::read('playside guard', '', 'kick', 'emol playside'),
+                JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
+                JobRow::read('fullback', 'two backs', 'fill', 'left on the back side', late: true),
+            ],
+            meshS: 0.8,
+        );
+    }
+
+    private static function dive(): RunScheme
+    {
+        return new RunScheme(
+            name: 'dive',
+            words: 'man blocking, the back hits at once',
+            kind: RunKind::Gap,
+            carriers: self::FULLBACK_FIRST,
+            entry: 'B',
+            gaps: ['A', 'B'],
+            stepYd: 0.0,
+            flowYd: 0.2,
+            jobs: [],
+            meshS: 0.4,
+        );
+    }
+}
