@@ -31,11 +31,11 @@ final class Workers
             $children[] = self::child($chunk, $do);
         }
         $done = [];
-        foreach ($children as [$pid, $socket]) {
-            $answer = stream_get_contents($socket);
-            fclose($socket);
+        foreach ($children as [$pid, $file]) {
             pcntl_waitpid($pid, $status);
-            $part = $answer === '' ? null : unserialize((string) $answer);
+            $answer = (string) file_get_contents($file);
+            unlink($file);
+            $part = $answer === '' ? null : unserialize($answer);
             if (! is_array($part)) {
                 throw new RuntimeException('A part of the work was not done: its process ended early.');
             }
@@ -46,29 +46,25 @@ final class Workers
     }
 
     /**
+     * A process that writes what it found into a file: however much it is and however late it is read, nobody waits.
+     *
      * @param  list<mixed>  $chunk
-     * @return array{int, resource}
+     * @return array{int, string}
      */
     private static function child(array $chunk, callable $do): array
     {
-        $pair = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, STREAM_IPPROTO_IP);
-        $pid = $pair === false ? -1 : pcntl_fork();
-        if ($pair === false || $pid === -1) {
+        $file = tempnam(sys_get_temp_dir(), 'jx-part-');
+        $pid = $file === false ? -1 : pcntl_fork();
+        if ($file === false || $pid === -1) {
             throw new RuntimeException('No process could be started for a part of the work.');
         }
         if ($pid === 0) {
-            fclose($pair[0]);
-            $answer = serialize(array_map($do, $chunk));
-            for ($sent = 0; $sent < strlen($answer); $sent += $n) {
-                $n = (int) fwrite($pair[1], substr($answer, $sent));
-            }
-            fclose($pair[1]);
+            file_put_contents($file, serialize(array_map($do, $chunk)));
             // Ends at once: what the parent opened is the parent's to close.
             posix_kill((int) getmypid(), SIGKILL);
         }
-        fclose($pair[1]);
 
-        return [$pid, $pair[0]];
+        return [$pid, $file];
     }
 
     private static function cores(): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking;
 
+use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Matching;
 use Jacotaxis\Core\Field\Side;
@@ -35,13 +36,42 @@ final readonly class Pickup
     /**
      * @param  array<string, string>  $takes  role of the rusher by letter of the protector
      * @param  list<Defender>  $free  rushers nobody has
+     * @param  Resolved|null  $shown  the run the line blocks behind its action, or null for a drop-back pass
      */
     private function __construct(
         public array $takes,
         public array $free,
         public Side $slide,
         public string $slides,
+        public ?Resolved $shown = null,
     ) {
+    }
+
+    /**
+     * Behind a run action the line blocks the run it shows (PRO-01, PRO-08): each keeps the man he has in the run, who comes
+     * although the run has nobody for him goes to a man without one.
+     *
+     * @param  list<Defender>  $rushers  in their lanes
+     * @param  list<string>  $staying  letters besides the linemen who stay in
+     * @param  string|null  $unblocked  role of a rusher whom the call leaves alone
+     */
+    public static function behind(Resolved $shown, Lineup $lineup, array $rushers, array $staying, ?string $unblocked = null): self
+    {
+        $alone = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role === $unblocked));
+        $rushers = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role !== $unblocked));
+        $roles = array_map(fn (Defender $d): string => $d->role, $rushers);
+        $takes = [];
+        foreach ([...Man::LINEMEN, ...$staying] as $letter) {
+            $has = $shown->blocks[$letter]->target ?? null;
+            if ($has !== null && in_array($has, $roles, true) && ! in_array($has, $takes, true)) {
+                $takes[$letter] = $has;
+            }
+        }
+        $left = array_values(array_filter($rushers, fn (Defender $d): bool => ! in_array($d->role, $takes, true)));
+        $spare = array_values(array_filter([...Man::LINEMEN, ...$staying], fn (string $l): bool => ! isset($takes[$l]) && ! ($shown->blocks[$l] ?? null)?->verb->pulls()));
+        [$more, $free] = self::divide($lineup, $left, $spare, 'none', $shown->run->side);
+
+        return new self($takes + $more, [...$alone, ...$free], $shown->run->side, 'none', $shown);
     }
 
     /**
@@ -56,10 +86,23 @@ final readonly class Pickup
         $rushers = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role !== $unblocked));
         $scheme = $protection->scheme ?? Scheme::HalfSlide;
         $slide = $protection?->side !== null && ! $scheme->rolls() ? $protection->side : ($readSide ?? Side::Right)->opposite();
-        $letters = [...Man::LINEMEN, ...$staying];
+        [$takes, $free] = self::divide($lineup, $rushers, [...Man::LINEMEN, ...$staying], $scheme->slides(), $slide);
+
+        return new self($takes, [...$alone, ...$free], $slide, $scheme->slides());
+    }
+
+    /**
+     * The cheapest way to give rushers to protectors.
+     *
+     * @param  list<Defender>  $rushers
+     * @param  list<string>  $letters
+     * @return array{array<string, string>, list<Defender>} role by letter, and whom nobody has
+     */
+    private static function divide(Lineup $lineup, array $rushers, array $letters, string $slides, Side $slide): array
+    {
         $cost = [];
         foreach ($rushers as $r => $rusher) {
-            $cost[$r] = array_map(fn (string $l): float => self::cost($lineup, $l, $rusher, $scheme->slides(), $slide), $letters);
+            $cost[$r] = array_map(fn (string $l): float => self::cost($lineup, $l, $rusher, $slides, $slide), $letters);
             foreach (array_keys($rushers) as $n) {
                 // Of two the outer one is left: he has the longer way.
                 $cost[$r][] = self::FREE - 0.5 * abs($rusher->xYd) - 0.2 * $rusher->yYd;
@@ -74,7 +117,7 @@ final readonly class Pickup
             }
         }
 
-        return new self($takes, [...$alone, ...$free], $slide, $scheme->slides());
+        return [$takes, $free];
     }
 
     /** Yards a protector has to go beyond his own zone for a rusher. */

@@ -30,7 +30,7 @@ final class Shares
         'roll-out crossers' => 'half-boot {side}',
         'leak' => 'zone {other} fake, boot {side}',
         'yankee' => 'zone {other} fake',
-        'crack-seam-wheel' => 'counter {side} fake',
+        'crack-seam-wheel' => 'crack {side} fake',
     ];
 
     /** Of the default looks each call is proved against every so many, another row of them from call to call. */

@@ -32,6 +32,9 @@ final class Resolver
     /** @var list<array{decision: string, role: string}> in the order they are read */
     private array $keys = [];
 
+    /** @var list<string> roles left free by design although nobody reads them */
+    private array $unread = [];
+
     private readonly Targets $targets;
 
     private readonly Predicates $when;
@@ -160,19 +163,32 @@ final class Resolver
         foreach ($this->run->tags as $tag) {
             $tagged = [...$tagged, ...array_filter(Tags::keys($tag), fn (KeyRow $k): bool => $this->when->hold($k->when))];
         }
-        $decided = array_map(fn (KeyRow $k): string => $k->decision, $tagged);
-        $own = array_filter($this->scheme->keys, fn (KeyRow $k): bool => ! in_array($k->decision, $decided, true));
+        $changed = array_map(fn (KeyRow $k): string => $k->decision, $tagged);
+        $own = array_filter($this->scheme->keys, fn (KeyRow $k): bool => ! in_array($k->decision, $changed, true));
         $rows = [...$tagged, ...$own];
         usort($rows, fn (KeyRow $a, KeyRow $b): int => $a->order() <=> $b->order());
-        foreach ($this->run->giveOnly ? [] : $rows as $row) {
-            if (! $this->when->hold($row->when) || in_array($row->decision, array_column($this->keys, 'decision'), true)) {
+        $decided = [];
+        foreach ($rows as $row) {
+            if (! $this->when->hold($row->when) || in_array($row->decision, $decided, true)) {
                 continue;
             }
             $role = $this->targets->find($row->targets, 'Q', $this->taken);
             if ($role !== null) {
-                $this->keys[] = ['decision' => $row->decision, 'role' => $role];
-                $this->taken[] = $role;
+                $decided[] = $row->decision;
+                $this->leave($role, $row->decision);
             }
+        }
+    }
+
+    /** Whom the play reads is left free. An option handed off whatever he does leaves him all the same, and nobody reads him (PAC-19). */
+    private function leave(string $role, string $decision): void
+    {
+        if (! $this->run->giveOnly) {
+            $this->keys[] = ['decision' => $decision, 'role' => $role];
+            $this->taken[] = $role;
+        } elseif ($this->scheme->isOption()) {
+            $this->unread[] = $role;
+            $this->taken[] = $role;
         }
     }
 
@@ -292,7 +308,7 @@ final class Resolver
         // Where the ball goes around the end the men outside the box are at the point too.
         $outside = ! $this->scheme->kind->goesWide() ? [] : array_filter($this->front->overhangs, fn (string $r): bool => $this->front->u($r) > 0.0);
 
-        return array_values(array_diff([...$point, ...$outside], $this->taken));
+        return array_values(array_diff([...$point, ...$outside], array_diff($this->taken, $this->unread)));
     }
 
     /** @return array<string, Block> in the order of the men */

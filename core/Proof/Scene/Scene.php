@@ -7,6 +7,9 @@ namespace Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Pickup;
 use Jacotaxis\Core\Blocking\Run\Hold;
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Resolver;
+use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Drawn;
@@ -29,6 +32,7 @@ use Jacotaxis\Core\Route\Facing;
 use Jacotaxis\Core\Route\Release;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RunRoute;
+use Jacotaxis\Core\School\Schools;
 
 /** A call and a look standing on the field: the twenty-two spots, the count and the timed routes. */
 final readonly class Scene
@@ -106,7 +110,7 @@ final readonly class Scene
             $routes[$letter] = RouteRunner::path($man, $run, $frame, $law, $release, $called, $lineup->count->number($letter) === 1);
             $planned[$letter] = $release === null && $run === $called ? $routes[$letter] : RouteRunner::path($man, $called, $frame, $law, outside: $lineup->count->number($letter) === 1);
         }
-        $pickup = self::pickup($call, $look, $lineup, $aligned->defenders, $routes, $reads);
+        $pickup = self::pickup($call, $look, $lineup, $aligned->defenders, $routes, $reads, $setting->schools);
         $stays = array_filter(array_intersect_key($pickup->takes, $routes), fn (string $l): bool => $call->routes[$l]->checks, ARRAY_FILTER_USE_KEY);
 
         return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
@@ -218,7 +222,7 @@ final readonly class Scene
      * @param  array<string, RunRoute>  $routes
      * @param  list<string>  $reads
      */
-    private static function pickup(Call $call, Look $look, Lineup $lineup, array $defenders, array $routes, array $reads): Pickup
+    private static function pickup(Call $call, Look $look, Lineup $lineup, array $defenders, array $routes, array $reads, Schools $schools): Pickup
     {
         $rushers = [];
         foreach ($defenders as $d) {
@@ -229,7 +233,23 @@ final readonly class Scene
         $staying = array_values(array_filter($lineup->eligible(), fn (string $l): bool => ! isset($call->routes[$l]) || $call->routes[$l]->checks));
         $first = $reads === [] ? null : Side::ofX($routes[$reads[0]]->break()->xYd);
 
-        return Pickup::of($lineup, $rushers, $staying, $call->protection, $first, self::leftAlone($call, $look, $lineup, $rushers));
+        $alone = self::leftAlone($call, $look, $lineup, $rushers);
+        $shown = self::shown($call, $look, $lineup, $defenders, $schools);
+
+        return $shown === null ? Pickup::of($lineup, $rushers, $staying, $call->protection, $first, $alone) : Pickup::behind($shown, $lineup, $rushers, $staying, $alone);
+    }
+
+    /** The run whose blocks the line shows, handed off whatever anybody does; null without a run action. @param  list<Defender>  $defenders */
+    private static function shown(Call $call, Look $look, Lineup $lineup, array $defenders, Schools $schools): ?Resolved
+    {
+        $run = $call->run !== null ? null : $call->fake?->run($lineup->strong);
+        // Behind an option everybody has the hand that is down in front of him (PRO-01).
+        if ($run === null || $run->scheme()->isOption()) {
+            return null;
+        }
+        $given = new RunCall($run->scheme, $run->side, $run->who, giveOnly: true);
+
+        return Resolver::of($given, $lineup, $defenders, $look, $schools, array_map(strval(...), array_keys($call->routes)));
     }
 
     /**

@@ -26,7 +26,8 @@ final class BootRules
             return null;
         }
         if ($man->isBack()) {
-            return self::back($proof, $letter);
+            // Who has a man in the run that is shown has him in the pass too.
+            return isset($scene->pickup->takes[$letter]) ? null : self::back($proof, $letter);
         }
         $roll = $scene->rolls();
         if ($roll === null) {

@@ -275,6 +275,10 @@ final class Report
     private function blocker(string $letter): array
     {
         $role = $this->scene->pickup->takes[$letter] ?? null;
+        $shows = $this->shows($letter, $role);
+        if ($shows !== null) {
+            return ['job' => $shows, 'target' => $role];
+        }
         if ($role !== null) {
             return ['job' => "Blocks the $role", 'target' => $role];
         }
@@ -283,6 +287,26 @@ final class Report
         $slides = $this->scene->men[$letter]->isLineman() && $this->scene->pickup->slides !== 'none';
 
         return ['job' => ($slides ? 'His gap' : 'Nobody on him').': '.($near === [] ? 'helps inside' : "checks the {$near[0]->role}, helps inside"), 'target' => null];
+    }
+
+    /** What a man does who blocks the run that is shown: its steps, and nobody goes down the field (PRO-01, PRO-08). */
+    private function shows(string $letter, ?string $role): ?string
+    {
+        $shown = $this->scene->pickup->shown;
+        $block = $shown?->blocks[$letter] ?? null;
+        if ($shown === null || $block === null || $block->verb->isBallJob()) {
+            return null;
+        }
+        $as = "as in {$shown->run->scheme}";
+
+        return match (true) {
+            $role !== null && $block->target === $role => $block->words(),
+            $role !== null => null,
+            $block->verb->pulls() => "Pulls $as, stays behind the line: ".($block->target === null ? 'the first man off the edge' : "the {$block->target} if he comes, else the edge"),
+            $block->first !== null => "Helps {$block->partner} on the {$block->first} $as, stays".($block->target === null || $block->target === $block->first ? '' : ": checks the {$block->target}"),
+            $block->target !== null => "Steps $as, stays in his gap: checks the {$block->target}",
+            default => null,
+        };
     }
 
     /** @return array<string, mixed> drop, lanes and the rule-true ball, seconds */

@@ -44,7 +44,8 @@ final class PlayAction
     private static function married(): array
     {
         return [
-            Truth::of('12 crack-seam-wheel with its run', Want::good()->key('safety', 'corner')->throws('seam')->brings('stay', 'give'), 'pistol trips {side}, counter {side} fake: crack-seam-wheel {side}', ['trips'], ['cover 3'])->middle(),
+            Truth::of('12 crack-seam-wheel with its run', Want::good()->key('safety', 'corner')->throws('seam')->brings('stay', 'give'), 'pistol trips {side}, crack {side} fake: crack-seam-wheel {side}', ['trips'], ['cover 3', 'cover 4'])->middle(),
+            Truth::of('12 crack-seam-wheel with a counter', Want::good()->key('safety', 'corner')->throws('seam')->brings('stay', 'give'), 'pistol trips {side}, counter {side} fake: crack-seam-wheel {side}', ['trips'], ['cover 3'])->fronts('4-3 over', '4-2 nickel')->middle(),
             Truth::of('11 an option pass off the support safety', Want::notCovered()->key('safety', 'corner')->throws('seam|post'), 'double-slot, H pitch right, triple right fake: R seam, Z post; read R, Z', ['double-slot'], ['cover 4'])->middle()->fronts('5-2', '4-3 over', '3-4'),
         ];
     }

@@ -45,7 +45,8 @@ final class Runs
     private static function bad(): array
     {
         return [
-            Truth::of('22 zone without a read into seven and eight: not good', Want::notGood(), 'gun {set} {side}: zone {side} give', ['2x2', 'trips'], ['cover 1', 'cover 0'])->fronts('bear', '6-2', '4-4')->middle(),
+            Truth::of('22 zone without a read into seven and eight: not good', Want::notGood(), 'gun {set} {side}: zone {side} give', ['2x2', 'trips'], ['cover 1', 'cover 0'])->fronts('bear', '6-2')->middle(),
+            Truth::of('22 five blockers, six in the box, nobody read: not good', Want::notGood(), 'gun {set} {side}: zone {side} give', ['2x2'], ['cover 3'])->fronts('4-4', '4-3 over', '3-4', '5-2')->middle(),
             Truth::of('22 runs into nine: not good', Want::notGood(), 'under center I {side}: power {side}', ['I'], ['cover 0'])->fronts('6-2')->middle()
                 ->andCalls('under center wing {side}: duo {side}', 'under center I {side}: dive {side}', 'under center I {side}: counter {side}'),
             Truth::of('22 an option that reads nobody: not good', Want::notGood(), 'double-slot, H return right: triple right give', ['double-slot'], ['cover 3', 'cover 4'])->fronts('5-2', '4-3 over', '4-4')->middle()

@@ -7,7 +7,7 @@ import { KeyFork } from './KeyFork';
 import { Covers, LeastSpot, PressFork, Walk } from './keys';
 import { Band, DrawnPath, Ghosts, ReadFlag, RouteLine } from './routes';
 import { BlockLine, NobodyHas, TrackLine } from './runs';
-import { scaleFor, type Scale } from './scale';
+import { scaleFor, scaleForRun, type Scale } from './scale';
 import type { Run } from '../board/useRun';
 import { useHands } from './useHands';
 import { useLetters } from '../ui/useLetters';
@@ -47,7 +47,7 @@ export function Field({
     const { stage, report } = proof;
     const frames = run.watching ? run.frames : null;
     const t = run.clock.t;
-    const scale = scaleFor(stage.field.left, stage.field.right);
+    const scale = (report.run ? scaleForRun : scaleFor)(stage.field.left, stage.field.right);
     const letters = useLetters();
     const receivers = both ? report.picture.receivers : undefined;
     const playing = frames !== null;
@@ -186,7 +186,9 @@ export function Field({
                 report.press.map((p) => (
                     <PressFork key={p.man} row={p} stage={stage} scale={scale} onChoose={onChoose} />
                 ))}
-            {!playing && report.keys.slice(0, 1).map((k) => <LeastSpot key={k.defender} row={k} scale={scale} />)}
+            {!playing &&
+                !report.run &&
+                report.keys.slice(0, 1).map((k) => <LeastSpot key={k.defender} row={k} scale={scale} />)}
             {forks.map((k, n) => {
                 const d = stage.defenders.find((one) => one.role === k.defender)!;
                 const now = at?.get(d.role) ?? ([d.xYd, d.yYd] as [number, number]);

@@ -18,18 +18,20 @@ type Props = {
 };
 
 const WIDE = 138;
+const CARD = 42;
 
 /** The fork on a key: each prong leads to a choice, what it gives, and runs the play when pressed. */
 export function KeyFork({ row, scale, xYd, yYd, now, prong, place, pairs, onProng }: Props) {
     // The cards stand where nobody does: over a deep key, behind the line under one who is near it.
+    const run = scale.backYd > 9;
     const deep = yYd >= 9;
     const side = Math.abs(xYd) > 8 ? xYd - 3.5 * Math.sign(xYd) : xYd < 0 ? -12.6 : 12.6;
     // Of two keys the first has its cards on the other side of the ball, so that they stand clear of each other.
     const clear = deep ? xYd : pairs ? (place === 0 ? -1 : 1) * Math.sign(xYd || 1) * 13 : side;
     const x = Math.max(WIDE + 14, Math.min(scale.width - WIDE - 14, scale.x(clear)));
-    const at = deep ? Math.max(6, scale.y(yYd) - 96) : scale.y(-4.6);
+    const at = deep ? Math.max(6, scale.y(yYd) - 96) : run ? scale.height - CARD - 6 : scale.y(-4.6);
     const from = deep ? scale.y(now[1]) - 12 : scale.y(now[1]) + 11;
-    const tip = deep ? at + 42 : at;
+    const tip = deep ? at + CARD : at;
     return (
         <g>
             {row.choices.slice(0, 2).map((c, i) => {
@@ -61,7 +63,7 @@ export function KeyFork({ row, scale, xYd, yYd, now, prong, place, pairs, onPron
                             x={left}
                             y={at}
                             width={WIDE}
-                            height={42}
+                            height={CARD}
                             rx={6}
                             fill={prong === i ? 'var(--ball-wash)' : 'var(--paper)'}
                             stroke={prong === i ? 'var(--ball)' : 'var(--edge)'}

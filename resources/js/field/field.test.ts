@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { capital, error, margin, plain, yardLine } from '../ui/words';
-import { scaleFor } from './scale';
+import { scaleFor, scaleForRun } from './scale';
 
 describe('the scale of the field', () => {
     it.each([
@@ -19,7 +19,31 @@ describe('the scale of the field', () => {
         expect(scale.y(10)).toBeLessThan(scale.y(0));
         expect(scale.x(10)).toBeGreaterThan(scale.x(0));
         expect(scale.x(1) - scale.x(0)).toBeCloseTo(scale.y(0) - scale.y(1), 9);
-        expect(scale.width).toBeCloseTo(53.34 * scale.yd, 6);
+        expect(scale.width).toBeCloseTo(53.34 * (scale.x(1) - scale.x(0)), 6);
+    });
+
+    it.each([
+        [-26.67, 26.67, 0, 0],
+        [-26.67, 26.67, 7.5, -7],
+        [-26.67, 26.67, -18, 0],
+        [-17.8, 35.5, 34, 12],
+        [-35.5, 17.8, -7.6, 3],
+    ])('goes to the picture of a run and back: %d to %d yards', (left, right, xYd, yYd) => {
+        const scale = scaleForRun(left, right);
+        const [x, y] = scale.toYd(scale.x(xYd), scale.y(yYd));
+        expect(x).toBeCloseTo(xYd, 9);
+        expect(y).toBeCloseTo(yYd, 9);
+    });
+
+    it('draws nine men of a run over most of the width and leaves nobody out', () => {
+        const run = scaleForRun(-26.67, 26.67);
+        const nine = run.x(4.7) - run.x(-4.7);
+        expect(nine).toBeGreaterThan(0.3 * run.width);
+        expect(nine).toBeGreaterThan(1.9 * (scaleFor(-26.67, 26.67).x(4.7) - scaleFor(-26.67, 26.67).x(-4.7)));
+        expect(run.x(1.17) - run.x(0)).toBeGreaterThan(18);
+        expect(run.x(-26.67)).toBeCloseTo(0, 9);
+        expect(run.x(26.67)).toBeCloseTo(run.width, 9);
+        expect(run.x(8)).toBeGreaterThan(run.x(7.4));
     });
 });
 

@@ -1,22 +1,26 @@
 import type { KeyboardEventHandler, PointerEventHandler } from 'react';
 import type { Stage, StageDefender, StageMan } from '../api/types';
 import { plain } from '../ui/words';
-import { BACK_YD, TOP_YD, type Scale } from './scale';
+import type { Scale } from './scale';
 
 /** Paint: yard lines, hashes, numbers, the line of scrimmage and the sticks. */
 export function FieldPaint({ stage, scale }: { stage: Stage; scale: Scale }) {
     const { ballOnYd, toGoYd, hashes, numbers } = stage.field;
     const lines: number[] = [];
-    for (let yard = Math.ceil((ballOnYd - BACK_YD) / 5) * 5; yard <= Math.min(100, ballOnYd + TOP_YD); yard += 5)
+    for (
+        let yard = Math.ceil((ballOnYd - scale.backYd) / 5) * 5;
+        yard <= Math.min(100, ballOnYd + scale.topYd);
+        yard += 5
+    )
         lines.push(yard);
     const ticks: number[] = [];
-    for (let yard = Math.ceil(ballOnYd - BACK_YD); yard <= Math.min(100, ballOnYd + TOP_YD); yard += 1)
+    for (let yard = Math.ceil(ballOnYd - scale.backYd); yard <= Math.min(100, ballOnYd + scale.topYd); yard += 1)
         ticks.push(yard);
     const y = (yard: number) => scale.y(yard - ballOnYd);
     return (
         <g aria-hidden="true">
             <rect width={scale.width} height={scale.height} fill="var(--paper)" stroke="var(--edge)" />
-            {ballOnYd + TOP_YD > 100 && <rect width={scale.width} height={y(100)} fill="var(--card)" />}
+            {ballOnYd + scale.topYd > 100 && <rect width={scale.width} height={y(100)} fill="var(--card)" />}
             {lines.map((yard) => (
                 <line
                     key={yard}

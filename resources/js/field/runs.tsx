@@ -2,7 +2,12 @@ import type { StageBlock, StageTrack } from '../api/types';
 import type { Scale } from './scale';
 
 const path = (line: [number, number][], scale: Scale) =>
-    line.map(([x, y], i) => `${i ? 'L' : 'M'}${scale.x(x).toFixed(1)} ${scale.y(Math.min(y, 25)).toFixed(1)}`).join('');
+    line
+        .map(
+            ([x, y], i) =>
+                `${i ? 'L' : 'M'}${scale.x(x).toFixed(1)} ${scale.y(Math.min(y, scale.topYd - 0.5)).toFixed(1)}`,
+        )
+        .join('');
 
 /** A block as coaches draw it: a line that ends in a bar. A block that cannot be made is dashed in amber. */
 export function BlockLine({

@@ -2,24 +2,61 @@
 export type Scale = {
     x: (yd: number) => number;
     y: (yd: number) => number;
-    yd: number;
     width: number;
     height: number;
+    /** How far past the line, and behind it, the picture goes, yards. */
+    topYd: number;
+    backYd: number;
     toYd: (px: number, py: number) => [number, number];
 };
 
-export const TOP_YD = 25.5;
-export const BACK_YD = 9;
+const YD_PX = 13;
 
+const TOP_YD = 25.5;
+const BACK_YD = 9;
+
+/** A run is read in the box: so much to either side of the ball is drawn larger, the rest stands closer together. */
+const BOX_YD = 7.5;
+const BOX_YD_PX = 25;
+const RUN_TOP_YD = 15;
+const RUN_BACK_YD = 11;
+
+/** The whole field, a yard as long either way. */
 export function scaleFor(left: number, right: number): Scale {
-    const yd = 13;
-    const width = (right - left) * yd;
     return {
-        yd,
-        width,
-        height: (TOP_YD + BACK_YD) * yd,
-        x: (x) => (x - left) * yd,
-        y: (y) => (TOP_YD - y) * yd,
-        toYd: (px, py) => [px / yd + left, TOP_YD - py / yd],
+        width: (right - left) * YD_PX,
+        height: (TOP_YD + BACK_YD) * YD_PX,
+        topYd: TOP_YD,
+        backYd: BACK_YD,
+        x: (x) => (x - left) * YD_PX,
+        y: (y) => (TOP_YD - y) * YD_PX,
+        toYd: (px, py) => [px / YD_PX + left, TOP_YD - py / YD_PX],
+    };
+}
+
+/** The field for a run: the box fills most of the width, the wide men stay in sight. */
+export function scaleForRun(left: number, right: number): Scale {
+    const whole = scaleFor(left, right);
+    const wide = whole.width - 2 * BOX_YD * BOX_YD_PX;
+    const outer = wide / (right - left - 2 * BOX_YD);
+    const boxLeft = (-BOX_YD - left) * outer;
+    const boxRight = boxLeft + 2 * BOX_YD * BOX_YD_PX;
+    const yd = whole.height / (RUN_TOP_YD + RUN_BACK_YD);
+    const x = (at: number) => {
+        if (at < -BOX_YD) return (at - left) * outer;
+        return at > BOX_YD ? boxRight + (at - BOX_YD) * outer : boxLeft + (at + BOX_YD) * BOX_YD_PX;
+    };
+    const back = (px: number) => {
+        if (px < boxLeft) return px / outer + left;
+        return px > boxRight ? (px - boxRight) / outer + BOX_YD : (px - boxLeft) / BOX_YD_PX - BOX_YD;
+    };
+    return {
+        width: whole.width,
+        height: whole.height,
+        topYd: RUN_TOP_YD,
+        backYd: RUN_BACK_YD,
+        x,
+        y: (y) => (RUN_TOP_YD - y) * yd,
+        toYd: (px, py) => [back(px), RUN_TOP_YD - py / yd],
     };
 }

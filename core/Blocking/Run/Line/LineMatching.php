@@ -44,6 +44,10 @@ final class LineMatching
     /** @var array<int, int> index of the down man on a man of the line */
     private array $covers = [];
 
+    private readonly bool $slides;
+
+    private readonly float $touchYd;
+
     /** @var list<float> */
     private array $u = [];
 
@@ -69,10 +73,12 @@ final class LineMatching
         ?string $first,
         private readonly array $standing,
         private readonly array $theirs,
-        private readonly LineCosts $costs,
+        LineCosts $costs,
         private readonly Posts $posts,
         private readonly FrontRead $front,
     ) {
+        $this->slides = $costs->slides();
+        $this->touchYd = $costs->touchYd();
         $this->u = array_map($posts->u(...), $letters);
         $this->downU = array_map($front->movedU(...), $downs);
         $this->backerU = array_map($costs->flowed(...), $backers);
@@ -179,46 +185,32 @@ final class LineMatching
     private function cost(int $i, int $down, int $backer, int $before, int $must, int $choice): float
     {
         $onLine = $choice !== self::NOBODY && $choice < self::BACKERS;
-        $cost = match (true) {
-            $choice === self::NOBODY => LineCosts::IDLE,
-            $onLine => (float) $this->downCost[$i][$choice] + $this->leftDown[$choice] - $this->leftDown[$down],
-            default => $this->backerCost[$i][$choice - self::BACKERS] + $this->leftBacker[$choice - self::BACKERS] - $this->leftBacker[$backer],
-        };
+        if ($choice === self::NOBODY) {
+            $cost = LineCosts::IDLE;
+        } elseif ($onLine) {
+            $cost = $this->downCost[$i][$choice] + $this->leftDown[$choice] - $this->leftDown[$down];
+        } else {
+            $cost = $this->backerCost[$i][$choice - self::BACKERS] + $this->leftBacker[$choice - self::BACKERS] - $this->leftBacker[$backer];
+        }
         // Who is too far to lay hands on him beside his neighbor cannot take him over.
-        if ($must !== self::NOBODY && ($must !== $choice || abs($this->downU[$must] - $this->u[$i]) > $this->costs->touchYd())) {
+        if ($must !== self::NOBODY && ($must !== $choice || abs($this->downU[$must] - $this->u[$i]) > $this->touchYd)) {
             $cost += LineCosts::HAND_OVER;
         }
-
-        return $cost + $this->overtakes($i, $before, $choice) + $this->levels($before, $choice);
-    }
-
-    /** A man is not reached past a neighbor who stays, unless the line slides and he takes the next man out. */
-    private function overtakes(int $i, int $before, int $choice): float
-    {
-        $cost = 0.0;
-        $onLine = $choice !== self::NOBODY && $choice < self::BACKERS;
         $wasOnLine = $before !== self::NOBODY && $before < self::BACKERS;
-        // The man before reached past this one: he has to be farther out.
-        if ($wasOnLine && $this->downU[$before] > $this->u[$i] + LineCosts::PAST_YD) {
-            $cost += $this->costs->slides() && $onLine ? LineCosts::SLIDE : self::IMPOSSIBLE;
+        // A man is not reached past a neighbor who stays, unless the line slides and the neighbor takes the next man out.
+        $reachedPast = $wasOnLine && $this->downU[$before] > $this->u[$i] + LineCosts::PAST_YD;
+        $reachesBack = $onLine && $i > 0 && $this->downU[$choice] < $this->u[$i - 1] - LineCosts::PAST_YD;
+        if ($reachedPast || $reachesBack) {
+            $cost += $this->slides && $onLine && $wasOnLine ? LineCosts::SLIDE : self::IMPOSSIBLE;
         }
-        if ($onLine && $i > 0 && $this->downU[$choice] < $this->u[$i - 1] - LineCosts::PAST_YD) {
-            $cost += $this->costs->slides() && $wasOnLine ? LineCosts::SLIDE : self::IMPOSSIBLE;
+        // A climber and the down block beside him do not run through each other.
+        if ($before !== self::NOBODY && $choice !== self::NOBODY && $onLine !== $wasOnLine) {
+            $inner = $wasOnLine ? $this->downU[$before] : $this->backerU[$before - self::BACKERS];
+            $outer = $onLine ? $this->downU[$choice] : $this->backerU[$choice - self::BACKERS];
+            $cost += LineCosts::TWO_LEVELS * max(0.0, $inner - $outer);
         }
 
         return $cost;
-    }
-
-    /** A climber and the down block beside him do not run through each other. */
-    private function levels(int $before, int $choice): float
-    {
-        if ($before === self::NOBODY || $choice === self::NOBODY || ($before >= self::BACKERS) === ($choice >= self::BACKERS)) {
-            return 0.0;
-        }
-        $inner = $before >= self::BACKERS ? $this->backerU[$before - self::BACKERS] : $this->downU[$before];
-        $outer = $choice >= self::BACKERS ? $this->backerU[$choice - self::BACKERS] : $this->downU[$choice];
-
-        return LineCosts::TWO_LEVELS * max(0.0, $inner - $outer);
     }
 
     /** Whether somebody whom nobody goes past stands in the line between a blocker and a down man. */
