@@ -3,6 +3,7 @@
 namespace App\Print;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Words\StaffBook;
 
@@ -20,7 +21,8 @@ final readonly class CallCards
     /** Sizes of title and text, and columns of the list of jobs, by cards on a page. */
     private const TYPE = [1 => [17.0, 10.0, 3], 4 => [12.0, 7.5, 2], 9 => [9.0, 6.0, 1]];
 
-    public function __construct(private StaffBook $book, private ?string $player = null)
+    /** @param  Look|null  $look  what is drawn and proved against, where one is chosen */
+    public function __construct(private StaffBook $book, private ?string $player = null, private ?Look $look = null)
     {
     }
 
@@ -61,16 +63,44 @@ final readonly class CallCards
         $page->area([[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h]], null, Drawing::FAINT);
         [$title, $small, $columns] = self::TYPE[$per];
         $page->text($x + 8, $y + $title + 5, $name, $title, Drawing::INK, true);
-        $below = $page->paragraph($x + 8, $y + $title + 9 + $small, $w - 16, CardText::words($call, $else, $this->book), $small, Drawing::SOFT, false, 2);
-        $rows = $this->player === null ? CardText::jobs($call, $this->book, $else) : CardText::job($call, $this->player, $this->book, $else);
-        $deep = (int) ceil(count($rows) / $columns);
-        $list = $deep * $small * 1.35 + 6;
-        (new CardField($page, $call, $call->situation ?? $else, $this->book, $this->player))->draw($x + 6, $below - $small * 0.6, $w - 12, $h - ($below - $y) - $list, $small);
-        foreach ($rows as $n => [$letter, $job]) {
-            $left = $x + 8 + intdiv($n, $deep) * ($w - 16) / $columns;
-            $top = $y + $h - $list + $small + ($n % $deep) * $small * 1.35;
-            $page->text($left, $top, $letter, $small, Drawing::INK, true);
-            $page->paragraph($left + $small * 2.4, $top, ($w - 16) / $columns - $small * 2.4, $job, $small, Drawing::INK, false, 1);
+        $below = $page->paragraph($x + 8, $y + $title + 9 + $small, $w - 16, CardText::words($call, $else, $this->book, $this->look), $small, Drawing::SOFT, false, 2);
+        $whole = $per === 1;
+        $rows = $this->player === null ? CardText::jobs($call, $this->book, $else, $this->look, $whole) : CardText::job($call, $this->player, $this->book, $else, $this->look);
+        // A run told whole takes half the card in smaller type; a job is never cut.
+        $type = $call->run !== null && $whole ? $small * 0.72 : $small;
+        $wide = ($w - 16) / $columns;
+        $columnsOf = self::divide(array_map(fn (array $r): int => Drawing::lines($r[1], $wide - $type * 2.8, $type), $rows), $columns);
+        $list = max(array_map(array_sum(...), array_column($columnsOf, 'lines'))) * $type * 1.3 + 8;
+        $field = new CardField($page, $call, $call->situation ?? $else, $this->book, $this->player, $this->look);
+        $field->draw($x + 6, $below - $small * 0.6, $w - 12, $h - ($below - $y) - $list, $small);
+        foreach ($columnsOf as $c => ['rows' => $numbers]) {
+            $top = $y + $h - $list + $type;
+            foreach ($numbers as $n) {
+                [$letter, $job] = $rows[$n];
+                $page->text($x + 8 + $c * $wide, $top, $letter, $type, Drawing::INK, true);
+                $top = $page->paragraph($x + 8 + $c * $wide + $type * 2.4, $top, $wide - $type * 2.8, $job, $type) + $type * 0.05;
+            }
         }
+    }
+
+    /**
+     * Rows into columns of about the same number of lines, in their order.
+     *
+     * @param  list<int>  $lines  of each row
+     * @return list<array{rows: list<int>, lines: list<int>}>
+     */
+    private static function divide(array $lines, int $columns): array
+    {
+        $each = array_sum($lines) / $columns;
+        $found = array_fill(0, $columns, ['rows' => [], 'lines' => [0]]);
+        $before = 0;
+        foreach ($lines as $n => $count) {
+            $c = min($columns - 1, (int) floor(($before + $count / 2) / max(1.0, $each)));
+            $found[$c]['rows'][] = $n;
+            $found[$c]['lines'][] = $count;
+            $before += $count;
+        }
+
+        return $found;
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Print;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
@@ -23,10 +24,17 @@ final readonly class CardField
 
     private const UP_YD = 24.0;
 
+    private const RUN_UP_YD = 15.0;
+
+    /** The box reaches so far to either side of the ball, and has this share of the width. */
+    private const BOX_YD = 7.5;
+
+    private const BOX_SHARE = 0.56;
+
     /** Seconds of a route drawn after its break. */
     private const TAIL_S = 0.9;
 
-    public function __construct(private Drawing $page, private Call $call, private Situation $situation, private StaffBook $book, private ?string $player)
+    public function __construct(private Drawing $page, private Call $call, private Situation $situation, private StaffBook $book, private ?string $player, private ?Look $look = null)
     {
     }
 
@@ -35,9 +43,10 @@ final readonly class CardField
         $frame = $this->situation->frame();
         $left = $frame->sidelineX(Side::Left);
         $right = $frame->sidelineX(Side::Right);
-        $k = min($w / ($right - $left), $h / (self::BACK_YD + self::UP_YD));
+        $k = min($w / ($right - $left), $h / (self::BACK_YD + $this->upYd()));
         $x += ($w - $k * ($right - $left)) / 2;
-        $at = fn (float $xYd, float $yYd): array => [$x + ($xYd - $left) * $k, $y + (self::UP_YD - $yYd) * $k];
+        $width = $k * ($right - $left);
+        $at = fn (float $xYd, float $yYd): array => [$x + $width * $this->across($xYd, $left, $right), $y + ($this->upYd() - $yYd) * $k];
         $this->paint($at, $left, $right, $small);
         $this->run($at);
         foreach ($this->call->snap($frame, $this->book->clock())->men as $letter => $man) {
@@ -51,30 +60,52 @@ final readonly class CardField
         }
     }
 
+    /** A run is read in the box: less field, and that drawn larger. */
+    private function upYd(): float
+    {
+        return $this->call->run === null ? self::UP_YD : self::RUN_UP_YD;
+    }
+
+    /** Share of the width at which a place stands: of a run the box has more than half of it. */
+    private function across(float $xYd, float $left, float $right): float
+    {
+        if ($this->call->run === null) {
+            return ($xYd - $left) / ($right - $left);
+        }
+        $outer = (1.0 - self::BOX_SHARE) / ($right - $left - 2 * self::BOX_YD);
+        $from = (-self::BOX_YD - $left) * $outer;
+
+        return match (true) {
+            $xYd < -self::BOX_YD => ($xYd - $left) * $outer,
+            $xYd > self::BOX_YD => $from + self::BOX_SHARE + ($xYd - self::BOX_YD) * $outer,
+            default => $from + self::BOX_SHARE * ($xYd + self::BOX_YD) / (2 * self::BOX_YD),
+        };
+    }
+
     /** @param  callable(float, float): array{float, float}  $at */
     private function paint(callable $at, float $left, float $right, float $small): void
     {
-        for ($yd = -5; $yd <= 20; $yd += 5) {
+        for ($yd = -5; $yd <= $this->upYd() - 4.0; $yd += 5) {
             $this->page->line([$at($left, $yd), $at($right, $yd)], $yd === 0 ? 1.4 : 0.5, $yd === 0 ? Drawing::SOFT : Drawing::FAINT);
             if ($yd > 0) {
                 [$tx, $ty] = $at($left, $yd);
                 $this->page->text($tx + 2, $ty - 2, (string) $yd, $small * 0.8, Drawing::SOFT);
             }
         }
-        if ($this->situation->down >= 3 && $this->situation->toGoYd <= self::UP_YD) {
+        if ($this->situation->down >= 3 && $this->situation->toGoYd <= $this->upYd()) {
             $this->page->line([$at($left, $this->situation->toGoYd), $at($right, $this->situation->toGoYd)], 1.0, Drawing::BALL, true);
         }
     }
 
-    /** The blocks and tracks of a run against the usual front, whose men stand there in grey. @param  callable(float, float): array{float, float}  $at */
+    /** The blocks and tracks of a run against its look, or the usual one, whose men stand there in grey. @param  callable(float, float): array{float, float}  $at */
     private function run(callable $at): void
     {
-        $proof = RunJobs::proof($this->call, $this->situation);
+        $proof = RunJobs::proof($this->call, $this->situation, $this->look);
         if ($proof === null) {
             return;
         }
         $stage = RunStage::of($proof);
-        $points = fn (array $line): array => array_map(fn (array $p): array => $at($p[0], min(self::UP_YD, $p[1])), $line);
+        $points = fn (array $line): array => array_map(fn (array $p): array => $at($p[0], min($this->upYd(), $p[1])), $line);
         foreach ($stage['tracks'] as $track) {
             $his = $this->player === null ? $track['rule'] : $track['man'] === $this->player;
             $this->page->line($points($track['line']), $his ? 1.6 : 0.8, $his ? Drawing::BALL : Drawing::SOFT, ! $track['rule']);
@@ -89,7 +120,7 @@ final readonly class CardField
             $this->page->line([[$x + 3.5 * cos($turn), $y + 3.5 * sin($turn)], [$x - 3.5 * cos($turn), $y - 3.5 * sin($turn)]], 1.3, $color);
         }
         foreach ($proof->scene->defenders as $d) {
-            if ($d->yYd <= self::UP_YD) {
+            if ($d->yYd <= $this->upYd()) {
                 [$x, $y] = $at($d->xYd, $d->yYd);
                 $this->page->text($x, $y, $d->letter, 6.5, Drawing::SOFT, false, 'middle');
             }
@@ -102,7 +133,7 @@ final readonly class CardField
         $until = min(Path::STEPS - 1, (int) ceil(($run->break()->t + self::TAIL_S) / Path::STEP));
         $points = [];
         for ($i = 0; $i <= $until; $i += 2) {
-            if ($run->path->y[$i] <= self::UP_YD) {
+            if ($run->path->y[$i] <= $this->upYd()) {
                 $points[] = $at($run->path->x[$i], $run->path->y[$i]);
             }
         }
@@ -111,7 +142,7 @@ final readonly class CardField
         $this->page->line($points, $his ? ($read === null ? 0.9 : 1.6) : 0.8, $color, $run->spec->flag !== null && $read === null);
         $this->end($points, $run->spec->finish() !== Finish::Run, $color, $small);
         if ($read !== null && $his) {
-            [$bx, $by] = $at($run->break()->xYd, min(self::UP_YD, $run->break()->yYd));
+            [$bx, $by] = $at($run->break()->xYd, min($this->upYd(), $run->break()->yYd));
             $this->page->circle($bx, $by, $small * 0.7, '#ffffff', $color, 0.8);
             $this->page->text($bx, $by + $small * 0.34, (string) $read, $small, $color, true, 'middle');
         }

@@ -3,26 +3,38 @@
 namespace App\Print;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Telling\Run\RunJobs;
+use Jacotaxis\Core\Proof\Telling\Run\RunReport;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\StaffBook;
 
 /** What stands on a card in words, in the staff's letters. */
 final class CardText
 {
-    public static function words(Call $call, Situation $else, StaffBook $book): string
+    /** The call, and what it is drawn and proved against: the look that is given, else a run's usual one. */
+    public static function words(Call $call, Situation $else, StaffBook $book, ?Look $look = null): string
     {
-        return $book->out(Describer::words($call, $else, $book)).($call->run === null ? '' : ' · drawn against '.RunJobs::FRONT);
+        $against = match (true) {
+            $look !== null => ' · '.Against::words($call, $look, $else).' against '.$look->words(),
+            $call->run !== null => ' · drawn against '.RunJobs::usual()->words(),
+            default => '',
+        };
+
+        return $book->out(Describer::words($call, $else, $book)).$against;
     }
 
-    /** Every man with a route, reads first; of a run everybody, against the usual front. @return list<array{string, string}> letter and job */
-    public static function jobs(Call $call, StaffBook $book, ?Situation $else = null): array
+    /**
+     * Every man with a route, reads first; of a run everybody, against a look or the usual one.
+     *
+     * @param  bool  $whole  with step, aim and branches
+     * @return list<array{string, string}> letter and job
+     */
+    public static function jobs(Call $call, StaffBook $book, ?Situation $else = null, ?Look $look = null, bool $whole = false): array
     {
         if ($call->run !== null) {
-            $jobs = RunJobs::of($call, $else ?? Situation::of());
-
-            return array_map(fn (string $l, string $job): array => [$book->letters[$l] ?? $l, $job], array_keys($jobs), $jobs);
+            return self::run($call, $book, $else ?? Situation::of(), $look, $whole);
         }
         $letters = [...$call->reads, ...array_diff(array_map(strval(...), array_keys($call->routes)), $call->reads)];
         $rows = array_map(fn (string $l): array => self::row($call, $l, $book), $letters);
@@ -30,11 +42,34 @@ final class CardText
         return [...$rows, ['Line', ucfirst($call->protection?->words() ?? 'half-slide').', away from the first read']];
     }
 
-    /** One man's own. @return list<array{string, string}> */
-    public static function job(Call $call, string $letter, StaffBook $book, ?Situation $else = null): array
+    /** @return list<array{string, string}> */
+    private static function run(Call $call, StaffBook $book, Situation $else, ?Look $look, bool $whole): array
     {
+        $proof = RunJobs::proof($call, $else, $look);
+
+        return $proof === null ? [] : array_map(
+            fn (array $row): array => [$book->letters[$row['man']] ?? $row['man'], $whole ? self::whole($row) : $row['job']],
+            RunReport::jobs($proof),
+        );
+    }
+
+    /** A job with its step, aim and branches. @param  array<string, mixed>  $row */
+    private static function whole(array $row): string
+    {
+        $count = $row['count'] === null ? '' : ", {$row['count']}";
+        $branches = array_map(fn (array $b): string => " If {$b['if']}: {$b['then']}.", $row['branches']);
+
+        return "{$row['job']}. Step: {$row['step']}$count. Aim: {$row['aim']}. Eyes: {$row['eyes']}.".implode('', $branches);
+    }
+
+    /** One man's own, of a run with step, aim and branches. @return list<array{string, string}> */
+    public static function job(Call $call, string $letter, StaffBook $book, ?Situation $else = null, ?Look $look = null): array
+    {
+        $his = $book->letters[$letter] ?? $letter;
         if ($call->run !== null) {
-            return [[$book->letters[$letter] ?? $letter, RunJobs::of($call, $else ?? Situation::of())[$letter] ?? 'By the rule of the run']];
+            $own = array_values(array_filter(self::run($call, $book, $else ?? Situation::of(), $look, true), fn (array $row): bool => $row[0] === $his));
+
+            return $own === [] ? [[$his, 'By the rule of the run']] : $own;
         }
 
         return isset($call->routes[$letter]) ? [self::row($call, $letter, $book)]

@@ -43,9 +43,21 @@ final class Drawing
     }
 
     /** Text in lines no wider than a width; answers the y after the last. Widths are estimated at half the size a letter. */
+    /** How many lines a text takes in a width. */
+    public static function lines(string $text, float $width, float $size): int
+    {
+        return count(self::broken($text, $width, $size));
+    }
+
+    /** @return list<string> */
+    private static function broken(string $text, float $width, float $size): array
+    {
+        return explode("\n", wordwrap($text, max(8, (int) floor($width / ($size * 0.5))), "\n", false));
+    }
+
     public function paragraph(float $x, float $y, float $width, string $text, float $size, string $color = self::INK, bool $bold = false, int $most = 99): float
     {
-        $lines = explode("\n", wordwrap($text, max(8, (int) floor($width / ($size * 0.5))), "\n", false));
+        $lines = self::broken($text, $width, $size);
         foreach (array_slice($lines, 0, $most) as $n => $line) {
             $this->text($x, $y, $n === $most - 1 && count($lines) > $most ? "$line …" : $line, $size, $color, $bold);
             $y += $size * 1.25;

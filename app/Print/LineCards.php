@@ -2,9 +2,12 @@
 
 namespace App\Print;
 
+use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\LineCalls;
+use Jacotaxis\Core\Blocking\Run\Technique;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Telling\Run\RunReport;
 use Jacotaxis\Core\Proof\Telling\Run\RunStage;
 use Jacotaxis\Core\Words\StaffBook;
 
@@ -18,13 +21,20 @@ final readonly class LineCards
     private const PER_PAGE = 2;
 
     /** Yards drawn to each side, behind the line and up the field. */
-    private const WIDE_YD = 13.0;
+    private const WIDE_YD = 11.0;
 
     private const BACK_YD = 8.0;
 
     private const UP_YD = 8.5;
 
-    private const SMALL = 8.5;
+    private const SMALL = 7.5;
+
+    private const TINY = 5.6;
+
+    /** Share of the width for what is said, and men in a column of jobs. */
+    private const SAID_SHARE = 0.3;
+
+    private const A_COLUMN = 6;
 
     public function __construct(private StaffBook $book)
     {
@@ -57,11 +67,14 @@ final readonly class LineCards
         $page->area([[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h]], null, Drawing::FAINT);
         $page->text($x + 8, $y + 16, $proof->scene->look->words(), 12, Drawing::INK, true);
         $unaccounted = $proof->resolved->unaccounted;
-        $left = $unaccounted === [] ? "{$proof->verdict()->value}, everybody accounted for" : 'nobody has the '.implode(', the ', $unaccounted);
+        $said = Against::said($proof->verdict()->value, $proof->worthByRule(), $proof->worthAtWorst());
+        $left = "$said; ".($unaccounted === [] ? 'everybody accounted for' : 'nobody has the '.implode(', the ', $unaccounted));
         $page->text($x + $w - 8, $y + 16, $left, self::SMALL + 1, $unaccounted === [] ? Drawing::SOFT : Drawing::BALL, $unaccounted !== [], 'end');
-        $pictureH = $h * 0.52;
-        $k = min(($w - 16) / (2 * self::WIDE_YD), $pictureH / (self::BACK_YD + self::UP_YD));
-        $at = fn (float $xYd, float $yYd): array => [$x + $w / 2 + max(-self::WIDE_YD, min(self::WIDE_YD, $xYd)) * $k, $y + 24 + (self::UP_YD - max(-self::BACK_YD, min(self::UP_YD, $yYd))) * $k];
+        $pictureH = $h * 0.46;
+        // The line is drawn wider than deep: nobody stands on his neighbor.
+        $across = ($w - 16) / (2 * self::WIDE_YD);
+        $k = $pictureH / (self::BACK_YD + self::UP_YD);
+        $at = fn (float $xYd, float $yYd): array => [$x + $w / 2 + max(-self::WIDE_YD, min(self::WIDE_YD, $xYd)) * $across, $y + 24 + (self::UP_YD - max(-self::BACK_YD, min(self::UP_YD, $yYd))) * $k];
         $page->line([$at(-self::WIDE_YD, 0.0), $at(self::WIDE_YD, 0.0)], 0.6, Drawing::FAINT);
         $stage = RunStage::of($proof);
         foreach ($stage['tracks'] as $track) {
@@ -88,27 +101,42 @@ final readonly class LineCards
 
     private function calls(Drawing $page, RunProof $proof, float $x, float $y, float $w, float $h): void
     {
-        $half = $w * 0.5;
-        $top = $y;
-        $page->text($x, $top, 'Said, in order', self::SMALL, Drawing::SOFT, true);
+        $said = $w * self::SAID_SHARE;
+        $page->text($x, $y, 'Said, in order', self::SMALL, Drawing::SOFT, true);
+        $top = $y + self::SMALL * 1.3;
         foreach (LineCalls::of($proof->resolved) as $call) {
-            $top += self::SMALL * 1.35;
             if ($top > $y + $h) {
                 break;
             }
-            $page->text($x, $top, "{$call['from']} to {$call['to']}: “{$call['say']}”", self::SMALL, Drawing::INK, true);
+            $top = $page->paragraph($x, $top, $said - 10, "{$call['from']} to {$call['to']}: “{$call['say']}”", self::SMALL, Drawing::INK, true);
         }
-        $top = $y;
-        $page->text($x + $half, $top, 'Jobs', self::SMALL, Drawing::SOFT, true);
-        foreach ($proof->resolved->blocks as $letter => $block) {
-            $top += self::SMALL * 1.3;
-            if ($top > $y + $h) {
-                break;
+        $jobs = array_column(RunReport::jobs($proof), 'job', 'man');
+        $wide = ($w - $said) / 2;
+        foreach (array_chunk($proof->resolved->blocks, self::A_COLUMN, true) as $column => $blocks) {
+            $left = $x + $said + $column * $wide;
+            $page->text($left, $y, $column === 0 ? 'Jobs, step and aim' : '', self::SMALL, Drawing::SOFT, true);
+            $top = $y + self::SMALL * 1.3;
+            foreach ($blocks as $block) {
+                $top = $this->job($page, $proof, $block, $jobs[$block->letter], [$left, $top, $wide]);
             }
-            $late = ($proof->made[$letter]->makeable ?? true) === false;
-            $page->text($x + $half, $top, $this->book->letters[$letter] ?? $letter, self::SMALL, Drawing::INK, true);
-            $page->text($x + $half + 22, $top, $block->words().($late ? ' (late)' : ''), self::SMALL, $late ? Drawing::BALL : Drawing::INK);
         }
+    }
+
+    /**
+     * One man's job, and under it his step and aim.
+     *
+     * @param  array{float, float, float}  $at  x, y and width
+     * @return float where the next one begins
+     */
+    private function job(Drawing $page, RunProof $proof, Block $block, string $job, array $at): float
+    {
+        [$x, $y, $w] = $at;
+        $late = ($proof->made[$block->letter]->makeable ?? true) === false;
+        $told = Technique::of($block, $proof->resolved, $proof->scene->setting->schools);
+        $page->text($x, $y, $this->book->letters[$block->letter] ?? $block->letter, self::SMALL, Drawing::INK, true);
+        $below = $page->paragraph($x + 20, $y, $w - 24, $job.($late ? ' (late)' : ''), self::SMALL, $late ? Drawing::BALL : Drawing::INK);
+
+        return $page->paragraph($x + 20, $below - 1.0, $w - 24, "{$told->step}; {$told->aim}", self::TINY, Drawing::SOFT) + 2.0;
     }
 
     /** A line that ends in a bar; dashed where the block cannot be made. @param  list<array{float, float}>  $points */

@@ -150,3 +150,24 @@ it('puts a run on paper and on a player\'s page with his job against the usual f
     $jobs = array_column($this->getJson("/api/v1/players/{$player->id}")->assertOk()->json('assignments'), 'job', 'call');
     expect($jobs['Arc read'])->toContain('Releases around the end')->and($jobs['Arc read'])->toContain('against 4-3 over');
 });
+
+it('prints a run against the look on the board, whole jobs, step, aim and branches, and what it is worth (jobs.md, seen on paper)', function (): void {
+    $ask = fn (array $more): string => $this->postJson('/api/v1/cards/svg', ['documents' => [['name' => 'Triple', 'document' => document('double-slot, H pitch right: triple right')]], 'per' => 1, ...$more])->assertOk()->getContent();
+    $plain = fn (string $svg): string => preg_replace('/\s+/', ' ', strip_tags(str_replace('<', ' <', $svg))) ?? '';
+    $board = $plain($ask(['look' => '5-2, cover 4']));
+    expect($board)->toContain('against 5-2, cover 4')->toMatch('/(bound|open|guess|covered), \d+( to \d+)? %/')
+        ->toContain('Doubles the nose with C')->toContain('Step:')->toContain('Aim:')->toContain('If the mike runs')->not->toContain('…');
+    $usual = $plain($ask([]));
+    expect($usual)->toContain('drawn against 4-3 over, cover 3')->not->toContain('Doubles the nose');
+    $document = json_decode($this->postJson('/api/v1/proofs', ['words' => 'double-slot, H pitch right: triple right', 'look' => '3-4, cover 3'])->assertOk()->getContent(), true)['stage']['lookDocument'];
+    expect($plain($ask(['look' => $document])))->toContain('against 3-4, cover 3');
+    $his = $plain($ask(['look' => '5-2, cover 4', 'player' => 'R']));
+    expect($his)->toContain('Releases around the end')->toContain('three flat steps')->not->toContain('Doubles the nose');
+    $this->postJson('/api/v1/cards/svg', ['documents' => [['name' => 'Triple', 'document' => document('double-slot: triple right')]], 'look' => '5-9, cover 4'])->assertStatus(422);
+});
+
+it('prints a pass with what it is worth against the look, and nothing of the kind without one', function (): void {
+    $ask = fn (array $more): string => strip_tags($this->postJson('/api/v1/cards/svg', ['documents' => [['name' => 'Smash', 'document' => smash()]], 'per' => 1, ...$more])->assertOk()->getContent());
+    expect($ask(['look' => '4-2 nickel, cover 2']))->toMatch('/bound, \d+( to \d+)? % against 4-2 nickel, cover 2/')
+        ->and($ask([]))->not->toContain('against');
+});

@@ -98,7 +98,7 @@ final readonly class TechniqueWords
             $this->block->verb === Verb::Kick && $this->resolved->posts->lineup->men[$this->block->letter]->isLineman() => 'jumps the gap of the puller, two flat steps, then up',
             $this->block->verb === Verb::Quarterback && ! $lead->gives => 'skip step and a short delay',
             $this->block->verb === Verb::Quarterback && $this->resolved->posts->inGun() => 'feet at 45 degrees at the mesh',
-            in_array($this->block->verb, [Verb::Double, Verb::Check, Verb::Help], true) => '4 to 6 in, the second step back to the midline',
+            in_array($this->block->verb, [Verb::Double, Verb::Check, Verb::Help], true) => 'the second step back to the midline',
             default => null,
         };
     }

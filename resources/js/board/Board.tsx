@@ -206,6 +206,7 @@ export function Board() {
                             document={document}
                             name={name}
                             situation={situation}
+                            look={answer.stage.lookDocument}
                         />
                         <div className="border-t border-edge bg-card">
                             <Tempo

@@ -1,16 +1,24 @@
 import { DropdownMenu } from 'radix-ui';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
-import type { CallDocument, SavedCall } from '../api/types';
+import type { CallDocument, LookDocument, SavedCall } from '../api/types';
 import { useLetters } from '../ui/useLetters';
 import type { Situation } from './useProof';
 
-type Props = { run: boolean; calls: SavedCall[]; document: CallDocument; name: string; situation: Situation };
+type Props = {
+    run: boolean;
+    calls: SavedCall[];
+    document: CallDocument;
+    name: string;
+    situation: Situation;
+    /** The look on the board: what a card of this call is drawn and proved against. */
+    look: LookDocument;
+};
 
 const MEN = ['X', 'Z', 'H', 'Y', 'R', 'F'];
 
 /** Calls on paper: the board as it stands, one call a page, four or nine of the book, or a player's own cards. */
-export function Cards({ run, calls, document: call, name, situation }: Props) {
+export function Cards({ run, calls, document: call, name, situation, look }: Props) {
     const letters = useLetters();
     const present = MEN.filter((m) => call.assignments.some((a) => a.man === m && a.job === 'route'));
     const fetchCard = async (format: 'pdf' | 'svg', body: object, path = `cards/${format}`) => {
@@ -29,8 +37,8 @@ export function Cards({ run, calls, document: call, name, situation }: Props) {
     const book = calls.map((c) => c.id);
     const items: [string, () => void][] = [
         ['The board as it stands (Ctrl P)', () => setTimeout(() => window.print(), 150)],
-        ['This call, one page, PDF', () => void fetchCard('pdf', { documents: one, per: 1 })],
-        ['This call, one page, SVG', () => void fetchCard('svg', { documents: one, per: 1 })],
+        ['This call, one page, PDF', () => void fetchCard('pdf', { documents: one, per: 1, look })],
+        ['This call, one page, SVG', () => void fetchCard('svg', { documents: one, per: 1, look })],
         ...(run
             ? ([
                   [
@@ -70,7 +78,7 @@ export function Cards({ run, calls, document: call, name, situation }: Props) {
                             <DropdownMenu.Item
                                 key={m}
                                 aria-label={`Cards of ${letters(m)}`}
-                                onSelect={() => void fetchCard('pdf', { calls: book, per: 4, player: m })}
+                                onSelect={() => void fetchCard('pdf', { calls: book, per: 4, player: m, look })}
                                 className="cursor-pointer rounded px-2.5 py-1 font-bold outline-none data-[highlighted]:bg-card"
                             >
                                 {letters(m)}

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { CallDocument, ProofReport, SavedCall } from '../api/types';
+import type { CallDocument, LookDocument, ProofReport, SavedCall } from '../api/types';
 import { Button } from '../ui/Button';
 import { Cards } from './Cards';
 import { useBoard } from './store';
@@ -20,6 +20,7 @@ type Props = {
     document: CallDocument;
     name: string;
     situation: Situation;
+    look: LookDocument;
 };
 
 /** Under the field: the verdict, and what can be done with the picture. */
@@ -82,6 +83,7 @@ export function Controls(p: Props) {
                     document={p.document}
                     name={p.name}
                     situation={p.situation}
+                    look={p.look}
                 />
             </span>
         </div>

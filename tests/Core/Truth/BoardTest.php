@@ -45,11 +45,6 @@ const REACHED = [
     '11 boot flood after outside zone' => [0.0, 1.0],
     '11 without the run the hook man has the over' => [0.5, 1.0],
     '20 too many in the box: throw outside' => [0.5, 1.0],
-    '23 jet counter against an end who flies out' => [0.0, 1.0],
-    '16 triple against 5-2, to the left' => [0.5, 1.0],
-    '22 zone without a read into seven and eight: not good' => [0.79, 1.0],
-    '22 an option that reads nobody: not good' => [0.87, 1.0],
-    '22 trap with the three squeezing: not good' => [0.0, 1.0],
 ];
 
 it('says what the trade says', function (string $name): void {

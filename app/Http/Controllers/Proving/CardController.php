@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers\Proving;
 
+use App\Documents\ProofInput;
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
 use App\Http\Controllers\Controller;
@@ -29,11 +30,12 @@ class CardController extends Controller
         $this->authorize('viewAny', Call::class);
         $given = $request->validate([
             'calls' => 'array|max:90', 'calls.*' => 'string|max:26', 'documents' => 'required_without:calls|array|max:90', 'documents.*.name' => 'required|string|max:120',
-            'per' => ['integer', Rule::in(array_keys(CallCards::LAYOUTS))], 'player' => ['nullable', Rule::in([...Man::SKILL, 'Q'])], 'page' => 'integer|min:1|max:90',
+            'look' => 'nullable', 'per' => ['integer', Rule::in(array_keys(CallCards::LAYOUTS))], 'player' => ['nullable', Rule::in([...Man::SKILL, 'Q'])], 'page' => 'integer|min:1|max:90',
         ]);
         $per = $given['per'] ?? 1;
         $else = SituationInput::from($request->input('situation')) ?? Situation::of();
-        $pages = (new CallCards(StaffWords::current()->book(), $given['player'] ?? null))->pages($this->calls($request, $given), $per, $else);
+        $look = $request->filled('look') ? ProofInput::from($request, $this->schemas)->look($request->input('look')) : null;
+        $pages = (new CallCards(StaffWords::current()->book(), $given['player'] ?? null, $look))->pages($this->calls($request, $given), $per, $else);
         [$width, $height] = CallCards::size($per);
         if ($format === 'svg') {
             return new Response(Svg::of($pages[min(count($pages), $given['page'] ?? 1) - 1], $width, $height), 200, ['Content-Type' => 'image/svg+xml']);

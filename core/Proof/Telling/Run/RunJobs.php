@@ -20,24 +20,30 @@ final class RunJobs
 
     private const SHELL = 'cover 3';
 
-    /** The run against the usual look, or null when nobody can carry it. */
-    public static function proof(Call $call, Situation $else): ?RunProof
+    /** The look a run is drawn against where none is chosen. */
+    public static function usual(): Look
+    {
+        return Look::of(self::FRONT, self::SHELL);
+    }
+
+    /** The run against a look, the usual one without, or null when nobody can carry it. */
+    public static function proof(Call $call, Situation $else, ?Look $look = null): ?RunProof
     {
         if ($call->run === null) {
             return null;
         }
         try {
-            return RunProver::prove($call, Look::of(self::FRONT, self::SHELL), new Setting($call->situation ?? $else));
+            return RunProver::prove($call, $look ?? self::usual(), new Setting($call->situation ?? $else));
         } catch (UnknownRun) {
             return null;
         }
     }
 
-    /** What every man does against the usual look, by letter. @return array<string, string> */
-    public static function of(Call $call, Situation $else): array
+    /** What every man does against a look, the usual one without, by letter. @return array<string, string> */
+    public static function of(Call $call, Situation $else, ?Look $look = null): array
     {
-        $proof = self::proof($call, $else);
+        $proof = self::proof($call, $else, $look);
 
-        return $proof === null ? [] : array_column(RunReport::of($proof)['assignments'], 'job', 'man');
+        return $proof === null ? [] : array_column(RunReport::jobs($proof), 'job', 'man');
     }
 }
