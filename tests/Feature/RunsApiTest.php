@@ -171,3 +171,26 @@ it('prints a pass with what it is worth against the look, and nothing of the kin
     expect($ask(['look' => '4-2 nickel, cover 2']))->toMatch('/bound, \d+( to \d+)? % against 4-2 nickel, cover 2/')
         ->and($ask([]))->not->toContain('against');
 });
+
+it('takes over HTTP every run, tag and set the command line knows', function (): void {
+    foreach (Jacotaxis\Core\Blocking\Run\Schemes::names() as $name) {
+        $motion = str_starts_with($name, 'jet') ? ', H jet right' : '';
+        $this->postJson('/api/v1/proofs', ['document' => document("under center wing right$motion: $name right"), 'look' => '4-3 over, cover 3'])->assertOk();
+    }
+    foreach (['zone', 'triple'] as $run) {
+        $kind = Jacotaxis\Core\Blocking\Run\Schemes::get($run)->kind;
+        foreach (array_filter(Jacotaxis\Core\Blocking\Run\Tags::names(), fn (string $t): bool => in_array($kind, Jacotaxis\Core\Blocking\Run\Tags::get($t)->kinds, true)) as $tag) {
+            $this->postJson('/api/v1/proofs', ['document' => document("double-slot, H pitch right: $run right; tag $tag"), 'look' => '4-3 over, cover 3'])->assertOk();
+        }
+    }
+    foreach (Jacotaxis\Core\Offense\Sets::names() as $set) {
+        $this->postJson('/api/v1/calls', ['name' => "From $set", 'document' => document("$set right: hitches right")])->assertCreated();
+    }
+});
+
+it('has the names of the catalogues in the schemas', function (): void {
+    foreach (array_keys(App\Documents\NamedLists::all()) as $name) {
+        expect(App\Documents\NamedLists::current($name))->toBeTrue("schemas/$name.schema.json is stale: run php artisan jx:schemas");
+    }
+    expect(Illuminate\Support\Facades\Artisan::call('jx:schemas', ['--check' => true]))->toBe(0);
+});

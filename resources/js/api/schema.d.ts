@@ -215,21 +215,22 @@ export interface CallFake {
     | "power"
     | "counter"
     | "trap"
-    | "jet"
     | "jet counter"
-    | "toss"
     | "belly"
-    | "dive"
-    | "crack"
     | "buck"
+    | "dive"
+    | "jet"
+    | "toss"
+    | "crack"
     | "triple"
     | "midline"
     | "midline pitch"
+    | "isolated dive"
+    | "freeze option"
     | "lead option"
     | "load option"
     | "speed option"
     | "counter option"
-    | "freeze option"
     | "freeze";
   side?: "left" | "right" | null;
   man?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
@@ -268,16 +269,17 @@ export interface CallRun {
     | "power"
     | "counter"
     | "trap"
-    | "jet"
     | "jet counter"
-    | "toss"
-    | "crack"
     | "belly"
     | "buck"
     | "dive"
+    | "jet"
+    | "toss"
+    | "crack"
     | "triple"
     | "midline"
     | "midline pitch"
+    | "isolated dive"
     | "freeze option"
     | "lead option"
     | "load option"
@@ -304,7 +306,7 @@ export interface CallRun {
   giveOnly?: boolean;
 }
 export interface RunTag {
-  name: "arc" | "bluff" | "tackle arc" | "tight-end surface" | "exchange" | "crack" | "wham";
+  name: "arc" | "bluff" | "tackle arc" | "tight-end surface" | "exchange" | "crack" | "wham" | "slot round";
   side?: "left" | "right" | null;
 }
 export interface RunOrder {
