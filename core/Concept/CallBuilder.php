@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Concept;
 
 use Jacotaxis\Core\Blocking\Protecting;
+use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Motion\Clock;
+use Jacotaxis\Core\Offense\Motion\Motion;
+use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Offense\Sets;
@@ -79,8 +82,32 @@ final class CallBuilder
             }
         }
 
-        return new Call($draft->formation, $build->routes, $reads, $draft->motions, $draft->drop,
+        $motions = [...$draft->motions, ...$build->tail()];
+
+        return new Call($draft->formation, $build->routes, $reads, $motions, $draft->drop,
             $draft->keys, $draft->situation, [...$build->assumed, ...$order->assumed], $build->protection, $draft->fake, $draft->hot, $readsBy, $draft->run, $draft->rules);
+    }
+
+    /**
+     * An option with a pitch sends somebody who is there for it: a slot or wing of the back side goes in tail motion when no
+     * motion is said and no back takes the pitch.
+     *
+     * @return list<Motion>
+     */
+    private function tail(): array
+    {
+        $run = $this->draft->run;
+        if ($run === null || $run->who !== null || $this->draft->motions !== [] || $run->scheme()->pitch === []) {
+            return [];
+        }
+        $letter = Posts::of($this->lineup, $run->side)->first($run->scheme()->pitch);
+        if ($letter === null || $this->lineup->men[$letter]->isBack()) {
+            return [];
+        }
+        $motion = new Motion($letter, MotionKind::Pitch, $run->side);
+        $this->assumed[] = "{$motion->words()}, for the pitch";
+
+        return [$motion];
     }
 
     /**

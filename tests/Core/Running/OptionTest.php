@@ -1,5 +1,7 @@
 <?php
 
+use Jacotaxis\Core\Words\CallParser;
+
 /* Option football: the count from the inside out, who is read and who is blocked, the gates of the tags (VER, MID, FRZ, LOD, FBL of the rules; common practice, no source). */
 
 it('reads the man on the tackle and the next man out (truth 16, VER-01)', function (string $look, array $keys): void {
@@ -177,3 +179,35 @@ it('blocks everybody once: nobody single has another single\'s man', function (s
     'split-back: belly right',
 ])
     ->with(['4-3 over, cover 3', '3-4, cover 4', '5-2, cover 2', '6-2, cover 1', 'bear, cover 0']);
+
+it('sends the pitch man of a run that says no motion, and lists it as assumed (jobs.md, support and option count)', function (string $call, string $look, string $motion): void {
+    $told = told($call, $look);
+    $relation = array_column($told['findings'], null, 'code')['pitch-relation'];
+    expect($told['assumed'])->toContain("$motion, for the pitch")->and($relation['severity'])->toBe('info');
+})->with([
+    'triple' => ['double-slot: triple right', '5-2, cover 4', 'H pitch right'],
+    'to the left' => ['double-slot: triple left', '5-2, cover 4', 'R pitch left'],
+    'one-back freeze' => ['gun 2x2: freeze option right', '4-2 nickel, cover 3', 'Y pitch right'],
+    'lead option' => ['double-slot: lead option right', '4-3 over, cover 4', 'H pitch right'],
+    'midline with pitch' => ['double-slot: midline pitch right', '3-4, cover 4', 'H pitch right'],
+]);
+
+it('sends nobody where a motion is said, a back takes the pitch or nobody is pitched to', function (string $call): void {
+    expect(implode('; ', CallParser::parse($call)->assumed))->not->toContain('for the pitch');
+})->with([
+    'double-slot, H pitch right: triple right',
+    'gun two-back, freeze right: freeze option right',
+    'gun 2x2: speed option right',
+    'double-slot: midline right',
+    'double-slot: isolated dive right',
+    'gun 2x2: zone right',
+]);
+
+it('makes a pitch man who cannot be there a fault that says what cures it (OPT-05)', function (string $call, string $look, string $severity, string $cure): void {
+    $relation = array_column(told($call, $look)['findings'], null, 'code')['pitch-relation'];
+    expect($relation['severity'])->toBe($severity)->and((string) ($relation['cure'] ?? $relation['fix'] ?? ''))->toContain($cure);
+})->with([
+    'in relation' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'info', ''],
+    'sent the other way' => ['double-slot, H pitch right: triple left', '5-2, cover 3', 'caution', 'H pitch left'],
+    'in motion elsewhere' => ['gun 2x2, Y short left: freeze option right', '4-2 nickel, cover 3', 'fault', 'Y pitch right'],
+]);

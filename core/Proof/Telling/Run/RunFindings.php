@@ -19,6 +19,16 @@ use Jacotaxis\Core\Proof\Sheet\RunAnswers;
 /** What a coach would want to be told about a run: who is left, who does not get there, what the rule book says. */
 final class RunFindings
 {
+    /** How wide a pitch man is wanted, and how deep, yards (OPT-05). */
+    private const WIDE_YD = [4.0, 5.0];
+
+    private const BEHIND_YD = 1.0;
+
+    /** Off by so much he is still in relation, and off by so much no pitch reaches him, yards (product defaults). */
+    private const NEAR_YD = 1.5;
+
+    private const LOST_YD = 3.0;
+
     /** A pitch man this late makes a bad pitch, yards: a step (MOT-03). */
     private const STEP_YD = 1.0;
 
@@ -109,7 +119,7 @@ final class RunFindings
         [$qx, $qy] = $keep->path->at($at);
         [$px, $py] = $pitch->path->at($at);
         $wide = ($px - $qx) * $proof->resolved->run->side->sign();
-        $findings = [new Finding('pitch-relation', Finding::INFO, $pitch->letter, sprintf('At the pitch (%.1f s) %s is %.1f yd outside and %.1f yd behind the quarterback; wanted are 4 to 5 and 1.', $at, $pitch->letter, $wide, $qy - $py), 'OPT-05')];
+        $findings = [self::relation($proof, $pitch->letter, $at, $wide, $qy - $py)];
         foreach ($proof->scene->snap->arrivals as $arrival) {
             if ($arrival->motion->who === $pitch->letter && abs($arrival->lateYd) >= self::STEP_YD) {
                 $findings[] = self::lateMotion($arrival);
@@ -117,6 +127,21 @@ final class RunFindings
         }
 
         return $findings;
+    }
+
+    /** Where the pitch man is when it goes: off by more than a step he cannot be pitched to, and what cures it is a motion or an alignment. */
+    private static function relation(RunProof $proof, string $letter, float $at, float $wide, float $behind): Finding
+    {
+        [$least, $most] = self::WIDE_YD;
+        $off = max($least - $wide, $wide - $most, $behind - self::BEHIND_YD);
+        $text = sprintf('At the pitch (%.1f s) %s is %.1f yd outside and %.1f yd behind the quarterback; wanted are 4 to 5 and 1.', $at, $letter, $wide, $behind);
+        if ($off <= self::NEAR_YD) {
+            return new Finding('pitch-relation', Finding::INFO, $letter, $text, 'OPT-05');
+        }
+        $side = $proof->resolved->run->side->value;
+        $cure = $proof->scene->men[$letter]->isBack() ? "Set him on the other side of the quarterback or a step wider, or send a slot: \"pitch $side\"." : "Send him behind the quarterback: \"$letter pitch $side\".";
+
+        return new Finding('pitch-relation', $off > self::LOST_YD ? Finding::FAULT : Finding::CAUTION, $letter, $text, 'OPT-05', $cure);
     }
 
     private static function lateMotion(Arrival $arrival): Finding
