@@ -37,6 +37,9 @@ final readonly class Blocking
     /** A man kicked out is this far outside the lane, or the hole is shut, yards (product default). */
     private const HOLE_YD = 0.15;
 
+    /** A man who comes inside at the snap comes at least so far, yards. */
+    private const CLOSES_YD = 0.3;
+
     /** Entries between the guards. */
     private const INSIDE = ['center', 'A'];
 
@@ -149,7 +152,9 @@ final readonly class Blocking
      */
     private function wrecks(Block $block, Carrier $carrier, array $at): bool
     {
-        if ($block->verb !== Verb::Kick || ! in_array($this->resolved->run->scheme()->entry, self::INSIDE, true)) {
+        $front = $this->resolved->front;
+        $closes = $block->target !== null && $front->movedU($block->target) < $front->u($block->target) - self::CLOSES_YD;
+        if ($block->verb !== Verb::Kick || ! $closes || ! in_array($this->resolved->run->scheme()->entry, self::INSIDE, true)) {
             return false;
         }
         $lane = $carrier->path->x[$carrier->stepPast($at[2])];
