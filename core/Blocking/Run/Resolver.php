@@ -56,6 +56,7 @@ final class Resolver
      * @param  list<Defender>  $defenders
      * @param  list<string>  $out  letters who have a job of their own: a route with the run
      * @param  array<string, list<string>>  $able  flags of the men by letter
+     * @param  string|null  $outside  role the quarterback reads for a throw outside once he has pulled the ball
      * @param  string|null  $read  role the throw of a run-pass option reads: nobody blocks him, and nobody else is left unblocked
      */
     public static function of(
@@ -67,15 +68,16 @@ final class Resolver
         array $out = [],
         array $able = [],
         ?string $read = null,
+        ?string $outside = null,
     ): Resolved {
         $posts = Posts::of($lineup, $run->side);
         $front = new FrontRead($defenders, $lineup, $look, $run->side);
 
-        return (new self($run, $run->scheme(), $posts, $front, $schools ?? Schools::of(), $able))->resolve($out, $read);
+        return (new self($run, $run->scheme(), $posts, $front, $schools ?? Schools::of(), $able))->resolve($out, $read, $outside);
     }
 
     /** @param  list<string>  $out */
-    private function resolve(array $out, ?string $read): Resolved
+    private function resolve(array $out, ?string $read, ?string $outside): Resolved
     {
         foreach ($out as $letter) {
             $this->blocks[$letter] = new Block($letter, $this->posts->post($letter), Verb::Route);
@@ -87,6 +89,10 @@ final class Resolver
             $this->taken[] = $read;
         } else {
             $this->keys();
+        }
+        if ($outside !== null && ! in_array($outside, $this->taken, true)) {
+            $this->keys[] = ['decision' => 'outside', 'role' => $outside];
+            $this->taken[] = $outside;
         }
         $this->rows(late: false);
         $line = new Line($this->scheme, $this->posts, $this->front, $this->schools);

@@ -35,6 +35,12 @@ final class Carriers
 
     private const RIDES_YD_S = 2.5;
 
+    /** From the mesh to the look outside and the ball's leaving, seconds (product default). */
+    private const PULLED_S = 0.45;
+
+    /** From the mesh to the look outside, seconds: what the man there does then decides. */
+    public const LOOKS_S = 0.25;
+
     /** Catch the snap and turn, seconds; speed along the ground as a share of the release. */
     private const CATCH_S = 0.35;
 
@@ -50,8 +56,8 @@ final class Carriers
         $this->sign = $resolved->run->side->sign();
     }
 
-    /** @return array<string, Carrier> by action */
-    public function all(): array
+    /** @param  string|null  $outside  who may be thrown to once the ball is pulled @return array<string, Carrier> by action */
+    public function all(?string $outside = null): array
     {
         $carriers = [];
         foreach (['give' => $this->give(), 'pull' => $this->pull(), 'keep' => $this->keep(), 'pitch' => $this->pitch()] as $action => $carrier) {
@@ -59,19 +65,22 @@ final class Carriers
                 $carriers[$action] = $carrier;
             }
         }
+        if ($outside !== null && isset($carriers['pull'])) {
+            $carriers['throw'] = $this->quick($outside, $carriers['pull']->from + self::PULLED_S);
+        }
 
         return $carriers;
     }
 
-    /** A throw at the line: from the catch he runs up the alley behind the men who block for him (RPO-05). */
-    public function quick(string $letter): Carrier
+    /** A throw at the line, out of the hand at a moment: from the catch he runs up the alley behind the men who block for him (RPO-05). */
+    public function quick(string $letter, float $leaves = self::SNAP_S + self::CATCH_S): Carrier
     {
         $route = $this->scene->routes[$letter]->path;
         [$qx, $qy] = $this->scene->launch();
-        $at = self::SNAP_S + self::CATCH_S;
+        $at = $leaves;
         for ($n = 0; $n < 3; $n++) {
             [$x, $y] = $route->at($at);
-            $at = self::SNAP_S + self::CATCH_S + hypot($x - $qx, $y - $qy) / ($this->scene->setting->level->releaseSpeed() * self::ALONG);
+            $at = $leaves + hypot($x - $qx, $y - $qy) / ($this->scene->setting->level->releaseSpeed() * self::ALONG);
         }
         $i = min(Path::STEPS - 1, (int) round($at / Path::STEP));
         $out = $x < 0.0 ? -1.0 : 1.0;

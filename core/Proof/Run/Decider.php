@@ -114,7 +114,8 @@ final class Decider
     {
         $action = $this->decide($acts);
 
-        return $action === 'throw' ? $this->thrown($acts) : $this->carried($action, $acts);
+        // A throw past the line is a pass, one behind it a man who carries the ball.
+        return $action === 'throw' && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw'])) ? $this->thrown($acts) : $this->carried($action, $acts);
     }
 
     /** The throw of a run-pass option. @param  array<string, RunAct>  $acts */
@@ -165,7 +166,7 @@ final class Decider
         $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within($situation->toGoalYd());
 
         return new RunOutcome(
-            $action,
+            $carrier->action,
             $carrier->letter,
             $carrier->where,
             $margin,
@@ -219,6 +220,11 @@ final class Decider
         }
         if ($pitch !== null && isset($this->carriers['keep'])) {
             return 'keep';
+        }
+
+        $outside = $this->resolved->key('outside');
+        if ($outside !== null && isset($this->carriers['pull'], $this->carriers['throw'], $acts[$outside])) {
+            return $this->stops($outside, 'pull', $acts[$outside]) ? 'throw' : 'pull';
         }
 
         return isset($this->carriers['pull']) ? 'pull' : (array_key_first($this->carriers) ?? 'give');
@@ -288,7 +294,7 @@ final class Decider
     private function freeOn(string $action): array
     {
         // A fake takes those along who are not told off for the quarterback: they come a reaction later.
-        $faked = $action === 'pull' || $action === 'keep' && isset($this->carriers['give']) ? $this->scene->setting->reaction : 0.0;
+        $faked = in_array($action, ['pull', 'throw'], true) || $action === 'keep' && isset($this->carriers['give']) ? $this->scene->setting->reaction : 0.0;
 
         $free = array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
         foreach ($this->lost[$action] ?? [] as $role) {

@@ -53,10 +53,10 @@ final class KeyMoves
     /** Where a key is at a moment, and his velocity, when he goes for a carrier: for the back at once, for the quarterback he stays on his edge. @return array{float, float, float, float} */
     private function position(Tackler $own, string $action, float $at): array
     {
-        if ($action === 'throw' && $this->passing !== null) {
+        if ($action === 'throw' && $this->passing !== null && $this->resolved->key('throw') !== null) {
             return $this->passing->droppedAt($at);
         }
-        if ($action === 'pull' || $action === 'keep' && $own->role === $this->resolved->key('give')) {
+        if (in_array($action, ['pull', 'keep'], true) && $own->role === $this->resolved->key('give')) {
             // A dive key who stays for the quarterback sits where he is.
             return [$own->xYd, max(0.2, $own->yYd - 0.5), 0.0, 0.0];
         }
@@ -78,6 +78,9 @@ final class KeyMoves
     /** When a key's choice shows and the ball is decided. */
     private function shows(string $role): float
     {
+        if ($this->resolved->key('outside') === $role) {
+            return $this->carriers['pull']->from + Carriers::LOOKS_S;
+        }
         $give = in_array($role, [$this->resolved->key('give'), $this->resolved->key('throw')], true);
         $carrier = $this->carriers[$give ? 'give' : 'keep'] ?? array_values($this->carriers)[0];
 
@@ -99,6 +102,9 @@ final class KeyMoves
     {
         if ($this->resolved->key('throw') === $role) {
             return ['give', 'throw'];
+        }
+        if ($this->resolved->key('outside') === $role) {
+            return ['pull', 'throw'];
         }
         if ($this->resolved->key('give') === $role) {
             return ['give', isset($this->carriers['pull']) ? 'pull' : 'keep'];

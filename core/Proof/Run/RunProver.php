@@ -34,20 +34,22 @@ final class RunProver
         $run = $call->run ?? throw UnknownRun::needs('This call', 'a run');
         $able = array_map(fn (Athlete $a): array => $a->flags, $setting->men);
         $throws = $scene->routes !== [] && $scene->reads !== [];
-        $resolve = fn (?string $read): Resolved => Resolver::of($run, $scene->lineup, $scene->defenders, $look, $setting->schools, array_keys($call->routes), $able, $read);
+        $resolve = fn (?string $read, ?string $outside = null): Resolved => Resolver::of($run, $scene->lineup, $scene->defenders, $look, $setting->schools, array_keys($call->routes), $able, $read, $outside);
         $late = $throws && array_filter($scene->reads, fn (string $l): bool => ! $scene->routes[$l]->spec->shape()->counted) !== [];
         $read = $late ? ReadMan::of($call, $scene, $resolve(null)) : null;
         $resolved = $resolve($read);
         $before = $throws ? PreSnap::of($scene, $resolved) : null;
+        $outside = $read === null && $throws && $before?->throws !== true ? OutsideThrow::of($scene, $resolved) : null;
+        $resolved = $outside === null ? $resolved : $resolve(null, $outside->role);
         $defense = new Defense($scene, $resolved, $honest);
-        $carriers = (new Carriers($scene, $resolved))->all();
+        $carriers = (new Carriers($scene, $resolved))->all($outside?->letter);
         if ($carriers === [] || $run->scheme()->gives && ! isset($carriers['give'])) {
             throw UnknownRun::needs(ucfirst($run->scheme), 'a back or a man in motion who carries the ball');
         }
         $aim = $carriers['give'] ?? $carriers['keep'] ?? array_values($carriers)[0];
         $blocking = new Blocking($scene, $resolved, $defense);
         $made = $blocking->all($aim);
-        if ($before?->letter !== null && $scene->routes[$before->letter]->spec->depth() <= 0.0) {
+        if ($outside === null && $before?->letter !== null && $scene->routes[$before->letter]->spec->depth() <= 0.0) {
             $carriers['throw'] = (new Carriers($scene, $resolved))->quick($before->letter);
         }
         $decider = new Decider($scene, $resolved, $carriers, $made, $defense, $throws ? new Passing($scene, $read) : null, $blocking->lost($carriers, $aim));
@@ -60,10 +62,23 @@ final class RunProver
         }
         $keys = [];
         foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
-            $keys[] = self::key($role, $decision, $byRule, $decider, fn (RunAct $act): ?Decider => self::otherJobs($call, $role, $act, fn (Call $c): RunProof => self::prove($c, $look, $setting, $press, $honest)));
+            $keys[] = self::key($role, $decision, self::asked($decision, $byRule, $resolved), $decider, fn (RunAct $act): ?Decider => self::otherJobs($call, $role, $act, fn (Call $c): RunProof => self::prove($c, $look, $setting, $press, $honest)));
         }
 
         return new RunProof($scene, $resolved, $carriers, $made, $defense, $decider->outcome($byRule), $keys, self::pairs($keys, $decider), $decider, $byRule, $before);
+    }
+
+    /**
+     * What the others do where a key is asked: outside he is asked only once the read man has taken the back.
+     *
+     * @param  array<string, RunAct>  $byRule
+     * @return array<string, RunAct>
+     */
+    private static function asked(string $decision, array $byRule, Resolved $resolved): array
+    {
+        $give = $resolved->key('give');
+
+        return $decision === 'outside' && $give !== null ? [...$byRule, $give => new RunAct('take the back', 'give', 0.0)] : $byRule;
     }
 
     /** By assignment the dive man of an option takes the back, the last man of a zone read has the quarterback, the next man out has the quarterback (DEF-02). */
@@ -77,6 +92,7 @@ final class RunProver
             // A backer keys the line and fills (DEF-03); a man outside the box plays the pass first.
             $decision === 'throw' => in_array($d->group, ['backer', 'line', 'edge'], true) ? new RunAct('by rule', $first, 0.0) : new RunAct('by rule', $second, 1.0),
             $decision === 'pitch' => new RunAct('by rule', $first, 0.0),
+            $decision === 'outside' => new RunAct('by rule', $second, 1.0),
             $option => new RunAct('by rule', $first, 0.0),
             default => new RunAct('by rule', $second, 1.0),
         };
@@ -117,7 +133,12 @@ final class RunProver
         $rows = array_map(fn (RunAct $a): array => ['act' => $a, 'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a])], $acts);
         $free = array_filter($rows, fn (array $r): bool => $r['outcome']->beats($r['act']));
         $actions = array_unique(array_map(fn (array $r): string => $r['outcome']->action, array_filter($rows, fn (array $r): bool => $r['act']->isChoice())));
-        $question = $decision === 'throw' ? "Does the $role insert into the run or drop?" : ($decision === 'pitch' ? "Does the $role take the quarterback or the pitch?" : "Does the $role take the back or stay for the quarterback?");
+        $question = match ($decision) {
+            'throw' => "Does the $role insert into the run or drop?",
+            'pitch' => "Does the $role take the quarterback or the pitch?",
+            'outside' => "The ball is pulled: does the $role come for the quarterback or stay outside?",
+            default => "Does the $role take the back or stay for the quarterback?",
+        };
 
         return new RunKey($role, $decision, $pair, $question, $rows, Verdict::ofActs(count($free), count($rows)),
             min(array_map(fn (array $r): float => $r['outcome']->margin, $rows)), count($actions) > 1);
@@ -129,6 +150,7 @@ final class RunProver
         $names = match ($decision) {
             'pitch' => ['take the quarterback', 'take the pitch'],
             'throw' => ['insert', 'drop'],
+            'outside' => ['take the quarterback', 'stay outside'],
             default => ['take the back', 'take the quarterback'],
         };
         $acts = [new RunAct($names[0], $pair[0], 0.0), new RunAct($names[1], $pair[1], 1.0)];

@@ -180,6 +180,7 @@ final readonly class RunReport
         foreach ($this->proof->resolved->keys as ['role' => $role, 'decision' => $decision]) {
             $order[] = match ($decision) {
                 'pitch' => "pitch off the $role",
+                'outside' => "with the ball pulled throws $throw off the $role",
                 'throw' => "reads the $role: inserts, throws $throw; drops, hands off",
                 default => (isset($this->proof->carriers['pull']) || isset($this->proof->carriers['keep']) ? 'give or pull' : 'give')." off the $role",
             };
