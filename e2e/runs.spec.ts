@@ -99,3 +99,21 @@ test('the board of a run has no serious accessibility fault', async ({ page }) =
     await page.getByRole('tab', { name: 'Run', exact: true }).click();
     await accessible(page);
 });
+
+test('tells a man his step, aim and branches, and tries a branch on the board', async ({ page }) => {
+    await openCall(page, 'Four verticals');
+    await callLine(page).fill('double-slot, H pitch right: triple right');
+    await callLine(page).press('Enter');
+    await look(page, '5-2, cover 4');
+    const guard = page.getByRole('button', { name: /^RG Climbs to the mike/ });
+    await guard.click();
+    await expect(guard).toContainText('Step: left foot first');
+    await expect(guard).toContainText('Eyes: the mike');
+    const branches = page.getByRole('list', { name: 'Branches of RG' });
+    await expect(branches).toContainText('If the mike runs over the top: replaces him');
+    await branches.getByRole('button', { name: 'Try it' }).first().click();
+    await proved(page);
+    await expect(page.getByRole('button', { name: /^RG Climbs to the free safety/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^RT Releases outside the read man to the mike/ })).toBeVisible();
+    await accessible(page);
+});

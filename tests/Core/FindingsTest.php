@@ -11,7 +11,7 @@ use Jacotaxis\Core\Words\SituationParser;
 /* What a coach is told, finding by finding: a case that brings it, and the same with one thing changed that does not. */
 
 /** Texts of a finding by man, of a call against a look. @return array<string, string> */
-function said(string $code, string $call, string $look, ?string $situation = null): array
+function foundIn(string $code, string $call, string $look, ?string $situation = null): array
 {
     $usual = Situation::of();
     $setting = new Setting($situation === null ? $usual : SituationParser::parse($situation, $usual));
@@ -21,7 +21,7 @@ function said(string $code, string $call, string $look, ?string $situation = nul
 }
 
 it('is said where it holds', function (string $code, string $call, string $look, string $man, string $text, ?string $situation = null): void {
-    $said = said($code, $call, $look, $situation);
+    $said = foundIn($code, $call, $look, $situation);
     expect($said)->toHaveKey($man)->and($said[$man])->toContain($text);
 })->with([
     'a block that comes too late' => ['block-late', 'gun two-back, freeze right: freeze option right; tag tackle arc', '4-2 nickel, cover 3, 3 on RG', 'RG', 'holds him'],
@@ -40,7 +40,7 @@ it('is said where it holds', function (string $code, string $call, string $look,
 ]);
 
 it('is not said where one thing is otherwise', function (string $code, string $call, string $look, string $man, ?string $situation = null): void {
-    expect(said($code, $call, $look, $situation))->not->toHaveKey($man);
+    expect(foundIn($code, $call, $look, $situation))->not->toHaveKey($man);
 })->with([
     'nobody on the guard' => ['block-late', 'gun two-back, freeze right: freeze option right; tag tackle arc', '3-4, cover 3', 'RG'],
     'no man off the line' => ['block-unset', 'under center I right: zone right', '4-3 over, cover 3', 'Z'],
