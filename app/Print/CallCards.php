@@ -63,13 +63,31 @@ final readonly class CallCards
         $page->area([[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h]], null, Drawing::FAINT);
         [$title, $small, $columns] = self::TYPE[$per];
         $page->text($x + 8, $y + $title + 5, $name, $title, Drawing::INK, true);
-        $below = $page->paragraph($x + 8, $y + $title + 9 + $small, $w - 16, CardText::words($call, $else, $this->book, $this->look), $small, Drawing::SOFT, false, 2);
+        $below = $page->paragraph(
+            $x + 8,
+            $y + $title + 9 + $small,
+            $w - 16,
+            CardText::words($call, $else, $this->book, $this->look),
+            $small,
+            Drawing::SOFT,
+            false,
+            2,
+        );
         $whole = $per === 1;
-        $rows = $this->player === null ? CardText::jobs($call, $this->book, $else, $this->look, $whole) : CardText::job($call, $this->player, $this->book, $else, $this->look);
+        $rows = $this->player === null ? CardText::jobs($call, $this->book, $else, $this->look, $whole) : CardText::job(
+            $call,
+            $this->player,
+            $this->book,
+            $else,
+            $this->look,
+        );
         // A run told whole takes half the card in smaller type; a job is never cut.
         $type = $call->run !== null && $whole ? $small * 0.72 : $small;
         $wide = ($w - 16) / $columns;
-        $columnsOf = self::divide(array_map(fn (array $r): int => Drawing::lines($r[1], $wide - $type * 2.8, $type), $rows), $columns);
+        $columnsOf = self::divide(
+            array_map(fn (array $r): int => Drawing::lines($r[1], $wide - $type * 2.8, $type), $rows),
+            $columns,
+        );
         $list = max(array_map(array_sum(...), array_column($columnsOf, 'lines'))) * $type * 1.3 + 8;
         $field = new CardField($page, $call, $call->situation ?? $else, $this->book, $this->player, $this->look);
         $field->draw($x + 6, $below - $small * 0.6, $w - 12, $h - ($below - $y) - $list, $small);

@@ -52,7 +52,12 @@ final readonly class CardField
         foreach ($this->call->snap($frame, $this->book->clock())->men as $letter => $man) {
             if (isset($this->call->routes[$letter])) {
                 $spec = $this->call->routes[$letter]->in($this->situation);
-                $this->route(RouteRunner::path($man, $spec, $frame, Level::HighSchool->receiver()), $at, $this->player === null || $this->player === $letter, $small);
+                $this->route(
+                    RouteRunner::path($man, $spec, $frame, Level::HighSchool->receiver()),
+                    $at,
+                    $this->player === null || $this->player === $letter,
+                    $small,
+                );
             }
         }
         foreach ($this->call->men($frame, $this->book->clock()) as $man) {
@@ -86,18 +91,31 @@ final readonly class CardField
     private function paint(callable $at, float $left, float $right, float $small): void
     {
         for ($yd = -5; $yd <= $this->upYd() - 4.0; $yd += 5) {
-            $this->page->line([$at($left, $yd), $at($right, $yd)], $yd === 0 ? 1.4 : 0.5, $yd === 0 ? Drawing::SOFT : Drawing::FAINT);
+            $this->page->line(
+                [$at($left, $yd), $at($right, $yd)],
+                $yd === 0 ? 1.4 : 0.5,
+                $yd === 0 ? Drawing::SOFT : Drawing::FAINT,
+            );
             if ($yd > 0) {
                 [$tx, $ty] = $at($left, $yd);
                 $this->page->text($tx + 2, $ty - 2, (string) $yd, $small * 0.8, Drawing::SOFT);
             }
         }
         if ($this->situation->down >= 3 && $this->situation->toGoYd <= $this->upYd()) {
-            $this->page->line([$at($left, $this->situation->toGoYd), $at($right, $this->situation->toGoYd)], 1.0, Drawing::BALL, true);
+            $this->page->line(
+                [$at($left, $this->situation->toGoYd), $at($right, $this->situation->toGoYd)],
+                1.0,
+                Drawing::BALL,
+                true,
+            );
         }
     }
 
-    /** The blocks and tracks of a run against its look, or the usual one, whose men stand there in grey. @param  callable(float, float): array{float, float}  $at */
+    /**
+     * The blocks and tracks of a run against its look, or the usual one, whose men stand there in grey.
+     *
+     * @param  callable(float, float): array{float, float}  $at
+     */
     private function run(callable $at): void
     {
         $proof = RunJobs::proof($this->call, $this->situation, $this->look);
@@ -108,7 +126,12 @@ final readonly class CardField
         $points = fn (array $line): array => array_map(fn (array $p): array => $at($p[0], min($this->upYd(), $p[1])), $line);
         foreach ($stage['tracks'] as $track) {
             $his = $this->player === null ? $track['rule'] : $track['man'] === $this->player;
-            $this->page->line($points($track['line']), $his ? 1.6 : 0.8, $his ? Drawing::BALL : Drawing::SOFT, ! $track['rule']);
+            $this->page->line(
+                $points($track['line']),
+                $his ? 1.6 : 0.8,
+                $his ? Drawing::BALL : Drawing::SOFT,
+                ! $track['rule'],
+            );
         }
         foreach ($stage['blocks'] as $block) {
             $line = $points($block['line']);
@@ -117,7 +140,11 @@ final readonly class CardField
             [$fx, $fy] = $line[count($line) - 2];
             $turn = atan2($y - $fy, $x - $fx) + M_PI_2;
             $this->page->line($line, 1.0, $color);
-            $this->page->line([[$x + 3.5 * cos($turn), $y + 3.5 * sin($turn)], [$x - 3.5 * cos($turn), $y - 3.5 * sin($turn)]], 1.3, $color);
+            $this->page->line(
+                [[$x + 3.5 * cos($turn), $y + 3.5 * sin($turn)], [$x - 3.5 * cos($turn), $y - 3.5 * sin($turn)]],
+                1.3,
+                $color,
+            );
         }
         foreach ($proof->scene->defenders as $d) {
             if ($d->yYd <= $this->upYd()) {
@@ -139,7 +166,12 @@ final readonly class CardField
         }
         $read = $this->call->readNumber($run->letter);
         $color = $his ? ($read === 1 && $this->player === null ? Drawing::BALL : Drawing::INK) : Drawing::FAINT;
-        $this->page->line($points, $his ? ($read === null ? 0.9 : 1.6) : 0.8, $color, $run->spec->flag !== null && $read === null);
+        $this->page->line(
+            $points,
+            $his ? ($read === null ? 0.9 : 1.6) : 0.8,
+            $color,
+            $run->spec->flag !== null && $read === null,
+        );
         $this->end($points, $run->spec->finish() !== Finish::Run, $color, $small);
         if ($read !== null && $his) {
             [$bx, $by] = $at($run->break()->xYd, min($this->upYd(), $run->break()->yYd));
@@ -176,11 +208,24 @@ final readonly class CardField
         $his = $this->player === $man->letter;
         $r = $small * 0.85;
         if ($man->isLineman()) {
-            $this->page->area([[$x - $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y + $r * 0.8], [$x - $r * 0.8, $y + $r * 0.8]], $his ? Drawing::INK : '#ffffff', Drawing::INK, 0.8);
+            $this->page->area(
+                [[$x - $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y + $r * 0.8], [$x - $r * 0.8, $y + $r * 0.8]],
+                $his ? Drawing::INK : '#ffffff',
+                Drawing::INK,
+                0.8,
+            );
 
             return;
         }
         $this->page->circle($x, $y, $r, $his ? Drawing::INK : '#ffffff', Drawing::INK, 0.8);
-        $this->page->text($x, $y + $small * 0.33, $this->book->letters[$man->letter] ?? $man->letter, $small * 0.95, $his ? '#ffffff' : Drawing::INK, true, 'middle');
+        $this->page->text(
+            $x,
+            $y + $small * 0.33,
+            $this->book->letters[$man->letter] ?? $man->letter,
+            $small * 0.95,
+            $his ? '#ffffff' : Drawing::INK,
+            true,
+            'middle',
+        );
     }
 }

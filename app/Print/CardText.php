@@ -59,7 +59,10 @@ final class CardText
         $count = $row['count'] === null ? '' : ", {$row['count']}";
         $branches = array_map(fn (array $b): string => " If {$b['if']}: {$b['then']}.", $row['branches']);
 
-        return "{$row['job']}. Step: {$row['step']}$count. Aim: {$row['aim']}. Eyes: {$row['eyes']}.".implode('', $branches);
+        return "{$row['job']}. Step: {$row['step']}$count. Aim: {$row['aim']}. Eyes: {$row['eyes']}.".implode(
+            '',
+            $branches,
+        );
     }
 
     /** One man's own, of a run with step, aim and branches. @return list<array{string, string}> */

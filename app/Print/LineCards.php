@@ -54,7 +54,14 @@ final readonly class LineCards
             $page->text(self::MARGIN, self::MARGIN + 8, $name, 15, Drawing::INK, true);
             $page->text($width - self::MARGIN, self::MARGIN + 8, $words, self::SMALL, Drawing::SOFT, false, 'end');
             foreach ($chunk as $n => $proof) {
-                $this->front($page, $proof, self::MARGIN, self::MARGIN + 24 + $n * $each, $width - 2 * self::MARGIN, $each - 12);
+                $this->front(
+                    $page,
+                    $proof,
+                    self::MARGIN,
+                    self::MARGIN + 24 + $n * $each,
+                    $width - 2 * self::MARGIN,
+                    $each - 12,
+                );
             }
             $pages[] = $page;
         }
@@ -69,7 +76,15 @@ final readonly class LineCards
         $unaccounted = $proof->resolved->unaccounted;
         $said = Against::said($proof->verdict()->value, $proof->worthByRule(), $proof->worthAtWorst());
         $left = "$said; ".($unaccounted === [] ? 'everybody accounted for' : 'nobody has the '.implode(', the ', $unaccounted));
-        $page->text($x + $w - 8, $y + 16, $left, self::SMALL + 1, $unaccounted === [] ? Drawing::SOFT : Drawing::BALL, $unaccounted !== [], 'end');
+        $page->text(
+            $x + $w - 8,
+            $y + 16,
+            $left,
+            self::SMALL + 1,
+            $unaccounted === [] ? Drawing::SOFT : Drawing::BALL,
+            $unaccounted !== [],
+            'end',
+        );
         $pictureH = $h * 0.46;
         // The line is drawn wider than deep: nobody stands on his neighbor.
         $across = ($w - 16) / (2 * self::WIDE_YD);
@@ -78,22 +93,55 @@ final readonly class LineCards
         $page->line([$at(-self::WIDE_YD, 0.0), $at(self::WIDE_YD, 0.0)], 0.6, Drawing::FAINT);
         $stage = RunStage::of($proof);
         foreach ($stage['tracks'] as $track) {
-            $page->line(array_map(fn (array $p): array => $at(...$p), array_values(array_filter($track['line'], fn (array $p): bool => $p[1] < self::UP_YD))), $track['rule'] ? 1.8 : 0.9, $track['rule'] ? Drawing::BALL : Drawing::SOFT, ! $track['rule']);
+            $page->line(
+                array_map(
+                    fn (array $p): array => $at(...$p),
+                    array_values(array_filter($track['line'], fn (array $p): bool => $p[1] < self::UP_YD)),
+                ),
+                $track['rule'] ? 1.8 : 0.9,
+                $track['rule'] ? Drawing::BALL : Drawing::SOFT,
+                ! $track['rule'],
+            );
         }
         foreach ($stage['blocks'] as $block) {
             if (abs($block['line'][0][0]) > self::WIDE_YD) {
                 continue;
             }
-            $this->block($page, array_map(fn (array $p): array => $at(...$p), $block['line']), $block['makeable'] === false);
+            $this->block(
+                $page,
+                array_map(fn (array $p): array => $at(...$p), $block['line']),
+                $block['makeable'] === false,
+            );
         }
         foreach ($proof->scene->defenders as $d) {
-            $this->defender($page, $d, $at, in_array($d->role, array_column($proof->resolved->keys, 'role'), true), in_array($d->role, $unaccounted, true));
+            $this->defender(
+                $page,
+                $d,
+                $at,
+                in_array($d->role, array_column($proof->resolved->keys, 'role'), true),
+                in_array($d->role, $unaccounted, true),
+            );
         }
         foreach ($proof->scene->men as $man) {
             if (abs($man->xYd) <= self::WIDE_YD) {
                 [$mx, $my] = $at($man->xYd, $man->yYd);
-                $man->isLineman() ? $page->area([[$mx - 5.5, $my - 5.5], [$mx + 5.5, $my - 5.5], [$mx + 5.5, $my + 5.5], [$mx - 5.5, $my + 5.5]], '#ffffff', Drawing::INK, 0.9) : $page->circle($mx, $my, 6.2, '#ffffff', Drawing::INK, 0.9);
-                $page->text($mx, $my + 2.6, $this->book->letters[$man->letter] ?? $man->letter, 6.5, Drawing::INK, true, 'middle');
+                $man->isLineman() ? $page->area([[$mx - 5.5, $my - 5.5], [$mx + 5.5, $my - 5.5], [$mx + 5.5, $my + 5.5], [$mx - 5.5, $my + 5.5]], '#ffffff', Drawing::INK, 0.9) : $page->circle(
+                    $mx,
+                    $my,
+                    6.2,
+                    '#ffffff',
+                    Drawing::INK,
+                    0.9,
+                );
+                $page->text(
+                    $mx,
+                    $my + 2.6,
+                    $this->book->letters[$man->letter] ?? $man->letter,
+                    6.5,
+                    Drawing::INK,
+                    true,
+                    'middle',
+                );
             }
         }
         $this->calls($page, $proof, $x + 8, $y + 32 + $pictureH, $w - 16, $h - $pictureH - 40);
@@ -108,7 +156,15 @@ final readonly class LineCards
             if ($top > $y + $h) {
                 break;
             }
-            $top = $page->paragraph($x, $top, $said - 10, "{$call['from']} to {$call['to']}: “{$call['say']}”", self::SMALL, Drawing::INK, true);
+            $top = $page->paragraph(
+                $x,
+                $top,
+                $said - 10,
+                "{$call['from']} to {$call['to']}: “{$call['say']}”",
+                self::SMALL,
+                Drawing::INK,
+                true,
+            );
         }
         $jobs = array_column(RunReport::jobs($proof), 'job', 'man');
         $wide = ($w - $said) / 2;
@@ -134,7 +190,14 @@ final readonly class LineCards
         $late = ($proof->made[$block->letter]->makeable ?? true) === false;
         $told = Technique::of($block, $proof->resolved, $proof->scene->setting->schools);
         $page->text($x, $y, $this->book->letters[$block->letter] ?? $block->letter, self::SMALL, Drawing::INK, true);
-        $below = $page->paragraph($x + 20, $y, $w - 24, $job.($late ? ' (late)' : ''), self::SMALL, $late ? Drawing::BALL : Drawing::INK);
+        $below = $page->paragraph(
+            $x + 20,
+            $y,
+            $w - 24,
+            $job.($late ? ' (late)' : ''),
+            self::SMALL,
+            $late ? Drawing::BALL : Drawing::INK,
+        );
 
         return $page->paragraph($x + 20, $below - 1.0, $w - 24, "{$told->step}; {$told->aim}", self::TINY, Drawing::SOFT) + 2.0;
     }
@@ -146,7 +209,11 @@ final readonly class LineCards
         $n = count($points);
         [$x, $y] = $points[$n - 1];
         $turn = atan2($y - $points[$n - 2][1], $x - $points[$n - 2][0]) + M_PI_2;
-        $page->line([[$x + 5 * cos($turn), $y + 5 * sin($turn)], [$x - 5 * cos($turn), $y - 5 * sin($turn)]], 1.5, $late ? Drawing::BALL : Drawing::INK);
+        $page->line(
+            [[$x + 5 * cos($turn), $y + 5 * sin($turn)], [$x - 5 * cos($turn), $y - 5 * sin($turn)]],
+            1.5,
+            $late ? Drawing::BALL : Drawing::INK,
+        );
     }
 
     /** @param  callable(float, float): array{float, float}  $at */

@@ -41,7 +41,9 @@ final class Pdf
         return $pdf->Output('', 'S');
     }
 
-    /** @param  array{kind: string, points: list<array{float, float}>, stroke: string|null, fill: string|null, width: float, dash: bool}  $l */
+    /**
+     * @param  array{kind: string, points: list<array{float, float}>, stroke: string|null, fill: string|null, width: float, dash: bool}  $l
+     */
     private static function line(TCPDF $pdf, array $l): void
     {
         $style = ['width' => $l['width'], 'dash' => $l['dash'] ? '4,3' : 0, 'color' => self::color($l['stroke'] ?? Drawing::INK), 'join' => 'round', 'cap' => 'round'];

@@ -7,12 +7,28 @@ final class Svg
 {
     public static function of(Drawing $drawing, float $width, float $height): string
     {
-        $out = sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$gpt" height="%2$gpt" viewBox="0 0 %1$g %2$g" font-family="Archivo, Helvetica, Arial, sans-serif">', $width, $height);
+        $out = sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$gpt" height="%2$gpt" viewBox="0 0 %1$g %2$g" font-family="Archivo, Helvetica, Arial, sans-serif">',
+            $width,
+            $height,
+        );
         foreach ($drawing->lines as $l) {
-            $paint = sprintf('stroke="%s" fill="%s" stroke-width="%g"%s', $l['stroke'] ?? 'none', $l['fill'] ?? 'none', $l['width'], $l['dash'] ? ' stroke-dasharray="4 3"' : '');
+            $paint = sprintf(
+                'stroke="%s" fill="%s" stroke-width="%g"%s',
+                $l['stroke'] ?? 'none',
+                $l['fill'] ?? 'none',
+                $l['width'],
+                $l['dash'] ? ' stroke-dasharray="4 3"' : '',
+            );
             $points = implode(' ', array_map(fn (array $p): string => sprintf('%.1f,%.1f', ...$p), $l['points']));
             $out .= match ($l['kind']) {
-                'circle' => sprintf('<circle cx="%.1f" cy="%.1f" r="%.1f" %s/>', $l['points'][0][0], $l['points'][0][1], $l['points'][1][0], $paint),
+                'circle' => sprintf(
+                    '<circle cx="%.1f" cy="%.1f" r="%.1f" %s/>',
+                    $l['points'][0][0],
+                    $l['points'][0][1],
+                    $l['points'][1][0],
+                    $paint,
+                ),
                 'area' => "<polygon points=\"$points\" $paint/>",
                 default => "<polyline points=\"$points\" $paint stroke-linejoin=\"round\" stroke-linecap=\"round\"/>",
             };

@@ -64,8 +64,17 @@ final readonly class Branches
         }
 
         return [
-            new Branch("the {$block->target} comes inside", 'wheels and pins him, no penetration', $block->target, new Movement(MovementKind::Spike)),
-            new Branch("the {$block->target} stays out", 'outside of his chest, runs him to the sideline', $block->target),
+            new Branch(
+                "the {$block->target} comes inside",
+                'wheels and pins him, no penetration',
+                $block->target,
+                new Movement(MovementKind::Spike),
+            ),
+            new Branch(
+                "the {$block->target} stays out",
+                'outside of his chest, runs him to the sideline',
+                $block->target,
+            ),
         ];
     }
 
@@ -102,7 +111,12 @@ final readonly class Branches
         }
         $guard = $this->resolved->posts->letter('playside guard');
 
-        return new Branch("the $second crosses inside", "goes on to the safety; $guard takes him", $second, new Movement(MovementKind::Spike));
+        return new Branch(
+            "the $second crosses inside",
+            "goes on to the safety; $guard takes him",
+            $second,
+            new Movement(MovementKind::Spike),
+        );
     }
 
     /** FBL-05 @return list<Branch> */
@@ -113,7 +127,12 @@ final readonly class Branches
         }
 
         return [
-            new Branch('B opens', "takes the {$block->target} there at once", $block->target, new Movement(MovementKind::Blitz)),
+            new Branch(
+                'B opens',
+                "takes the {$block->target} there at once",
+                $block->target,
+                new Movement(MovementKind::Blitz),
+            ),
             new Branch('the backers cross', 'finds B and fills it'),
         ];
     }
@@ -144,7 +163,11 @@ final readonly class Branches
     /** ARC-02 */
     private function outOfReach(Block $block): ?Branch
     {
-        return $block->verb !== Verb::Arc || $block->target === null ? null : new Branch("he cannot reach the {$block->target}", 'pushes him to the sideline, the ball cuts inside', $block->target);
+        return $block->verb !== Verb::Arc || $block->target === null ? null : new Branch(
+            "he cannot reach the {$block->target}",
+            'pushes him to the sideline, the ball cuts inside',
+            $block->target,
+        );
     }
 
     /** INZ-08 @return list<Branch> */
@@ -167,7 +190,12 @@ final readonly class Branches
             return null;
         }
 
-        return new Branch("the $key takes the back", 'replaces him, tight and vertical', $key, new Movement(MovementKind::Squeeze));
+        return new Branch(
+            "the $key takes the back",
+            'replaces him, tight and vertical',
+            $key,
+            new Movement(MovementKind::Squeeze),
+        );
     }
 
     private function isBehind(Block $block): bool
@@ -185,7 +213,10 @@ final readonly class Branches
             $this->resolved->front->line,
             fn (string $r): bool => ($this->resolved->front->u($r) - $u) * $out > 0.3 && ! in_array($r, $read, true),
         ));
-        usort($line, fn (string $a, string $b): int => abs($this->resolved->front->u($a) - $u) <=> abs($this->resolved->front->u($b) - $u));
+        usort(
+            $line,
+            fn (string $a, string $b): int => abs($this->resolved->front->u($a) - $u) <=> abs($this->resolved->front->u($b) - $u),
+        );
 
         return $line[0] ?? null;
     }

@@ -45,7 +45,13 @@ final readonly class JobRow
         self::check('selector', $selectors, Targets::WORDS);
         self::check('predicate', Predicates::terms($when), [...Predicates::TERMS, ...Posts::names(), ...Tags::NAMES]);
 
-        return new self(explode('|', $posts), $when, Verb::tryFrom($verb) ?? throw UnknownRun::word('verb', $verb), $selectors, $late);
+        return new self(
+            explode('|', $posts),
+            $when,
+            Verb::tryFrom($verb) ?? throw UnknownRun::word('verb', $verb),
+            $selectors,
+            $late,
+        );
     }
 
     /** Two posts on a man of the line: the second leaves him for the backer when there is one. @throws UnknownRun */
@@ -62,7 +68,14 @@ final readonly class JobRow
     {
         $write = fn (string $words): string => preg_replace('/\btag\b/', $side, $words) ?? $words;
 
-        return new self(array_map($write, $this->posts), $write($this->when), $this->verb, array_map($write, $this->targets), $this->late, $this->with);
+        return new self(
+            array_map($write, $this->posts),
+            $write($this->when),
+            $this->verb,
+            array_map($write, $this->targets),
+            $this->late,
+            $this->with,
+        );
     }
 
     /** @param  list<string>  $words @param  list<string>  $known */

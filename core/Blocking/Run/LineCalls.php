@@ -17,17 +17,31 @@ final class LineCalls
         $calls = [];
         if ($front->mike !== null) {
             $has = $resolved->blockersOf($front->mike);
-            $calls[] = self::call('C', 'all', "{$front->mike} is the mike", $has === [] ? 'nobody has him' : implode(' and ', $has).' work to him');
+            $calls[] = self::call(
+                'C',
+                'all',
+                "{$front->mike} is the mike",
+                $has === [] ? 'nobody has him' : implode(' and ', $has).' work to him',
+            );
         }
         foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
             $near = self::nearest($resolved, $role);
-            $calls[] = self::call($near, 'Q', "leave the $role", $decision === 'pitch' ? 'he is the pitch key' : 'he is read, give or pull');
+            $calls[] = self::call(
+                $near,
+                'Q',
+                "leave the $role",
+                $decision === 'pitch' ? 'he is the pitch key' : 'he is read, give or pull',
+            );
         }
 
         return [...$calls, ...self::alone($resolved), ...self::doubles($resolved), ...self::pulls($resolved)];
     }
 
-    /** From the center out: uncovered offers help inside, covered leaves the next man alone. @return list<array{from: string, to: string, say: string, changes: string}> */
+    /**
+     * From the center out: uncovered offers help inside, covered leaves the next man alone.
+     *
+     * @return list<array{from: string, to: string, say: string, changes: string}>
+     */
     private static function alone(Resolved $resolved): array
     {
         $calls = [];
@@ -46,7 +60,12 @@ final class LineCalls
             if ($covered && $resolved->blocks[$to]->blocks() && $resolved->blocks[$to]->partner === null) {
                 $gap = ['center' => 'A', 'playside guard' => 'B', 'playside tackle' => 'C'][$post];
                 $back = $resolved->who(Verb::Lead);
-                $calls[] = self::call($letter, $to, "alone in $gap", "$to has nobody inside".($back === null || $gap !== 'B' ? '' : "; $back hears it and checks B for run-through"));
+                $calls[] = self::call(
+                    $letter,
+                    $to,
+                    "alone in $gap",
+                    "$to has nobody inside".($back === null || $gap !== 'B' ? '' : "; $back hears it and checks B for run-through"),
+                );
             }
         }
 
@@ -59,7 +78,12 @@ final class LineCalls
         $calls = [];
         foreach ($resolved->blocks as $letter => $block) {
             if ($block->verb === Verb::Double && $block->partner !== null && $block->target !== $block->first) {
-                $calls[] = self::call($block->partner, $letter, "double the {$block->first} to the {$block->target}", "$letter leaves for the {$block->target} when {$block->partner} has the {$block->first}");
+                $calls[] = self::call(
+                    $block->partner,
+                    $letter,
+                    "double the {$block->first} to the {$block->target}",
+                    "$letter leaves for the {$block->target} when {$block->partner} has the {$block->first}",
+                );
             }
         }
 
@@ -73,7 +97,12 @@ final class LineCalls
         foreach ($resolved->blocks as $letter => $block) {
             if ($block->verb->pulls() && $resolved->posts->lineup->men[$letter]->isLineman()) {
                 $say = $block->verb === Verb::Kick ? 'pull, kick' : 'pull, lead';
-                $calls[] = self::call($letter, 'C', $say, $block->target === null ? 'nobody to kick: turn up and seal' : "the {$block->target} is his");
+                $calls[] = self::call(
+                    $letter,
+                    'C',
+                    $say,
+                    $block->target === null ? 'nobody to kick: turn up and seal' : "the {$block->target} is his",
+                );
             }
         }
 
@@ -83,7 +112,10 @@ final class LineCalls
     private static function nearest(Resolved $resolved, string $role): string
     {
         $line = array_map(fn ($m): string => $m->letter, $resolved->posts->lineup->line());
-        usort($line, fn (string $a, string $b): int => abs($resolved->posts->u($a) - $resolved->front->u($role)) <=> abs($resolved->posts->u($b) - $resolved->front->u($role)));
+        usort(
+            $line,
+            fn (string $a, string $b): int => abs($resolved->posts->u($a) - $resolved->front->u($role)) <=> abs($resolved->posts->u($b) - $resolved->front->u($role)),
+        );
 
         return $line[0];
     }

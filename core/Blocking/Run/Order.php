@@ -18,6 +18,9 @@ final readonly class Order
 
     public function mirrored(): self
     {
-        return new self($this->verb, $this->target === null ? null : strtr($this->target, ['left' => 'right', 'right' => 'left']));
+        return new self(
+            $this->verb,
+            $this->target === null ? null : strtr($this->target, ['left' => 'right', 'right' => 'left']),
+        );
     }
 }

@@ -73,7 +73,11 @@ final class Resolver
         $posts = Posts::of($lineup, $run->side);
         $front = new FrontRead($defenders, $lineup, $look, $run->side);
 
-        return (new self($run, $run->scheme(), $posts, $front, $schools ?? Schools::of(), $able))->resolve($out, $read, $outside);
+        return (new self($run, $run->scheme(), $posts, $front, $schools ?? Schools::of(), $able))->resolve(
+            $out,
+            $read,
+            $outside,
+        );
     }
 
     /** @param  list<string>  $out */
@@ -105,7 +109,14 @@ final class Resolver
             $this->put($block);
         }
 
-        return new Resolved($this->run, $this->posts, $this->front, $this->ordered(), $this->keys, $this->unaccounted());
+        return new Resolved(
+            $this->run,
+            $this->posts,
+            $this->front,
+            $this->ordered(),
+            $this->keys,
+            $this->unaccounted(),
+        );
     }
 
     /** Who has the ball, who may get the pitch, who fakes. */
@@ -158,7 +169,11 @@ final class Resolver
     private function orders(): void
     {
         foreach ($this->run->orders as $letter => $order) {
-            $target = $order->target === null ? $this->targets->find(['over'], $letter, $this->taken) : $this->targets->find([$order->target], $letter, []);
+            $target = $order->target === null ? $this->targets->find(['over'], $letter, $this->taken) : $this->targets->find(
+                [$order->target],
+                $letter,
+                [],
+            );
             $this->put(new Block($letter, $this->posts->post($letter), $order->verb, $target));
         }
     }
@@ -244,11 +259,18 @@ final class Resolver
         return $rows;
     }
 
-    /** Linemen, tight ends and wings without a rule of their own, from the backside to the playside. @return list<string> */
+    /**
+     * Linemen, tight ends and wings without a rule of their own, from the backside to the playside.
+     *
+     * @return list<string>
+     */
     private function pool(): array
     {
         $posts = ['backside wing', 'backside end', 'backside tackle', 'backside guard', 'center', 'playside guard', 'playside tackle', 'playside end', 'playside wing'];
-        $letters = array_filter(array_map($this->posts->letter(...), $posts), fn (?string $l): bool => $l !== null && ! $this->hasJob($l));
+        $letters = array_filter(
+            array_map($this->posts->letter(...), $posts),
+            fn (?string $l): bool => $l !== null && ! $this->hasJob($l),
+        );
         usort($letters, fn (string $a, string $b): int => $this->posts->u($a) <=> $this->posts->u($b));
 
         return $letters;
@@ -273,7 +295,10 @@ final class Resolver
     private function others(): void
     {
         $left = array_filter($this->posts->lineup->eligible(), fn (string $l): bool => ! isset($this->blocks[$l]));
-        usort($left, fn (string $a, string $b): int => [$this->posts->u($a) < 0.0, -abs($this->posts->u($a))] <=> [$this->posts->u($b) < 0.0, -abs($this->posts->u($b))]);
+        usort(
+            $left,
+            fn (string $a, string $b): int => [$this->posts->u($a) < 0.0, -abs($this->posts->u($a))] <=> [$this->posts->u($b) < 0.0, -abs($this->posts->u($b))],
+        );
         foreach ($left as $letter) {
             $man = $this->posts->lineup->men[$letter];
             if ($man->isBack() || $man->inMotion()) {
@@ -284,12 +309,20 @@ final class Resolver
             $side = $man->side() === $this->run->side ? 'playside' : 'backside';
             if ($this->scheme->kind === RunKind::Zone && abs($man->xYd) <= Edges::CONDENSED_YD && $this->schools->is('SET-21', 'A')) {
                 // A tight receiver takes the first man inside and leaves the corner to the runner (INZ-16).
-                $inside = $this->targets->find(["overhang $side", "outside backer $side", 'over', "corner $side"], $letter, $this->taken);
+                $inside = $this->targets->find(
+                    ["overhang $side", "outside backer $side", 'over', "corner $side"],
+                    $letter,
+                    $this->taken,
+                );
                 $this->put(new Block($letter, $this->posts->post($letter), Verb::Block, $inside));
 
                 continue;
             }
-            $over = $this->targets->find(['over', "overhang $side", "corner $side", "$side safety"], $letter, $this->taken);
+            $over = $this->targets->find(
+                ['over', "overhang $side", "corner $side", "$side safety"],
+                $letter,
+                $this->taken,
+            );
             $this->put(new Block($letter, $this->posts->post($letter), Verb::Stalk, $over));
         }
     }
@@ -305,14 +338,24 @@ final class Resolver
         }
     }
 
-    /** Men of the box, and the support at the point, whom nobody has and the play does not read (CNT-05). @return list<string> */
+    /**
+     * Men of the box, and the support at the point, whom nobody has and the play does not read (CNT-05).
+     *
+     * @return list<string>
+     */
     private function unaccounted(): array
     {
         $edge = abs($this->front->end($this->run->side));
-        $point = array_filter($this->front->box(), fn (string $r): bool => ! $this->scheme->isOption() || $this->front->movedU($r) > -$edge + 0.5);
+        $point = array_filter(
+            $this->front->box(),
+            fn (string $r): bool => ! $this->scheme->isOption() || $this->front->movedU($r) > -$edge + 0.5,
+        );
 
         // Where the ball goes around the end the men outside the box are at the point too.
-        $outside = ! $this->scheme->kind->goesWide() ? [] : array_filter($this->front->overhangs, fn (string $r): bool => $this->front->u($r) > 0.0);
+        $outside = ! $this->scheme->kind->goesWide() ? [] : array_filter(
+            $this->front->overhangs,
+            fn (string $r): bool => $this->front->u($r) > 0.0,
+        );
 
         return array_values(array_diff([...$point, ...$outside], array_diff($this->taken, $this->unread)));
     }

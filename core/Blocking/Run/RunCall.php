@@ -58,6 +58,13 @@ final readonly class RunCall
             $orders[strtr($letter, ['LT' => 'RT', 'RT' => 'LT', 'LG' => 'RG', 'RG' => 'LG'])] = $order->mirrored();
         }
 
-        return new self($this->scheme, $this->side->opposite(), $this->who, array_map(fn (Tag $t): Tag => $t->mirrored(), $this->tags), $orders, $this->giveOnly);
+        return new self(
+            $this->scheme,
+            $this->side->opposite(),
+            $this->who,
+            array_map(fn (Tag $t): Tag => $t->mirrored(), $this->tags),
+            $orders,
+            $this->giveOnly,
+        );
     }
 }

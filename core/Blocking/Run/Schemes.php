@@ -44,7 +44,10 @@ final class Schemes
     /** Rules that come after a scheme's own. @return list<JobRow> */
     public static function support(): array
     {
-        return self::$support ??= array_map(fn (array $r): JobRow => JobRow::read($r[0], '', $r[1], $r[2]), self::SUPPORT);
+        return self::$support ??= array_map(
+            fn (array $r): JobRow => JobRow::read($r[0], '', $r[1], $r[2]),
+            self::SUPPORT,
+        );
     }
 
     /** @return array<string, RunScheme> by name */

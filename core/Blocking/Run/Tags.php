@@ -44,7 +44,10 @@ final class Tags
     {
         $side = self::side($tag, $run);
 
-        return array_map(fn (string $post): string => str_replace('tag ', "$side ", $post), self::get($tag->name)->needs);
+        return array_map(
+            fn (string $post): string => str_replace('tag ', "$side ", $post),
+            self::get($tag->name)->needs,
+        );
     }
 
     /** playside or backside */
@@ -67,7 +70,12 @@ final class Tags
     private static function arc(): TagRule
     {
         return new TagRule('arc', 'a wing releases outside the read end to the first man of the second level', [RunKind::Zone, RunKind::Gap], 'backside', ['tag wing', 'tag slot'], [
-            JobRow::read('tag wing|tag slot', 'backer on the edge tag, able to reach the end', 'base', 'end inside the edge tag'),
+            JobRow::read(
+                'tag wing|tag slot',
+                'backer on the edge tag, able to reach the end',
+                'base',
+                'end inside the edge tag',
+            ),
             JobRow::read('tag wing|tag slot', '', 'arc', 'outside backer tag/overhang tag/support tag'),
         ]);
     }
@@ -75,7 +83,12 @@ final class Tags
     private static function bluff(): TagRule
     {
         return new TagRule('bluff', 'a man comes across as if to kick the end, passes him and takes the next man', [RunKind::Zone], 'backside', ['playside wing', 'fullback', 'backside wing', 'playside slot'], [
-            JobRow::read('playside wing|fullback|backside wing|playside slot', '', 'bluff', 'outside backer backside/overhang backside/support backside'),
+            JobRow::read(
+                'playside wing|fullback|backside wing|playside slot',
+                '',
+                'bluff',
+                'outside backer backside/overhang backside/support backside',
+            ),
         ], [KeyRow::read('give', 'emol backside')]);
     }
 
@@ -86,7 +99,12 @@ final class Tags
             JobRow::read('playside end', 'emol on end', 'base', 'over'),
             JobRow::read('playside guard', '', 'climb', 'inside backer playside'),
             JobRow::read('playside tackle', '', 'arc', '#2/outside the tackle/support playside/playside safety'),
-            JobRow::read('playside back|fullback|tailback', '', 'lead', '#3/support playside/playside safety/corner playside'),
+            JobRow::read(
+                'playside back|fullback|tailback',
+                '',
+                'lead',
+                '#3/support playside/playside safety/corner playside',
+            ),
         ], [KeyRow::read('pitch', 'on tackle', 'emol on end'), KeyRow::read('pitch', 'emol playside')]);
     }
 
@@ -126,7 +144,12 @@ final class Tags
     private static function slotRound(): TagRule
     {
         return new TagRule('slot round', 'the slot comes round for whoever tracks the man who arcs', [RunKind::Zone, RunKind::Gap], 'backside', ['playside slot', 'backside slot'], [
-            JobRow::read('tag slot|playside slot|backside slot', '', 'wrap', 'overhang tag/support tag/outside backer tag'),
+            JobRow::read(
+                'tag slot|playside slot|backside slot',
+                '',
+                'wrap',
+                'overhang tag/support tag/outside backer tag',
+            ),
         ]);
     }
 }

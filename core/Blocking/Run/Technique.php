@@ -23,7 +23,12 @@ final readonly class Technique
     {
         $own = new TechniqueWords($block, $resolved);
 
-        return new self($own->step(), $own->aim(), $own->count(), self::eyes($block, $resolved, $schools ?? Schools::of()));
+        return new self(
+            $own->step(),
+            $own->aim(),
+            $own->count(),
+            self::eyes($block, $resolved, $schools ?? Schools::of()),
+        );
     }
 
     private static function eyes(Block $block, Resolved $resolved, Schools $schools): string

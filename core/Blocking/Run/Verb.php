@@ -48,7 +48,11 @@ enum Verb: string
     /** Leaves his place in the line: nobody has to run around him. */
     public function leaves(): bool
     {
-        return $this->pulls() || $this->isBallJob() || in_array($this, [self::Split, self::Arc, self::Bluff, self::Lead, self::Fold, self::Hook, self::Release, self::Load, self::Climb, self::Block], true);
+        return $this->pulls() || $this->isBallJob() || in_array(
+            $this,
+            [self::Split, self::Arc, self::Bluff, self::Lead, self::Fold, self::Hook, self::Release, self::Load, self::Climb, self::Block],
+            true,
+        );
     }
 
     /** A lineman who does it runs behind the line. */
@@ -60,6 +64,10 @@ enum Verb: string
     /** A job that has a meaning although its man is not there: he turns up, leads through, fills. */
     public function standsAlone(): bool
     {
-        return in_array($this, [self::Kick, self::Wrap, self::Lead, self::CutOff, self::Close, self::Hinge, self::Fill], true);
+        return in_array(
+            $this,
+            [self::Kick, self::Wrap, self::Lead, self::CutOff, self::Close, self::Hinge, self::Fill],
+            true,
+        );
     }
 }

@@ -131,14 +131,28 @@ final readonly class Blocking
             return new Made(null, $at[0] ?? null, $at[1] ?? null, $at[2] ?? null, $block->unset, $best);
         }
         if ($at === null && $tackler->margin($carrier, $carrier->stepPast($this->scene->setting->situation->runSuccessYd())) > self::HARMLESS_S) {
-            return new Made(true, null, null, null, "the {$block->target} does not get there: in his way is enough", $best);
+            return new Made(
+                true,
+                null,
+                null,
+                null,
+                "the {$block->target} does not get there: in his way is enough",
+                $best,
+            );
         }
         if ($at === null) {
             return new Made(false, null, null, null, $this->why($block, $held, -$best), $best);
         }
 
         if ($this->wrecks($block, $carrier, $at)) {
-            return new Made(false, $at[0], $at[1], $at[2], "the {$block->target} closes inside and meets {$block->letter} in the hole", $best);
+            return new Made(
+                false,
+                $at[0],
+                $at[1],
+                $at[2],
+                "the {$block->target} closes inside and meets {$block->letter} in the hole",
+                $best,
+            );
         }
 
         return new Made(true, $at[0], $at[1], $at[2], null, $best);
@@ -171,7 +185,10 @@ final readonly class Blocking
         }
         foreach ($this->resolved->front->line as $role) {
             $d = $this->resolved->front->men[$role];
-            $read = in_array($role, array_column($this->resolved->keys, 'role'), true) || $this->letGo($role, $block->letter);
+            $read = in_array($role, array_column($this->resolved->keys, 'role'), true) || $this->letGo(
+                $role,
+                $block->letter,
+            );
             if ($role !== $block->target && $role !== $block->first && ! $read && $d->over === $block->letter && abs($d->xYd - $man->xYd) < self::TOUCH_YD && in_array($block->verb, [Verb::Climb, Verb::Arc, Verb::Release], true)) {
                 return $role;
             }
@@ -213,7 +230,14 @@ final readonly class Blocking
         if ($held !== null) {
             $technique = $this->resolved->front->men[$held]->technique;
 
-            return sprintf('the %s, a %s on %s, holds him: the %s is across %.1f s before he is there', $held, $technique ?? 'man', $block->letter, $block->target, $late);
+            return sprintf(
+                'the %s, a %s on %s, holds him: the %s is across %.1f s before he is there',
+                $held,
+                $technique ?? 'man',
+                $block->letter,
+                $block->target,
+                $late,
+            );
         }
 
         return sprintf('the %s reaches the track %.1f s before %s reaches him', $block->target, $late, $block->letter);

@@ -56,7 +56,10 @@ final class Carriers
         $this->sign = $resolved->run->side->sign();
     }
 
-    /** @param  string|null  $outside  who may be thrown to once the ball is pulled @return array<string, Carrier> by action */
+    /**
+     * @param  string|null  $outside  who may be thrown to once the ball is pulled
+     * @return array<string, Carrier> by action
+     */
     public function all(?string $outside = null): array
     {
         $carriers = [];
@@ -89,7 +92,18 @@ final class Carriers
         $late = $run->delayed($i * Path::STEP);
         $join = fn (array $first, array $then): array => [...array_slice($first, 0, $i), ...array_slice($then, $i)];
 
-        return new Carrier('throw', $letter, new Path($join($route->x, $late->x), $join($route->y, $late->y), $join($route->vx, $late->vx), $join($route->vy, $late->vy)), $at, "{$this->scene->routes[$letter]->spec->name}, ".($out < 0.0 ? 'left' : 'right').' alley');
+        return new Carrier(
+            'throw',
+            $letter,
+            new Path(
+                $join($route->x, $late->x),
+                $join($route->y, $late->y),
+                $join($route->vx, $late->vx),
+                $join($route->vy, $late->vy),
+            ),
+            $at,
+            "{$this->scene->routes[$letter]->spec->name}, ".($out < 0.0 ? 'left' : 'right').' alley',
+        );
     }
 
     /** The gap the run goes to here: by the cut key where the runner reads one, else the scheme's own. */
@@ -115,7 +129,10 @@ final class Carriers
         $behind = $man->inMotion() ? $man->yYd : min($q->yYd - 0.2, -1.6);
         $meshU = $man->inMotion() ? 0.5 : max(-1.0, min(1.0, $this->u($letter))) * 0.3 + self::MESH_YD * ($u >= 0.0 ? 0.4 : -0.4);
         $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
-        $start->inside($this->scene->frame->sidelineX(Side::Left) + 0.4, $this->scene->frame->sidelineX(Side::Right) - 0.4);
+        $start->inside(
+            $this->scene->frame->sidelineX(Side::Left) + 0.4,
+            $this->scene->frame->sidelineX(Side::Right) - 0.4,
+        );
         if (! $edge) {
             $start->to($this->x($meshU), max($behind, $man->yYd + 0.3 < $behind ? $behind : $man->yYd + 0.2));
         } else {
@@ -125,7 +142,13 @@ final class Carriers
             ? $start->round($this->x($u + 0.5), -2.4, $this->x($u + 1.0), 1.5)->run(12.0 * $this->sign)
             : $start->cut(CutKind::Bend)->to($this->x($u), 0.2)->cut(CutKind::Bend)->run(0.0);
 
-        return new Carrier('give', $letter, $man->inMotion() ? $path : $path->delayed(self::SNAP_S), $this->reached($path, $scheme->meshS), $this->lanes->words($gap));
+        return new Carrier(
+            'give',
+            $letter,
+            $man->inMotion() ? $path : $path->delayed(self::SNAP_S),
+            $this->reached($path, $scheme->meshS),
+            $this->lanes->words($gap),
+        );
     }
 
     /** The quarterback replaces the man he read, tight and straight up (INZ-23, VER-07). */
@@ -144,7 +167,12 @@ final class Carriers
         $start = $this->scene->men['Q'];
         $from = $this->resolved->run->scheme()->meshS + self::SNAP_S;
         [$mx, $my] = $this->mesh();
-        $path = new PathBuilder($this->scene->setting->law('Q'), $mx, $my, $option ? self::RIDES_YD_S * $this->sign : 0.0);
+        $path = new PathBuilder(
+            $this->scene->setting->law('Q'),
+            $mx,
+            $my,
+            $option ? self::RIDES_YD_S * $this->sign : 0.0,
+        );
         if (! $option) {
             // Around the man who came inside, then straight up.
             $to += 0.5 * ($u <=> 0.0);
@@ -169,14 +197,23 @@ final class Carriers
         $front = $this->resolved->front;
         $edge = $this->edge();
         $off = $key === null ? 0.0 : ($front->isOnLine($key) ? self::OFF_LINE_YD : self::OFF_OVERHANG_YD);
-        $u = $key === null || ! $front->isOnLine($key) && $front->depth($key) > 6.0 ? $edge : max($this->lanes->u('B'), $front->u($key) + $off - 1.0);
+        $u = $key === null || ! $front->isOnLine($key) && $front->depth($key) > 6.0 ? $edge : max(
+            $this->lanes->u('B'),
+            $front->u($key) + $off - 1.0,
+        );
         $from = $scheme->gives ? $scheme->meshS + self::SNAP_S : self::SNAP_S;
         [$mx, $my] = $scheme->gives ? $this->mesh() : [$start->xYd, $start->yYd];
         $path = (new PathBuilder($this->scene->setting->law('Q'), $mx, $my, $scheme->gives ? self::RIDES_YD_S * $this->sign : 0.0))
             ->to($this->x($u - 1.2), min(-0.8, $start->yYd + 1.5))->cut(CutKind::Bend)->to($this->x($u), 0.6)->cut(CutKind::Speed)->run(0.0);
         $path = $this->after($from + ($scheme->gives ? 0.0 : 0.15), $start->xYd, $start->yYd, $path);
 
-        return new Carrier('keep', 'Q', $path, $from, $key === null || $front->depth($key) > 6.0 ? "{$this->resolved->run->side->value} alley" : "{$this->resolved->run->side->value} alley, inside the $key");
+        return new Carrier(
+            'keep',
+            'Q',
+            $path,
+            $from,
+            $key === null || $front->depth($key) > 6.0 ? "{$this->resolved->run->side->value} alley" : "{$this->resolved->run->side->value} alley, inside the $key",
+        );
     }
 
     private function pitch(): ?Carrier
@@ -191,7 +228,10 @@ final class Carriers
         $u = $qx * $this->sign + self::PITCH_YD[0];
         $man = $this->scene->men[$letter];
         $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
-        $start->inside($this->scene->frame->sidelineX(Side::Left) + 0.4, $this->scene->frame->sidelineX(Side::Right) - 0.4);
+        $start->inside(
+            $this->scene->frame->sidelineX(Side::Left) + 0.4,
+            $this->scene->frame->sidelineX(Side::Right) - 0.4,
+        );
         $relation = [$this->x($u), min($qy - self::PITCH_YD[1], -0.2)];
         $path = $start->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd, -2.5))->cut(CutKind::Bend)->to(...$relation)
             ->cut(CutKind::Speed)->run(20.0 * $this->sign);
@@ -199,7 +239,13 @@ final class Carriers
         $there = $this->reachedU($path, $u - 0.1);
         $path = $there < $at ? $this->throttled($path, $there, $at) : $path;
 
-        return new Carrier('pitch', $letter, $path, max($at + 0.25, min($there, $at) + 0.25, $this->reachedU($path, $u - 1.0)), "{$this->resolved->run->side->value} alley");
+        return new Carrier(
+            'pitch',
+            $letter,
+            $path,
+            max($at + 0.25, min($there, $at) + 0.25, $this->reachedU($path, $u - 1.0)),
+            "{$this->resolved->run->side->value} alley",
+        );
     }
 
     /** The same way run slower until a moment, so that he is at a place then. */
@@ -215,7 +261,11 @@ final class Carriers
         return new Path($x, $y, $path->vx, $path->vy, $path->cuts);
     }
 
-    /** Where the ball is ridden: beside the guard on an option, where he stands on a zone run. @return array{float, float} */
+    /**
+     * Where the ball is ridden: beside the guard on an option, where he stands on a zone run.
+     *
+     * @return array{float, float}
+     */
     private function mesh(): array
     {
         $q = $this->scene->men['Q'];
@@ -263,7 +313,12 @@ final class Carriers
         }
         $key = $this->resolved->key('pitch');
 
-        return $this->lanes->edgeU($this->resolved->front, $this->resolved->posts, $key === null ? $blocked : array_values(array_diff($blocked, [$key])), $this->resolved->run->scheme()->wideYd);
+        return $this->lanes->edgeU(
+            $this->resolved->front,
+            $this->resolved->posts,
+            $key === null ? $blocked : array_values(array_diff($blocked, [$key])),
+            $this->resolved->run->scheme()->wideYd,
+        );
     }
 
     private function x(float $u): float

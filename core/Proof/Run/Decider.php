@@ -115,7 +115,10 @@ final class Decider
         $action = $this->decide($acts);
 
         // A throw past the line is a pass, one behind it a man who carries the ball.
-        return $action === 'throw' && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw'])) ? $this->thrown($acts) : $this->carried($action, $acts);
+        return $action === 'throw' && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw'])) ? $this->thrown($acts) : $this->carried(
+            $action,
+            $acts,
+        );
     }
 
     /** The throw of a run-pass option. @param  array<string, RunAct>  $acts */
@@ -123,11 +126,29 @@ final class Decider
     {
         $passing = $this->passing;
         [$to, $from] = $passing->role === null || ! isset($acts[$passing->role]) ? [null, 0.0] : $this->place($acts[$passing->role]);
-        $pass = $passing->role === null || ! isset($acts[$passing->role]) ? $passing->windows->outcome() : $passing->outcome($to, $from);
+        $pass = $passing->role === null || ! isset($acts[$passing->role]) ? $passing->windows->outcome() : $passing->outcome(
+            $to,
+            $from,
+        );
         $route = $pass->letter === null ? null : $this->scene->routes[$pass->letter]->spec->name;
         $why = $pass->open() ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}" : lcfirst($pass->why);
 
-        return new RunOutcome('throw', $pass->letter, $route ?? 'nobody', $pass->open() ? $pass->margin : ($pass->best ?? $pass->margin), $pass->gainYd, null, $pass->line?->yYd, $pass->line?->xYd, $pass->line?->outAt() ?? 1.2, $why, $pass->worth, $this->scene->setting->situation->runSuccessYd(), $pass, $route);
+        return new RunOutcome(
+            'throw',
+            $pass->letter,
+            $route ?? 'nobody',
+            $pass->open() ? $pass->margin : ($pass->best ?? $pass->margin),
+            $pass->gainYd,
+            null,
+            $pass->line?->yYd,
+            $pass->line?->xYd,
+            $pass->line?->outAt() ?? 1.2,
+            $why,
+            $pass->worth,
+            $this->scene->setting->situation->runSuccessYd(),
+            $pass,
+            $route,
+        );
     }
 
     /**
@@ -160,7 +181,12 @@ final class Decider
         $gain = min($past, $situation->toGoalYd());
         $why = match (true) {
             $first === null => sprintf('%s gets through untouched, %s', $carrier->letter, $carrier->where),
-            $past >= $situation->toGoalYd() => sprintf('%s is over the goal line before the %s, %s', $carrier->letter, $first, $carrier->where),
+            $past >= $situation->toGoalYd() => sprintf(
+                '%s is over the goal line before the %s, %s',
+                $carrier->letter,
+                $first,
+                $carrier->where,
+            ),
             default => sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where),
         };
         $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within($situation->toGoalYd());
@@ -185,7 +211,10 @@ final class Decider
     private function blocksAt(Carrier $carrier): int
     {
         $x = $carrier->path->x[$carrier->stepPast(0.0)];
-        $near = array_filter($this->resolved->front->men, fn (Defender $d): bool => ! isset($this->free[$d->role]) && abs($d->xYd - $x) <= self::POINT_YD[0] && $d->yYd <= self::POINT_YD[1]);
+        $near = array_filter(
+            $this->resolved->front->men,
+            fn (Defender $d): bool => ! isset($this->free[$d->role]) && abs($d->xYd - $x) <= self::POINT_YD[0] && $d->yYd <= self::POINT_YD[1],
+        );
 
         return count($near);
     }
@@ -281,7 +310,10 @@ final class Decider
         foreach ($this->resolved->keys as ['role' => $role]) {
             $act = $acts[$role] ?? null;
             [$margin, $met, $who] = $this->byKey["$action $role ".($act === null ? '' : "{$act->name} {$act->share} {$act->toward}")]
-                ??= $this->all($action, [$act === null ? $this->defense->tackler($role)->later(KeyMoves::TURN_S) : $this->moves->onCarrier($role, $action, $act)]);
+                ??= $this->all(
+                    $action,
+                    [$act === null ? $this->defense->tackler($role)->later(KeyMoves::TURN_S) : $this->moves->onCarrier($role, $action, $act)],
+                );
             $least = min($least, $margin);
             [$step, $first] = $who !== null && ($met < $step || $first === null) ? [$met, $who] : [$step, $first];
         }
@@ -317,7 +349,10 @@ final class Decider
         return [$least, ...$this->firstFree($carrier, $tacklers)];
     }
 
-    /** @param  list<Tackler>  $tacklers @return array{int, string|null} step at which the first free man meets the carrier, and who */
+    /**
+     * @param  list<Tackler>  $tacklers
+     * @return array{int, string|null} step at which the first free man meets the carrier, and who
+     */
     private function firstFree(Carrier $carrier, array $tacklers): array
     {
         $first = Path::STEPS - 1;

@@ -48,7 +48,14 @@ final readonly class Defense
         [$x, $y] = $d->movement === null ? [$d->xYd, $d->yYd] : $d->movement->to($d->xYd, $d->yYd);
         $moves = $d->movement === null ? 0.0 : $d->movement->kind->lasts();
 
-        return new Tackler($role, $x, $y, max($moves, $this->sees($d)), $this->scene->setting->level->of($d->group), self::TACKLE_YD);
+        return new Tackler(
+            $role,
+            $x,
+            $y,
+            max($moves, $this->sees($d)),
+            $this->scene->setting->level->of($d->group),
+            self::TACKLE_YD,
+        );
     }
 
     /** When he goes, seconds from the snap. */
@@ -59,7 +66,11 @@ final readonly class Defense
         $man = $d->job->kind === JobKind::Man ? self::MAN_S : 0.0;
         $deep = $d->job->kind === JobKind::Deep && $d->yYd > 9.0 ? self::DEEP_S : 0.0;
 
-        $edge = $this->resolved->front->emol($this->resolved->run->side->opposite()) === $d->role && ! in_array($d->role, array_column($this->resolved->keys, 'role'), true);
+        $edge = $this->resolved->front->emol($this->resolved->run->side->opposite()) === $d->role && ! in_array(
+            $d->role,
+            array_column($this->resolved->keys, 'role'),
+            true,
+        );
 
         $honest = in_array($d->role, $this->honest, true) ? self::HONEST_S : 0.0;
 

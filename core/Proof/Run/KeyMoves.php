@@ -50,7 +50,11 @@ final class KeyMoves
         return $rides ? $standing->later(self::TURN_S) : $standing;
     }
 
-    /** Where a key is at a moment, and his velocity, when he goes for a carrier: for the back at once, for the quarterback he stays on his edge. @return array{float, float, float, float} */
+    /**
+     * Where a key is at a moment, and his velocity, when he goes for a carrier: for the back at once, for the quarterback he stays on his edge.
+     *
+     * @return array{float, float, float, float}
+     */
     private function position(Tackler $own, string $action, float $at): array
     {
         if ($action === 'throw' && $this->passing !== null && $this->resolved->key('throw') !== null) {

@@ -46,7 +46,11 @@ final readonly class Lanes
         };
     }
 
-    /** The gap nearest to a place where a run crosses the line, in words; past the last one the edge. @param  float  $xYd  of the ball's spot */
+    /**
+     * The gap nearest to a place where a run crosses the line, in words; past the last one the edge.
+     *
+     * @param  float  $xYd  of the ball's spot
+     */
     public function at(float $xYd): string
     {
         $u = $this->playside->sign() * $xYd;
@@ -60,7 +64,11 @@ final readonly class Lanes
         return strtoupper($gap) === 'D' && abs($u) > abs($this->u($gap)) + self::EDGE_YD ? 'outside the '.(ctype_lower($gap) ? $this->playside->opposite() : $this->playside)->value.' edge' : $this->words($gap);
     }
 
-    /** Outside the last blocked man of the edge, as wide as the scheme turns up. @param  list<string>  $blocked  roles somebody blocks at the edge */
+    /**
+     * Outside the last blocked man of the edge, as wide as the scheme turns up.
+     *
+     * @param  list<string>  $blocked  roles somebody blocks at the edge
+     */
     public function edgeU(FrontRead $front, Posts $posts, array $blocked, float $wideYd): float
     {
         $u = max(array_map(fn (string $post): float => $posts->letter($post) === null ? 0.0 : $posts->u($posts->letter($post)), ['playside tackle', 'playside end', 'playside wing']));

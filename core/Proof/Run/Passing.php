@@ -43,7 +43,11 @@ final class Passing
         return in_array($this->place, $this->playOut->coverage(), true);
     }
 
-    /** Where the read man is at a moment when he plays the pass. @return array{float, float, float, float} width, depth, velocity */
+    /**
+     * Where the read man is at a moment when he plays the pass.
+     *
+     * @return array{float, float, float, float} width, depth, velocity
+     */
     public function droppedAt(float $t): array
     {
         $tracks = $this->drops->byRule();
@@ -66,7 +70,10 @@ final class Passing
         if (! $this->covers()) {
             return $this->windows->outcome();
         }
-        $track = $to === null ? $this->dropped() : $this->playOut->withAct($this->place, new Act('insert', $from, $to[0], $to[1]));
+        $track = $to === null ? $this->dropped() : $this->playOut->withAct(
+            $this->place,
+            new Act('insert', $from, $to[0], $to[1]),
+        );
 
         return $this->windows->outcome($this->place, $track);
     }
@@ -87,6 +94,12 @@ final class Passing
             return $rule;
         }
 
-        return $rule->with($this->place, $to === null ? $this->dropped() : $this->playOut->withAct($this->place, new Act('insert', $from, $to[0], $to[1])));
+        return $rule->with(
+            $this->place,
+            $to === null ? $this->dropped() : $this->playOut->withAct(
+                $this->place,
+                new Act('insert', $from, $to[0], $to[1]),
+            ),
+        );
     }
 }

@@ -27,7 +27,13 @@ final readonly class PreSnap
 
     public static function of(Scene $scene, Resolved $resolved): self
     {
-        $box = Box::of($scene->defenders, $scene->lineup, array_column($resolved->keys, 'role'), ByHand::counted($scene->defenders, $scene->look, 'out'), ByHand::counted($scene->defenders, $scene->look, 'in'));
+        $box = Box::of(
+            $scene->defenders,
+            $scene->lineup,
+            array_column($resolved->keys, 'role'),
+            ByHand::counted($scene->defenders, $scene->look, 'out'),
+            ByHand::counted($scene->defenders, $scene->look, 'in'),
+        );
         $tooMany = $resolved->unaccounted !== [] && $box->free() > 0 && $scene->setting->schools->is('SET-22', 'A');
         $quick = null;
         $cancelled = [];

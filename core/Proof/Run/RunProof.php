@@ -66,7 +66,11 @@ final readonly class RunProof implements Proven
     {
         $worth = [$this->ruleTrue->worth, ...array_map(fn (array $p): Worth => $p['outcome']->worth, $this->pairs)];
 
-        return array_reduce($worth, fn (Worth $least, Worth $w): Worth => $w->chance < $least->chance ? $w : $least, $worth[0]);
+        return array_reduce(
+            $worth,
+            fn (Worth $least, Worth $w): Worth => $w->chance < $least->chance ? $w : $least,
+            $worth[0],
+        );
     }
 
     public function strength(): float

@@ -52,9 +52,29 @@ final class RunProver
         if ($outside === null && $before?->letter !== null && $scene->routes[$before->letter]->spec->depth() <= 0.0) {
             $carriers['throw'] = (new Carriers($scene, $resolved))->quick($before->letter);
         }
-        $decider = new Decider($scene, $resolved, $carriers, $made, $defense, $throws ? new Passing($scene, $read) : null, $blocking->lost($carriers, $aim));
+        $decider = new Decider(
+            $scene,
+            $resolved,
+            $carriers,
+            $made,
+            $defense,
+            $throws ? new Passing($scene, $read) : null,
+            $blocking->lost($carriers, $aim),
+        );
         if ($before?->throws) {
-            return new RunProof($scene, $resolved, $carriers, $made, $defense, isset($carriers['throw']) ? $decider->carried('throw', []) : $decider->thrown([]), [], [], $decider, [], $before);
+            return new RunProof(
+                $scene,
+                $resolved,
+                $carriers,
+                $made,
+                $defense,
+                isset($carriers['throw']) ? $decider->carried('throw', []) : $decider->thrown([]),
+                [],
+                [],
+                $decider,
+                [],
+                $before,
+            );
         }
         $byRule = [];
         foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
@@ -62,10 +82,28 @@ final class RunProver
         }
         $keys = [];
         foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
-            $keys[] = self::key($role, $decision, self::asked($decision, $byRule, $resolved), $decider, fn (RunAct $act): ?Decider => self::otherJobs($call, $role, $act, fn (Call $c): RunProof => self::prove($c, $look, $setting, $press, $honest)));
+            $keys[] = self::key(
+                $role,
+                $decision,
+                self::asked($decision, $byRule, $resolved),
+                $decider,
+                fn (RunAct $act): ?Decider => self::otherJobs($call, $role, $act, fn (Call $c): RunProof => self::prove($c, $look, $setting, $press, $honest)),
+            );
         }
 
-        return new RunProof($scene, $resolved, $carriers, $made, $defense, $decider->outcome($byRule), $keys, self::pairs($keys, $decider), $decider, $byRule, $before);
+        return new RunProof(
+            $scene,
+            $resolved,
+            $carriers,
+            $made,
+            $defense,
+            $decider->outcome($byRule),
+            $keys,
+            self::pairs($keys, $decider),
+            $decider,
+            $byRule,
+            $before,
+        );
     }
 
     /**
@@ -90,7 +128,11 @@ final class RunProver
 
         return match (true) {
             // A backer keys the line and fills (DEF-03); a man outside the box plays the pass first.
-            $decision === 'throw' => in_array($d->group, ['backer', 'line', 'edge'], true) ? new RunAct('by rule', $first, 0.0) : new RunAct('by rule', $second, 1.0),
+            $decision === 'throw' => in_array($d->group, ['backer', 'line', 'edge'], true) ? new RunAct('by rule', $first, 0.0) : new RunAct(
+                'by rule',
+                $second,
+                1.0,
+            ),
             $decision === 'pitch' => new RunAct('by rule', $first, 0.0),
             $decision === 'outside' => new RunAct('by rule', $second, 1.0),
             $option => new RunAct('by rule', $first, 0.0),
@@ -98,7 +140,11 @@ final class RunProver
         };
     }
 
-    /** The play in which a staff's rule gives men other jobs because of an act, or null when none does. @param  callable(Call): RunProof  $prove */
+    /**
+     * The play in which a staff's rule gives men other jobs because of an act, or null when none does.
+     *
+     * @param  callable(Call): RunProof  $prove
+     */
     private static function otherJobs(Call $call, string $role, RunAct $act, callable $prove): ?Decider
     {
         $run = $call->run;
@@ -130,7 +176,10 @@ final class RunProver
     {
         $pair = $decider->moves->pair($role);
         $acts = [$byRule[$role], ...self::acts($pair, $decision)];
-        $rows = array_map(fn (RunAct $a): array => ['act' => $a, 'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a])], $acts);
+        $rows = array_map(
+            fn (RunAct $a): array => ['act' => $a, 'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a])],
+            $acts,
+        );
         $free = array_filter($rows, fn (array $r): bool => $r['outcome']->beats($r['act']));
         $actions = array_unique(array_map(fn (array $r): string => $r['outcome']->action, array_filter($rows, fn (array $r): bool => $r['act']->isChoice())));
         $question = match ($decision) {
@@ -168,7 +217,10 @@ final class RunProver
             return [];
         }
         $pairs = [];
-        $acts = array_map(fn (RunKey $k): array => array_values(array_filter(array_column($k->acts, 'act'), fn (RunAct $a): bool => $a->name !== 'by rule')), $keys);
+        $acts = array_map(
+            fn (RunKey $k): array => array_values(array_filter(array_column($k->acts, 'act'), fn (RunAct $a): bool => $a->name !== 'by rule')),
+            $keys,
+        );
         foreach ($acts[0] as $a) {
             foreach ($acts[1] ?? [null] as $b) {
                 $both = [$keys[0]->role => $a] + ($b === null ? [] : [$keys[1]->role => $b]);

@@ -66,7 +66,16 @@ final readonly class Tackler
 
     public function later(float $delay): self
     {
-        return new self($this->role, $this->xYd, $this->yYd, $this->delay + $delay, $this->law, $this->reachYd, $this->vx, $this->vy);
+        return new self(
+            $this->role,
+            $this->xYd,
+            $this->yYd,
+            $this->delay + $delay,
+            $this->law,
+            $this->reachYd,
+            $this->vx,
+            $this->vy,
+        );
     }
 
     /** The same man going from another spot, at a moment, with a velocity. */

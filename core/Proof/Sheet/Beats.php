@@ -55,7 +55,17 @@ final readonly class Beats
                 break;
             }
             $left = Prover::byRule($proof->scene->call, $change['look'], $proof->scene->setting);
-            $one = new self($change['role'], $change['name'], $change['costYd'], $change['why'], $change['xYd'], $change['yYd'], null, $change['look'], $left->open() ? $left->margin : null);
+            $one = new self(
+                $change['role'],
+                $change['name'],
+                $change['costYd'],
+                $change['why'],
+                $change['xYd'],
+                $change['yYd'],
+                null,
+                $change['look'],
+                $left->open() ? $left->margin : null,
+            );
             if (! $left->open()) {
                 return $one;
             }
@@ -77,7 +87,18 @@ final readonly class Beats
             $left = Prover::byRule($proof->scene->call, $change['look'], $proof->scene->setting);
             $leftS = $left->open() ? $left->margin : null;
             if ($leftS === null || $closest === null || $leftS < $closest->leftS) {
-                $closest = new self($change['role'], $change['name'], $change['costYd'], $change['why'], $change['xYd'], $change['yYd'], null, $change['look'], $leftS, $change['with']);
+                $closest = new self(
+                    $change['role'],
+                    $change['name'],
+                    $change['costYd'],
+                    $change['why'],
+                    $change['xYd'],
+                    $change['yYd'],
+                    null,
+                    $change['look'],
+                    $leftS,
+                    $change['with'],
+                );
             }
             if ($leftS === null) {
                 return $closest;
@@ -97,13 +118,21 @@ final readonly class Beats
     {
         $found = [];
         foreach ($book as $id => $call) {
-            $proof = Prover::prove($call, $this->look, $setting, changed: $this->act === null ? null : [$this->defender, $this->act]);
+            $proof = Prover::prove(
+                $call,
+                $this->look,
+                $setting,
+                changed: $this->act === null ? null : [$this->defender, $this->act],
+            );
             if ($proof->ruleTrue->open()) {
                 $letter = (string) $proof->ruleTrue->letter;
                 $found[] = ['id' => (string) $id, 'man' => $letter, 'route' => $proof->scene->routes[$letter]->spec->name, 'margin' => round($proof->ruleTrue->margin, 2), 'verdict' => $proof->verdict()->value, 'chance' => round($proof->worthAtWorst()->chance, 3)];
             }
         }
-        usort($found, fn (array $a, array $b): int => [Verdict::from($b['verdict'])->rank(), $b['chance']] <=> [Verdict::from($a['verdict'])->rank(), $a['chance']]);
+        usort(
+            $found,
+            fn (array $a, array $b): int => [Verdict::from($b['verdict'])->rank(), $b['chance']] <=> [Verdict::from($a['verdict'])->rank(), $a['chance']],
+        );
 
         return $found;
     }
@@ -111,7 +140,12 @@ final readonly class Beats
     /** The same call against the change. */
     public function against(Call $call, Setting $setting): Proof
     {
-        return Prover::prove($call, $this->look, $setting, changed: $this->act === null ? null : [$this->defender, $this->act]);
+        return Prover::prove(
+            $call,
+            $this->look,
+            $setting,
+            changed: $this->act === null ? null : [$this->defender, $this->act],
+        );
     }
 
     /** @return list<self> */
@@ -124,7 +158,12 @@ final readonly class Beats
         foreach ($proof->keys as $key) {
             foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
                 if (! $outcome->open() && $act->fromT !== null) {
-                    $found[] = self::act($proof, $key->defender, $act, "The {$key->role} covers it when he plays {$act->name}.");
+                    $found[] = self::act(
+                        $proof,
+                        $key->defender,
+                        $act,
+                        "The {$key->role} covers it when he plays {$act->name}.",
+                    );
                 }
             }
         }
@@ -135,8 +174,20 @@ final readonly class Beats
     private static function act(Proof $proof, int $d, Act $act, string $why): self
     {
         $rule = $proof->playOut->byRule();
-        $i = min(Path::STEPS - 1, (int) round(($proof->ruleTrue->line?->outAt() ?? $proof->scene->drop->setAt()) / Path::STEP));
+        $i = min(
+            Path::STEPS - 1,
+            (int) round(($proof->ruleTrue->line?->outAt() ?? $proof->scene->drop->setAt()) / Path::STEP),
+        );
 
-        return new self($proof->scene->defenders[$d]->role, $act->name, round(hypot($rule->x[$d][$i] - $act->xYd, $rule->y[$d][$i] - $act->yYd), 1), $why, $act->xYd, $act->yYd, $act, $proof->scene->look);
+        return new self(
+            $proof->scene->defenders[$d]->role,
+            $act->name,
+            round(hypot($rule->x[$d][$i] - $act->xYd, $rule->y[$d][$i] - $act->yYd), 1),
+            $why,
+            $act->xYd,
+            $act->yYd,
+            $act,
+            $proof->scene->look,
+        );
     }
 }

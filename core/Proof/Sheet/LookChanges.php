@@ -23,7 +23,9 @@ final class LookChanges
     /** How far a man can go for another receiver or another zone and still pass for the same look, yards. */
     private const REACH_YD = 9.0;
 
-    /** @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}> */
+    /**
+     * @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}>
+     */
     public static function of(Proof $proof): array
     {
         $found = [];
@@ -33,22 +35,37 @@ final class LookChanges
             }
             array_push($found, ...self::press($proof, $d), ...self::men($proof, $d), ...self::zones($proof, $d));
         }
-        usort($found, fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['name']] <=> [$b['costYd'], $b['role'], $b['name']]);
+        usort(
+            $found,
+            fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['name']] <=> [$b['costYd'], $b['role'], $b['name']],
+        );
 
         return $found;
     }
 
-    /** @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}> */
+    /**
+     * @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}>
+     */
     private static function press(Proof $proof, Defender $d): array
     {
         if ($d->over === null || $d->group === 'backer' || $d->yYd <= self::PRESS_YD + 1.0) {
             return [];
         }
 
-        return self::change($proof, $d, ['leverage' => ['press']], 'press', "The {$d->role} can come up and press {$d->over}.", $d->xYd, self::PRESS_YD);
+        return self::change(
+            $proof,
+            $d,
+            ['leverage' => ['press']],
+            'press',
+            "The {$d->role} can come up and press {$d->over}.",
+            $d->xYd,
+            self::PRESS_YD,
+        );
     }
 
-    /** @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}> */
+    /**
+     * @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}>
+     */
     private static function men(Proof $proof, Defender $d): array
     {
         $found = [];
@@ -57,13 +74,26 @@ final class LookChanges
                 continue;
             }
             $man = $proof->scene->men[$letter];
-            array_push($found, ...self::change($proof, $d, ['job' => 'man', 'on' => $letter], "man on $letter", "The {$d->role} can take $letter man to man.", $man->xYd, $man->yYd));
+            array_push(
+                $found,
+                ...self::change(
+                    $proof,
+                    $d,
+                    ['job' => 'man', 'on' => $letter],
+                    "man on $letter",
+                    "The {$d->role} can take $letter man to man.",
+                    $man->xYd,
+                    $man->yYd,
+                ),
+            );
         }
 
         return $found;
     }
 
-    /** @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}> */
+    /**
+     * @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}>
+     */
     private static function zones(Proof $proof, Defender $d): array
     {
         $found = [];
@@ -72,7 +102,19 @@ final class LookChanges
                 continue;
             }
             $wide = $job->wideYd * $d->side->sign();
-            array_push($found, ...self::change($proof, $d, ['job' => $name], $name, "The {$d->role} can play the $name instead.", $wide, $job->deepYd, [$d->job->wideYd, $d->job->deepYd]));
+            array_push(
+                $found,
+                ...self::change(
+                    $proof,
+                    $d,
+                    ['job' => $name],
+                    $name,
+                    "The {$d->role} can play the $name instead.",
+                    $wide,
+                    $job->deepYd,
+                    [$d->job->wideYd, $d->job->deepYd],
+                ),
+            );
         }
 
         return $found;

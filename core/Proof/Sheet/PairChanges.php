@@ -21,20 +21,29 @@ final class PairChanges
     /** How far the two may go together and still pass for the same look, yards. */
     private const REACH_YD = 26.0;
 
-    /** @return list<array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}> */
+    /**
+     * @return list<array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}>
+     */
     public static function of(Proof $proof): array
     {
         $found = [];
         $cover = array_values(array_filter($proof->scene->defenders, fn (Defender $d): bool => ! $d->rushes() && $d->group !== 'line'));
         foreach ($cover as $n => $one) {
             foreach (array_slice($cover, $n + 1) as $other) {
-                $row = self::inMan($one, $other) ? self::receivers($proof, $one, $other) : self::zones($proof, $one, $other);
+                $row = self::inMan($one, $other) ? self::receivers($proof, $one, $other) : self::zones(
+                    $proof,
+                    $one,
+                    $other,
+                );
                 if ($row !== null && $row['costYd'] <= self::REACH_YD) {
                     $found[] = $row;
                 }
             }
         }
-        usort($found, fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['with']] <=> [$b['costYd'], $b['role'], $b['with']]);
+        usort(
+            $found,
+            fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['with']] <=> [$b['costYd'], $b['role'], $b['with']],
+        );
 
         return $found;
     }
@@ -44,17 +53,34 @@ final class PairChanges
         return $one->job->kind === JobKind::Man && $other->job->kind === JobKind::Man && $one->takes !== null && $other->takes !== null;
     }
 
-    /** @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}|null */
+    /**
+     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}|null
+     */
     private static function receivers(Proof $proof, Defender $one, Defender $other): ?array
     {
         $his = $proof->scene->men[(string) $other->takes];
         $theirs = $proof->scene->men[(string) $one->takes];
-        $cost = hypot($his->xYd - $one->xYd, $his->yYd - $one->yYd) + hypot($theirs->xYd - $other->xYd, $theirs->yYd - $other->yYd);
+        $cost = hypot($his->xYd - $one->xYd, $his->yYd - $one->yYd) + hypot(
+            $theirs->xYd - $other->xYd,
+            $theirs->yYd - $other->yYd,
+        );
 
-        return self::row($proof, $one, $other, ['on' => $other->takes, 'job' => 'man'], ['on' => $one->takes, 'job' => 'man'], "trade {$one->takes} and {$other->takes}", $cost, $his->xYd, 5.0);
+        return self::row(
+            $proof,
+            $one,
+            $other,
+            ['on' => $other->takes, 'job' => 'man'],
+            ['on' => $one->takes, 'job' => 'man'],
+            "trade {$one->takes} and {$other->takes}",
+            $cost,
+            $his->xYd,
+            5.0,
+        );
     }
 
-    /** @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}|null */
+    /**
+     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}|null
+     */
     private static function zones(Proof $proof, Defender $one, Defender $other): ?array
     {
         $first = self::name($one->job);
@@ -64,7 +90,17 @@ final class PairChanges
         }
         $cost = 2.0 * hypot($one->job->wideYd - $other->job->wideYd, $one->job->deepYd - $other->job->deepYd);
 
-        return self::row($proof, $one, $other, ['job' => $second], ['job' => $first], "trade the $first and the $second", $cost, $other->job->wideYd * $one->side->sign(), $other->job->deepYd);
+        return self::row(
+            $proof,
+            $one,
+            $other,
+            ['job' => $second],
+            ['job' => $first],
+            "trade the $first and the $second",
+            $cost,
+            $other->job->wideYd * $one->side->sign(),
+            $other->job->deepYd,
+        );
     }
 
     /** The spoken job nearest to a zone, or null when it is none. */

@@ -15,7 +15,9 @@ use Jacotaxis\Core\Proof\Scene\Verdict;
 /** Stored tags that answer what a run leaves open: each is proved, and those that account for the man or win the down are kept (CNT-05). */
 final class RunAnswers
 {
-    /** @return list<array{tag: string, words: string, verdict: string, strength: float, chance: float, accounts: list<string>, leaves: list<string>}> the best first */
+    /**
+     * @return list<array{tag: string, words: string, verdict: string, strength: float, chance: float, accounts: list<string>, leaves: list<string>}> the best first
+     */
     public static function of(RunProof $proof): array
     {
         if ($proof->resolved->unaccounted === [] && $proof->verdict()->isGood()) {

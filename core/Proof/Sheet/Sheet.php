@@ -16,7 +16,9 @@ use Jacotaxis\Core\Proof\Scene\Verdict;
 /** A call against many looks, or many calls against one: a cell a proof, and what the cells add up to. Seconds and yards. */
 final class Sheet
 {
-    /** @return array<string, mixed> front, shell, verdict, strength, worth, protection, key, best read and its margin, gain */
+    /**
+     * @return array<string, mixed> front, shell, verdict, strength, worth, protection, key, best read and its margin, gain
+     */
     public static function cell(Call $call, Look $look, Setting $setting): array
     {
         $proof = Proving::of($call, $look, $setting);

@@ -47,7 +47,11 @@ final class Suggestions
         return array_slice($found, 0, $most);
     }
 
-    /** Tags that answer a run. @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}> */
+    /**
+     * Tags that answer a run.
+     *
+     * @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}>
+     */
     private static function tags(Call $call, Look $look, Setting $setting): array
     {
         $tried = RunAnswers::tagged($call);
@@ -76,7 +80,11 @@ final class Suggestions
         yield from self::releases($call);
     }
 
-    /** Two receivers of one side trade routes, and their reads with them. @return iterable<array{string, string, Call}> */
+    /**
+     * Two receivers of one side trade routes, and their reads with them.
+     *
+     * @return iterable<array{string, string, Call}>
+     */
     private static function swaps(Call $call): iterable
     {
         $men = $call->formation->letters();
@@ -84,7 +92,10 @@ final class Suggestions
             foreach ($call->routes as $b => $two) {
                 $sameSide = $one->side === null && $two->side === null && in_array($a, $men, true);
                 if (strcmp((string) $a, (string) $b) < 0 && $sameSide && $one->name !== $two->name && ! $one->checks && ! $two->checks && self::together($call, (string) $a, (string) $b)) {
-                    $reads = array_map(fn (string $l): string => $l === $a ? (string) $b : ($l === $b ? (string) $a : $l), $call->reads);
+                    $reads = array_map(
+                        fn (string $l): string => $l === $a ? (string) $b : ($l === $b ? (string) $a : $l),
+                        $call->reads,
+                    );
                     yield ["swap $a $b", "$a and $b swap: $a {$two->name}, $b {$one->name}", self::routed($call, [$a => $two, $b => $one])->with(['reads' => $reads])];
                 }
             }

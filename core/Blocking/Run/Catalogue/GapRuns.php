@@ -51,7 +51,12 @@ final class GapRuns
             stepYd: -0.7,
             flowYd: 0.6,
             jobs: [
-                JobRow::read('fullback|playside wing|backside wing|playside slot', 'two backs or wing or slot', 'kick', 'emol playside'),
+                JobRow::read(
+                    'fullback|playside wing|backside wing|playside slot',
+                    'two backs or wing or slot',
+                    'kick',
+                    'emol playside',
+                ),
                 JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
             ],
         );
@@ -109,7 +114,13 @@ final class GapRuns
             jobs: [
                 JobRow::read('backside tackle', 'school SET-36 A, not fill too long', 'kick', 'emol playside'),
                 JobRow::read('backside guard', 'school SET-36 B or fill too long', 'kick', 'emol playside'),
-                JobRow::read('fullback|tailback', '', 'lead', 'left for the lead/support playside/playside safety', late: true),
+                JobRow::read(
+                    'fullback|tailback',
+                    '',
+                    'lead',
+                    'left for the lead/support playside/playside safety',
+                    late: true,
+                ),
                 JobRow::read('backside guard|backside tackle', '', 'fill', 'over/on the puller'),
                 JobRow::read('backside end', '', 'climb', 'backside backer'),
             ],
@@ -131,7 +142,13 @@ final class GapRuns
             flowYd: 0.6,
             jobs: [
                 JobRow::read('playside guard', '', 'kick', 'emol playside'),
-                JobRow::read('playside wing|tailback', '', 'lead', 'left for the lead/support playside/playside safety', late: true),
+                JobRow::read(
+                    'playside wing|tailback',
+                    '',
+                    'lead',
+                    'left for the lead/support playside/playside safety',
+                    late: true,
+                ),
             ],
         );
     }
@@ -148,7 +165,12 @@ final class GapRuns
             stepYd: -0.8,
             flowYd: 0.8,
             jobs: [
-                JobRow::read('playside guard', 'playside end or playside wing', 'kick', 'overhang playside/support playside/emol playside'),
+                JobRow::read(
+                    'playside guard',
+                    'playside end or playside wing',
+                    'kick',
+                    'overhang playside/support playside/emol playside',
+                ),
                 JobRow::read('playside guard', '', 'kick', 'emol playside'),
                 JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
                 JobRow::read('fullback', 'two backs', 'fill', 'left on the back side', late: true),

@@ -66,7 +66,12 @@ final class OptionRuns
             stepYd: 0.0,
             flowYd: 0.2,
             jobs: [
-                JobRow::pair('center', 'playside guard', 'nose or shade, dive key on guard or not playside guard covered', 'nose/shade'),
+                JobRow::pair(
+                    'center',
+                    'playside guard',
+                    'nose or shade, dive key on guard or not playside guard covered',
+                    'nose/shade',
+                ),
                 JobRow::read('playside tackle', '', 'base', 'next line out'),
                 JobRow::read('playside wing|playside slot', '', 'fold', 'inside backer'),
                 JobRow::read('backside wing', '', 'climb', 'free safety'),
@@ -90,8 +95,18 @@ final class OptionRuns
             flowYd: 0.2,
             jobs: [
                 JobRow::read('playside tackle', 'not exchange', 'climb', 'inside backer/free safety'),
-                JobRow::pair('center', 'playside guard', 'nose or shade, dive key on guard or not playside guard covered', 'nose/shade'),
-                JobRow::read('playside wing|playside slot', 'not exchange', 'hook', 'support safety playside/other safety/free safety'),
+                JobRow::pair(
+                    'center',
+                    'playside guard',
+                    'nose or shade, dive key on guard or not playside guard covered',
+                    'nose/shade',
+                ),
+                JobRow::read(
+                    'playside wing|playside slot',
+                    'not exchange',
+                    'hook',
+                    'support safety playside/other safety/free safety',
+                ),
                 JobRow::read('playside wide', '', 'stalk', 'corner playside'),
                 JobRow::read('backside wide', '', 'cut off', 'backside deep/corner backside'),
             ],
@@ -221,7 +236,12 @@ final class OptionRuns
             stepYd: 0.5,
             flowYd: 1.4,
             jobs: [
-                JobRow::read('playside wing|playside slot', '', 'arc', 'overhang playside/support playside/playside safety'),
+                JobRow::read(
+                    'playside wing|playside slot',
+                    '',
+                    'arc',
+                    'overhang playside/support playside/playside safety',
+                ),
                 JobRow::read('playside wide', '', 'stalk', 'corner playside'),
             ],
             keys: [KeyRow::read('pitch', 'emol playside')],
@@ -245,7 +265,12 @@ final class OptionRuns
             flowYd: -0.4,
             jobs: [
                 JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
-                JobRow::read('playside wing|playside slot', '', 'arc', 'overhang playside/support playside/playside safety'),
+                JobRow::read(
+                    'playside wing|playside slot',
+                    '',
+                    'arc',
+                    'overhang playside/support playside/playside safety',
+                ),
                 JobRow::read('playside wide', '', 'stalk', 'corner playside'),
             ],
             keys: [KeyRow::read('pitch', 'emol playside')],

@@ -28,7 +28,13 @@ final class SweepRuns
                 flowYd: 2.4,
                 jobs: [
                     JobRow::read('playside slot', '', 'stalk', 'overhang playside/over'),
-                    JobRow::read('fullback|tailback', '', 'lead', 'overhang playside/left for the lead/support playside', late: true),
+                    JobRow::read(
+                        'fullback|tailback',
+                        '',
+                        'lead',
+                        'overhang playside/left for the lead/support playside',
+                        late: true,
+                    ),
                 ],
                 meshS: 0.35,
                 wideYd: 3.5,
@@ -44,7 +50,13 @@ final class SweepRuns
                 flowYd: 2.2,
                 jobs: [
                     JobRow::read('playside slot', '', 'stalk', 'overhang playside/over'),
-                    JobRow::read('fullback', 'two backs', 'lead', 'overhang playside/support playside/left for the lead', late: true),
+                    JobRow::read(
+                        'fullback',
+                        'two backs',
+                        'lead',
+                        'overhang playside/support playside/left for the lead',
+                        late: true,
+                    ),
                 ],
                 meshS: 0.5,
                 wideYd: 3.0,

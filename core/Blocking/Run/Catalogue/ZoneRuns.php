@@ -31,7 +31,13 @@ final class ZoneRuns
                     // Zone to the tight end's side brings the split block along (INZ-15): only a man off the line comes across.
                     JobRow::read('playside wing', 'tight end playside', 'split', 'emol backside'),
                     JobRow::read('backside wing', 'not arc, gun', 'base', 'emol backside'),
-                    JobRow::read('fullback', 'two backs', 'lead', 'left for the lead/support playside/playside safety', late: true),
+                    JobRow::read(
+                        'fullback',
+                        'two backs',
+                        'lead',
+                        'left for the lead/support playside/playside safety',
+                        late: true,
+                    ),
                 ],
                 keys: [KeyRow::read('give', 'emol backside', 'gun, not split across, not backside wing or arc')],
                 cuts: true,
@@ -47,7 +53,13 @@ final class ZoneRuns
                 flowYd: 2.2,
                 jobs: [
                     JobRow::read('backside wing', 'not arc, gun', 'base', 'emol backside'),
-                    JobRow::read('fullback', 'two backs', 'lead', 'left for the lead/overhang playside/support playside', late: true),
+                    JobRow::read(
+                        'fullback',
+                        'two backs',
+                        'lead',
+                        'left for the lead/overhang playside/support playside',
+                        late: true,
+                    ),
                 ],
                 keys: [KeyRow::read('give', 'emol backside', 'gun, not backside wing or arc')],
                 cuts: true,

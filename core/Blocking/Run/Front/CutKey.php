@@ -85,7 +85,14 @@ final readonly class CutKey
             $filled[] = "the $in is in ".strtoupper($look);
         }
 
-        return new self($key, $technique, array_slice($down, 0, 3), (string) $gap, $looks, 'the '.$key.' is the key, '.$why.($filled === [] ? '' : '; '.implode(', ', $filled)));
+        return new self(
+            $key,
+            $technique,
+            array_slice($down, 0, 3),
+            (string) $gap,
+            $looks,
+            'the '.$key.' is the key, '.$why.($filled === [] ? '' : '; '.implode(', ', $filled)),
+        );
     }
 
     /** Where the track starts: the gun through A, under center B, or the school's leg of the center (SET-17). */
@@ -96,7 +103,12 @@ final readonly class CutKey
         return $scheme->entry !== 'A' ? $scheme->entry : ($resolved->posts->inGun() || $schools->is('SET-17', 'B') ? 'A' : 'B');
     }
 
-    /** A wide track does not look inside its entry unless it is bent back. @param  list<string>  $looks @return list<string> */
+    /**
+     * A wide track does not look inside its entry unless it is bent back.
+     *
+     * @param  list<string>  $looks
+     * @return list<string>
+     */
     private static function notBefore(array $looks, string $entry, string $kind, Resolved $resolved): array
     {
         if ($entry !== 'C') {

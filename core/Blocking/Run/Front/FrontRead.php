@@ -95,11 +95,19 @@ final class FrontRead
         return [...$this->line, ...$this->backers];
     }
 
-    /** From the tackle in: the man of the second level the play runs at first. @param  list<string>  $backers @return list<string> */
+    /**
+     * From the tackle in: the man of the second level the play runs at first.
+     *
+     * @param  list<string>  $backers
+     * @return list<string>
+     */
     public function fromTackle(array $backers): array
     {
         $tackle = $this->end($this->playside) + self::OUTSIDE_YD;
-        usort($backers, fn (string $a, string $b): int => [$this->u($a) > $tackle, -$this->u($a)] <=> [$this->u($b) > $tackle, -$this->u($b)]);
+        usort(
+            $backers,
+            fn (string $a, string $b): int => [$this->u($a) > $tackle, -$this->u($a)] <=> [$this->u($b) > $tackle, -$this->u($b)],
+        );
 
         return $backers;
     }
@@ -139,7 +147,11 @@ final class FrontRead
         return null;
     }
 
-    /** Down men from the center out to the playside: a head-up nose counts, a shade does not (INZ-19, CNT-11). @return list<string> */
+    /**
+     * Down men from the center out to the playside: a head-up nose counts, a shade does not (INZ-19, CNT-11).
+     *
+     * @return list<string>
+     */
     public function downOut(bool $shadeCounts = false): array
     {
         $middle = $this->middle();
@@ -152,7 +164,11 @@ final class FrontRead
         }));
     }
 
-    /** Option men from the man on the playside tackle out: #1, #2, #3 and so on (CNT-11, VER-01). @return list<string> */
+    /**
+     * Option men from the man on the playside tackle out: #1, #2, #3 and so on (CNT-11, VER-01).
+     *
+     * @return list<string>
+     */
     public function optionCount(): array
     {
         $tackle = $this->end($this->playside);
@@ -164,9 +180,18 @@ final class FrontRead
         }
         $count = [$first];
         // A backer inside the surface fits the dive, he is nobody's third.
-        $wide = array_filter([...$this->backers, ...$this->overhangs], fn (string $r): bool => $this->u($r) > $tackle + self::OUTSIDE_YD);
-        $out = array_filter([...$this->line, ...$wide], fn (string $r): bool => $r !== $first && $this->u($r) > $this->u($first) + 0.2);
-        usort($out, fn (string $a, string $b): int => [$this->u($a), $this->depth($a)] <=> [$this->u($b), $this->depth($b)]);
+        $wide = array_filter(
+            [...$this->backers, ...$this->overhangs],
+            fn (string $r): bool => $this->u($r) > $tackle + self::OUTSIDE_YD,
+        );
+        $out = array_filter(
+            [...$this->line, ...$wide],
+            fn (string $r): bool => $r !== $first && $this->u($r) > $this->u($first) + 0.2,
+        );
+        usort(
+            $out,
+            fn (string $a, string $b): int => [$this->u($a), $this->depth($a)] <=> [$this->u($b), $this->depth($b)],
+        );
         $support = $this->support['playside'];
         foreach ([...$out, $support, ...$this->tight(), $this->safety($this->playside), $this->corner($this->playside)] as $role) {
             // The free man in the middle is the inside pair's, unless he is the support.
@@ -236,7 +261,10 @@ final class FrontRead
     public function freeSafety(): ?string
     {
         $deep = array_values(array_filter(array_keys($this->men), fn (string $r): bool => $this->men[$r]->group === 'safety' && $this->depth($r) > self::SECOND_YD));
-        usort($deep, fn (string $a, string $b): int => [$a === $this->support['playside'] && count($deep) > 1, abs($this->u($a))] <=> [$b === $this->support['playside'] && count($deep) > 1, abs($this->u($b))]);
+        usort(
+            $deep,
+            fn (string $a, string $b): int => [$a === $this->support['playside'] && count($deep) > 1, abs($this->u($a))] <=> [$b === $this->support['playside'] && count($deep) > 1, abs($this->u($b))],
+        );
 
         return $deep[0] ?? null;
     }
@@ -287,7 +315,10 @@ final class FrontRead
     private function sorted(callable $keeps): array
     {
         $men = array_filter($this->men, $keeps);
-        uasort($men, fn (Defender $a, Defender $b): int => $a->xYd * $this->playside->sign() <=> $b->xYd * $this->playside->sign());
+        uasort(
+            $men,
+            fn (Defender $a, Defender $b): int => $a->xYd * $this->playside->sign() <=> $b->xYd * $this->playside->sign(),
+        );
 
         return array_keys($men);
     }

@@ -129,7 +129,10 @@ final readonly class Posts
 
             return [$near ? 'fullback' : 'tailback' => $backs[0]];
         }
-        usort($backs, fn (string $a, string $b): int => [-round($lineup->men[$a]->yYd, 1), -$lineup->men[$a]->xYd * $playside->sign()] <=> [-round($lineup->men[$b]->yYd, 1), -$lineup->men[$b]->xYd * $playside->sign()]);
+        usort(
+            $backs,
+            fn (string $a, string $b): int => [-round($lineup->men[$a]->yYd, 1), -$lineup->men[$a]->xYd * $playside->sign()] <=> [-round($lineup->men[$b]->yYd, 1), -$lineup->men[$b]->xYd * $playside->sign()],
+        );
 
         return ['fullback' => $backs[0], 'tailback' => $backs[1], 'playside back' => $backs[0], 'backside back' => $backs[1]];
     }

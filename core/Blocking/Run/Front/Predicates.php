@@ -99,7 +99,11 @@ final readonly class Predicates
             'wide split' => ! $this->condensed(),
             'man' => ($this->front->men[$this->front->corner($this->front->playside) ?? ''] ?? null)?->job->kind === JobKind::Man,
             'mike over the top' => $this->moves($this->front->mike, [MovementKind::Scrape, MovementKind::Cross], true),
-            '#2 crosses' => $this->moves($this->front->optionCount()[1] ?? null, [MovementKind::Cross, MovementKind::Spike, MovementKind::Slant, MovementKind::Squeeze], false),
+            '#2 crosses' => $this->moves(
+                $this->front->optionCount()[1] ?? null,
+                [MovementKind::Cross, MovementKind::Spike, MovementKind::Slant, MovementKind::Squeeze],
+                false,
+            ),
             'edge man outside' => $this->front->firstDown() !== null && $this->front->lineOutside($this->front->firstDown()) !== null,
             'edge man third' => count(array_filter($this->front->line, fn (string $r): bool => $this->front->firstDown() !== null && $this->front->u($r) > $this->front->u($this->front->firstDown()))) > 1,
             'emol on end' => $this->emolOn('playside end'),
@@ -160,7 +164,11 @@ final readonly class Predicates
     {
         $edge = $this->front->emol($playside ? $this->front->playside : $this->front->playside->opposite());
 
-        return $edge !== null && in_array($this->front->men[$edge]->role, ['sam', 'jack', 'will', 'mike', 'nickel', 'rover'], true);
+        return $edge !== null && in_array(
+            $this->front->men[$edge]->role,
+            ['sam', 'jack', 'will', 'mike', 'nickel', 'rover'],
+            true,
+        );
     }
 
     private function tagged(string $name, bool $playside): bool

@@ -130,7 +130,12 @@ final readonly class Targets
         return array_values(array_filter($this->front->line, fn (string $r): bool => $this->front->movedU($r) > $tackle - 0.1 && $this->front->movedU($r) < $guard - 0.1));
     }
 
-    /** Men a back who leads meets on his way: those of the play side and the middle. @param  list<string>  $roles @return list<string> */
+    /**
+     * Men a back who leads meets on his way: those of the play side and the middle.
+     *
+     * @param  list<string>  $roles
+     * @return list<string>
+     */
     private function ahead(array $roles): array
     {
         return array_values(array_filter($roles, fn (string $r): bool => $this->front->u($r) > $this->front->middle() - self::AHEAD_YD));
@@ -152,8 +157,14 @@ final readonly class Targets
             return $on;
         }
         $u = $this->posts->u($letter);
-        $near = array_filter(array_keys($this->front->men), fn (string $r): bool => abs($this->front->u($r) - $u) <= self::OVER_YD && $this->front->depth($r) < 10.0 && ! $this->front->isOnLine($r));
-        usort($near, fn (string $a, string $b): int => abs($this->front->u($a) - $u) + 0.3 * $this->front->depth($a) <=> abs($this->front->u($b) - $u) + 0.3 * $this->front->depth($b));
+        $near = array_filter(
+            array_keys($this->front->men),
+            fn (string $r): bool => abs($this->front->u($r) - $u) <= self::OVER_YD && $this->front->depth($r) < 10.0 && ! $this->front->isOnLine($r),
+        );
+        usort(
+            $near,
+            fn (string $a, string $b): int => abs($this->front->u($a) - $u) + 0.3 * $this->front->depth($a) <=> abs($this->front->u($b) - $u) + 0.3 * $this->front->depth($b),
+        );
 
         return $near[0] ?? null;
     }

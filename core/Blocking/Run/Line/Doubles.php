@@ -45,7 +45,9 @@ final class Doubles
     ) {
     }
 
-    /** @return array<string, Block> by letter: the men the matching served, and neighbors with a job of their own who are helped */
+    /**
+     * @return array<string, Block> by letter: the men the matching served, and neighbors with a job of their own who are helped
+     */
     public function blocks(): array
     {
         foreach ($this->helpers() as $letter) {
@@ -79,7 +81,13 @@ final class Doubles
         if ($partner !== null && ! $this->onTrack($partner)) {
             $down = (string) $this->man($partner);
             $this->doubled[$down] = true;
-            $this->blocks[$letter] = $this->block($letter, $role === null ? Verb::Help : Verb::Double, $role, $down, $partner);
+            $this->blocks[$letter] = $this->block(
+                $letter,
+                $role === null ? Verb::Help : Verb::Double,
+                $role,
+                $down,
+                $partner,
+            );
             if ($role !== null && isset($this->has[$partner])) {
                 $this->blocks[$partner] = $this->block($partner, Verb::Double, $down, $down, $letter);
             }
@@ -92,7 +100,11 @@ final class Doubles
         }
     }
 
-    /** The neighbor on whose man he helps. @param  bool  $already  a man who is doubled already is only touched on the way */
+    /**
+     * The neighbor on whose man he helps.
+     *
+     * @param  bool  $already  a man who is doubled already is only touched on the way
+     */
     private function partner(string $letter, bool $already): ?string
     {
         $handed = $this->handedTo($letter);

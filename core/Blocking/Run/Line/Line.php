@@ -36,7 +36,10 @@ final readonly class Line
         $named = array_filter($jobs, fn (Block $b): bool => $b->target !== null && $this->stays($b));
         $backers = array_values(array_diff($this->front->backers, $taken));
         $first = $this->front->fromTackle($backers)[0] ?? null;
-        $behind = array_map(fn (Block $b): string => (string) $b->target, array_filter($named, fn (Block $b): bool => ! $this->front->isOnLine((string) $b->target)));
+        $behind = array_map(
+            fn (Block $b): string => (string) $b->target,
+            array_filter($named, fn (Block $b): bool => ! $this->front->isOnLine((string) $b->target)),
+        );
         $read = array_values(array_filter($keys, $this->front->isOnLine(...)));
         $solved = new LineMatching(
             $letters,
@@ -49,14 +52,20 @@ final readonly class Line
             $this->posts,
             $this->front,
         );
-        $onLine = array_map(fn (Block $b): string => (string) $b->target, array_filter($named, fn (Block $b): bool => $this->front->isOnLine((string) $b->target)));
+        $onLine = array_map(
+            fn (Block $b): string => (string) $b->target,
+            array_filter($named, fn (Block $b): bool => $this->front->isOnLine((string) $b->target)),
+        );
 
         return (new Doubles($solved->solve(), $onLine, $first, $this->scheme, $this->posts, $this->front, $this->costs->touchYd()))->blocks();
     }
 
     private function stays(Block $block): bool
     {
-        $attached = in_array($block->letter, Man::LINEMEN, true) || str_ends_with($block->post, ' end') || str_ends_with($block->post, ' wing');
+        $attached = in_array($block->letter, Man::LINEMEN, true) || str_ends_with($block->post, ' end') || str_ends_with(
+            $block->post,
+            ' wing',
+        );
 
         return $attached && ! $block->verb->leaves();
     }

@@ -90,8 +90,14 @@ final class LineMatching
             $this->leftBacker[] = $this->leftBacker[$b] + $costs->leftBacker($role, $role === $first);
         }
         foreach ($letters as $i => $letter) {
-            $this->downCost[$i] = array_map(fn (string $role): ?float => $this->passes($letter, $role) ? null : $costs->down($letter, $role), $downs);
-            $this->backerCost[$i] = array_map(fn (string $role): float => $costs->backer($letter, $role) + ($this->crosses($letter, $role) ? self::IMPOSSIBLE : 0.0), $backers);
+            $this->downCost[$i] = array_map(
+                fn (string $role): ?float => $this->passes($letter, $role) ? null : $costs->down($letter, $role),
+                $downs,
+            );
+            $this->backerCost[$i] = array_map(
+                fn (string $role): float => $costs->backer($letter, $role) + ($this->crosses($letter, $role) ? self::IMPOSSIBLE : 0.0),
+                $backers,
+            );
             $on = $front->on($letter);
             $at = $on === null ? false : array_search($on, $downs, true);
             // Who is left on purpose needs nobody to hand him to.

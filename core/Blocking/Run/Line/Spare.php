@@ -44,7 +44,10 @@ final readonly class Spare
      */
     public function of(array $blocks, array $taken): array
     {
-        $spare = array_filter($blocks, fn (Block $b): bool => $b->target === null && in_array($b->verb, self::FREE, true));
+        $spare = array_filter(
+            $blocks,
+            fn (Block $b): bool => $b->target === null && in_array($b->verb, self::FREE, true),
+        );
         uasort($spare, fn (Block $a, Block $b): int => $this->posts->u($b->letter) <=> $this->posts->u($a->letter));
         $changed = [];
         foreach ($spare as $letter => $block) {
@@ -69,13 +72,19 @@ final readonly class Spare
     {
         $u = $this->posts->u($block->letter);
         $near = fn (string $role): bool => abs($this->front->u($role) - $u) <= ($this->front->isOnLine($role) ? self::LINE_YD : self::BACKER_YD);
-        $box = array_filter([...$this->front->fromTackle($this->front->backers), ...array_reverse($this->front->line)], $near);
+        $box = array_filter(
+            [...$this->front->fromTackle($this->front->backers), ...array_reverse($this->front->line)],
+            $near,
+        );
         $wide = ! $this->scheme->kind->goesWide() ? [] : array_filter(
             [...$this->front->overhangs, $this->front->corner($this->front->playside)],
             fn (?string $r): bool => $r !== null && $this->front->u($r) > 0.0 && abs($this->front->u($r) - $u) <= self::WIDE_YD,
         );
         $safeties = array_unique(array_filter([$this->front->freeSafety(), $this->front->safety($this->front->playside), $this->front->safety($this->front->playside->opposite())]));
-        $deep = in_array($block->verb, self::SHUTS, true) ? [] : array_filter($safeties, fn (string $r): bool => $this->front->depth($r) >= self::DEEP_YD);
+        $deep = in_array($block->verb, self::SHUTS, true) ? [] : array_filter(
+            $safeties,
+            fn (string $r): bool => $this->front->depth($r) >= self::DEEP_YD,
+        );
         foreach ([...$box, ...$wide, ...$deep] as $role) {
             if (! in_array($role, $taken, true) && ! $this->crosses($block, $role, $blocks)) {
                 return $role;
@@ -85,7 +94,11 @@ final readonly class Spare
         return null;
     }
 
-    /** Two men of the line do not run through each other on the way to the second level. @param  array<string, Block>  $blocks */
+    /**
+     * Two men of the line do not run through each other on the way to the second level.
+     *
+     * @param  array<string, Block>  $blocks
+     */
     private function crosses(Block $block, string $role, array $blocks): bool
     {
         $u = $this->posts->u($block->letter);

@@ -30,12 +30,24 @@ final class Cautions
         foreach ($proof->resolved->blocks as $letter => $block) {
             if (isset(self::BLOCKS[$block->verb->value]) && $block->target !== null) {
                 [$code, $text, $rules] = self::BLOCKS[$block->verb->value];
-                $findings[$code] ??= new Finding("caution-$code", Finding::INFO, $letter, "$letter $text ({$rules[$n]}, from memory). The rule book, the officials and the state association decide.", $rules[$n]);
+                $findings[$code] ??= new Finding(
+                    "caution-$code",
+                    Finding::INFO,
+                    $letter,
+                    "$letter $text ({$rules[$n]}, from memory). The rule book, the officials and the state association decide.",
+                    $rules[$n],
+                );
             }
         }
         $hits = array_intersect(array_keys($proof->carriers), ['pull', 'keep']);
         if ($hits !== []) {
-            $findings['hits'] = new Finding('caution-quarterback', Finding::INFO, 'Q', 'The quarterback carries the ball or a fake into contact: count his hits in the week and the game, and ask the athletic trainer after every blow to the head.', 'PAC-19');
+            $findings['hits'] = new Finding(
+                'caution-quarterback',
+                Finding::INFO,
+                'Q',
+                'The quarterback carries the ball or a fake into contact: count his hits in the week and the game, and ask the athletic trainer after every blow to the head.',
+                'PAC-19',
+            );
         }
 
         return array_values($findings);

@@ -30,7 +30,9 @@ final class RunBeats
     /** A change of place farther than this is another look, yards. */
     private const REACH_YD = 9.0;
 
-    /** @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null */
+    /**
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null
+     */
     public static function of(RunProof $proof): ?array
     {
         if (! $proof->ruleTrue->free()) {
@@ -54,7 +56,9 @@ final class RunBeats
         return self::movement($proof) ?? self::exchange($proof) ?? $place;
     }
 
-    /** @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null */
+    /**
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null
+     */
     private static function place(RunProof $proof): ?array
     {
         $carrier = $proof->carriers[$proof->ruleTrue->action] ?? array_values($proof->carriers)[0];
@@ -76,7 +80,11 @@ final class RunBeats
         $closest = null;
         foreach ($found as ['role' => $role, 'to' => $to, 'cost' => $cost]) {
             try {
-                $moved = RunProver::prove($proof->scene->call, $proof->scene->look->changing($role, ['spot' => $to]), $proof->scene->setting);
+                $moved = RunProver::prove(
+                    $proof->scene->call,
+                    $proof->scene->look->changing($role, ['spot' => $to]),
+                    $proof->scene->setting,
+                );
             } catch (UnknownLook) {
                 continue;
             }
@@ -101,7 +109,10 @@ final class RunBeats
         $carrier = $proof->carriers[$proof->ruleTrue->action] ?? array_values($proof->carriers)[0];
         $x = $carrier->path->x[$carrier->stepPast(0.0)];
         $box = $front->box();
-        usort($box, fn (string $a, string $b): int => round(abs($front->men[$a]->xYd - $x), 1) <=> round(abs($front->men[$b]->xYd - $x), 1));
+        usort(
+            $box,
+            fn (string $a, string $b): int => round(abs($front->men[$a]->xYd - $x), 1) <=> round(abs($front->men[$b]->xYd - $x), 1),
+        );
         foreach ($box as $role) {
             foreach ($front->isOnLine($role) ? self::LINE_MOVES : self::BACKER_MOVES as $kind) {
                 $moves = new Movement($kind);
@@ -128,14 +139,27 @@ final class RunBeats
         if ($read === null || $backers === []) {
             return null;
         }
-        usort($backers, fn (string $a, string $b): int => round(abs($front->u($a) - $front->u($read)), 1) <=> round(abs($front->u($b) - $front->u($read)), 1));
+        usort(
+            $backers,
+            fn (string $a, string $b): int => round(abs($front->u($a) - $front->u($read)), 1) <=> round(abs($front->u($b) - $front->u($read)), 1),
+        );
         $squeeze = new Movement(MovementKind::Squeeze);
         $look = $proof->scene->look
             ->changing($read, ['movement' => $squeeze])
-            ->changing($backers[0], ['movement' => new Movement(MovementKind::Scrape, Side::ofX($front->men[$read]->xYd))]);
+            ->changing(
+                $backers[0],
+                ['movement' => new Movement(MovementKind::Scrape, Side::ofX($front->men[$read]->xYd))],
+            );
         $moved = self::moved($proof, $look);
 
-        return $moved->verdict()->isGood() ? null : self::row($proof, $read, $backers[0], 'trade the back and the quarterback', $moved, $squeeze);
+        return $moved->verdict()->isGood() ? null : self::row(
+            $proof,
+            $read,
+            $backers[0],
+            'trade the back and the quarterback',
+            $moved,
+            $squeeze,
+        );
     }
 
     private static function moved(RunProof $proof, Look $look): RunProof
@@ -143,7 +167,9 @@ final class RunBeats
         return RunProver::prove($proof->scene->call, $look, $proof->scene->setting);
     }
 
-    /** @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float} */
+    /**
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}
+     */
     private static function row(RunProof $proof, string $role, ?string $with, string $name, RunProof $moved, Movement $moves): array
     {
         $d = $proof->resolved->front->men[$role];

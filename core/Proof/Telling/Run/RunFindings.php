@@ -32,7 +32,10 @@ final class RunFindings
     /** A pitch man this late makes a bad pitch, yards: a step (MOT-03). */
     private const STEP_YD = 1.0;
 
-    /** @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>|null  $answers  tags that answer, when they are known @return list<Finding> */
+    /**
+     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>|null  $answers  tags that answer, when they are known
+     * @return list<Finding>
+     */
     public static function of(RunProof $proof, ?array $answers = null): array
     {
         $scene = $proof->scene;
@@ -52,14 +55,26 @@ final class RunFindings
         ];
     }
 
-    /** Men at the point who are neither blocked nor read nor counted out (CNT-05). @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers @return list<Finding> */
+    /**
+     * Men at the point who are neither blocked nor read nor counted out (CNT-05).
+     *
+     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers
+     * @return list<Finding>
+     */
     private static function unaccounted(RunProof $proof, array $answers): array
     {
         return array_map(function (string $role) use ($proof, $answers): Finding {
             $tags = array_values(array_filter($answers, fn (array $a): bool => in_array($role, $a['accounts'], true)));
             $fix = $tags === [] ? 'No stored tag has him: read him, throw outside, or call another run.' : "Tag {$tags[0]['tag']}: {$tags[0]['words']}.";
 
-            return new Finding('unaccounted', $proof->verdict() === Verdict::Covered ? Finding::FAULT : Finding::CAUTION, null, 'Nobody has the '.$role.': he is neither blocked nor read.', 'CNT-05', $fix);
+            return new Finding(
+                'unaccounted',
+                $proof->verdict() === Verdict::Covered ? Finding::FAULT : Finding::CAUTION,
+                null,
+                'Nobody has the '.$role.': he is neither blocked nor read.',
+                'CNT-05',
+                $fix,
+            );
         }, $proof->resolved->unaccounted);
     }
 
@@ -69,15 +84,34 @@ final class RunFindings
         $findings = [];
         foreach ($proof->made as $letter => $made) {
             if ($made->makeable === false) {
-                $findings[] = new Finding('block-late', Finding::CAUTION, $letter, ucfirst("$letter cannot make his block: {$made->why}."), $proof->resolved->run->tagged('tackle arc') === null ? null : 'FRZ-03');
+                $findings[] = new Finding(
+                    'block-late',
+                    Finding::CAUTION,
+                    $letter,
+                    ucfirst("$letter cannot make his block: {$made->why}."),
+                    $proof->resolved->run->tagged('tackle arc') === null ? null : 'FRZ-03',
+                );
             }
             if ($made->makeable === null && $made->why !== null) {
-                $findings[] = new Finding('block-unset', Finding::INFO, $letter, "$letter: {$made->why}; the proof uses a product default, the backside end.", 'INZ-15', 'Fill in the split block in the staff book.');
+                $findings[] = new Finding(
+                    'block-unset',
+                    Finding::INFO,
+                    $letter,
+                    "$letter: {$made->why}; the proof uses a product default, the backside end.",
+                    'INZ-15',
+                    'Fill in the split block in the staff book.',
+                );
             }
         }
         foreach ($proof->resolved->blocks as $letter => $block) {
             if ($block->verb === Verb::Kick && $block->target === null) {
-                $findings[] = new Finding('nobody-to-kick', Finding::INFO, $letter, "$letter finds nobody to kick out: he turns up and seals.", 'JET-05');
+                $findings[] = new Finding(
+                    'nobody-to-kick',
+                    Finding::INFO,
+                    $letter,
+                    "$letter finds nobody to kick out: he turns up and seals.",
+                    'JET-05',
+                );
             }
         }
 
@@ -134,19 +168,38 @@ final class RunFindings
     {
         [$least, $most] = self::WIDE_YD;
         $off = max($least - $wide, $wide - $most, $behind - self::BEHIND_YD);
-        $text = sprintf('At the pitch (%.1f s) %s is %.1f yd outside and %.1f yd behind the quarterback; wanted are 4 to 5 and 1.', $at, $letter, $wide, $behind);
+        $text = sprintf(
+            'At the pitch (%.1f s) %s is %.1f yd outside and %.1f yd behind the quarterback; wanted are 4 to 5 and 1.',
+            $at,
+            $letter,
+            $wide,
+            $behind,
+        );
         if ($off <= self::NEAR_YD) {
             return new Finding('pitch-relation', Finding::INFO, $letter, $text, 'OPT-05');
         }
         $side = $proof->resolved->run->side->value;
         $cure = $proof->scene->men[$letter]->isBack() ? "Set him on the other side of the quarterback or a step wider, or send a slot: \"pitch $side\"." : "Send him behind the quarterback: \"$letter pitch $side\".";
 
-        return new Finding('pitch-relation', $off > self::LOST_YD ? Finding::FAULT : Finding::CAUTION, $letter, $text, 'OPT-05', $cure);
+        return new Finding(
+            'pitch-relation',
+            $off > self::LOST_YD ? Finding::FAULT : Finding::CAUTION,
+            $letter,
+            $text,
+            'OPT-05',
+            $cure,
+        );
     }
 
     private static function lateMotion(Arrival $arrival): Finding
     {
-        return new Finding('pitch-motion', Finding::CAUTION, $arrival->motion->who, sprintf('%s is %.1f yd (%.1f steps) %s at the snap: the pitch goes behind him, and that is his fault, not the pitch.', $arrival->motion->who, abs($arrival->lateYd), abs($arrival->lateSteps), $arrival->lateYd > 0.0 ? 'late' : 'early'),
+        return new Finding('pitch-motion', Finding::CAUTION, $arrival->motion->who, sprintf(
+            '%s is %.1f yd (%.1f steps) %s at the snap: the pitch goes behind him, and that is his fault, not the pitch.',
+            $arrival->motion->who,
+            abs($arrival->lateYd),
+            abs($arrival->lateSteps),
+            $arrival->lateYd > 0.0 ? 'late' : 'early',
+        ),
             'MOT-03', "Start him on the {$arrival->best->words()}.");
     }
 
@@ -167,18 +220,39 @@ final class RunFindings
             $start = $proof->scene->men[$letter]->yYd;
             $y = $start + min(1.0, $out / max(0.1, $made->at)) * ($made->yYd - 0.6 - $start);
             if ($y > $rules->ineligibleDownfieldYd()) {
-                $findings[] = new Finding('downfield', Finding::FAULT, $letter, sprintf('%s is %.1f yd downfield when the ball leaves at %.1f s; %s allows %g.', $letter, $y, $out, $rules->book(), $rules->ineligibleDownfieldYd()), 'RPO-06', 'Throw sooner, or keep him on the double.');
+                $findings[] = new Finding(
+                    'downfield',
+                    Finding::FAULT,
+                    $letter,
+                    sprintf(
+                        '%s is %.1f yd downfield when the ball leaves at %.1f s; %s allows %g.',
+                        $letter,
+                        $y,
+                        $out,
+                        $rules->book(),
+                        $rules->ineligibleDownfieldYd(),
+                    ),
+                    'RPO-06',
+                    'Throw sooner, or keep him on the double.',
+                );
             }
         }
 
         return $findings;
     }
 
-    /** An inside-eye man on the tackle who is the dive key: how far he is from what he must choose between (FRM-02). @return list<Finding> */
+    /**
+     * An inside-eye man on the tackle who is the dive key: how far he is from what he must choose between (FRM-02).
+     *
+     * @return list<Finding>
+     */
     private static function dive(RunProof $proof): array
     {
         $key = $proof->resolved->key('give');
-        $rows = array_filter(DiveKey::of($proof->scene->defenders, $proof->scene->call->formation), fn (array $r): bool => $r['defender'] === $key && $r['warning'] !== null);
+        $rows = array_filter(
+            DiveKey::of($proof->scene->defenders, $proof->scene->call->formation),
+            fn (array $r): bool => $r['defender'] === $key && $r['warning'] !== null,
+        );
 
         return array_values(array_map(fn (array $r): Finding => new Finding('dive-key', Finding::CAUTION, null, $r['warning'], 'FRM-02'), $rows));
     }
@@ -189,7 +263,12 @@ final class RunFindings
         $findings = [];
         foreach ($proof->scene->call->rules as $rule) {
             if (! isset($proof->resolved->front->men[$rule->defender])) {
-                $findings[] = new Finding('rule-idle', Finding::INFO, $rule->man, "\"{$rule->words()}\" waits for a {$rule->defender}, and this look has none.");
+                $findings[] = new Finding(
+                    'rule-idle',
+                    Finding::INFO,
+                    $rule->man,
+                    "\"{$rule->words()}\" waits for a {$rule->defender}, and this look has none.",
+                );
             }
         }
 

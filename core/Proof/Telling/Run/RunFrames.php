@@ -114,7 +114,13 @@ final class RunFrames
         }
         $law = $man->isLineman() ? $scene->setting->level->lineman() : $scene->setting->law($letter);
         $start = min(0.1, $made->at);
-        $share = min(1.0, $law->distance(max(0.0, $i * Path::STEP - $start)) / max(0.05, $law->distance(max(0.05, $made->at - $start))));
+        $share = min(
+            1.0,
+            $law->distance(max(0.0, $i * Path::STEP - $start)) / max(
+                0.05,
+                $law->distance(max(0.05, $made->at - $start)),
+            ),
+        );
         $drive = max(0.0, $i * Path::STEP - $made->at) * self::DRIVEN_YD_S * 0.6;
 
         return [$man->xYd + $share * ($made->xYd - $man->xYd), $man->yYd + $share * ($made->yYd - 0.6 - $man->yYd) + $drive];
@@ -167,7 +173,10 @@ final class RunFrames
         foreach ($this->proof->resolved->blockersOf($role) as $letter) {
             $made = $this->proof->made[$letter] ?? null;
             if ($made?->at !== null && $made->xYd !== null && $made->makeable !== false) {
-                $share = min(1.0, max(0.0, $t - min($own->delay, $made->at)) / max(0.1, $made->at - min($own->delay, $made->at)));
+                $share = min(
+                    1.0,
+                    max(0.0, $t - min($own->delay, $made->at)) / max(0.1, $made->at - min($own->delay, $made->at)),
+                );
 
                 return [$d->xYd + $share * ($made->xYd - $d->xYd), $d->yYd + $share * ($made->yYd - $d->yYd) + max(0.0, $t - $made->at) * self::DRIVEN_YD_S * 0.6];
             }
@@ -221,7 +230,10 @@ final class RunFrames
         $dx = $carrier->path->x[$stop] - $tackler->xYd;
         $dy = $carrier->path->y[$stop] - $tackler->yYd;
         $away = hypot($dx, $dy);
-        $run = min(max(0.0, $away - 0.7), max(0.0, $t > $tackler->delay ? $tackler->law->distance($t - $tackler->delay) : 0.0));
+        $run = min(
+            max(0.0, $away - 0.7),
+            max(0.0, $t > $tackler->delay ? $tackler->law->distance($t - $tackler->delay) : 0.0),
+        );
 
         return $away < 1e-6 ? [$tackler->xYd, $tackler->yYd] : [$tackler->xYd + $run / $away * $dx, $tackler->yYd + $run / $away * $dy];
     }
@@ -238,12 +250,19 @@ final class RunFrames
         if ($gun && $t < 0.3) {
             return [0.0, round($t / 0.3 * $this->proof->scene->men['Q']->yYd, 2), 0.8];
         }
-        [$x, $y] = $t < $carrier->from && $carrier->letter !== 'Q' ? $this->man('Q', $i) : $this->man($carrier->letter, $i);
+        [$x, $y] = $t < $carrier->from && $carrier->letter !== 'Q' ? $this->man('Q', $i) : $this->man(
+            $carrier->letter,
+            $i,
+        );
 
         return [round($x, 2), round($y, 2), 1.1];
     }
 
-    /** The ball of a throw: ridden at the mesh, then in the air, then with the receiver. @return array{float, float, float} */
+    /**
+     * The ball of a throw: ridden at the mesh, then in the air, then with the receiver.
+     *
+     * @return array{float, float, float}
+     */
     private function thrown(ThrowLine $line, float $t, int $i): array
     {
         $q = $this->proof->scene->men['Q'];

@@ -27,7 +27,9 @@ use Jacotaxis\Core\Words\Describer;
 /** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */
 final readonly class RunReport
 {
-    /** @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers */
+    /**
+     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers
+     */
     private function __construct(private RunProof $proof, private array $answers)
     {
     }
@@ -111,8 +113,14 @@ final readonly class RunReport
     /** @return array<string, mixed> */
     private function key(RunKey $key): array
     {
-        $rows = array_map(fn (array $r): array => ['name' => $r['act']->name, 'best' => round($r['outcome']->margin, 2), 'reads' => []] + $this->outcome($r['outcome']), $key->acts);
-        $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->margin < $l['outcome']->margin ? $a : $l);
+        $rows = array_map(
+            fn (array $r): array => ['name' => $r['act']->name, 'best' => round($r['outcome']->margin, 2), 'reads' => []] + $this->outcome($r['outcome']),
+            $key->acts,
+        );
+        $least = array_reduce(
+            $key->acts,
+            fn (?array $l, array $a): array => $l === null || $a['outcome']->margin < $l['outcome']->margin ? $a : $l,
+        );
         $on = $this->proof->decider->moves->onCarrier($key->role, $least['outcome']->action, $least['act']);
         $choices = array_values(array_filter($key->acts, fn (array $r): bool => $r['act']->isChoice() && $r['act']->name !== 'by rule'));
 
@@ -120,7 +128,10 @@ final readonly class RunReport
             'defender' => $key->role, 'question' => $key->question, 'verdict' => $key->verdict->value, 'strength' => round($key->strength, 2), 'conflict' => $key->conflict,
             'leastAt' => ['xYd' => round($on->xYd, 2), 'yYd' => round($on->yYd, 2), 'act' => $least['act']->name, 'margin' => round($least['outcome']->margin, 2)],
             'acts' => $rows,
-            'choices' => array_map(fn (array $r): array => ['name' => $r['act']->name] + $this->outcome($r['outcome']), $choices),
+            'choices' => array_map(
+                fn (array $r): array => ['name' => $r['act']->name] + $this->outcome($r['outcome']),
+                $choices,
+            ),
         ];
     }
 
@@ -154,7 +165,10 @@ final readonly class RunReport
     /** @return array{if: string, then: string, defender: string|null, look: array<string, mixed>|null} */
     private function branch(Branch $branch): array
     {
-        $look = $branch->defender === null || $branch->movement === null ? null : $this->proof->scene->look->changing($branch->defender, ['movement' => $branch->movement]);
+        $look = $branch->defender === null || $branch->movement === null ? null : $this->proof->scene->look->changing(
+            $branch->defender,
+            ['movement' => $branch->movement],
+        );
 
         return ['if' => $branch->if, 'then' => $branch->then, 'defender' => $branch->defender, 'look' => $look === null ? null : LookDocument::write($look)];
     }
@@ -176,7 +190,13 @@ final readonly class RunReport
     private function quarterback(): string
     {
         $order = [];
-        $throw = implode(', ', array_map(fn (string $l): string => "$l {$this->proof->scene->routes[$l]->spec->name}", array_values(array_intersect($this->proof->scene->reads, array_keys($this->proof->scene->routes)))));
+        $throw = implode(
+            ', ',
+            array_map(
+                fn (string $l): string => "$l {$this->proof->scene->routes[$l]->spec->name}",
+                array_values(array_intersect($this->proof->scene->reads, array_keys($this->proof->scene->routes))),
+            ),
+        );
         foreach ($this->proof->resolved->keys as ['role' => $role, 'decision' => $decision]) {
             $order[] = match ($decision) {
                 'pitch' => "pitch off the $role",
@@ -213,13 +233,20 @@ final readonly class RunReport
             'carriersOnKeys' => $resolved->keys === [] ? null : count(array_unique(array_map(fn (Carrier $c): string => $c->letter, $proof->carriers))).' on '.count($resolved->keys),
             'mike' => $this->who($resolved->front->mike), 'freeSafety' => $this->who($resolved->front->freeSafety()),
             'hats' => $hats, 'unaccounted' => $resolved->unaccounted, 'answers' => $this->answers,
-            'pairs' => count($proof->keys) < 2 ? [] : array_map(fn (array $p): array => ['acts' => array_map(fn (RunAct $a): string => $a->name, $p['acts'])] + $this->outcome($p['outcome']), $this->choicePairs()),
+            'pairs' => count($proof->keys) < 2 ? [] : array_map(
+                fn (array $p): array => ['acts' => array_map(fn (RunAct $a): string => $a->name, $p['acts'])] + $this->outcome($p['outcome']),
+                $this->choicePairs(),
+            ),
             'lineCalls' => LineCalls::of($resolved),
             'successYd' => round($proof->scene->setting->situation->runSuccessYd(), 1),
         ];
     }
 
-    /** Pairs of plain choices, without the places between. @return list<array{acts: list<RunAct>, outcome: RunOutcome}> */
+    /**
+     * Pairs of plain choices, without the places between.
+     *
+     * @return list<array{acts: list<RunAct>, outcome: RunOutcome}>
+     */
     private function choicePairs(): array
     {
         return array_values(array_filter($this->proof->pairs, fn (array $p): bool => array_filter($p['acts'], fn (RunAct $a): bool => ! $a->isChoice()) === []));
