@@ -10,7 +10,6 @@ use Jacotaxis\Core\Blocking\Run\Front\Predicates;
 use Jacotaxis\Core\Blocking\Run\Front\Targets;
 use Jacotaxis\Core\Blocking\Run\Line\Line;
 use Jacotaxis\Core\Blocking\Run\Line\Spare;
-use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Offense\Lineup;
@@ -86,7 +85,7 @@ final class Resolver
         foreach ($out as $letter) {
             $this->blocks[$letter] = new Block($letter, $this->posts->post($letter), Verb::Route);
         }
-        $this->carriers();
+        $this->blocks = (new BallJobs($this->run, $this->posts, $this->tagRows()))->added($this->blocks);
         $this->orders();
         if ($read !== null) {
             $this->keys[] = ['decision' => 'throw', 'role' => $read];
@@ -104,7 +103,10 @@ final class Resolver
             $this->put($block);
         }
         $this->rows(late: true);
-        $this->others();
+        $left = array_values(array_filter($this->posts->lineup->eligible(), fn (string $l): bool => ! isset($this->blocks[$l])));
+        foreach ((new Receivers($this->run, $this->posts, $this->targets, $this->schools))->of($left, $this->taken) as $block) {
+            $this->put($block);
+        }
         foreach ((new Spare($this->posts, $this->front, $this->scheme))->of($this->blocks, $this->taken) as $block) {
             $this->put($block);
         }
@@ -117,52 +119,6 @@ final class Resolver
             $this->keys,
             $this->unaccounted(),
         );
-    }
-
-    /** Who has the ball, who may get the pitch, who fakes. */
-    private function carriers(): void
-    {
-        $this->blocks['Q'] = new Block('Q', 'quarterback', Verb::Quarterback);
-        $carrier = $this->run->who ?? $this->firstFree($this->scheme->carriers);
-        if ($carrier !== null && $this->scheme->gives) {
-            $this->blocks[$carrier] = new Block($carrier, $this->posts->post($carrier), Verb::Carry);
-        }
-        $pitch = $this->firstFree($this->scheme->pitch);
-        if (! $this->scheme->gives && $this->run->who !== null) {
-            $pitch = $this->run->who;
-        }
-        if ($pitch !== null) {
-            $this->blocks[$pitch] = new Block($pitch, $this->posts->post($pitch), Verb::Pitch);
-        }
-        $fakes = $this->leads() ? null : $this->firstFree($this->scheme->fakes);
-        if ($fakes !== null) {
-            $this->blocks[$fakes] = new Block($fakes, $this->posts->post($fakes), Verb::Fake);
-        }
-    }
-
-    /** Whether the man who fakes also has a block after it. */
-    private function leads(): bool
-    {
-        foreach ([...$this->tagRows(), ...$this->scheme->jobs] as $row) {
-            if (in_array($row->verb, [Verb::Lead, Verb::Load], true) && array_intersect($row->posts, $this->scheme->fakes) !== []) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @param  list<string>  $posts */
-    private function firstFree(array $posts): ?string
-    {
-        foreach ($posts as $post) {
-            $letter = $this->posts->letter($post);
-            if ($letter !== null && ! isset($this->blocks[$letter])) {
-                return $letter;
-            }
-        }
-
-        return null;
     }
 
     /** Jobs given by hand come before everything. */
@@ -217,7 +173,7 @@ final class Resolver
     private function rows(bool $late): void
     {
         foreach ([...$this->tagRows(), ...$this->scheme->jobs, ...Schemes::support()] as $row) {
-            $letter = $this->firstFree($row->posts);
+            $letter = $this->posts->free($row->posts, $this->blocks);
             if ($row->late !== $late || $letter === null || ! $this->when->hold($row->when, $letter)) {
                 continue;
             }
@@ -283,48 +239,12 @@ final class Resolver
             return true;
         }
         foreach ([...$this->tagRows(), ...$this->scheme->jobs] as $row) {
-            if ($row->late && $this->firstFree($row->posts) === $letter && $this->when->hold($row->when, $letter)) {
+            if ($row->late && $this->posts->free($row->posts, $this->blocks) === $letter && $this->when->hold($row->when, $letter)) {
                 return true;
             }
         }
 
         return false;
-    }
-
-    /** Receivers stalk who is over them, from the outside in, the play's side first; backs who are left fake. */
-    private function others(): void
-    {
-        $left = array_filter($this->posts->lineup->eligible(), fn (string $l): bool => ! isset($this->blocks[$l]));
-        usort(
-            $left,
-            fn (string $a, string $b): int => [$this->posts->u($a) < 0.0, -abs($this->posts->u($a))] <=> [$this->posts->u($b) < 0.0, -abs($this->posts->u($b))],
-        );
-        foreach ($left as $letter) {
-            $man = $this->posts->lineup->men[$letter];
-            if ($man->isBack() || $man->inMotion()) {
-                $this->put(new Block($letter, $this->posts->post($letter), Verb::Fake));
-
-                continue;
-            }
-            $side = $man->side() === $this->run->side ? 'playside' : 'backside';
-            if ($this->scheme->kind === RunKind::Zone && abs($man->xYd) <= Edges::CONDENSED_YD && $this->schools->is('SET-21', 'A')) {
-                // A tight receiver takes the first man inside and leaves the corner to the runner (INZ-16).
-                $inside = $this->targets->find(
-                    ["overhang $side", "outside backer $side", 'over', "corner $side"],
-                    $letter,
-                    $this->taken,
-                );
-                $this->put(new Block($letter, $this->posts->post($letter), Verb::Block, $inside));
-
-                continue;
-            }
-            $over = $this->targets->find(
-                ['over', "overhang $side", "corner $side", "$side safety"],
-                $letter,
-                $this->taken,
-            );
-            $this->put(new Block($letter, $this->posts->post($letter), Verb::Stalk, $over));
-        }
     }
 
     private function put(Block $block): void

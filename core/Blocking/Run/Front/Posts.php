@@ -75,6 +75,24 @@ final readonly class Posts
         return null;
     }
 
+    /**
+     * The first of posts that somebody holds who has no job yet.
+     *
+     * @param  list<string>  $posts
+     * @param  array<string, mixed>  $busy  by letter
+     */
+    public function free(array $posts, array $busy): ?string
+    {
+        foreach ($posts as $post) {
+            $letter = $this->at[$post] ?? null;
+            if ($letter !== null && ! isset($busy[$letter])) {
+                return $letter;
+            }
+        }
+
+        return null;
+    }
+
     /** How a man is called in this run, or his letter. */
     public function post(string $letter): string
     {
