@@ -24,6 +24,9 @@ final class Shares
         'option' => ['double-slot'],
     ];
 
+    /** Runs that are called from other sets than the rest of their kind. */
+    private const OWN_SETS = ['buck' => ['under center double-wing', 'under center wing-slot']];
+
     /** The run a family that is made for one is shown with. */
     private const FAKES = [
         'boot flood' => 'outside zone {other} fake, boot {side}',
@@ -105,7 +108,7 @@ final class Shares
         $calls = [];
         foreach (Schemes::names() as $name) {
             $scheme = Schemes::get($name);
-            foreach (self::RUN_SETS[$scheme->kind->value] ?? ['gun 2x2'] as $set) {
+            foreach (self::OWN_SETS[$name] ?? self::RUN_SETS[$scheme->kind->value] as $set) {
                 foreach (Side::cases() as $side) {
                     $motion = match ($scheme->kind->value) {
                         'jet' => str_starts_with($name, 'jet') ? ", H jet {$side->value}" : '',
