@@ -70,8 +70,20 @@ final readonly class Pickup
         $left = array_values(array_filter($rushers, fn (Defender $d): bool => ! in_array($d->role, $takes, true)));
         $spare = array_values(array_filter([...Man::LINEMEN, ...$staying], fn (string $l): bool => ! isset($takes[$l]) && ! ($shown->blocks[$l] ?? null)?->verb->pulls()));
         [$more, $free] = self::divide($lineup, $left, $spare, 'none', $shown->run->side);
+        $takes += $more;
+        if ($free !== []) {
+            // Somebody would come free: then all but the pullers look for work, and the pass rule comes before the run's.
+            $pulls = array_filter($takes, fn (string $l): bool => ($shown->blocks[$l] ?? null)?->verb->pulls() === true, ARRAY_FILTER_USE_KEY);
+            $rest = array_values(array_filter($rushers, fn (Defender $d): bool => ! in_array($d->role, $pulls, true)));
+            $others = array_values(array_filter(
+                [...Man::LINEMEN, ...$staying],
+                fn (string $l): bool => ($shown->blocks[$l] ?? null)?->verb->pulls() !== true,
+            ));
+            [$again, $still] = self::divide($lineup, $rest, $others, 'none', $shown->run->side);
+            [$takes, $free] = count($still) < count($free) ? [$pulls + $again, $still] : [$takes, $free];
+        }
 
-        return new self($takes + $more, [...$alone, ...$free], $shown->run->side, 'none', $shown);
+        return new self($takes, [...$alone, ...$free], $shown->run->side, 'none', $shown);
     }
 
     /**
