@@ -101,9 +101,9 @@ test('the board of a run has no serious accessibility fault', async ({ page }) =
 });
 
 test('tells a man his step, aim and branches, and tries a branch on the board', async ({ page }) => {
-    await openCall(page, 'Four verticals');
     await callLine(page).fill('double-slot, H pitch right: triple right');
     await callLine(page).press('Enter');
+    await expect(page.getByTestId('verdict')).toBeVisible();
     await look(page, '5-2, cover 4');
     const guard = page.getByRole('button', { name: /^RG Climbs to the mike/ });
     await guard.click();
