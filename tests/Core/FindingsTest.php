@@ -1,9 +1,12 @@
 <?php
 
+use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Telling\Told;
+use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\SituationParser;
@@ -33,6 +36,7 @@ it('is said where it holds', function (string $code, string $call, string $look,
     'nobody to kick out' => ['nobody-to-kick', 'under center I right: power right; Y base right end', '4-3 over, cover 3', 'F', 'turns up and seals'],
     'a gap nobody has' => ['open-gap', 'gun 2x2: smash right', '4-2 nickel, 2-man', '', 'left B gap'],
     'men passed off' => ['passed-off', 'gun stack right: mesh', '4-3 over, cover 1', '', 'first out and first in'],
+    'a tag nobody can carry out' => ['tag-idle', 'under center I right: zone right; tag arc left', '4-3 over, cover 3', '', 'no backside wing and no backside slot'],
     'a rule that waits for nobody' => ['rule-idle', 'gun 2x2: zone right; if rover crash then pull', '4-2 nickel, cover 3', '', 'this look has none'],
     'a dive key who plays two' => ['dive-key', 'double-slot, splits 2.5: triple right', 'tite, cover 4', '', 'may play dive and quarterback'],
     'splits that are cut' => ['tight-splits', 'gun 2x2, splits 1.5 1.5: smash right', 'tite, cover 4', '', 'may play dive and quarterback'],
@@ -52,8 +56,30 @@ it('is not said where one thing is otherwise', function (string $code, string $c
     'everybody in his gap' => ['open-gap', 'gun 2x2: smash right', '4-3 over, cover 3', ''],
     'men who stand apart' => ['passed-off', 'gun 2x2: mesh', '4-3 over, cover 1', ''],
     'men locked' => ['passed-off', 'gun stack right: mesh', '4-3 over, cover 1, men locked', ''],
+    'a tag with its man' => ['tag-idle', 'gun H-back left: zone right; tag arc left', '4-3 over, cover 3', ''],
+    'a tag that needs nobody' => ['tag-idle', 'gun two-back, freeze right: freeze option right; tag tackle arc', '3-4, cover 3', ''],
     'a rule with its man' => ['rule-idle', 'gun 2x2: zone right; if left end crash then pull', '4-2 nickel, cover 3', ''],
     'a dive key with the usual splits' => ['dive-key', 'double-slot: triple right', 'tite, cover 4', ''],
     'nobody on the inside eye' => ['tight-splits', 'gun 2x2, splits 1.5 1.5: smash right', '4-2 nickel, cover 4', ''],
     'first and ten' => ['sinks-under', 'gun 2x2: Z dig 15, H seam; read H, Z', '4-2 nickel, cover 3', 'Z'],
 ]);
+
+it('says who stands off his place in the set, within a staff\'s tolerance nobody (FRM-03)', function (float $xYd, ?float $toleranceYd, bool $said): void {
+    $call = CallParser::parse('gun 2x2: smash right');
+    $call = $call->with(['formation' => $call->formation->withSpots(['H' => [$xYd, -1.5]])]);
+    $values = $toleranceYd === null ? [] : ['off-place' => $toleranceYd];
+    $setting = new Setting(Situation::of(), schools: Schools::of([], $values));
+    $told = Told::report(Proving::of($call, LookParser::parse('4-2 nickel, cover 3'), $setting));
+    expect(in_array('off-place', array_column($told['findings'], 'code'), true))->toBe($said);
+})->with([
+    'two feet inside' => [8.3, null, true],
+    'two feet inside, a yard allowed' => [8.3, 1.0, false],
+    'two feet inside, half a yard allowed' => [8.3, 0.5, true],
+]);
+
+it('says when a lineman ends the line (legal, and worth knowing)', function (float $depthYd, bool $said): void {
+    $call = CallParser::parse('gun trey right: smash right');
+    $call = $call->with(['formation' => $call->formation->withSpots(['X' => [-18.0, -$depthYd]])]);
+    $codes = array_column(array_map(fn (Finding $f): array => $f->toArray(), legality($call, RuleSet::Nfhs)), 'man', 'code');
+    expect(($codes['end-lineman'] ?? null) === 'LT')->toBe($said);
+})->with(['the split end off the line' => [1.5, true], 'on it' => [0.5, false]]);

@@ -12,6 +12,9 @@ enum RunKind: string
     case Jet = 'jet';
     case Option = 'option';
 
+    /** What it costs to leave a man of the line who has to be blocked, in the units of the matching. */
+    public const BLOCKED = 40.0;
+
     /** The line steps together: a neighbor may be overtaken and takes the next man out. */
     public function slides(): bool
     {
@@ -30,7 +33,7 @@ enum RunKind: string
         return match ($this) {
             self::Jet => 5.0,
             self::Option => 8.0,
-            self::Zone, self::Gap => 40.0,
+            self::Zone, self::Gap => self::BLOCKED,
         };
     }
 }

@@ -71,6 +71,12 @@ final readonly class RunScheme
         return $this->onAirCost ?? $this->kind->onAir();
     }
 
+    /** Whether the last man of the line away from the play may be left: the run is past him before he comes. */
+    public function leavesLast(): bool
+    {
+        return $this->onAir() < RunKind::BLOCKED;
+    }
+
     /** @return list<string> */
     private static function posts(string $words): array
     {

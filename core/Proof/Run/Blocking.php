@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\Line\LineCosts;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
@@ -42,6 +41,9 @@ final readonly class Blocking
 
     /** Entries between the guards. */
     private const INSIDE = ['center', 'A'];
+
+    /** Who climbs is this far up the field when he turns, yards. */
+    private const OVER_LINE_YD = 0.5;
 
     /** Points of the man's way that are looked at. */
     private const POINTS = 12;
@@ -107,7 +109,7 @@ final readonly class Blocking
             $x = $tackler->xYd + $share * ($to[0] - $tackler->xYd);
             $y = $tackler->yYd + $share * ($to[1] - $tackler->yYd);
             // Who has gone up the field and turns does not come back over the line.
-            if ($late > 0.0 && $y < 0.5) {
+            if ($late > 0.0 && $y < self::OVER_LINE_YD) {
                 break;
             }
             $his = $tackler->delay + $tackler->law->time(hypot($x - $tackler->xYd, $y - $tackler->yYd));
@@ -201,7 +203,7 @@ final readonly class Blocking
     private function letGo(string $role, string $letter): bool
     {
         $front = $this->resolved->front;
-        $left = $this->resolved->run->scheme()->onAir() < LineCosts::LEFT_DOWN && $role === ($front->line[0] ?? null);
+        $left = $this->resolved->run->scheme()->leavesLast() && $role === ($front->line[0] ?? null);
 
         return $left && $front->u($role) < $this->resolved->posts->u($letter) - 0.1;
     }

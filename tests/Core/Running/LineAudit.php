@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Running;
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\Line\LineCosts;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Technique;
 use Jacotaxis\Core\Blocking\Run\Verb;
@@ -176,7 +175,7 @@ final class LineAudit
         $read = array_column($this->resolved->keys, 'role');
 
         // The last man away from a run that goes the other way at once is too far off to be blocked.
-        $away = $this->resolved->run->scheme()->onAir() < LineCosts::LEFT_DOWN ? $this->resolved->front->line[0] ?? null : null;
+        $away = $this->resolved->run->scheme()->leavesLast() ? $this->resolved->front->line[0] ?? null : null;
 
         return array_values(array_filter($this->resolved->front->box(), fn (string $r): bool => $r !== $away && ! in_array($r, $read, true) && $this->resolved->blockersOf($r) === []));
     }

@@ -66,13 +66,7 @@ final readonly class Posts
     /** The first of posts that somebody holds. @param  list<string>  $posts */
     public function first(array $posts): ?string
     {
-        foreach ($posts as $post) {
-            if (isset($this->at[$post])) {
-                return $this->at[$post];
-            }
-        }
-
-        return null;
+        return $this->free($posts, []);
     }
 
     /**

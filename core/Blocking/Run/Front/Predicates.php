@@ -17,10 +17,10 @@ final readonly class Predicates
 {
     /** Words that stand alone; a post or a tag as a word means that it is there. */
     public const TERMS = [
-        'gun', 'tight end playside', 'open surface', 'two backs', 'one back', 'wing', 'slot', 'no edge blocker', 'covered',
-        'uncovered', 'playside guard covered', 'tackle uncovered', 'nose', 'no nose', 'shade', 'dive key on guard', 'condensed',
-        'wide split', 'man', 'mike over the top', '#2 crosses', 'edge man outside', 'edge man third', 'emol on end',
-        'emol on tackle', 'fill too long', 'loose second level', 'backer on the edge playside', 'backer on the edge backside',
+        'gun', 'tight end playside', 'open surface', 'two backs', 'one back', 'wing', 'slot', 'covered',
+        'uncovered', 'playside guard covered', 'nose', 'shade', 'dive key on guard', 'condensed',
+        'wide split', 'man', 'mike over the top', '#2 crosses', 'edge man third', 'emol on end',
+        'fill too long', 'loose second level', 'backer on the edge playside', 'backer on the edge backside',
         'able to reach the end', 'arc playside', 'arc backside', 'split across', 'school SET-36 A', 'school SET-36 B',
     ];
 
@@ -85,15 +85,12 @@ final readonly class Predicates
             'one back' => count($this->posts->lineup->count->backs) === 1,
             'wing' => $this->posts->first(['playside wing', 'backside wing']) !== null,
             'slot' => $this->posts->letter('playside slot') !== null,
-            'no edge blocker' => $this->posts->first(['playside wing', 'playside end']) === null,
             'covered' => $this->covered($letter),
             'uncovered' => ! $this->covered($letter),
             'nose' => $this->front->nose() !== null,
             'shade' => $this->front->shade() !== null,
             'playside guard covered' => $this->covered((string) $this->posts->letter('playside guard')),
-            'tackle uncovered' => ! $this->covered((string) $this->posts->letter('playside tackle')),
             'split across' => $this->posts->letter('playside end') !== null && $this->posts->letter('playside wing') !== null,
-            'no nose' => $this->front->nose() === null,
             'dive key on guard' => $this->front->firstDown() !== null && $this->front->men[$this->front->firstDown()]->over === $this->posts->letter('playside guard'),
             'condensed' => $this->condensed(),
             'wide split' => ! $this->condensed(),
@@ -104,10 +101,8 @@ final readonly class Predicates
                 [MovementKind::Cross, MovementKind::Spike, MovementKind::Slant, MovementKind::Squeeze],
                 false,
             ),
-            'edge man outside' => $this->front->firstDown() !== null && $this->front->lineOutside($this->front->firstDown()) !== null,
             'edge man third' => count(array_filter($this->front->line, fn (string $r): bool => $this->front->firstDown() !== null && $this->front->u($r) > $this->front->u($this->front->firstDown()))) > 1,
             'emol on end' => $this->emolOn('playside end'),
-            'emol on tackle' => $this->emolOn('playside tackle'),
             'fill too long' => $this->fillTooLong(),
             'loose second level' => $this->front->backers !== [] && max(array_map($this->front->depth(...), $this->front->backers)) >= self::LOOSE_YD,
             'backer on the edge playside' => $this->backerOnEdge(true),

@@ -33,8 +33,6 @@ final readonly class LineCosts
     /** A man this far past a neighbor who stays is the neighbor's, yards. */
     public const PAST_YD = 0.15;
 
-    public const LEFT_DOWN = 40.0;
-
     private const LEFT_FIRST_BACKER = 18.0;
 
     private const LEFT_BACKER = [16.0, 1.6, 6.0];
@@ -109,7 +107,7 @@ final readonly class LineCosts
     /** @param  bool  $last  he is the last man of the line away from the play */
     public function leftDown(string $role, bool $last): float
     {
-        return $last && $this->front->u($role) < -self::AWAY_YD ? $this->scheme->onAir() : self::LEFT_DOWN;
+        return $last && $this->front->u($role) < -self::AWAY_YD ? $this->scheme->onAir() : RunKind::BLOCKED;
     }
 
     /** @param  bool  $first  the inside backer of the play */

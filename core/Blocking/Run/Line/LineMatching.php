@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Blocking\Run\Line;
 
 use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
+use Jacotaxis\Core\Blocking\Run\RunKind;
 
 /**
  * The men of the line against the men of the front: the cheapest way in which nobody crosses a neighbor, found exactly from
@@ -101,7 +102,7 @@ final class LineMatching
             $on = $front->on($letter);
             $at = $on === null ? false : array_search($on, $downs, true);
             // Who is left on purpose needs nobody to hand him to.
-            if ($at !== false && $this->leftDown[$at + 1] - $this->leftDown[$at] >= LineCosts::LEFT_DOWN) {
+            if ($at !== false && $this->leftDown[$at + 1] - $this->leftDown[$at] >= RunKind::BLOCKED) {
                 $this->covers[$i] = $at;
             }
             $this->choices[$i] = $this->choicesOf($i);

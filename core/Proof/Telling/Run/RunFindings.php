@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\RunKind;
+use Jacotaxis\Core\Blocking\Run\Tags;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Field\Finding;
@@ -257,10 +258,17 @@ final class RunFindings
         return array_values(array_map(fn (array $r): Finding => new Finding('dive-key', Finding::CAUTION, null, $r['warning'], 'FRM-02'), $rows));
     }
 
-    /** Rules of the staff that nothing in this look can set off. @return list<Finding> */
+    /** Tags nobody can carry out, and rules of the staff that nothing in this look can set off. @return list<Finding> */
     private static function staff(RunProof $proof): array
     {
         $findings = [];
+        foreach ($proof->resolved->run->tags as $tag) {
+            $needs = Tags::needs($tag, $proof->resolved->run);
+            if ($needs !== [] && $proof->resolved->posts->first($needs) === null) {
+                $text = "The tag {$tag->words()} changes nothing: this set has no ".implode(' and no ', $needs).'.';
+                $findings[] = new Finding('tag-idle', Finding::CAUTION, null, $text, null, 'Say a set that has him, or take the tag off.');
+            }
+        }
         foreach ($proof->scene->call->rules as $rule) {
             if (! isset($proof->resolved->front->men[$rule->defender])) {
                 $findings[] = new Finding(
