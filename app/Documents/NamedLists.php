@@ -4,8 +4,8 @@ namespace App\Documents;
 
 use BackedEnum;
 use Jacotaxis\Core\Blocking\Fake;
-use Jacotaxis\Core\Blocking\Run\Schemes;
-use Jacotaxis\Core\Blocking\Run\Tags;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Change;

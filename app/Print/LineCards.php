@@ -3,8 +3,8 @@
 namespace App\Print;
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\LineCalls;
-use Jacotaxis\Core\Blocking\Run\Technique;
+use Jacotaxis\Core\Blocking\Run\Told\LineCalls;
+use Jacotaxis\Core\Blocking\Run\Told\Technique;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Run\RunReport;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Run\RunCall;
-use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Field\Side;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use DomainException;
-use Jacotaxis\Core\Blocking\Run\Schemes;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;

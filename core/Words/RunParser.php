@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Run\Order;
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Blocking\Run\RunKind;
-use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Blocking\Run\Tag;
-use Jacotaxis\Core\Blocking\Run\Tags;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\StaffRule;

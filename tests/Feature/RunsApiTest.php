@@ -173,13 +173,13 @@ it('prints a pass with what it is worth against the look, and nothing of the kin
 });
 
 it('takes over HTTP every run, tag and set the command line knows', function (): void {
-    foreach (Jacotaxis\Core\Blocking\Run\Schemes::names() as $name) {
+    foreach (Jacotaxis\Core\Blocking\Run\Catalogue\Schemes::names() as $name) {
         $motion = str_starts_with($name, 'jet') ? ', H jet right' : '';
         $this->postJson('/api/v1/proofs', ['document' => document("under center wing right$motion: $name right"), 'look' => '4-3 over, cover 3'])->assertOk();
     }
     foreach (['zone', 'triple'] as $run) {
-        $kind = Jacotaxis\Core\Blocking\Run\Schemes::get($run)->kind;
-        foreach (array_filter(Jacotaxis\Core\Blocking\Run\Tags::names(), fn (string $t): bool => in_array($kind, Jacotaxis\Core\Blocking\Run\Tags::get($t)->kinds, true)) as $tag) {
+        $kind = Jacotaxis\Core\Blocking\Run\Catalogue\Schemes::get($run)->kind;
+        foreach (array_filter(Jacotaxis\Core\Blocking\Run\Catalogue\Tags::names(), fn (string $t): bool => in_array($kind, Jacotaxis\Core\Blocking\Run\Catalogue\Tags::get($t)->kinds, true)) as $tag) {
             $this->postJson('/api/v1/proofs', ['document' => document("double-slot, H pitch right: $run right; tag $tag"), 'look' => '4-3 over, cover 3'])->assertOk();
         }
     }

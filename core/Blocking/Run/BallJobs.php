@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\JobRow;
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
 
 /** Who has the ball, who may get the pitch, who fakes: the jobs that are given before anybody blocks. */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\JobRow;
+use Jacotaxis\Core\Blocking\Run\Catalogue\KeyRow;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Blocking\Run\Front\Predicates;

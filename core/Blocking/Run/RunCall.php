@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Field\Side;
 
 /** A run as called: its scheme, the side it goes to, who carries it where said, tags and jobs given by hand. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\JobRow;
+use Jacotaxis\Core\Blocking\Run\Catalogue\KeyRow;
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
 
 /** A run scheme as data: who carries, through which gap, who is read, and a rule per position. Yards and seconds. */

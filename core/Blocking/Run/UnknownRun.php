@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Blocking\Run;
 
 use DomainException;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 
 /** A run, a tag or a job that no catalogue has. */
 final class UnknownRun extends DomainException

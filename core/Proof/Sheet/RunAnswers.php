@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Sheet;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Run\Tag;
-use Jacotaxis\Core\Blocking\Run\Tags;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Run\RunProof;

@@ -1,7 +1,7 @@
 <?php
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Run\RunCall;
-use Jacotaxis\Core\Blocking\Run\Schemes;
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Document\CallDocument;

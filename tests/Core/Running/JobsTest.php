@@ -1,15 +1,15 @@
 <?php
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\Branch;
-use Jacotaxis\Core\Blocking\Run\Branches;
-use Jacotaxis\Core\Blocking\Run\JobRow;
-use Jacotaxis\Core\Blocking\Run\KeyRow;
+use Jacotaxis\Core\Blocking\Run\Catalogue\JobRow;
+use Jacotaxis\Core\Blocking\Run\Catalogue\KeyRow;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Resolver;
 use Jacotaxis\Core\Blocking\Run\RunCall;
-use Jacotaxis\Core\Blocking\Run\Schemes;
-use Jacotaxis\Core\Blocking\Run\Technique;
+use Jacotaxis\Core\Blocking\Run\Told\Branch;
+use Jacotaxis\Core\Blocking\Run\Told\Branches;
+use Jacotaxis\Core\Blocking\Run\Told\Technique;
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\Call;

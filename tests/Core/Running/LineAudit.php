@@ -6,7 +6,7 @@ namespace Tests\Core\Running;
 
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Resolved;
-use Jacotaxis\Core\Blocking\Run\Technique;
+use Jacotaxis\Core\Blocking\Run\Told\Technique;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Offense\Man;
 

@@ -1,8 +1,8 @@
 <?php
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\Schemes;
-use Jacotaxis\Core\Blocking\Run\Tags;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 
 /* Gap schemes, jet and tags as a coach would check them, one line a job (domain.md section 8, JET, RUN, ARC; common practice, no source). */
 

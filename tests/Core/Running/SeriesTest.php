@@ -1,6 +1,6 @@
 <?php
 
-use Jacotaxis\Core\Blocking\Run\LineCalls;
+use Jacotaxis\Core\Blocking\Run\Told\LineCalls;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Movement;
 use Jacotaxis\Core\Defense\MovementKind;

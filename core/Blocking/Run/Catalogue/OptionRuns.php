@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run\Catalogue;
 
-use Jacotaxis\Core\Blocking\Run\JobRow;
-use Jacotaxis\Core\Blocking\Run\KeyRow;
 use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\RunScheme;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Run\RunKind;
-use Jacotaxis\Core\Blocking\Run\Tags;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Field\Finding;

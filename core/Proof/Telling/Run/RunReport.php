@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
-use Jacotaxis\Core\Blocking\Run\Branch;
-use Jacotaxis\Core\Blocking\Run\Branches;
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
-use Jacotaxis\Core\Blocking\Run\LineCalls;
-use Jacotaxis\Core\Blocking\Run\Technique;
+use Jacotaxis\Core\Blocking\Run\Told\Branch;
+use Jacotaxis\Core\Blocking\Run\Told\Branches;
+use Jacotaxis\Core\Blocking\Run\Told\LineCalls;
+use Jacotaxis\Core\Blocking\Run\Told\Technique;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Field\Finding;

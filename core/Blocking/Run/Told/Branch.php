@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Told;
 
 use Jacotaxis\Core\Defense\Movement;
 

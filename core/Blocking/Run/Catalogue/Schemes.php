@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Catalogue;
 
-use Jacotaxis\Core\Blocking\Run\Catalogue\GapRuns;
-use Jacotaxis\Core\Blocking\Run\Catalogue\OptionRuns;
-use Jacotaxis\Core\Blocking\Run\Catalogue\SweepRuns;
-use Jacotaxis\Core\Blocking\Run\Catalogue\ZoneRuns;
+use Jacotaxis\Core\Blocking\Run\RunScheme;
+use Jacotaxis\Core\Blocking\Run\UnknownRun;
 
 /**
  * The catalogue of runs: a rule per post, the first that holds in the order written. Linemen, tight ends and wings without a

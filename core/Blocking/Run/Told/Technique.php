@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Told;
 
+use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\School\Schools;
 

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Catalogue;
 
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Blocking\Run\Front\Predicates;
 use Jacotaxis\Core\Blocking\Run\Front\Targets;
+use Jacotaxis\Core\Blocking\Run\UnknownRun;
 
 /** A defender a run leaves free and reads: for which decision, who he is and when. */
 final readonly class KeyRow

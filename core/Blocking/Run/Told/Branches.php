@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Told;
 
+use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Movement;
 use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Field\Side;

@@ -2,7 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Catalogue;
+
+use Jacotaxis\Core\Blocking\Run\RunCall;
+use Jacotaxis\Core\Blocking\Run\RunKind;
+use Jacotaxis\Core\Blocking\Run\Tag;
+use Jacotaxis\Core\Blocking\Run\UnknownRun;
 
 /** The catalogue of tags (common practice). In a row `tag` stands for the side of the tag. */
 final class Tags

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Told;
 
+use Jacotaxis\Core\Blocking\Run\Block;
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\RunKind;
+use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Field\Side;
 
 /** Step, aim, angle and count of one block in words, with the feet of its side: everything turns over with the play. */

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Catalogue;
 
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Blocking\Run\Front\Predicates;
 use Jacotaxis\Core\Blocking\Run\Front\Targets;
+use Jacotaxis\Core\Blocking\Run\UnknownRun;
+use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
  * One rule of a scheme or tag: who, when, what he does and to whom. Every word is checked when the catalogue is read.

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Told;
+
+use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
  * What a line says before the snap, in the order it is said: the mike first, then from the first uncovered lineman out who

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Blocking\Run;
+namespace Jacotaxis\Core\Blocking\Run\Catalogue;
+
+use Jacotaxis\Core\Blocking\Run\RunKind;
 
 /** What a tag changes, as data: jobs that come before a scheme's own and keys in the place of its own. */
 final readonly class TagRule
