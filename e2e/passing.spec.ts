@@ -114,7 +114,7 @@ test('proposes what would make a call good, and draws it', async ({ page }) => {
 
 test('fills the sheet, opens a cell, takes a proposal', async ({ page }) => {
     await page.getByRole('link', { name: 'Sheet' }).click();
-    await page.getByLabel('Saved call').selectOption({ label: 'Smash right' });
+    await page.getByLabel('Saved call', { exact: true }).selectOption({ label: 'Smash right' });
     await expect(page.getByText('96 looks proved')).toBeVisible({ timeout: 40_000 });
     const summary = page.getByTestId('sheet-summary');
     const counts = (await summary.textContent())!

@@ -132,8 +132,9 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                 chart: { ...d.chart, ...made.chart },
                 seen: [...(d.seen ?? []).filter((s) => s.what !== 'choice'), ...(made.seen ?? [])],
             }));
-            await saving.save(true);
-            return onStep(1);
+            // What was not kept stays before him, with the word why.
+            if ((await saving.save(true)) !== null) onStep(1);
+            return;
         }
         const added = await saving.add(reel.id, made);
         if (added) onOpen(added);

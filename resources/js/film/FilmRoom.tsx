@@ -52,7 +52,12 @@ export function FilmRoom() {
             openSnap(arrived);
             setFailed('');
         };
-        load().catch((e: unknown) => setFailed(e instanceof Problem ? e.message : 'The snap did not arrive.'));
+        load().catch((e: unknown) => {
+            if (left) return;
+            const why = e instanceof Problem ? e.message : 'The snap did not arrive. Choose it again.';
+            setFailed(why);
+            toast.error(why);
+        });
         return () => {
             left = true;
         };
