@@ -20,8 +20,13 @@ final class Hold
 
     private const SAFETY_S = 0.4;
 
-    /** A freeze is made for the inside backers: the others read the flow it does not have. */
-    private const FREEZE_OUTSIDE = 0.5;
+    /**
+     * A freeze is made for the inside backers: the others read the flow it does not have. Who stands outside on the side the
+     * run leaves has the boot and the reverse to look for.
+     */
+    private const OUTSIDE_SHARE = 0.5;
+
+    private const OUTSIDE_YD = 3.5;
 
     /** The support man of the side the run is shown to is told to trigger, the other one to stay. */
     private const SUPPORT = 1.3;
@@ -44,10 +49,16 @@ final class Hold
         }
 
         return $often * match ($d->group) {
-            'backer', 'edge' => self::BACKER_S * ($freeze && abs($d->xYd) > 3.5 ? self::FREEZE_OUTSIDE : 1.0),
+            'backer', 'edge' => self::BACKER_S * (self::looksBack($d, $freeze, $side) ? self::OUTSIDE_SHARE : 1.0),
             'safety' => self::SAFETY_S * ($d->role === $support ? self::SUPPORT : 1.0),
             'corner' => $d->role === $support ? self::SAFETY_S : 0.0,
             default => 0.0,
         };
+    }
+
+    /** Whether he stands outside where a freeze does not hold him, or where the run leaves. */
+    private static function looksBack(Defender $d, bool $freeze, ?Side $side): bool
+    {
+        return abs($d->xYd) > self::OUTSIDE_YD && ($freeze || $side !== null && Side::ofX($d->xYd) !== $side);
     }
 }

@@ -12,7 +12,7 @@ use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
-use Jacotaxis\Core\Proof\Throwing\Throws;
+use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /**
@@ -144,7 +144,25 @@ final class KeyFinder
             default => self::LEASH_YD,
         };
 
-        return abs($line->xYd - $defender->job->wideYd) <= $leash;
+        return abs($line->xYd - $defender->job->wideYd) <= $leash && ! $this->isHeld($d, $letter, $line);
+    }
+
+    /** Whether another man runs deep in a deep man's zone, nearer to him than the ball: he may not leave that one. */
+    private function isHeld(int $d, string $letter, ThrowLine $line): bool
+    {
+        $job = $this->scene->defenders[$d]->job;
+        if ($job->kind !== JobKind::Deep) {
+            return false;
+        }
+        $i = min(Path::STEPS - 1, (int) round($line->outAt() / Path::STEP));
+        foreach ($this->scene->routes as $other => $route) {
+            $near = abs($route->path->x[$i] - $job->wideYd);
+            if ($other !== $letter && $route->path->y[$i] >= self::DEEP_FROM_YD && $route->path->vy[$i] > 0.0 && $near <= self::DEEP_LEASH_YD && $near < abs($line->xYd - $job->wideYd)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -287,28 +305,15 @@ final class KeyFinder
         return min($this->scene->routes[$a]->declaredAt(), $this->scene->routes[$b]->declaredAt()) + $this->scene->setting->reaction;
     }
 
-    /** The run to where the ball to $letter would be met: the point of its way he reaches with most time to spare. */
+    /** The run to where the ball to $letter would be caught. */
     private function commitment(int $d, string $letter, string $other): ?Act
     {
         $line = $this->windows->middle($letter);
         if ($line === null) {
             return null;
         }
-        $from = $this->partAt($letter, $other);
-        $i = min(Path::STEPS - 1, (int) round($from / Path::STEP));
-        $rule = $this->playOut->byRule();
-        $best = INF;
-        $at = 0;
-        foreach ($line->pt as $k => $t) {
-            $late = Throws::timeTo($line->px[$k] - $rule->x[$d][$i], $line->py[$k] - $rule->y[$d][$i], $rule->vx[$d][$i], $rule->vy[$d][$i],
-                $this->windows->law($d), 0.0) - ($line->outAt() + $t - $from);
-            if ($k === count($line->pt) - 1) {
-                $best = $late;
-                $at = $k;
-            }
-        }
 
-        return new Act('take', $from, $line->px[$at], $line->py[$at], $letter);
+        return new Act('take', $this->partAt($letter, $other), $line->xYd, $line->yYd, $letter);
     }
 
     /** Whether his reach disc touches the catch at all. */

@@ -74,6 +74,9 @@ final class Under extends Mover
     /** How much deeper a hook man goes under the middle route of a roll he sees at once, yards (product default). */
     private const UNDER_MIDDLE_YD = 4.0;
 
+    /** An outside man the passer rolls to is no deeper than this, yards (product default). */
+    private const ROLLED_TO_YD = 5.0;
+
     /** A man who is this far past his depth comes back to him no more, yards. */
     private const PAST_YD = 4.0;
 
@@ -108,16 +111,27 @@ final class Under extends Mover
         parent::__construct($defender, $law, $sight);
         $situation = $sight->scene->setting->situation;
         $job = $defender->job;
-        $this->short = $job->first === 'short';
+        $this->short = $job->first === 'short' || $this->facesRoll();
         $this->wideYd = $job->wideYd + $sight->scene->rollsBy();
         $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && ! $this->short;
         // Who sees the passer roll at once sinks under the middle route; who has been held by a run has no time for it (DEF-04).
-        $under = $sight->scene->rolls() !== null && ! $this->short && $sight->scene->hold($defender) <= 0.0 ? self::UNDER_MIDDLE_YD : 0.0;
-        $this->deepYd = $under + ($sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $job->deepYd);
+        $hook = ! $this->short && abs($job->wideYd) < self::OUTSIDE_YD;
+        $under = $hook && $sight->scene->rolls() !== null && $sight->scene->hold($defender) <= 0.0 ? self::UNDER_MIDDLE_YD : 0.0;
+        $lands = $this->facesRoll() ? min($job->deepYd, self::ROLLED_TO_YD) : $job->deepYd;
+        $this->deepYd = $under + ($sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $lands);
         // With man coverage around him he is the free man underneath: crossers are his to cut, whoever has them.
         $this->robs = array_filter($sight->manned, fn (?int $d): bool => $d !== null) !== [];
         $this->threats = $this->robs ? $sight->quick : array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
         $this->inside = $job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
+    }
+
+    /** The outside man a passer rolls to plays the flat first when no run action holds him: nobody else has it before the sideline. */
+    private function facesRoll(): bool
+    {
+        $scene = $this->sight->scene;
+        $toHim = $this->defender->job->wideYd * ($scene->rolls()?->sign() ?? 0) >= self::OUTSIDE_YD;
+
+        return $toHim && $scene->hold($this->defender) <= 0.0;
     }
 
     public function start(): void
