@@ -56,8 +56,7 @@ final class Judge
     {
         $proof = self::prove(new TruthCase($route->route, $route->call, $route->look, Want::anything(), $route->level));
         assert($proof instanceof Proof);
-        $best = $proof->windows->bestThrow($proof->scene->reads[0]);
-        $margin = $best['line'] === null ? null : $best['margin'];
+        $margin = $proof->windows->openness($proof->scene->reads[0]);
 
         return [$route->holds($margin), $margin];
     }

@@ -203,6 +203,7 @@ final class Report
     {
         $run = $this->scene->routes[$reading->letter];
         $rule = $this->proof->windows->bestThrow($reading->letter);
+        $openness = $reading->number === null && ! $reading->live() ? null : $this->proof->windows->openness($reading->letter);
         $covered = $reading->live() && $rule['line'] !== null && $rule['margin'] < $this->scene->setting->openAt;
 
         return [
@@ -217,7 +218,7 @@ final class Report
             'depthYd' => $reading->depthYd,
             'state' => $reading->live() ? 'live' : 'dead',
             'killedBy' => $reading->killedBy,
-            'margin' => $rule['line'] === null ? null : round($rule['margin'], 2),
+            'margin' => self::rounded($openness),
             'windows' => $this->proof->windows->windows($reading->letter),
         ];
     }

@@ -211,6 +211,21 @@ final class Windows
         return $least;
     }
 
+    /**
+     * How open a read is when everybody plays his rule, seconds; of one that comes too late, how open he would be had the
+     * passer time. Null where no throw reaches him.
+     */
+    public function openness(string $letter): ?float
+    {
+        if ($this->lines($letter) !== []) {
+            return $this->bestThrow($letter)['margin'];
+        }
+        $run = $this->scene->routes[$letter];
+        $late = $this->throws->lines($letter, $run->thrownFrom(), $run->threatensAt() + $run->slotLength());
+
+        return $late === [] ? null : max(array_map($this->marginOf(...), $late));
+    }
+
     /** Least rule-true margin of any throw over the men who cover, seconds. */
     public function marginOf(ThrowLine $line): float
     {
