@@ -26,7 +26,7 @@ final class OverTop extends Mover
     private const PHASE_YD = 0.3;
 
     /** Yards a trailing man plays under his man's hip, with help on top. */
-    private const TRAIL_YD = 1.0;
+    private const TRAIL_YD = 0.2;
 
     /** Share of his leverage that he keeps in phase and in trail, and on which he sits at a tell. */
     private const IN_PHASE = 0.6;
@@ -42,6 +42,9 @@ final class OverTop extends Mover
     private const LEAD_S = 0.5;
 
     private const MATCHES = 0.7;
+
+    /** With help on top he runs with the whole of it. */
+    private const TRAIL_MATCHES = 1.0;
 
     /** Two bodies of half a yard each do not pass through each other, yards between their middles. */
     private const BODIES_YD = 1.0;
@@ -154,6 +157,7 @@ final class OverTop extends Mover
         $seen = $this->seen;
         $away = hypot($seen->x[$i] - $this->x, $seen->y[$i] - $this->y);
         $lead = min(self::LEAD_S, $away / $this->vmax);
+        $matches = $this->defender->job->trails ? self::TRAIL_MATCHES : self::MATCHES;
         if ($seen->vy[$i] > 2.0 && $seen->vy[$i] > abs($seen->vx[$i]) && $this->y > $seen->y[$i]) {
             // A break that goes on upfield is stayed on top of.
             $this->wy = $this->onTop($seen->y[$i], $seen->vy[$i], self::OVER_YD);
@@ -162,7 +166,7 @@ final class OverTop extends Mover
 
             return;
         }
-        $this->close($seen->x[$i] + $lead * $seen->vx[$i], $seen->y[$i] + $lead * $seen->vy[$i], $this->vmax, self::CLOSE, self::MATCHES * $seen->vx[$i], self::MATCHES * $seen->vy[$i]);
+        $this->close($seen->x[$i] + $lead * $seen->vx[$i], $seen->y[$i] + $lead * $seen->vy[$i], $this->vmax, self::CLOSE, $matches * $seen->vx[$i], $matches * $seen->vy[$i]);
     }
 
     private function stem(float $rx, float $ry, float $rvx, float $rvy): void
