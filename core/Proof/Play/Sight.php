@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Play;
 
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Route\Stem;
 
 /** What the defense sees of the routes: with the common reaction, and late across a man's leverage. */
 final readonly class Sight
 {
     private const BEHIND_BALL_YD = 0.5;
+
+    /** How much later a man without help behind him leaves the vertical for a break, seconds (settled by the truths). */
+    private const HONOURS_S = 0.2;
 
     /**
      * @param  list<string>  $letters
@@ -46,11 +52,30 @@ final readonly class Sight
         return $at === false ? null : $at;
     }
 
+    /** The route as the man who has it alone sees it: with nobody deep behind him he honours the go a beat longer. */
+    public function alone(int $receiver, string $leverage): SeenRoute
+    {
+        $run = $this->scene->routes[$this->letters[$receiver]];
+        $helped = array_filter($this->scene->defenders, fn (Defender $d): bool => $d->job->kind === JobKind::Deep) !== [];
+        if ($helped || $run->spec->shape()->stem !== Stem::Vertical) {
+            return $this->by($receiver, $leverage);
+        }
+        $turns = $this->crosses($receiver, $leverage) ? $this->scene->setting->hips : 0.0;
+
+        return SeenRoute::of($run, $this->reaction, $turns + self::HONOURS_S);
+    }
+
     /** The route as a man with a leverage sees it: a break to the side he does not keep comes late. */
     public function by(int $receiver, string $leverage): SeenRoute
     {
+        return $this->crosses($receiver, $leverage) ? $this->slow[$receiver] : $this->quick[$receiver];
+    }
+
+    /** Whether the break goes to the side that leverage does not keep. */
+    private function crosses(int $receiver, string $leverage): bool
+    {
         if ($leverage === 'none') {
-            return $this->quick[$receiver];
+            return false;
         }
         $run = $this->scene->routes[$this->letters[$receiver]];
         $across = sin(deg2rad($run->break()->toDeg));
@@ -59,6 +84,6 @@ final readonly class Sight
         $lateral = abs($x) < self::BEHIND_BALL_YD ? abs($across) : $across * ($x < 0.0 ? -1.0 : 1.0);
         $kept = $leverage === 'outside' ? 1.0 : -1.0;
 
-        return $lateral * $kept < -0.2 ? $this->slow[$receiver] : $this->quick[$receiver];
+        return $lateral * $kept < -0.2;
     }
 }

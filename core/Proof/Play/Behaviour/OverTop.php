@@ -83,7 +83,7 @@ final class OverTop extends Mover
     {
         parent::__construct($defender, $law, $sight);
         $leverage = $defender->job->leverage;
-        $this->seen = $sight->by($receiver, $leverage);
+        $this->seen = $sight->alone($receiver, $leverage);
         $out = $this->seen->x[0] < 0.0 ? -1.0 : 1.0;
         $lined = max(self::LEVERAGE_YD[0], min(self::LEVERAGE_YD[1], abs($defender->xYd - $this->seen->x[0])));
         $this->shade = $out * $lined * match ($leverage) {
