@@ -33,7 +33,7 @@ final readonly class Worth
     private const PICK_COSTS_YD = 45.0;
 
     /** Share of balls on target that are not hurried, batted or dropped. */
-    private const HELD_ON = 0.88;
+    private const HELD_ON = 0.85;
 
     /** Scale of the chance that the ball is there before the man, seconds. */
     private const MARGIN_S = 0.25;
