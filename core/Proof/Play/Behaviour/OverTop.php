@@ -98,6 +98,18 @@ final class OverTop extends Mover
     public function play(int $i): void
     {
         parent::play($i);
+        $this->goRound($i);
+    }
+
+    /** A man who goes for the ball has the same bodies in his way. */
+    public function commit(int $i, float $xYd, float $yYd, ?int $taken): void
+    {
+        parent::commit($i, $xYd, $yYd, $taken);
+        $this->goRound($i);
+    }
+
+    private function goRound(int $i): void
+    {
         foreach ($this->bodies as $body) {
             $dx = $this->x - $body->x[$i];
             $dy = $this->y - $body->y[$i];
