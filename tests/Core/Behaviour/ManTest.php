@@ -82,3 +82,55 @@ it('stays within the field however wide his man runs', function (string $route):
         }
     }
 })->with(['go', 'out 10', 'comeback 16', 'quick out 5']);
+
+it('honours the go longer where nobody is deep behind him, on a stem that could be one', function (string $route, string $help, string $none, bool $later): void {
+    $margin = fn (string $shell): float => lone($route, $shell)->windows->openness('X') ?? 0.0;
+    $gains = $margin($none) - $margin($help);
+    expect($later ? $gains > 0.08 : abs($gains) < 0.08)->toBeTrue(sprintf('%.2f s more open', $gains));
+})->with([
+    'a slant' => ['slant', 'cover 1, corners press', 'cover 0, corners press', true],
+    'a quick out' => ['quick out 5', 'cover 1, corners press', 'cover 0, corners press', true],
+    'a shallow shows at once that it is none' => ['shallow 5', 'cover 1, corners press', 'cover 0, corners press', false],
+]);
+
+it('runs on the hip of his man in trail, with help on top', function (string $route, float $most): void {
+    $proof = lone($route, '2-man');
+    $break = $proof->scene->routes['X']->break()->t;
+    expect(gapToX($proof, $break + 0.8))->toBeLessThan($most);
+})->with([
+    'a dig breaks into him' => ['dig 12', 1.6],
+    'a slant breaks into him' => ['slant', 1.6],
+    'a go' => ['go', 1.8],
+]);
+
+it('has the bodies of others in his way when he goes for a ball, too', function (): void {
+    $proof = proof('gun stack right: slant-flat right', 'cover 1');
+    $men = array_keys(array_filter($proof->scene->defenders, fn ($d): bool => $d->takes !== null));
+    foreach ($men as $d) {
+        $mine = $proof->playOut->covers($d);
+        $line = isset($proof->scene->routes[$mine]) ? $proof->windows->middle($mine) : null;
+        if ($line === null) {
+            continue;
+        }
+        $track = $proof->playOut->withAct($d, new Jacotaxis\Core\Proof\Play\Act('take', 0.9, $line->xYd, $line->yYd, $mine));
+        foreach (range(18, 60) as $i) {
+            foreach (array_diff(array_keys($proof->scene->routes), [$mine]) as $other) {
+                $body = $proof->scene->routes[$other]->path;
+                expect(hypot($track->x[$d][$i] - $body->x[$i], $track->y[$d][$i] - $body->y[$i]))->toBeGreaterThan(0.55);
+            }
+        }
+    }
+});
+
+it('says of a read that comes too late how open it would have been', function (string $route, string $shell, bool $late): void {
+    $proof = lone($route, $shell);
+    $reading = $proof->readings['X'];
+    expect($reading->live())->toBe(! $late)
+        ->and($proof->windows->openness('X'))->not->toBeNull()
+        ->and($proof->windows->openness('X'))->toBeGreaterThan(-2.0)
+        ->and($proof->ruleTrue->letter === 'X')->toBe(! $late && $proof->windows->openness('X') >= 0.15);
+})->with([
+    'a deep comeback past press' => ['comeback 16', 'cover 1, corners press', true],
+    'a hitch under an off man' => ['hitch 6', 'cover 1', false],
+    'a hitch into press' => ['hitch 6', 'cover 1, corners press', false],
+]);

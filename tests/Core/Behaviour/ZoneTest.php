@@ -64,3 +64,32 @@ it('plays by the splits: a hook man stands relative to the men he has', function
     $at = fn (string $set): float => spotOf(proof("gun $set right: Z go, H seam; X go clear; read Z, H", 'cover 3'), 'nickel', 0.0)[0];
     expect($at('2x2 wide'))->toBeGreaterThan($at('2x2 tight'));
 });
+
+it('faces a roll to him in the flat, unless a run action holds him', function (string $call, bool $flat): void {
+    [, $depth] = spotOf(proof($call, 'cover 3'), 'nickel', 2.4);
+    expect($depth < 6.0)->toBe($flat, sprintf('%.1f yd deep', $depth));
+})->with([
+    'a roll to him' => ['gun 2x2 right, half-boot right: Z corner 12, H flat; X post; read H, Z', true],
+    'a roll away from him' => ['gun 2x2 right, half-boot left: Z post, X corner 12, Y flat; read Y, X', false],
+    'a drop' => ['gun 2x2 right: Z corner 12, H flat; X post; read H, Z', false],
+]);
+
+it('holds an outside man less with a run that leaves him', function (string $side, string $role, float $seconds): void {
+    $proof = schooled("under center wing right, outside zone $side fake: X post, Z corner 10; read X, Z", '4-3 over, cover 3');
+    $man = array_values(array_filter($proof->scene->defenders, fn ($d): bool => $d->role === $role))[0];
+    expect($proof->scene->hold($man))->toEqualWithDelta($seconds, 0.01);
+})->with([
+    'he stands where it goes' => ['right', 'sam', 0.9],
+    'it leaves him: the boot is his to look for' => ['left', 'sam', 0.45],
+    'an inside backer, to him' => ['right', 'mike', 0.9],
+    'an inside backer, away' => ['left', 'mike', 0.9],
+]);
+
+it('does not let a deep man leave one who runs in his zone for a ball outside it', function (string $clears, bool $may): void {
+    $proof = proof("gun trips right: H out 10; Z $clears; X go clear, Y hitch 6 clear; R check flat left; read H", 'cover 3');
+    $takes = array_filter($proof->answers, fn ($a): bool => $proof->scene->defenders[$a->defender]->role === 'right corner' && $a->act->toward === 'H');
+    expect($takes !== [])->toBe($may);
+})->with([
+    'a go in his third' => ['go clear', false],
+    'a hitch in front of it' => ['hitch 5 clear', true],
+]);
