@@ -84,9 +84,13 @@ it('stays within the field however wide his man runs', function (string $route):
 })->with(['go', 'out 10', 'comeback 16', 'quick out 5']);
 
 it('honours the go longer where nobody is deep behind him, on a stem that could be one', function (string $route, string $help, string $none, bool $later): void {
-    $margin = fn (string $shell): float => lone($route, $shell)->windows->openness('X') ?? 0.0;
-    $gains = $margin($none) - $margin($help);
-    expect($later ? $gains > 0.08 : abs($gains) < 0.08)->toBeTrue(sprintf('%.2f s more open', $gains));
+    $gap = function (string $shell) use ($route): float {
+        $proof = lone($route, $shell);
+
+        return gapToX($proof, $proof->scene->routes['X']->break()->t + 0.5);
+    };
+    $more = $gap($none) - $gap($help);
+    expect($later ? $more > 0.4 : abs($more) < 0.1)->toBeTrue(sprintf('%.2f yd more room', $more));
 })->with([
     'a slant' => ['slant', 'cover 1, corners press', 'cover 0, corners press', true],
     'a quick out' => ['quick out 5', 'cover 1, corners press', 'cover 0, corners press', true],
