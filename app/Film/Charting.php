@@ -13,9 +13,8 @@ use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\FilmReader;
-use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Grade\Deciding\Choices;
 use Jacotaxis\Core\Proof\Proving;
-use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 
@@ -51,17 +50,8 @@ final class Charting
         return Cache::remember('choices '.sha1("$call|$look|{$book->version}"), 3600, function () use ($call, $look, $book): array {
             $drawn = CallParser::parse($call, null, $book->book());
             $proof = Proving::of($drawn, FilmReader::look($look), new Setting($drawn->situation ?? \Jacotaxis\Core\Field\Situation::of(), schools: $book->book()->schools));
-            $keys = $proof instanceof RunProof ? $proof->keys : ($proof instanceof Proof && $proof->mainKey() !== null ? [$proof->mainKey()] : []);
-            $choices = [];
-            foreach ($keys as $key) {
-                foreach ($key->acts as $row) {
-                    if ($row['act']->toward !== null && $row['act']->name !== 'by rule') {
-                        $choices[] = ['defender' => $key->role, 'name' => $row['act']->name];
-                    }
-                }
-            }
 
-            return array_values(array_unique($choices, SORT_REGULAR));
+            return Choices::of($proof);
         });
     }
 }

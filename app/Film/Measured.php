@@ -5,11 +5,11 @@ namespace App\Film;
 use Jacotaxis\Core\Film\Measure\KeyRows;
 use Jacotaxis\Core\Film\Measure\RouteRows;
 use Jacotaxis\Core\Grade\Blame;
+use Jacotaxis\Core\Grade\Deciding\Choices;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Grade\Review;
-use Jacotaxis\Core\Proof\Run\RunAct;
 
 /** Everything measured and graded about a snap, as the film room reads it. */
 final class Measured
@@ -68,16 +68,7 @@ final class Measured
     /** What each key can choose. @return list<array{defender: string, name: string}> */
     private static function choices(Grader $grader): array
     {
-        $choices = [];
-        foreach ($grader->measures->pass()->keys ?? $grader->measures->run()->keys ?? [] as $key) {
-            foreach ($key->acts as $row) {
-                if ($row['act'] instanceof RunAct ? $row['act']->isChoice() && $row['act']->name !== 'by rule' : $row['act']->toward !== null) {
-                    $choices[] = ['defender' => $key->role, 'name' => $row['act']->name];
-                }
-            }
-        }
-
-        return array_values(array_unique($choices, SORT_REGULAR));
+        return $grader->measures->proof === null ? [] : Choices::of($grader->measures->proof);
     }
 
     /** What the ball can do on a run. @return list<string> */

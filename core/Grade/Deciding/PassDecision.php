@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade\Deciding;
 
+use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Pass\ReadStates;
 use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
+use Jacotaxis\Core\Route\Flag;
 
 /** The decision of a pass: what the key chose, which read was right against that, what the quarterback did. */
 final readonly class PassDecision
@@ -49,22 +52,74 @@ final readonly class PassDecision
                 ? "Plot the {$key->role} between the break and the ball out to see what he chose, or say it by eye."
                 : "Plot the {$key->role} once more, later: where he was plotted his choices had not parted yet.");
         }
-        [$act, $outcome, $byEye] = $told ?? [null, $early ?? $this->proof->ruleTrue, false];
+        $outcome = $told->outcome ?? $early ?? $this->proof->ruleTrue;
+        $taker = $this->taker($key, $outcome);
+        $outcome = $taker->outcome ?? $outcome;
+        $decided = $taker ?? $told;
+        $base = new Decision(
+            $taker->key->role ?? $key?->role,
+            $decided?->act->name,
+            $outcome->letter,
+            null,
+            'Mark the snap and the ball out, with the man it went to.',
+            $outcome->action,
+            byEye: $decided->byEye ?? false,
+        );
         $film = $this->measures->film;
         $thrown = $film->thrownTo();
-        $base = new Decision($key?->role, $act?->name, $outcome->letter, null, 'Mark the snap and the ball out, with the man it went to.', $outcome->action, byEye: $byEye);
-        if ($thrown === null || $film->mark('snap') === null || $film->mark('ball out') === null) {
+        $away = $film->chart?->result === Result::ThrownAway;
+        if (($thrown === null && ! $away) || $film->mark('snap') === null || $film->mark('ball out') === null) {
             return $base;
         }
-        [$grade, $why, $labels] = $this->judge($outcome, $thrown);
         $what = match (true) {
+            $decided !== null => $decided->words(),
             $key === null => 'No key in this look',
-            $act === null => "The {$key->role} had not chosen when the ball left",
-            default => "The {$key->role} chose to {$act->name}".($byEye ? ' (by eye)' : ''),
+            default => "The {$key->role} had not chosen when the ball left",
         };
 
-        return $base->with(['grade' => $grade, 'why' => "$what, so ".$this->right($outcome).". $why", 'done' => 'throw', 'labels' => $labels,
-            'evidence' => $this->evidence($outcome, $thrown), 'alsoRight' => $this->alsoRight($outcome, $thrown)]);
+        return $this->judged($base, $outcome, $thrown, $what);
+    }
+
+    /** Who of the others went for the ball the proof asks for and took it away, as plotted or as said by eye. */
+    private function taker(?Key $key, Outcome $outcome): ?PassChoice
+    {
+        foreach ($this->proof->choosers() as $man) {
+            $told = $man->role === $key?->role ? null : $this->choice($man);
+            if ($told !== null && $told->act->toward !== null && $told->act->toward === $outcome->letter) {
+                return $told;
+            }
+        }
+
+        return null;
+    }
+
+    private function judged(Decision $base, Outcome $outcome, ?string $thrown, string $what): Decision
+    {
+        $states = ReadStates::of($this->proof->readings, $outcome, $this->measures->film->setting->openAt);
+        $out = (float) $this->measures->after('ball out');
+        $late = $thrown === null ? 0.0 : $this->late($thrown, $out);
+        $alert = $thrown !== null && $this->alertThere($thrown);
+        $rule = ReadRule::of($states, $thrown, $late > self::LATE, $thrown !== null && $this->fastOff($thrown, $out), $alert);
+        $why = in_array($rule->grade, ['right', 'right but late'], true) ? $this->timing($thrown, $out, $late) : $this->against($states, $thrown);
+
+        return $base->with([
+            'rightRead' => $states->right(),
+            'grade' => $rule->grade,
+            'why' => "$what, so ".$this->right($states->right(), $alert ? $thrown : null).". $why",
+            'done' => $thrown === null ? 'throwaway' : 'throw',
+            'labels' => $rule->labels,
+            'evidence' => $this->evidence($outcome, $thrown),
+            'alsoRight' => $this->alsoRight($states, $outcome, $thrown),
+        ]);
+    }
+
+    /** Whether a man is an alert that was open: taken before the snap, it is as right as the read (PRG-02). */
+    private function alertThere(string $thrown): bool
+    {
+        $route = $this->proof->scene->routes[$thrown] ?? null;
+        $openness = $route?->spec->flag === Flag::Alert ? $this->proof->windows->openness($thrown) : null;
+
+        return $openness !== null && $openness >= $this->measures->film->setting->openAt;
     }
 
     /** What the key's rule gives, when he was plotted up to the throw and his choices had not parted by then; else null. */
@@ -77,42 +132,43 @@ final readonly class PassDecision
         return $out !== null && $plots !== [] && max(array_column($plots, 't')) >= $out - self::UP_TO_S ? $rule : null;
     }
 
-    /** What the key chose: as plotted, else as somebody said by eye. @return array{Act, Outcome, bool}|null */
-    private function choice(Key $key): ?array
+    /** What a man chose: as plotted, else as somebody said by eye. */
+    private function choice(Key $key): ?PassChoice
     {
-        $row = $this->plotted($key);
-        if ($row !== null) {
-            return [$row['act'], $row['outcome'], false];
+        $told = $this->plotted($key);
+        if ($told !== null) {
+            return $told;
         }
         $seen = $this->measures->film->seen($key->role, 'choice');
         foreach ($seen === null ? [] : $key->acts as $row) {
             if ($row['act']->name === $seen->value) {
-                return [$row['act'], $row['outcome'], true];
+                return new PassChoice($key, $row['act'], $row['outcome'], true);
             }
         }
 
         return null;
     }
 
-    /** The act whose run is nearest to where he was plotted; null while his choices have not parted there. @return array{act: Act, outcome: Outcome}|null */
-    private function plotted(Key $key): ?array
+    /** The act whose run is nearest to where he was plotted; null while his choices have not parted there. */
+    private function plotted(Key $key): ?PassChoice
     {
         $plots = $this->telling($key);
         $misses = [];
         foreach ($plots === [] ? [] : $key->acts as $n => $row) {
-            if ($row['act']->toward !== null) {
+            // Of a man who is no key his rule is one of the two things he can do.
+            if ($row['act']->toward !== null || ! $key->conflict) {
                 $misses[$n] = $this->miss($key, $row['act'], $plots);
             }
         }
         if (count($misses) < 2 || max($misses) - min($misses) < self::PARTED_YD) {
             return null;
         }
-
         $row = $key->acts[array_search(min($misses), $misses, true)];
         // When he did what his rule has him do, the right read is the one of the rule, whichever choice that comes nearest to.
         $rule = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->fromT === null))[0] ?? null;
+        $outcome = $rule !== null && $this->miss($key, $rule['act'], $plots) <= min($misses) + self::NEARER_YD ? $rule['outcome'] : $row['outcome'];
 
-        return $rule !== null && $this->miss($key, $rule['act'], $plots) <= min($misses) + self::NEARER_YD ? ['act' => $row['act'], 'outcome' => $rule['outcome']] : $row;
+        return new PassChoice($key, $row['act'], $outcome, false);
     }
 
     /** Places of the key after the threats show and until just after the ball is out. @return list<array{t: float, xYd: float, yYd: float}> */
@@ -145,31 +201,39 @@ final readonly class PassDecision
         return $sum / count($plots);
     }
 
-    /** @return array{string, string, list<string>} grade, why, labels of the library */
-    private function judge(Outcome $outcome, string $thrown): array
+    /** Why another ball than the right one is held against him. */
+    private function against(ReadStates $states, ?string $thrown): string
     {
-        if ($outcome->letter === $thrown) {
-            return $this->timing($thrown);
+        if ($thrown === null) {
+            return 'It was thrown away.';
         }
-        $margin = $outcome->reads[$thrown]['margin'] ?? null;
+        $state = $states->state($thrown);
         $name = $this->route($thrown);
 
-        return $margin !== null && $margin >= $this->measures->film->setting->openAt
-            ? ['wrong', sprintf('The %s by %s was open too (%+.2f s), but it is not the read.', $name, $thrown, $margin), ['FLT-48']]
-            : ['forced', $margin === null ? "The ball went to $thrown, who is no live read." : sprintf('The %s by %s was shut (%+.2f s).', $name, $thrown, $margin), ['FLT-48']];
+        return match (true) {
+            $thrown === $states->checkDown => 'The check-down came while a read was live: he left it too soon.',
+            $state?->margin === null => "The ball went to $thrown, who is no live read.",
+            $state->live => sprintf('The %s by %s was open too (%+.2f s), but it is not the read.', $name, $thrown, $state->margin),
+            default => sprintf('The %s by %s was shut (%+.2f s).', $name, $thrown, $state->margin),
+        };
     }
 
-    /** @return array{string, string, list<string>} */
-    private function timing(string $thrown): array
+    /** Seconds by which the ball left after the slot of the man who got it; none where he has no slot. */
+    private function late(string $thrown, float $out): float
     {
-        $reading = $this->proof->readings[$thrown] ?? null;
-        $out = (float) $this->measures->after('ball out');
+        $to = ($this->proof->readings[$thrown] ?? null)?->to;
+
+        return $to === null ? 0.0 : $out - $to;
+    }
+
+    private function timing(?string $thrown, float $out, float $late): string
+    {
+        $reading = $thrown === null ? null : ($this->proof->readings[$thrown] ?? null);
         if ($reading?->to === null) {
-            return ['right', sprintf('Ball out at %.2f s.', $out), []];
+            return sprintf('Ball out at %.2f s.', $out);
         }
-        $late = $out - $reading->to;
         if ($late <= self::LATE) {
-            return ['right', sprintf('Ball out at %.2f s, inside the slot from %.2f to %.2f s.', $out, $reading->from, $reading->to), $this->fastOff($thrown, $out)];
+            return sprintf('Ball out at %.2f s, inside the slot from %.2f to %.2f s.', $out, $reading->from, $reading->to);
         }
         $broke = $this->measures->after('break', $thrown);
         $waited = $broke === null ? 0.0 : $broke - $reading->breakAt;
@@ -177,28 +241,28 @@ final readonly class PassDecision
             ? sprintf('%s broke %.1f s late, so the wait is his; the hold is the quarterback\'s.', $thrown, $waited)
             : 'The break was on time, so the hold is the quarterback\'s.';
 
-        return ['right but late', sprintf('Ball out at %.2f s, %.2f s after the slot. %s', $out, $late, $owner), ['FLT-47']];
+        return sprintf('Ball out at %.2f s, %.2f s after the slot. %s', $out, $late, $owner);
     }
 
-    /** Off a dead read without waiting on it (PRS-05). @return list<string> */
-    private function fastOff(string $thrown, float $out): array
+    /** Off a dead read without waiting on it (PRS-05). */
+    private function fastOff(string $thrown, float $out): bool
     {
         $before = null;
         foreach ($this->proof->readings as $letter => $reading) {
             if ($letter === $thrown) {
-                return $before !== null && $out - $before <= self::OFF_S ? ['PRS-05'] : [];
+                return $before !== null && $out - $before <= self::OFF_S;
             }
             $before = $reading->number === null || $reading->from === null ? $before : $reading->from;
         }
 
-        return [];
+        return false;
     }
 
     /** @return list<array{what: string, value: float|string, unit: string}> */
-    private function evidence(Outcome $outcome, string $thrown): array
+    private function evidence(Outcome $outcome, ?string $thrown): array
     {
         $rows = [];
-        $reading = $this->proof->readings[$thrown] ?? null;
+        $reading = $thrown === null ? null : ($this->proof->readings[$thrown] ?? null);
         $rows[] = ['what' => 'ball out', 'value' => round((float) $this->measures->after('ball out'), 2), 'unit' => 's'];
         if ($reading?->to !== null) {
             $rows[] = ['what' => "slot of $thrown", 'value' => sprintf('%.2f to %.2f', $reading->from, $reading->to), 'unit' => 's'];
@@ -214,12 +278,13 @@ final readonly class PassDecision
         return $rows;
     }
 
-    /** Other live reads and alerts that were open and not thrown. @return list<string> */
-    private function alsoRight(Outcome $outcome, string $thrown): array
+    /** Other live reads and outlets that were open and not thrown. @return list<string> */
+    private function alsoRight(ReadStates $states, Outcome $outcome, ?string $thrown): array
     {
         $also = [];
         foreach ($outcome->reads as $letter => $read) {
-            if ($letter !== $thrown && $letter !== $outcome->letter && $read['margin'] >= $this->measures->film->setting->openAt) {
+            $other = $letter !== $thrown && $letter !== $states->right();
+            if ($other && $read['margin'] >= $this->measures->film->setting->openAt) {
                 $also[] = sprintf('%s by %s, %+.2f s', $this->route((string) $letter), $letter, $read['margin']);
             }
         }
@@ -227,10 +292,14 @@ final readonly class PassDecision
         return $also;
     }
 
-    private function right(Outcome $outcome): string
+    /** @param  string|null  $alert  letter of an alert that was there */
+    private function right(?string $letter, ?string $alert): string
     {
-        return $outcome->letter === null ? 'nobody is open: throw it away'
-            : sprintf('the %s by %s was right', $this->route($outcome->letter), $outcome->letter);
+        return match (true) {
+            $alert !== null => sprintf('the alert to %s was there before the snap', $alert),
+            $letter === null => 'nobody is open: throw it away',
+            default => sprintf('the %s by %s was right', $this->route($letter), $letter),
+        };
     }
 
     private function route(string $letter): string

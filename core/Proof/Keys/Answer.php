@@ -20,6 +20,18 @@ final readonly class Answer
         return new self($this->defender, $this->act, $run, $this->why);
     }
 
+    /** The man as one who chooses between his rule and the ball. */
+    public function asKey(string $role, Outcome $ruleTrue, ?string $question = null): Key
+    {
+        $acts = [
+            ['act' => new Act('by rule'), 'outcome' => $ruleTrue],
+            ['act' => $this->act, 'outcome' => $this->outcome],
+        ];
+        $pair = [(string) $ruleTrue->letter, (string) ($this->outcome->letter ?? $ruleTrue->letter)];
+
+        return Key::of($this->defender, $role, $pair, $question ?? "Does the $role {$this->act->name}?", $acts, 0.0, false);
+    }
+
     /** Whether it takes the call away and costs the defense nothing. */
     public function spoils(): bool
     {

@@ -119,9 +119,8 @@ final class KeyFinder
             if ($answer->outcome->action !== 'throw' || $answer->outcome->letter === null || $answer->outcome->letter === $ruleTrue->letter || count($keys) === self::ANSWERED) {
                 continue;
             }
-            $role = $this->scene->defenders[$answer->defender]->role;
-            $acts = [['act' => new Act('by rule'), 'outcome' => $ruleTrue], ['act' => $answer->act, 'outcome' => $answer->outcome]];
-            $keys[] = Key::of($answer->defender, $role, [(string) $ruleTrue->letter, $answer->outcome->letter], $this->names->question($answer->defender, (string) $ruleTrue->letter, $answer->outcome->letter), $acts, 0.0, false);
+            $question = $this->names->question($answer->defender, (string) $ruleTrue->letter, $answer->outcome->letter);
+            $keys[] = $answer->asKey($this->scene->defenders[$answer->defender]->role, $ruleTrue, $question);
         }
 
         return $keys;

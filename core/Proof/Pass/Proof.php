@@ -50,6 +50,20 @@ final readonly class Proof implements Proven
         return $key?->conflict ? $key : null;
     }
 
+    /**
+     * The men whose choice decides who gets the ball: the main key first, then whoever can take the ball that is thrown by rule.
+     *
+     * @return list<Key>
+     */
+    public function choosers(): array
+    {
+        $key = $this->mainKey();
+        $others = array_filter($this->answers, fn (Answer $a): bool => $a->defender !== $key?->defender);
+        $asked = array_map(fn (Answer $a): Key => $a->asKey($this->scene->defenders[$a->defender]->role, $this->ruleTrue), $others);
+
+        return [...($key === null ? [] : [$key]), ...array_values($asked)];
+    }
+
     public function verdict(): Verdict
     {
         $verdict = $this->mainKey()->verdict ?? ($this->ruleTrue->open() ? Verdict::Open : Verdict::Covered);

@@ -10,6 +10,8 @@ use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Pass\ReadState;
+use Jacotaxis\Core\Proof\Pass\ReadStates;
 use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Verdict;
@@ -128,22 +130,8 @@ final class Report
             'chance' => round($outcome->worth->chance, 3),
             'gain' => round($outcome->gainYd, 1),
             'why' => $outcome->why.'.',
-            'next' => $this->next($outcome),
+            'next' => $this->reads($outcome)->next($letter),
         ];
-    }
-
-    /** The read that would have been live had the thrown one been taken away (PRG-01). */
-    private function next(Outcome $outcome): ?string
-    {
-        $past = false;
-        foreach ($this->proof->readings as $letter => $reading) {
-            if ($past && $reading->counts() && ($outcome->reads[$letter]['margin'] ?? -9.0) >= $this->scene->setting->openAt) {
-                return $letter;
-            }
-            $past = $past || $letter === $outcome->letter;
-        }
-
-        return null;
     }
 
     /**
@@ -153,18 +141,17 @@ final class Report
      */
     private function states(Outcome $outcome, string $defender, string $act): array
     {
-        $rows = [];
-        foreach ($this->proof->readings as $letter => $reading) {
-            if ($reading->number === null && ! $reading->hot) {
-                continue;
-            }
-            $read = $outcome->reads[$letter] ?? null;
-            $open = $read !== null && $read['line'] !== null && $read['margin'] >= $this->scene->setting->openAt;
-            $rows[] = ['man' => $letter, 'state' => $open ? 'live' : 'dead', 'margin' => $read === null || $read['line'] === null ? null : round($read['margin'], 2),
-                'killedBy' => $open ? null : ($reading->killedBy ?? $this->killer($letter, $defender, $act))];
-        }
+        return array_map(fn (ReadState $read): array => [
+            'man' => $read->man,
+            'state' => $read->live ? 'live' : 'dead',
+            'margin' => self::rounded($read->margin),
+            'killedBy' => $read->live ? null : ($this->proof->readings[$read->man]->killedBy ?? $this->killer($read->man, $defender, $act)),
+        ], $this->reads($outcome)->reads);
+    }
 
-        return $rows;
+    private function reads(Outcome $outcome): ReadStates
+    {
+        return ReadStates::of($this->proof->readings, $outcome, $this->scene->setting->openAt);
     }
 
     /** Who shuts a read: the key by his act, or whoever has it by rule. */

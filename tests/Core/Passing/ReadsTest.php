@@ -3,18 +3,26 @@
 /* How reps, reads and owners are judged: the worked cases by their names; common practice without a published source. */
 
 use Jacotaxis\Core\Field\Situation;
-use Jacotaxis\Core\Grade\Deciding\ReadWalk;
+use Jacotaxis\Core\Grade\Deciding\ReadRule;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Owner;
 use Jacotaxis\Core\Grade\RouteRep;
+use Jacotaxis\Core\Proof\Pass\ReadState;
+use Jacotaxis\Core\Proof\Pass\ReadStates;
 use Jacotaxis\Core\Proof\Telling\PassFindings;
 use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\School\Schools;
 
-/** @return list<array{man: string, state: string}> "H live, Z dead" */
-function states(string $words): array
+/** The reads as they were at the throw: "H live, Z dead". */
+function states(string $words, ?string $checkDown = null): ReadStates
 {
-    return array_map(fn (string $one): array => array_combine(['man', 'state'], explode(' ', $one)), explode(', ', $words));
+    $reads = array_map(function (string $one): ReadState {
+        [$man, $state] = explode(' ', $one);
+
+        return new ReadState($man, $state === 'live', $state === 'live' ? 0.3 : -0.1);
+    }, explode(', ', $words));
+
+    return new ReadStates($reads, $checkDown);
 }
 
 it('W-12: five yards too deep is a fault, three tenths within the doubt are none', function (float $error, float $sd, bool $fault): void {
@@ -42,11 +50,11 @@ it('W-13, W-14, W-16, W-21: faults of a route by the school', function (RouteRep
 ]);
 
 it('judges a decision by the states of the reads', function (string $states, ?string $thrown, ?string $checkDown, string $decision, array $labels, array $more): void {
-    $judged = (new ReadWalk(states($states), $thrown, $checkDown, ...$more))->judged();
-    expect($judged['decision'])->toBe($decision)->and($judged['labels'])->toBe($labels);
+    $judged = ReadRule::of(states($states, $checkDown), $thrown, ...$more);
+    expect($judged->grade)->toBe($decision)->and($judged->labels)->toBe($labels);
 })->with([
     'W-18: dig dead, check-down at once' => ['H dead', 'R', 'R', 'right', ['PRS-05'], ['atOnce' => true]],
-    'W-18: the dead dig thrown, complete or not' => ['H dead', 'H', 'R', 'forced', ['FLT-48'], ['gained' => true]],
+    'W-18: the dead dig thrown, complete or not' => ['H dead', 'H', 'R', 'forced', ['FLT-48'], []],
     'W-18: dig live and thrown' => ['H live', 'H', 'R', 'right', [], []],
     'check-down with the dig live: left too soon' => ['H live', 'R', 'R', 'wrong', ['FLT-48'], []],
     'W-20: naked, sneak flat open, over thrown' => ['Z dead, Y live, X live', 'X', null, 'wrong', ['FLT-48'], []],
@@ -55,14 +63,13 @@ it('judges a decision by the states of the reads', function (string $states, ?st
     'right and late' => ['H live, Z live', 'H', null, 'right but late', ['FLT-47'], ['late' => true]],
     'everything dead, thrown away' => ['H dead, Z dead', null, null, 'right', [], []],
     'everything dead, held though the outlet was there' => ['H dead', null, 'R', 'wrong', [], []],
+    'an alert that was there is as right as the read' => ['H live, Z live', 'X', null, 'right', [], ['alert' => true]],
+    'a man who is no read' => ['H live', 'X', 'R', 'forced', ['FLT-48'], []],
+    'thrown away with a live read' => ['H live', null, null, 'wrong', [], []],
 ]);
 
-it('is lucky over wrong and forced when it gained, never over right', function (string $states, string $thrown, bool $lucky): void {
-    expect((new ReadWalk(states($states), $thrown, gained: true))->judged()['lucky'])->toBe($lucky);
-})->with([['H dead, Z live', 'H', true], ['H live, Z live', 'Z', true], ['H live, Z live', 'H', false]]);
-
 it('PRG-01: names the next live read had the thrown one been taken away', function (string $states, string $thrown, ?string $next): void {
-    expect((new ReadWalk(states($states), $thrown))->next())->toBe($next);
+    expect(states($states)->next($thrown))->toBe($next);
 })->with([['H live, Z dead, X live', 'H', 'X'], ['H live, Z dead', 'H', null], ['H dead, Z live, X live', 'Z', 'X']]);
 
 it('W-19: blames time, then speed, then place; a good throw stays undetermined', function (bool $late, bool $soft, bool $far, array $causes, string $owner): void {

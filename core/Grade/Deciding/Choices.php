@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Grade\Deciding;
+
+use Jacotaxis\Core\Proof\Keys\Key;
+use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Run\RunKey;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Scene\Proven;
+
+/** What the men who decide a call can do against a look, as it is charted: the keys first, then whoever can take the ball. */
+final class Choices
+{
+    private const BY_RULE = 'by rule';
+
+    /** @return list<array{defender: string, name: string}> */
+    public static function of(Proven $proof): array
+    {
+        $men = match (true) {
+            $proof instanceof RunProof => $proof->keys,
+            $proof instanceof Proof => self::deciding($proof),
+            default => [],
+        };
+        $choices = [];
+        foreach ($men as $man) {
+            foreach (self::names($man) as $name) {
+                $choices[] = ['defender' => $man->role, 'name' => $name];
+            }
+        }
+
+        return array_values(array_unique($choices, SORT_REGULAR));
+    }
+
+    /** @return list<Key> */
+    private static function deciding(Proof $proof): array
+    {
+        $known = array_column($proof->keys, 'role');
+        $others = array_filter($proof->choosers(), fn (Key $k): bool => ! in_array($k->role, $known, true));
+
+        return [...$proof->keys, ...$others];
+    }
+
+    /** @return list<string> */
+    private static function names(Key|RunKey $man): array
+    {
+        $names = [];
+        foreach ($man->acts as ['act' => $act]) {
+            $chosen = $man instanceof Key ? $act->toward !== null : $act->isChoice();
+            if ($chosen && $act->name !== self::BY_RULE) {
+                $names[] = $act->name;
+            }
+        }
+
+        return $names;
+    }
+}
