@@ -155,14 +155,14 @@ final readonly class FilmedRun
     private static function passAct(Proof $proof, string $act): array
     {
         [$role, $name] = array_map(trim(...), explode(':', $act, 2) + [1 => '']);
-        foreach ($proof->keys as $key) {
+        foreach ($proof->deciding() as $key) {
             foreach ($key->role === $role ? $key->acts : [] as $row) {
                 if ($row['act']->name === $name) {
                     return [$key->defender, $proof->playOut->withAct($key->defender, $row['act']), $row['outcome']];
                 }
             }
         }
-        $known = array_map(fn (Key $k): string => $k->role.': '.implode(' / ', array_unique(array_map(fn (array $a): string => $a['act']->name, $k->acts))), $proof->keys);
+        $known = array_map(fn (Key $k): string => $k->role.': '.implode(' / ', array_unique(array_map(fn (array $a): string => $a['act']->name, $k->acts))), $proof->deciding());
 
         throw NoSuchRun::act($act, $known);
     }

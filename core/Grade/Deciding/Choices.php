@@ -20,7 +20,7 @@ final class Choices
     {
         $men = match (true) {
             $proof instanceof RunProof => $proof->keys,
-            $proof instanceof Proof => self::deciding($proof),
+            $proof instanceof Proof => $proof->deciding(),
             default => [],
         };
         $choices = [];
@@ -31,15 +31,6 @@ final class Choices
         }
 
         return array_values(array_unique($choices, SORT_REGULAR));
-    }
-
-    /** @return list<Key> */
-    private static function deciding(Proof $proof): array
-    {
-        $known = array_column($proof->keys, 'role');
-        $others = array_filter($proof->choosers(), fn (Key $k): bool => ! in_array($k->role, $known, true));
-
-        return [...$proof->keys, ...$others];
     }
 
     /** @return list<string> */

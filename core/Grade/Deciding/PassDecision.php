@@ -66,8 +66,8 @@ final readonly class PassDecision
             byEye: $decided->byEye ?? false,
         );
         $film = $this->measures->film;
-        $thrown = $film->thrownTo();
         $away = $film->chart?->result === Result::ThrownAway;
+        $thrown = $away ? null : $film->thrownTo();
         if (($thrown === null && ! $away) || $film->mark('snap') === null || $film->mark('ball out') === null) {
             return $base;
         }
@@ -83,7 +83,7 @@ final readonly class PassDecision
     /** Who of the others went for the ball the proof asks for and took it away, as plotted or as said by eye. */
     private function taker(?Key $key, Outcome $outcome): ?PassChoice
     {
-        foreach ($this->proof->choosers() as $man) {
+        foreach ($this->proof->deciding() as $man) {
             $told = $man->role === $key?->role ? null : $this->choice($man);
             if ($told !== null && $told->act->toward !== null && $told->act->toward === $outcome->letter) {
                 return $told;

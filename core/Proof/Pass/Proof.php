@@ -51,17 +51,22 @@ final readonly class Proof implements Proven
     }
 
     /**
-     * The men whose choice decides who gets the ball: the main key first, then whoever can take the ball that is thrown by rule.
+     * The men whose choice decides who gets the ball: the keys, the main one first, then whoever can take the ball that is
+     * thrown by rule.
      *
      * @return list<Key>
      */
-    public function choosers(): array
+    public function deciding(): array
     {
-        $key = $this->mainKey();
-        $others = array_filter($this->answers, fn (Answer $a): bool => $a->defender !== $key?->defender);
-        $asked = array_map(fn (Answer $a): Key => $a->asKey($this->scene->defenders[$a->defender]->role, $this->ruleTrue), $others);
+        $men = $this->keys;
+        foreach ($this->answers as $answer) {
+            $role = $this->scene->defenders[$answer->defender]->role;
+            if (! in_array($role, array_column($men, 'role'), true)) {
+                $men[] = $answer->asKey($role, $this->ruleTrue);
+            }
+        }
 
-        return [...($key === null ? [] : [$key]), ...array_values($asked)];
+        return $men;
     }
 
     public function verdict(): Verdict
