@@ -47,12 +47,12 @@ it('PRG-02: an alert that was there is as right as the read; one that was not is
     'under a third corner' => ['cover 3', 'forced'],
 ]);
 
-it('judges a ball that was thrown away', function (string $call, string $shell, string $grade): void {
-    $d = judgedOn($call, $shell, ['chart' => new Chart(result: Result::ThrownAway), 'leaveOut' => ['catch'], 'men' => ['Q']]);
+it('judges a ball that was thrown away', function (string $call, string $shell, string $at, string $grade): void {
+    $d = judgedOn($call, $shell, ['chart' => new Chart(result: Result::ThrownAway), 'throw' => $at, 'leaveOut' => ['catch'], 'men' => ['Q']]);
     expect($d->grade)->toBe($grade, $d->why);
 })->with([
-    'with a read that was live' => [GO_DIG, 'cover 4', 'wrong'],
-    'with nobody open' => ['gun 2x2 right: Z go, H seam clear; X go clear, Y seam clear; R flat clear; read Z', 'cover 4', 'right'],
+    'with a read that was live' => [GO_DIG, 'cover 4', 'H@2.2', 'wrong'],
+    'with nobody open' => ['gun 2x2 right: Z go, H seam clear; X go clear, Y seam clear; R flat clear; read Z', 'cover 4', 'Z@2.6', 'right'],
 ]);
 
 it('logs what else was right', function (): void {
