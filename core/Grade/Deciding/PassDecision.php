@@ -84,7 +84,7 @@ final readonly class PassDecision
     private function taker(?Key $key, Outcome $outcome): ?PassChoice
     {
         foreach ($this->proof->deciding() as $man) {
-            $told = $man->role === $key?->role ? null : $this->choice($man);
+            $told = $man->role === $key?->role ? null : $this->choice($man, true);
             if ($told !== null && $told->act->toward !== null && $told->act->toward === $outcome->letter) {
                 return $told;
             }
@@ -132,10 +132,14 @@ final readonly class PassDecision
         return $out !== null && $plots !== [] && max(array_column($plots, 't')) >= $out - self::UP_TO_S ? $rule : null;
     }
 
-    /** What a man chose: as plotted, else as somebody said by eye. */
-    private function choice(Key $key): ?PassChoice
+    /**
+     * What a man chose: as plotted, else as somebody said by eye.
+     *
+     * @param  bool  $orRule  whether his rule is one of the things he may have done
+     */
+    private function choice(Key $key, bool $orRule = false): ?PassChoice
     {
-        $told = $this->plotted($key);
+        $told = $this->plotted($key, $orRule);
         if ($told !== null) {
             return $told;
         }
@@ -150,13 +154,12 @@ final readonly class PassDecision
     }
 
     /** The act whose run is nearest to where he was plotted; null while his choices have not parted there. */
-    private function plotted(Key $key): ?PassChoice
+    private function plotted(Key $key, bool $orRule): ?PassChoice
     {
         $plots = $this->telling($key);
         $misses = [];
         foreach ($plots === [] ? [] : $key->acts as $n => $row) {
-            // Of a man who is no key his rule is one of the two things he can do.
-            if ($row['act']->toward !== null || ! $key->conflict) {
+            if ($row['act']->toward !== null || $orRule && $row['act']->fromT === null) {
                 $misses[$n] = $this->miss($key, $row['act'], $plots);
             }
         }

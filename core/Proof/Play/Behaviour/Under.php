@@ -125,13 +125,13 @@ final class Under extends Mover
         $this->inside = $job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
     }
 
-    /** The outside man a passer rolls to plays the flat first when no run action holds him: nobody else has it before the sideline. */
+    /** The outside man a passer rolls to without a run action plays the flat first: nobody else has it before the sideline. */
     private function facesRoll(): bool
     {
         $scene = $this->sight->scene;
         $toHim = $this->defender->job->wideYd * ($scene->rolls()?->sign() ?? 0) >= self::OUTSIDE_YD;
 
-        return $toHim && $scene->hold($this->defender) <= 0.0;
+        return $toHim && $scene->call->fake === null;
     }
 
     public function start(): void
