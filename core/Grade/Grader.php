@@ -113,11 +113,11 @@ final class Grader
     private function climbed(string $man): array
     {
         $climbs = $this->measures->row($man, 'climbs');
-        $block = $this->measures->run()?->resolved->blocks[$man] ?? null;
+        $block = $this->measures->jobs()?->resolved->blocks[$man] ?? null;
         if ($climbs === null || $block === null || ! in_array($block->verb, [Verb::Double, Verb::Check], true) || $block->target === $block->first) {
             return [];
         }
-        $due = $this->measures->run()->made[$man]->at ?? INF;
+        $due = $this->measures->jobs()->made[$man]->at ?? INF;
 
         return match (true) {
             $climbs->done < self::AT_THE_SNAP_S => ['FLT-30'],

@@ -34,7 +34,7 @@ final readonly class Proposal
     /** @return list<array{man: string, asked: string, done: string, marks: array<string, int|null>, mark: int|null, faults: list<string>, reason: string, target: string|null}> eleven rows, none while call or look is unknown */
     public function all(): array
     {
-        $proof = $this->grader->measures->proof;
+        $proof = $this->grader->measures->jobs() ?? $this->grader->measures->proof;
 
         return $proof === null ? [] : array_map(fn (array $job): array => $this->of((string) $job['man'], $job['job'], $job['target'] ?? null), Told::jobs($proof));
     }

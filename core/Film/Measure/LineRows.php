@@ -109,7 +109,7 @@ final readonly class LineRows
     /** Width and depth of a pull: how far behind the line his way bows and where he crosses it. @return list<Row> */
     private function path(string $letter, Man $man): array
     {
-        $block = $this->m->run()->resolved->blocks[$letter] ?? null;
+        $block = $this->m->jobs()->resolved->blocks[$letter] ?? null;
         $track = $this->m->track($letter);
         if ($block === null || $track === null || ! in_array($block->verb, self::PULLS, true) || $track->count() < 3) {
             return [];
@@ -123,7 +123,7 @@ final readonly class LineRows
             }
         }
         $end = $track->at($track->to());
-        $made = $this->m->run()->made[$letter] ?? null;
+        $made = $this->m->jobs()->made[$letter] ?? null;
 
         return [
             Row::of($letter, 'pull: depth of his way', 'yd', null, -$deepest, $sd),
@@ -139,7 +139,7 @@ final readonly class LineRows
      */
     private function held(string $letter, Man $man): array
     {
-        $run = $this->m->run();
+        $run = $this->m->jobs();
         $made = $run->made[$letter] ?? null;
         $target = $run?->resolved->blocks[$letter]->target ?? null;
         $blocker = $this->m->track($letter);
@@ -170,8 +170,8 @@ final readonly class LineRows
     /** A puller with nobody to kick: how far the nearest man is from where he should have met him (JET-05). */
     private function nobody(string $letter): ?Row
     {
-        $made = $this->m->run()->made[$letter];
-        $near = $this->m->run()->resolved->blocks[$letter]->verb !== Verb::Kick || $made->xYd === null ? null : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0, 'sdYYd' => 0.0], (float) $made->at);
+        $made = $this->m->jobs()->made[$letter];
+        $near = $this->m->jobs()->resolved->blocks[$letter]->verb !== Verb::Kick || $made->xYd === null ? null : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0, 'sdYYd' => 0.0], (float) $made->at);
 
         return $near === null || $near['apartYd'] < self::NOBODY_YD ? null : Row::of($letter, self::NOBODY, 'yd', null, $near['apartYd'], max(0.1, $near['sdYd']));
     }
@@ -180,8 +180,8 @@ final readonly class LineRows
     private function block(string $letter): array
     {
         $rows = [];
-        $made = $this->m->run()->made[$letter] ?? null;
-        $target = $this->m->run()->resolved->blocks[$letter]->target ?? null;
+        $made = $this->m->jobs()->made[$letter] ?? null;
+        $target = $this->m->jobs()->resolved->blocks[$letter]->target ?? null;
         $climb = $this->m->after('climb', $letter);
         if ($climb !== null) {
             $rows[] = Row::of($letter, 'climbs', 's', null, $climb, Measures::MARK_S * M_SQRT2);

@@ -35,6 +35,8 @@ final class Measures
     /** @var list<Row>|null */
     private ?array $rows = null;
 
+    private ?RunProof $jobs = null;
+
     /** @throws BadCalibration when a picture cannot be placed at all */
     public function __construct(public readonly FilmDocument $film)
     {
@@ -57,6 +59,12 @@ final class Measures
     public function run(): ?RunProof
     {
         return $this->proof instanceof RunProof ? $this->proof : null;
+    }
+
+    /** The run whose jobs are graded: the planned one, or what its branches make of it where a man did what one speaks of (GRD-04). */
+    public function jobs(): ?RunProof
+    {
+        return $this->jobs ??= $this->run() === null ? null : (new BranchesSeen($this, $this->run()))->jobs();
     }
 
     /** Seconds from the snap at which something is marked, or null. */
