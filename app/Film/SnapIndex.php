@@ -81,7 +81,7 @@ final class SnapIndex
 
         return [
             'defender' => $decision->choice === null ? null : $decision->defender, 'choice' => $decision->choice, 'decision' => $decision->grade, 'done' => $decision->done,
-            'box' => $scene === null ? null : count(Box::of($scene->defenders, $scene->lineup)->in), 'out_s' => $m->row('Q', 'ball out')?->done,
+            'box' => $scene === null ? null : count(Box::of($scene->defenders, $scene->lineup, $scene->setting->schools)->in), 'out_s' => $m->row('Q', 'ball out')?->done,
             'hole' => $m->hole(), 'gave' => $grader->keyGave(), 'back' => $m->pass() === null ? null : Shown::back($m->pass()),
             'predicted_s' => self::predicted($grader), 'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
         ] + $empty;

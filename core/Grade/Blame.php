@@ -81,7 +81,8 @@ final readonly class Blame
     {
         $to = $this->grader->measures->film->thrownTo();
         $row = $to === null ? null : $this->grader->measures->row($to, 'break time');
-        if ($row === null || $row->error() === null || ! Grader::isFault($row->error(), $row->sd, 's') || $row->error() < 0.0) {
+        $schools = $this->grader->measures->film->setting->schools;
+        if ($row === null || ! Tolerance::isFault($row, $schools) || $row->error() < 0.0) {
             return null;
         }
 

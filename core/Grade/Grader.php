@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Grade;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Measure\AfterBreakRows;
+use Jacotaxis\Core\Film\Measure\BallRows;
 use Jacotaxis\Core\Film\Measure\LineRows;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Measure\Row;
@@ -21,14 +22,11 @@ use Jacotaxis\Core\Route\Finish;
 /** Grades a measured snap: the decision, the faults the numbers show, and what to propose for each man. */
 final class Grader
 {
-    /** Least error in a unit that is a fault, whatever the doubt (product default, UNS-01). */
-    private const TOLERANCE = ['yd' => 1.0, 's' => 0.25, 'steps' => 0.5, 'yd/s' => 3.0];
-
     /** What a number beyond its tolerance is in the library, and in which direction: 0 both, 1 too much, -1 too little. */
     private const FAULTS = [
         'break depth' => ['FLT-13', 0], 'spot at the snap' => ['FLT-43', 0], 'motion late' => ['FLT-43', 1], 'downfield at ball out' => ['FLT-33', 1],
         'pitch: wide of Q' => ['FLT-43', 0], 'pitch: deep of Q' => ['FLT-43', 0], 'gap to his man' => ['FLT-26', 1], 'crosses the line at' => ['FLT-41', 0],
-        LineRows::PAST => ['FLT-26', 1], LineRows::ACROSS => ['FLT-26', 1], 'speed after the break' => ['FLT-16', 0], 'under the other crosser by' => ['FLT-25', -1],
+        LineRows::PULL_DEPTH => ['FLT-27', 1], BallRows::EXCHANGE => ['FLT-43', 1], LineRows::PAST => ['FLT-26', 1], LineRows::ACROSS => ['FLT-26', 1], 'speed after the break' => ['FLT-16', 0], 'under the other crosser by' => ['FLT-25', -1],
     ];
 
     /** A puller this far past the line has turned up, yards (product default). */
@@ -62,12 +60,13 @@ final class Grader
     public function faults(): array
     {
         $faults = [];
+        $schools = $this->measures->film->setting->schools;
         foreach ($this->measures->rows() as $row) {
             [$id, $direction] = self::FAULTS[$row->measure] ?? [null, 0];
             // A quarterback who runs elsewhere has bowed his pull; a runner has cut wrong.
             $id = $row->man === 'Q' && $id === 'FLT-41' ? 'FLT-50' : $id;
             $error = $row->error();
-            if ($id !== null && $error !== null && $direction * $error >= 0.0 && self::isFault($error, $row->sd, $row->unit)) {
+            if ($id !== null && $error !== null && $direction * $error >= 0.0 && Tolerance::isFault($row, $schools)) {
                 $faults[] = ['man' => $row->man, 'fault' => $id, 'label' => Library::entry($id)['label'], 'measure' => $row->measure, 'error' => $error, 'unit' => $row->unit];
             }
         }
@@ -88,12 +87,6 @@ final class Grader
         }
 
         return null;
-    }
-
-    /** Whether an error is beyond both twice its doubt and the tolerance of its unit. */
-    public static function isFault(float $error, float $sd, string $unit): bool
-    {
-        return abs($error) > max(2.0 * $sd, self::TOLERANCE[$unit]);
     }
 
     /** The faults and praises to propose for a man, as ids of the library. @return list<string> */
@@ -156,7 +149,7 @@ final class Grader
         $number = fn (string $what): ?float => is_float($v = $film->seen($man, $what)?->value) ? $v : null;
         $foot = $film->seen($man, 'break foot')?->value;
         $after = $this->measures->row($man, 'depth after the break');
-        $drift = $after?->error() === null || ! self::isFault($after->error(), $after->sd, 'yd') ? null : $after->error();
+        $drift = $after !== null && Tolerance::isFault($after, $film->setting->schools) ? $after->error() : null;
 
         return new RouteRep($run?->spec->name, is_string($foot) ? $foot : null, $yes('gathers'), $number('quicks planned') === null ? null : (int) $number('quicks planned'),
             $number('quicks') === null ? null : (int) $number('quicks'), $yes('toes reached'), $yes('sudden'), $yes('pressed'), $number('gap at the top'),

@@ -10,6 +10,7 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Proof\Telling\Picture;
+use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\NotUnderstood;
@@ -39,7 +40,7 @@ class Front extends JxCommand
             'defenders' => array_map(fn (Defender $d): array => ['defender' => $d->role, 'letter' => $d->letter, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
                 'technique' => $d->technique === null ? null : Technique::named($d->technique, $school), 'over' => $d->over, 'takes' => $d->takes, 'job' => $d->job->words], $aligned->defenders),
             'notes' => $aligned->notes,
-            'picture' => Picture::standing($aligned->defenders, $now, $look),
+            'picture' => Picture::standing($aligned->defenders, $now, $look, Schools::of()),
         ]);
 
         return self::DONE;

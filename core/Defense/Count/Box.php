@@ -7,14 +7,13 @@ namespace Jacotaxis\Core\Defense\Count;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
+use Jacotaxis\Core\School\Schools;
 
 /** Men in the box against blockers, and the sum in words (CNT-01 to CNT-04). */
 final readonly class Box
 {
-    /** The box: this wide at least, past the surface this far, this deep, yards (product defaults, UNS-01). */
+    /** The box: this wide at least, and this deep, yards (product defaults, UNS-01); how far past the surface the staff says. */
     private const WIDE_YD = 4.6;
-
-    private const PAST_YD = 1.3;
 
     private const DEEP_YD = 6.5;
 
@@ -51,12 +50,18 @@ final readonly class Box
      * @param  array<string, string>  $out  reason by role counted out of the box by the coach
      * @param  array<string, string>  $counted  reason by role counted in
      */
-    public static function of(array $defenders, Lineup $lineup, array $read = [], array $out = [], array $counted = []): self
-    {
+    public static function of(
+        array $defenders,
+        Lineup $lineup,
+        Schools $schools,
+        array $read = [],
+        array $out = [],
+        array $counted = [],
+    ): self {
         $in = $half = [];
         $near = 0;
         foreach ($defenders as $d) {
-            $edge = self::edgeYd($d, $lineup);
+            $edge = self::edgeYd($d, $lineup, (float) $schools->value('box-width'));
             $near += $d->yYd <= self::NEAR_YD ? 1 : 0;
             if ($d->yYd > self::DEEP_YD) {
                 if (isset($counted[$d->role])) {
@@ -125,10 +130,10 @@ final readonly class Box
         return [2 => 'two', 3 => 'three', 4 => 'four', 5 => 'five'][$n] ?? (string) $n;
     }
 
-    private static function edgeYd(Defender $d, Lineup $lineup): float
+    private static function edgeYd(Defender $d, Lineup $lineup, float $pastYd): float
     {
         $side = $d->xYd < 0.0 ? Side::Left : Side::Right;
 
-        return max(self::WIDE_YD, $lineup->surfaceXYd($side) + self::PAST_YD);
+        return max(self::WIDE_YD, $lineup->surfaceXYd($side) + $pastYd);
     }
 }

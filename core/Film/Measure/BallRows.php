@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
+use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Run\Carrier;
 
 /** The clock and the path of the ball: drop, mesh, throw, pitch. Times are from the snap. */
 final readonly class BallRows
 {
     /** Wide and deep of the man with the ball, yards (domain). */
     private const RELATION_YD = [4.5, 1.0];
+
+    public const EXCHANGE = 'depth of the exchange';
 
     private const CLOCK_SD = Measures::MARK_S * M_SQRT2;
 
@@ -66,10 +70,22 @@ final readonly class BallRows
         $mesh = $this->m->after('mesh');
         $carrier = $this->m->run()->carriers['give'] ?? ($this->fakeMesh());
 
-        return [$mesh === null ? null : Row::of($carrier->letter ?? 'Q', 'mesh', 's', $carrier?->from, $mesh, self::CLOCK_SD)];
+        return [$mesh === null ? null : Row::of($carrier->letter ?? 'Q', 'mesh', 's', $carrier?->from, $mesh, self::CLOCK_SD), $this->exchange($carrier, $mesh)];
     }
 
-    private function fakeMesh(): ?\Jacotaxis\Core\Proof\Run\Carrier
+    /** How deep a jet is handed the ball; planned is the depth the staff coaches, where it has said so (jet-exchange). */
+    private function exchange(?Carrier $carrier, ?float $mesh): ?Row
+    {
+        $jet = $this->m->run()?->resolved->run->scheme()->kind === RunKind::Jet;
+        $at = ! $jet || $carrier === null || $mesh === null ? null : $this->m->track($carrier->letter)?->at($mesh);
+        if ($at === null || $carrier === null) {
+            return null;
+        }
+
+        return Row::of($carrier->letter, self::EXCHANGE, 'yd', $this->m->film->setting->schools->value('jet-exchange'), -$at['yYd'], max(0.05, $at['sdYYd']));
+    }
+
+    private function fakeMesh(): ?Carrier
     {
         $proof = $this->m->proof;
 

@@ -36,6 +36,10 @@ final readonly class LineRows
 
     public const ACROSS = 'his man across his face';
 
+    public const PULL_DEPTH = 'pull: depth of his way';
+
+    public const SPLIT_ENDS = 'end of the split block, past the line';
+
     public const CROSSES = 'crosses the line at';
 
     /** A defender this near to a way, and no deeper than this, fills it, yards (product defaults). */
@@ -43,7 +47,7 @@ final readonly class LineRows
 
     private const FILLS_DEEP_YD = 2.5;
 
-    private const PULLS = [Verb::Kick, Verb::Wrap, Verb::Lead, Verb::Crack, Verb::Fill];
+    private const PULLS = [Verb::Split, Verb::Kick, Verb::Wrap, Verb::Lead, Verb::Crack, Verb::Fill];
 
     public function __construct(private Measures $m)
     {
@@ -125,10 +129,24 @@ final readonly class LineRows
         $end = $track->at($track->to());
         $made = $this->m->jobs()->made[$letter] ?? null;
 
+        if ($block->verb === Verb::Split) {
+            $wanted = $this->m->film->setting->schools->value('split-block');
+
+            return [Row::of($letter, self::SPLIT_ENDS, 'yd', $wanted, $end['yYd'], max(0.05, $end['sdYYd']))];
+        }
+
         return [
-            Row::of($letter, 'pull: depth of his way', 'yd', null, -$deepest, $sd),
+            $this->depthOfPull($letter, -$deepest, $sd),
             Row::of($letter, 'pull: width', 'yd', $made?->xYd === null ? null : abs($made->xYd - $man->xYd), abs($end['xYd'] - $man->xYd), max(0.05, $end['sdXYd'])),
         ];
+    }
+
+    /** How deep he pulls; too deep by what the staff coaches, where it has said so (puller-distance). */
+    private function depthOfPull(string $letter, float $deepYd, float $sd): Row
+    {
+        $most = $this->m->film->setting->schools->value('puller-distance');
+
+        return $most === null ? Row::of($letter, self::PULL_DEPTH, 'yd', null, $deepYd, $sd) : Row::upTo($letter, self::PULL_DEPTH, 'yd', $most, $deepYd, $sd);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Grade\Deciding;
 
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Measure\Measures;
+use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Pass\Proof;
@@ -17,9 +18,6 @@ use Jacotaxis\Core\Route\Flag;
 /** The decision of a pass: what the key chose, which read was right against that, what the quarterback did. */
 final readonly class PassDecision
 {
-    /** Seconds after the end of the slot from which a throw is late (product default). */
-    private const LATE = 0.2;
-
     /** A choice can be told once the two runs are this far apart where he was plotted, yards (product default). */
     private const PARTED_YD = 0.4;
 
@@ -99,7 +97,7 @@ final readonly class PassDecision
         $out = (float) $this->measures->after('ball out');
         $late = $thrown === null ? 0.0 : $this->late($thrown, $out);
         $alert = $thrown !== null && $this->alertThere($thrown);
-        $rule = ReadRule::of($states, $thrown, $late > self::LATE, $thrown !== null && $this->fastOff($thrown, $out), $alert);
+        $rule = ReadRule::of($states, $thrown, $late > $this->tolerated(), $thrown !== null && $this->fastOff($thrown, $out), $alert);
         $why = in_array($rule->grade, ['right', 'right but late'], true) ? $this->timing($thrown, $out, $late) : $this->against($states, $thrown);
 
         return $base->with([
@@ -221,6 +219,12 @@ final readonly class PassDecision
         };
     }
 
+    /** Seconds after the end of the slot up to which a throw is on time. */
+    private function tolerated(): float
+    {
+        return Tolerance::of($this->measures->film->setting->schools, 'ball out', 's');
+    }
+
     /** Seconds by which the ball left after the slot of the man who got it; none where he has no slot. */
     private function late(string $thrown, float $out): float
     {
@@ -235,12 +239,12 @@ final readonly class PassDecision
         if ($reading?->to === null) {
             return sprintf('Ball out at %.2f s.', $out);
         }
-        if ($late <= self::LATE) {
+        if ($late <= $this->tolerated()) {
             return sprintf('Ball out at %.2f s, inside the slot from %.2f to %.2f s.', $out, $reading->from, $reading->to);
         }
         $broke = $this->measures->after('break', $thrown);
         $waited = $broke === null ? 0.0 : $broke - $reading->breakAt;
-        $owner = $waited > self::LATE
+        $owner = $waited > $this->tolerated()
             ? sprintf('%s broke %.1f s late, so the wait is his; the hold is the quarterback\'s.', $thrown, $waited)
             : 'The break was on time, so the hold is the quarterback\'s.';
 

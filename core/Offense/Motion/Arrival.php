@@ -42,6 +42,7 @@ final readonly class Arrival
     /** @param  array<string, Man>  $men before the motion */
     public static function of(Motion $motion, array $men, LineSplits $splits, PlayFrame $frame, Clock $clock): self
     {
+        $motion = $motion->sound === null && $motion->kind === MotionKind::Jet && $clock->jetSound !== null ? $motion->on($clock->jetSound) : $motion;
         $man = $men[$motion->who];
         $full = $clock->law($motion->who);
         $law = new SprintLaw($full->vmax * $motion->kind->speed(), $full->tau);

@@ -22,6 +22,8 @@ final readonly class Clock
         public SprintLaw $law,
         public array $laws = [],
         public array $stepsYd = [],
+        /** The sound jets start on when the call does not say one; null: when they have to. */
+        public ?Sound $jetSound = null,
     ) {
     }
 

@@ -30,6 +30,7 @@ final readonly class PreSnap
         $box = Box::of(
             $scene->defenders,
             $scene->lineup,
+            $scene->setting->schools,
             array_column($resolved->keys, 'role'),
             ByHand::counted($scene->defenders, $scene->look, 'out'),
             ByHand::counted($scene->defenders, $scene->look, 'in'),

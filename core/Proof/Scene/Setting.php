@@ -56,6 +56,11 @@ final readonly class Setting
     {
         $named = fn (callable $of): array => array_filter(array_map($of, $this->men), fn (mixed $v): bool => $v !== null);
 
-        return new Clock($this->cadence ?? Cadence::of(), $this->level->receiver(), $named(fn (Athlete $a) => $a->law()), $named(fn (Athlete $a) => $a->strideYd));
+        $cadence = $this->cadence ?? Cadence::of();
+        $count = $this->schools->value('jet-start');
+        $sounds = $cadence->sounds();
+        $jet = $count === null ? null : $sounds[max(0, min(count($sounds) - 1, (int) round($count) - 1))];
+
+        return new Clock($cadence, $this->level->receiver(), $named(fn (Athlete $a) => $a->law()), $named(fn (Athlete $a) => $a->strideYd), $jet);
     }
 }

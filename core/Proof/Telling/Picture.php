@@ -22,6 +22,7 @@ use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\School\Schools;
 
 /** What the picture says before the snap and at it: receivers by number, middle, box, gaps, edges, numbers, grass and leverage, tells. */
 final class Picture
@@ -38,7 +39,7 @@ final class Picture
     /** @param  list<string>  $read  roles the play reads @return array<string, mixed> */
     public static function of(Scene $scene, array $read = []): array
     {
-        $picture = self::standing($scene->aligned->defenders, $scene->lineup, $scene->look, $read);
+        $picture = self::standing($scene->aligned->defenders, $scene->lineup, $scene->look, $scene->setting->schools, $read);
         $released = array_map(fn ($run): float => $run->path->x[(int) (self::RELEASED_S / Path::STEP)], $scene->routes);
         $final = ReceiverCount::afterRelease($released);
 
@@ -59,9 +60,9 @@ final class Picture
      * @param  list<string>  $read  roles the play reads
      * @return array<string, mixed>
      */
-    public static function standing(array $defenders, Lineup $lineup, Look $look, array $read = []): array
+    public static function standing(array $defenders, Lineup $lineup, Look $look, Schools $schools, array $read = []): array
     {
-        $box = Box::of($defenders, $lineup, $read, ByHand::counted($defenders, $look, 'out'), ByHand::counted($defenders, $look, 'in'));
+        $box = Box::of($defenders, $lineup, $schools, $read, ByHand::counted($defenders, $look, 'out'), ByHand::counted($defenders, $look, 'in'));
         $outside = fn (Side $side): Outside => Outside::of($side, $defenders, $lineup, $box->in);
         $left = $outside(Side::Left);
         $right = $outside(Side::Right);
@@ -137,7 +138,7 @@ final class Picture
     /** The count before the motion. @return array<string, mixed> */
     private static function before(Scene $scene): array
     {
-        $was = self::standing($scene->aligned->before, $scene->before, $scene->look);
+        $was = self::standing($scene->aligned->before, $scene->before, $scene->look, $scene->setting->schools);
 
         return array_intersect_key($was, array_flip(['receivers', 'strength', 'frontStrength', 'box', 'boxBlockers', 'boxWords', 'numbers', 'outside', 'support']));
     }

@@ -36,8 +36,9 @@ final class Purpose
     /** One more of ours than before against as many of theirs, or fewer. */
     private static function gained(Scene $scene, Side $side): bool
     {
-        $was = Outside::of($side, $scene->aligned->before, $scene->before, Box::of($scene->aligned->before, $scene->before)->in);
-        $now = Outside::of($side, $scene->aligned->defenders, $scene->lineup, Box::of($scene->aligned->defenders, $scene->lineup)->in);
+        $schools = $scene->setting->schools;
+        $was = Outside::of($side, $scene->aligned->before, $scene->before, Box::of($scene->aligned->before, $scene->before, $schools)->in);
+        $now = Outside::of($side, $scene->aligned->defenders, $scene->lineup, Box::of($scene->aligned->defenders, $scene->lineup, $schools)->in);
 
         return $now->ours - $now->theirs > $was->ours - $was->theirs;
     }

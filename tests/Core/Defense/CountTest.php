@@ -17,6 +17,7 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Telling\Findings;
 use Jacotaxis\Core\Proof\Telling\Picture;
+use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
@@ -46,7 +47,7 @@ function moved(string $call, string $look): array
 }
 
 it('says the sum of the box in words (CNT-01 to CNT-03)', function (int $men, string $formation, array $read, array $out, int $effective, int $blockers, string $words, string $says): void {
-    $box = Box::of(boxed($men), lineup($formation), $read, $out);
+    $box = Box::of(boxed($men), lineup($formation), Schools::of(), $read, $out);
     expect($box->raw())->toBe($men)
         ->and($box->effective())->toBe($effective)
         ->and($box->blockerCount)->toBe($blockers)
@@ -65,13 +66,13 @@ it('says the sum of the box in words (CNT-01 to CNT-03)', function (int $men, st
 ]);
 
 it('leaves a half-in man out until the coach counts him, and keeps the reason (CNT-02)', function (float $x, array $counted, int $raw, array $half): void {
-    $box = Box::of(boxed(6, [stands('nickel', $x, 4.0, 'safety')]), lineup('gun 2x2 right'), counted: $counted);
+    $box = Box::of(boxed(6, [stands('nickel', $x, 4.0, 'safety')]), lineup('gun 2x2 right'), Schools::of(), counted: $counted);
     expect($box->raw())->toBe($raw)->and($box->half)->toBe($half);
 })->with([[4.0, [], 7, []], [5.5, [], 6, ['nickel']], [5.5, ['nickel' => 'he fits the run'], 7, []], [9.0, [], 6, []]]);
 
 it('counts nine within ten yards apart from the box (CNT-04)', function (string $look, int $near): void {
-    expect(Box::of(aligned($look, 'I right')->defenders, lineup('I right'))->nearCount)->toBe($near)
-        ->and(Picture::standing(aligned($look, 'I right')->defenders, lineup('I right'), LookParser::parse($look))['playActionReady'])->toBe(str_contains($look, 'press'));
+    expect(Box::of(aligned($look, 'I right')->defenders, lineup('I right'), Schools::of())->nearCount)->toBe($near)
+        ->and(Picture::standing(aligned($look, 'I right')->defenders, lineup('I right'), LookParser::parse($look), Schools::of())['playActionReady'])->toBe(str_contains($look, 'press'));
 })->with([['5-2, cover 3', 10], ['4-2 nickel, cover 2', 9], ['bear, cover 0', 11], ['4-4, cover 1, corners press', 10]]);
 
 it('numbers, grass or leverage give the quick throw; without any the side is cancelled (CNT-07 to CNT-09)', function (string $formation, array $men, array $running, bool $yes, ?string $throw): void {
@@ -142,7 +143,7 @@ it('a condensed split makes the corner the support man (FRM-04, truth 18 before 
 it('names the last man on the line and the overhang of each side', function (string $look, string $formation, Side $side, ?string $last, ?string $overhang): void {
     $l = lineup($formation);
     $men = aligned($look, $formation)->defenders;
-    $box = Box::of($men, $l)->in;
+    $box = Box::of($men, $l, Schools::of())->in;
     expect(Edges::last($men, $side))->toBe($last)->and(Edges::overhang($men, $side, $box))->toBe($overhang);
 })->with([
     ['4-2 nickel, cover 3', 'gun 2x2 right', Side::Right, 'right end', 'nickel'],
@@ -171,7 +172,7 @@ it('moves a gap with a slanting man', function (): void {
 });
 
 it('says who is covered, whom the center points out, and which side each set\'s strength is', function (string $look, string $formation, array $covered, string $point): void {
-    $p = Picture::standing(aligned($look, $formation)->defenders, lineup($formation), LookParser::parse($look));
+    $p = Picture::standing(aligned($look, $formation)->defenders, lineup($formation), LookParser::parse($look), Schools::of());
     expect($p['covered'])->toEqualCanonicalizing($covered)
         ->and($p['point'])->toBe($point)
         ->and(array_intersect($p['uncovered'], $covered))->toBe([]);
@@ -192,7 +193,7 @@ it('finds the backer left alone on a receiver', function (string $look, string $
 ]);
 
 it('calls the middle open or closed before the snap and after it', function (string $look, string $before, string $after): void {
-    $p = Picture::standing(aligned($look, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($look));
+    $p = Picture::standing(aligned($look, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($look), Schools::of());
     expect($p['middle'])->toBe($before)->and($p['middleAfterSnap'])->toBe($after);
 })->with([
     ['4-2 nickel, cover 3', 'closed', 'closed'],
@@ -252,8 +253,8 @@ it('W-04: a 4i as dive key between cut splits may play dive and quarterback (FRM
 
 it('keeps a man counted by hand with his reason, in words and as a document', function (): void {
     $look = LookParser::parse('4-4, cover 3, sam counted in, mike counted out');
-    $p = Picture::standing(aligned('4-4, cover 3, sam counted in, mike counted out', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), $look);
-    $plain = Picture::standing(aligned('4-4, cover 3', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse('4-4, cover 3'));
+    $p = Picture::standing(aligned('4-4, cover 3, sam counted in, mike counted out', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), $look, Schools::of());
+    $plain = Picture::standing(aligned('4-4, cover 3', 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse('4-4, cover 3'), Schools::of());
     expect($p['box'])->toBe($plain['box'] + 1)
         ->and($p['boxEffective'])->toBe($plain['boxEffective'])
         ->and($p['boxWords'])->toContain('mike counted out: by hand')
@@ -263,7 +264,7 @@ it('keeps a man counted by hand with his reason, in words and as a document', fu
 });
 
 it('gives the quarterback the extra hat against cover 0 and 1 (CNT-06)', function (string $look, ?string $hat): void {
-    expect(Picture::standing(aligned($look, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($look))['extraHat'])->toBe($hat);
+    expect(Picture::standing(aligned($look, 'gun 2x2 right')->defenders, lineup('gun 2x2 right'), LookParser::parse($look), Schools::of())['extraHat'])->toBe($hat);
 })->with([
     ['4-2 nickel, cover 1', 'mike'],
     ['4-2 nickel, cover 0', 'free safety'],
@@ -272,7 +273,7 @@ it('gives the quarterback the extra hat against cover 0 and 1 (CNT-06)', functio
 ]);
 
 it('names the extra blocker of an unbalanced line and the outflanked edge (FRM-05, FRM-06)', function (string $look, string $formation, ?string $extra, array $flanked): void {
-    $p = Picture::standing(aligned($look, $formation)->defenders, lineup($formation), LookParser::parse($look));
+    $p = Picture::standing(aligned($look, $formation)->defenders, lineup($formation), LookParser::parse($look), Schools::of());
     expect($p['extraBlocker'])->toBe($extra)->and($p['outflanked'])->toBe($flanked);
 })->with([
     ['4-2 nickel, cover 3', 'gun unbalanced right', 'right', ['right']],

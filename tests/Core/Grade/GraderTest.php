@@ -13,6 +13,7 @@ use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Film\Simulated\NoSuchRun;
 use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
@@ -77,7 +78,7 @@ it('asks for what is missing instead of guessing', function (array $leaveOut, st
 ]);
 
 it('W-12: a corner planned at 10', function (float $done, float $sd, bool $fault): void {
-    expect(Grader::isFault($done - 10.0, $sd, 'yd'))->toBe($fault);
+    expect(Tolerance::exceeded($done - 10.0, $sd, 1.0))->toBe($fault);
 })->with([
     '15.1 +/- 0.4 is a fault' => [15.1, 0.4, true],
     '10.3 +/- 0.5 is none' => [10.3, 0.5, false],

@@ -4,9 +4,9 @@
 
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Grade\Deciding\ReadRule;
-use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Owner;
 use Jacotaxis\Core\Grade\RouteRep;
+use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\Proof\Pass\ReadState;
 use Jacotaxis\Core\Proof\Pass\ReadStates;
 use Jacotaxis\Core\Proof\Telling\PassFindings;
@@ -26,7 +26,7 @@ function states(string $words, ?string $checkDown = null): ReadStates
 }
 
 it('W-12: five yards too deep is a fault, three tenths within the doubt are none', function (float $error, float $sd, bool $fault): void {
-    expect(Grader::isFault($error, $sd, 'yd'))->toBe($fault);
+    expect(Tolerance::exceeded($error, $sd, 1.0))->toBe($fault);
 })->with([[5.1, 0.4, true], [0.3, 0.5, false]]);
 
 it('W-13, W-14, W-16, W-21: faults of a route by the school', function (RouteRep $rep, array $chosen, array $faults): void {

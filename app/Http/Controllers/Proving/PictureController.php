@@ -20,6 +20,7 @@ use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Proof\Telling\Picture;
+use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\FormationParser;
 
 /** Looks lined up against a formation in words, without a call: what the shelf draws. */
@@ -41,7 +42,7 @@ class PictureController extends Controller
             'formation' => $words,
             'field' => ['left' => $now->frame->sidelineX(Side::Left), 'right' => $now->frame->sidelineX(Side::Right)],
             'men' => array_values(array_map(fn (Man $m): array => ['letter' => $m->letter, 'xYd' => round($m->xYd, 2), 'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine(), 'lineman' => $m->isLineman()], $now->men)),
-            'looks' => array_map(fn (mixed $look): array => $this->look($look, $now, $before, $staff->school), $given['looks']),
+            'looks' => array_map(fn (mixed $look): array => $this->look($look, $now, $before, $staff->school, $staff->book()->schools), $given['looks']),
         ]);
     }
 
@@ -58,7 +59,7 @@ class PictureController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private function look(mixed $given, Lineup $now, Lineup $before, string $school): array
+    private function look(mixed $given, Lineup $now, Lineup $before, string $school, Schools $schools): array
     {
         if (is_array($given)) {
             $this->schemas->check('look', $given);
@@ -70,7 +71,7 @@ class PictureController extends Controller
             'words' => $look->words(), 'notes' => $aligned->notes,
             'defenders' => array_map(fn (Defender $d): array => ['letter' => $d->letter, 'role' => $d->role, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
                 'technique' => $d->technique === null ? null : Technique::named($d->technique, $school), 'rushes' => $d->rushes(), 'job' => $d->job->words], $aligned->defenders),
-            'picture' => Picture::standing($aligned->defenders, $now, $look),
+            'picture' => Picture::standing($aligned->defenders, $now, $look, $schools),
         ];
     }
 }
