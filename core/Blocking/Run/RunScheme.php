@@ -67,6 +67,12 @@ final readonly class RunScheme
         return $this->kind === RunKind::Option;
     }
 
+    /** Whether the quarterback runs it himself, whatever anybody does. */
+    public function isQuarterbacks(): bool
+    {
+        return $this->carriers === ['quarterback'];
+    }
+
     /** What it costs to leave the last man of the line away from the play, in the units of the matching. */
     public function onAir(): float
     {

@@ -190,6 +190,9 @@ final class Carriers
     {
         $key = $this->resolved->key('pitch');
         $scheme = $this->resolved->run->scheme();
+        if ($scheme->isQuarterbacks()) {
+            return $this->own();
+        }
         if (! $scheme->isOption() || $key === null && $scheme->gives) {
             return null;
         }
@@ -214,6 +217,20 @@ final class Carriers
             $from,
             $key === null || $front->depth($key) > 6.0 ? "{$this->resolved->run->side->value} alley" : "{$this->resolved->run->side->value} alley, inside the $key",
         );
+    }
+
+    /** The quarterback's own run: he shows what he shows, then follows into the gap. */
+    private function own(): Carrier
+    {
+        $scheme = $this->resolved->run->scheme();
+        $start = $this->scene->men['Q'];
+        $u = $this->lanes->u($this->gap());
+        $path = (new PathBuilder($this->scene->setting->law('Q'), $start->xYd, $start->yYd))
+            ->to($this->x(0.6 * $u), min(-0.8, 0.45 * $start->yYd))->cut(CutKind::Bend)
+            ->to($this->x($u), 0.2)->cut(CutKind::Bend)->run(0.0);
+        $from = self::SNAP_S + $scheme->meshS;
+
+        return new Carrier('keep', 'Q', $path->delayed($from), $from, $this->lanes->words($this->gap()));
     }
 
     private function pitch(): ?Carrier

@@ -231,6 +231,10 @@ export interface CallFake {
     | "load option"
     | "speed option"
     | "counter option"
+    | "quarterback wham"
+    | "quarterback power"
+    | "quarterback draw"
+    | "quarterback sneak"
     | "freeze";
   side?: "left" | "right" | null;
   man?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
@@ -284,7 +288,11 @@ export interface CallRun {
     | "lead option"
     | "load option"
     | "speed option"
-    | "counter option";
+    | "counter option"
+    | "quarterback wham"
+    | "quarterback power"
+    | "quarterback draw"
+    | "quarterback sneak";
   side: "left" | "right";
   /**
    * who carries, when it is not the scheme's own man

@@ -52,7 +52,7 @@ final class Schemes
     private static function all(): array
     {
         if (self::$all === null) {
-            $schemes = [...ZoneRuns::all(), ...GapRuns::all(), ...SweepRuns::all(), ...OptionRuns::all()];
+            $schemes = [...ZoneRuns::all(), ...GapRuns::all(), ...SweepRuns::all(), ...OptionRuns::all(), ...QuarterbackRuns::all()];
             self::$all = array_combine(array_map(fn (RunScheme $s): string => $s->name, $schemes), $schemes);
         }
 

@@ -147,6 +147,8 @@ final readonly class TechniqueWords
         $scheme = $this->resolved->run->scheme();
 
         return match (true) {
+            $scheme->isQuarterbacks() && $this->resolved->posts->inGun() => "catches, shows his fake, then {$this->play} foot up behind the lead",
+            $scheme->isQuarterbacks() => "{$this->play} foot 6 in, pads down, both hands on the ball",
             $scheme->isOption() && $scheme->gives => "{$this->play} foot into the {$this->play} A gap, points the ball back",
             $scheme->isOption() => "{$this->play} foot flat down the line, shoulders to it",
             $scheme->kind === RunKind::Jet => "{$this->play} foot opens, ball to the runner's belly",
@@ -165,6 +167,9 @@ final readonly class TechniqueWords
             return "the $shoulder shoulder of the $pitch";
         }
         $give = $this->resolved->key('give');
+        if ($scheme->isQuarterbacks()) {
+            return $this->landmark().', behind his lead';
+        }
 
         return $give === null ? ($scheme->gives ? 'the mesh, then carries out his fake' : "the {$this->play} edge") : "on a pull the spot the $give left, tight and vertical";
     }

@@ -210,7 +210,10 @@ final readonly class RunReport
         }
         $give = isset($this->proof->carriers['give']);
 
-        return $order === [] ? ($give ? 'Hands off, carries out the fake' : 'Keeps the ball') : ucfirst(implode(', then ', $order));
+        $own = $this->proof->resolved->run->scheme()->isQuarterbacks();
+        $keeps = $own ? 'Runs it himself, '.$this->proof->carriers['keep']->where : 'Keeps the ball';
+
+        return $order === [] ? ($give ? 'Hands off, carries out the fake' : $keeps) : ucfirst(implode(', then ', $order));
     }
 
     /** @return array<string, mixed> */
