@@ -13,6 +13,7 @@ use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\Family;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Clock;
@@ -39,7 +40,7 @@ final class CallParser
      */
     public static function parse(string $words, ?Situation $situation = null, ?StaffBook $book = null): Call
     {
-        return (new self)->read($book === null ? $words : $book->in($words), $situation, $book);
+        return (new self)->read(TradeWords::call($book === null ? $words : $book->in($words)), $situation, $book);
     }
 
     /**
@@ -51,7 +52,7 @@ final class CallParser
     public static function assignment(string $words, Call $call, string $letter, ?Situation $situation = null, ?StaffBook $book = null): Call
     {
         $now = $call->situation ?? $situation ?? Situation::of();
-        $tokens = new Tokens($book === null ? $words : $book->in($words));
+        $tokens = new Tokens(TradeWords::call($book === null ? $words : $book->in($words)));
         $men = new MenWords($tokens, $call->lineup($now, $book?->clock()), $now->hash);
         if (! in_array($letter, $men->letters(), true)) {
             throw NotUnderstood::because("$letter runs no route here.", $letter);
@@ -117,12 +118,55 @@ final class CallParser
                 return [$before, substr($words, $at)];
             }
         }
-        throw NotUnderstood::missing('colon between the formation and the routes, or a run', 'gun 2x2: smash right, or gun 2x2: zone right');
+
+        return self::withoutColon($words) ?? throw NotUnderstood::missing('colon between the formation and the routes, or a run', 'gun 2x2: smash right, or gun 2x2: zone right');
+    }
+
+    /**
+     * A call without a colon where a single reading remains: the longest beginning that is a formation, before a family or a man.
+     *
+     * @return array{string, string}|null
+     */
+    private static function withoutColon(string $words): ?array
+    {
+        preg_match_all('/[\s,]+/', $words, $gaps, PREG_OFFSET_CAPTURE);
+        foreach (array_reverse($gaps[0]) as [$gap, $at]) {
+            [$head, $body] = [substr($words, 0, $at), substr($words, $at + strlen($gap))];
+            $tokens = new Tokens($body);
+            $families = array_map(strval(...), array_keys(Drawn::catalogue([])));
+            $starts = $tokens->phrase($families) ?? $tokens->phrase(array_map(fn (string $r): string => $r, self::assignments()));
+            if ($starts === null) {
+                continue;
+            }
+            try {
+                FormationParser::parse($head);
+            } catch (NotUnderstood) {
+                continue;
+            }
+
+            return [$head, $body];
+        }
+
+        return null;
+    }
+
+    /** How an assignment may begin: a letter and a route. @return list<string> */
+    private static function assignments(): array
+    {
+        $found = [];
+        foreach (Man::SKILL as $letter) {
+            foreach (array_keys(Routes::all()) as $route) {
+                $found[] = strtolower($letter)." $route";
+            }
+        }
+
+        return $found;
     }
 
     private function body(): void
     {
         $this->tokens->skip(',', ';');
+        $this->drop();
         if ($this->tokens->done()) {
             throw NotUnderstood::missing('routes or a run', 'gun 2x2: smash right, or gun 2x2: zone right');
         }
@@ -140,6 +184,21 @@ final class CallParser
             };
             $this->tokens->skip(',', ';', ...($this->draft->run === null ? [] : [':', 'rpo']));
         }
+    }
+
+    /** The drop may be said after the colon, too: "quick: stick". */
+    private function drop(): void
+    {
+        $drop = $this->tokens->take(...array_column(Footwork::cases(), 'value'));
+        if ($drop === null) {
+            return;
+        }
+        $out = $drop === Footwork::Quick->value && $this->tokens->peek() === 'out';
+        if ($out) {
+            throw NotUnderstood::because('Say who runs the quick out: "Z quick out".', 'quick out');
+        }
+        $this->draft->drop = Footwork::from($drop);
+        $this->tokens->skip(',', ';', ':', 'game');
     }
 
     private function conceptOrAssignment(): void

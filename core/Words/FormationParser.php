@@ -57,6 +57,7 @@ final class FormationParser
     {
         $draft = new CallDraft;
         $draft->context = $situation;
+        $words = TradeWords::call($words);
         self::read($words, $words, $draft, $book);
 
         return $draft;

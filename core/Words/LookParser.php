@@ -43,6 +43,7 @@ final class LookParser
      */
     public static function parse(string $words, string $school = Technique::SCHOOLS[0]): Look
     {
+        $words = TradeWords::look($words);
         $tokens = new Tokens($words);
         $front = $tokens->phrase(Fronts::names())
             ?? throw NotUnderstood::word(trim(explode(',', $words)[0]), 'front', Fronts::names());

@@ -90,11 +90,13 @@ final readonly class MenWords
     /** A side, by the field too; null when none comes next. */
     public function side(): ?Side
     {
-        return match ($this->tokens->take('left', 'right', 'field', 'boundary')) {
+        return match ($this->tokens->take('left', 'right', 'field', 'boundary', 'strong', 'weak')) {
             'left' => Side::Left,
             'right' => Side::Right,
             'field' => $this->fieldSide(),
             'boundary' => $this->fieldSide()->opposite(),
+            'strong' => $this->lineup->strong,
+            'weak' => $this->lineup->strong->opposite(),
             default => null,
         };
     }

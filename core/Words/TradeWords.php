@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Blocking\Scheme;
+use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Defense\Fronts;
+use Jacotaxis\Core\Defense\Shells;
+use Jacotaxis\Core\Offense\Sets;
+use Jacotaxis\Core\Route\Routes;
+
+/**
+ * Words of the trade in the words of the language: abbreviations, synonyms and the order coaches say a look in. What has one
+ * meaning is put over here; what staffs mean differently is left to be asked. Common practice without a published source.
+ */
+final class TradeWords
+{
+    /** Sets, runs, routes, families and drops. */
+    private const CALL = [
+        // sets and the quarterback
+        'shotgun' => 'gun', 'sg' => 'gun', 'uc' => 'under center', 'under ctr' => 'under center', 'doubles' => '2x2', 'dubs' => '2x2',
+        'spread' => '2x2', '2 by 2' => '2x2', '3 by 1' => 'trips', '3x1' => 'trips', 'trips te' => 'trey', 'trips tight end' => 'trey',
+        'i form' => 'I', 'i formation' => 'I', 'split backs' => 'split-back', 'two backs' => 'two-back', '2 back' => 'two-back',
+        '2 backs' => 'two-back', 'no back' => 'empty', 'no backs' => 'empty', '5 wide' => 'empty', 'five wide' => 'empty',
+        'double slots' => 'double-slot', 'flexbone' => 'double-slot', 'flex' => 'double-slot', 'double wings' => 'double-wing', 'h back' => 'H-back', 'unbal' => 'unbalanced',
+        // motions
+        'motion jet' => 'jet', 'fly motion' => 'jet', 'orbit motion' => 'orbit',
+        // runs
+        'inside zone read' => 'zone', 'zone read' => 'zone', 'inside zone' => 'zone', 'iz' => 'zone', 'read option' => 'zone',
+        'stretch' => 'outside zone', 'wide zone' => 'outside zone', 'oz' => 'outside zone', 'slice' => 'split zone',
+        'power o' => 'power', 'counter trey' => 'counter', 'counter gt' => 'counter', 'gt counter' => 'counter', 'gt' => 'counter',
+        'jet sweep' => 'jet', 'fly sweep' => 'jet', 'speed sweep' => 'jet', 'inside veer' => 'triple', 'triple option' => 'triple',
+        'crack toss' => 'crack', 'toss crack' => 'crack', 'toss sweep' => 'toss', 'quick pitch' => 'toss', 'speed' => 'speed option',
+        'buck sweep' => 'buck', 'midline option' => 'midline', 'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power',
+        'qb draw' => 'quarterback draw', 'qb sneak' => 'quarterback sneak', 'sneak' => 'quarterback sneak', 'qb' => 'quarterback',
+        // routes
+        'drag' => 'shallow', 'drags' => 'shallow', 'shallow crosser' => 'shallow', 'crosser' => 'over', 'deep cross' => 'over',
+        'deep over' => 'over', 'square in' => 'dig', 'square out' => 'out', 'speed out' => 'quick out', 'fade' => 'go outside release', 'streak' => 'go',
+        'vertical' => 'go', 'fly' => 'go', 'hook' => 'curl', 'come back' => 'comeback', 'shoot' => 'flat',
+        'shoots' => 'flat', 'flare' => 'swing', 'hitch and go' => 'hitch-go', 'sluggo' => 'slant-go', 'slant and go' => 'slant-go',
+        'out and up' => 'out-up', 'post corner' => 'post-corner', 'corner post' => 'corner-post', 'seam read' => 'bender',
+        // families
+        '4 verticals' => 'four verticals', '4 verts' => 'four verticals', 'four verts' => 'four verticals', 'verts' => 'four verticals',
+        'all go' => 'four verticals', 'verticals' => 'four verticals', 'all hitches' => 'hitches', 'all hitch' => 'hitches',
+        'sail' => 'flood', 'snag' => 'spot', 'slant flat' => 'slant-flat', 'slants' => 'double slants', 'curl flat' => 'curl-flat',
+        'post dig' => 'post-dig', 'dig post' => 'post-dig', 'go dig' => 'go-dig', 'post wheel' => 'post-wheel', 'shallows' => 'shallow cross',
+        'hi lo' => 'levels', 'level' => 'levels', 'sprint out flood' => 'flood',
+        // protection and the drop
+        'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot', 'roll out' => 'half-boot',
+        'rollout' => 'half-boot', 'roll' => 'half-boot', 'bootleg' => 'boot', 'naked boot' => 'naked', 'half slide' => 'half-slide',
+        'full slide' => 'full-slide', 'slide' => 'slide', 'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man',
+        'seven man' => 'seven-man', 'max' => 'seven-man', 'max protect' => 'seven-man', 'quick game' => 'quick',
+    ];
+
+    private const LOOK = [
+        'corners pressed' => 'corners press', 'press corners' => 'corners press', 'corners pressing' => 'corners press',
+        'press coverage' => 'corners press', 'soft corners' => 'corners off', 'off corners' => 'corners off',
+        '5 man pressure' => 'five rush', 'five man pressure' => 'five rush', '5 man rush' => 'five rush', 'bring 5' => 'five rush',
+        '6 man pressure' => 'six rush', 'six man pressure' => 'six rush', '6 man rush' => 'six rush', 'bring 6' => 'six rush',
+        'all out blitz' => 'six rush', 'all out' => 'six rush', 'field pressure' => 'edge pressure field', 'boundary pressure' => 'edge pressure boundary',
+        'field edge' => 'edge pressure field', 'boundary edge' => 'edge pressure boundary', 'edge blitz' => 'edge pressure',
+        'rotate strong' => 'safety rotates strong', 'rotate weak' => 'safety rotates weak', 'rotated strong' => 'safety rotates strong',
+        'rotated weak' => 'safety rotates weak', 'rolled strong' => 'safety rotates strong', 'rolled weak' => 'safety rotates weak',
+        'blitz will' => 'will blitz', 'blitz mike' => 'mike blitz', 'blitz sam' => 'sam blitz', 'blitz nickel' => 'nickel blitz',
+    ];
+
+    private const FRONTS = [
+        '4-2-5' => '4-2 nickel', '42 nickel' => '4-2 nickel', '4-2' => '4-2 nickel', 'nickel 4-2' => '4-2 nickel', '4 down nickel' => '4-2 nickel',
+        '4-3' => '4-3 over', 'over' => '4-3 over', 'over front' => '4-3 over', '4-3 base' => '4-3 over', 'under' => '4-3 under',
+        'under front' => '4-3 under', '3-3-5' => '3-3 stack', '3-3' => '3-3 stack', '33 stack' => '3-3 stack', 'odd stack' => '3-3 stack',
+        'okie' => '3-4', '3-4 okie' => '3-4', '34' => '3-4', '3-4 base' => '3-4', '44' => '4-4', '4-4 stack' => '4-4', '52' => '5-2',
+        '5-2 monster' => '5-2', '46' => 'bear', 'bear 46' => 'bear', 'double eagle' => 'bear', 'mint' => 'tite', '62' => '6-2', '61' => '6-1',
+    ];
+
+    private const SHELLS = [
+        'cover zero' => 'cover 0', 'zero' => 'cover 0', 'zero blitz' => 'cover 0', 'cover 0 blitz' => 'cover 0', 'cover one' => 'cover 1', 'man free' => 'cover 1', '1 free' => 'cover 1',
+        'cover 1 man' => 'cover 1', 'free man' => 'cover 1', 'cover one robber' => 'cover 1 robber', 'robber' => 'cover 1 robber',
+        '1 robber' => 'cover 1 robber', 'cover two' => 'cover 2', 'cover 2 zone' => 'cover 2', 'cover 2 man' => '2-man', '2 man' => '2-man',
+        'two man' => '2-man', 'man under' => '2-man', 'cover two man' => '2-man', '2 man under' => '2-man', 'tampa' => 'tampa 2',
+        'cover three' => 'cover 3', 'cover 3 sky' => 'cover 3', '3 sky' => 'cover 3', 'three sky' => 'cover 3', '3 cloud' => 'cover 3 cloud',
+        'cover 3 buzz' => 'cover 3 weak', 'cover four' => 'cover 4', 'quarters' => 'cover 4', 'cover 4 quarters' => 'cover 4',
+        'quarters coverage' => 'cover 4', 'cover six' => 'cover 6', 'quarter quarter half' => 'cover 6', 'qqh' => 'cover 6',
+    ];
+
+    private const STEPS = ['1' => 'quick', 'one' => 'quick', '3' => 'three', 'three' => 'three', '5' => 'five', 'five' => 'five', '7' => 'seven', 'seven' => 'seven'];
+
+    /** A call in the words of the language. */
+    public static function call(string $words): string
+    {
+        $words = self::plain($words);
+        $words = preg_replace_callback(
+            '/\b(1|3|5|7|one|three|five|seven)[\s-]*steps?(?:\s+drop)?\b/i',
+            fn (array $m): string => self::STEPS[strtolower($m[1])],
+            $words,
+        ) ?? $words;
+        $words = self::put($words, self::CALL, self::ownCallWords());
+
+        return self::playAction(self::sides($words));
+    }
+
+    /** A look in the words of the language: the front first, then the shell, then the rest. */
+    public static function look(string $words): string
+    {
+        $words = self::sides(self::plain($words));
+        $words = preg_replace('/\b(?:cov|cvr)\b\.?/i', 'cover', $words) ?? $words;
+        $words = preg_replace('/\bc\s?([0-6])\b/i', 'cover $1', $words) ?? $words;
+        $words = preg_replace('/\bst\b/i', 'strong', preg_replace('/\bwk\b/i', 'weak', $words) ?? $words) ?? $words;
+        $words = self::put($words, self::LOOK, []);
+        [$shell, $rest] = self::first($words, self::SHELLS, Shells::names(), '(?<!shows )(?<!showing )(?<!plays )');
+        [$front, $rest] = self::first($rest, self::FRONTS, Fronts::names(), '(?<!to )');
+        if ($front === null && preg_match('/^\s*(?:,\s*)*nickel\b(?!\s+\w)/i', $rest) === 1) {
+            [$front, $rest] = ['4-2 nickel', preg_replace('/\bnickel\b/i', '', $rest, 1) ?? $rest];
+        }
+        if ($front === null || $shell === null) {
+            return $words;
+        }
+        $rest = preg_replace('/(^|,)\s*press\s*(?=,|$)/i', '$1 corners press', self::clean($rest)) ?? $rest;
+
+        return rtrim("$front, $shell, ".self::clean($rest), ', ');
+    }
+
+    /** Signs and units coaches write: "@ 6", "6 yds", "Z slant / H flat". */
+    private static function plain(string $words): string
+    {
+        $words = str_replace(['@', '’', '"'], [' at ', "'", ''], $words);
+        $words = preg_replace('/(?<=\d)\s*(?:yds?|yards?)\b\.?/i', '', $words) ?? $words;
+        $words = preg_replace('/\bto the (left|right|rt|lt|field|boundary)\b/i', '$1', $words) ?? $words;
+
+        return preg_replace('#\s*[/+]\s*#', ', ', $words) ?? $words;
+    }
+
+    /** Right and left as they are written; RT and LT stay the tackles where one is given a job or stood on. */
+    private static function sides(string $words): string
+    {
+        return preg_replace_callback(
+            '/(?<![\w#-])(rt|lt|rgt)\b\.?/i',
+            function (array $m) use ($words): string {
+                [$word, $at] = $m[0];
+                $before = rtrim(substr($words, 0, $at));
+                // A part begins with a man, never with a side.
+                $isTackle = preg_match('/(?:[:;,]|\bon)$/i', $before) === 1;
+
+                return $isTackle ? $word : (strtolower($word[0]) === 'r' ? 'right' : 'left');
+            },
+            $words,
+            flags: PREG_OFFSET_CAPTURE,
+        ) ?? $words;
+    }
+
+    /** "PA outside zone left" is that run faked. */
+    private static function playAction(string $words): string
+    {
+        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), Schemes::names());
+        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $pattern = '/\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+('.implode('|', $runs).')((?:\s+(?:left|right|field|boundary))?)(?!\s*fake)/i';
+
+        return preg_replace($pattern, '$1$2 fake', $words) ?? $words;
+    }
+
+    /**
+     * Puts phrases over, the longest first; the language's own phrases stay.
+     *
+     * @param  array<int|string, string>  $over
+     * @param  list<string>  $own
+     */
+    private static function put(string $words, array $over, array $own): string
+    {
+        $all = array_combine($own, $own) + $over;
+        $phrases = array_map(strval(...), array_keys($all));
+        usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $pattern = implode('|', array_map(fn (string $p): string => str_replace([' ', '\-'], '[ -]+', preg_quote($p, '/')), $phrases));
+
+        return preg_replace_callback("/(?<![\w#-])(?:$pattern)(?![\w-])/i", function (array $m) use ($all): string {
+            $said = strtolower(preg_replace('/[ -]+/', ' ', $m[0]) ?? $m[0]);
+
+            return $all[$said] ?? $m[0];
+        }, $words) ?? $words;
+    }
+
+    /**
+     * The first front or shell in a look, and what is left without it.
+     *
+     * @param  array<int|string, string>  $over
+     * @param  list<string>  $own
+     * @return array{string|null, string}
+     */
+    private static function first(string $words, array $over, array $own, string $notAfter): array
+    {
+        $all = [];
+        foreach (array_combine($own, $own) + $over as $said => $meant) {
+            $all[strtolower(str_replace('-', ' ', (string) $said))] = $meant;
+        }
+        $phrases = array_map(strval(...), array_keys($all));
+        usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $pattern = implode('|', array_map(fn (string $p): string => str_replace(' ', '[ -]+', preg_quote($p, '/')), $phrases));
+        if (preg_match("/$notAfter(?<![\w#-])(?:$pattern)(?![\w-])/i", $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return [null, $words];
+        }
+        [$said, $at] = $m[0];
+        $meant = $all[strtolower(preg_replace('/[ -]+/', ' ', $said) ?? $said)];
+
+        return [$meant, substr($words, 0, $at).', '.substr($words, $at + strlen($said))];
+    }
+
+    private static function clean(string $words): string
+    {
+        $words = preg_replace('/(?:\s*,\s*)+/', ', ', $words) ?? $words;
+
+        return trim($words, ", \t");
+    }
+
+    /** @return list<string> phrases that mean themselves */
+    private static function ownCallWords(): array
+    {
+        $all = [...Sets::names(), ...array_keys(Routes::all()), ...array_keys(Drawn::catalogue([])), ...Schemes::names(), ...array_column(Scheme::cases(), 'value')];
+
+        return array_values(array_filter(
+            array_map(strval(...), $all),
+            fn (string $p): bool => str_contains($p, ' ') || str_contains($p, '-'),
+        ));
+    }
+}
