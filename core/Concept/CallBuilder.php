@@ -68,6 +68,7 @@ final class CallBuilder
         $families = $build->families();
         if ($draft->run === null) {
             $build->otherSides($families);
+            $build->routes = array_diff_key($build->routes, array_flip($draft->stays));
             $build->staysIn($families) ? $build->blockers() : $build->clearOuts();
         }
         $build->deeper();
@@ -242,7 +243,7 @@ final class CallBuilder
         $seven = $this->draft->protection?->scheme->keepsSeven() ?? false;
         foreach (Side::cases() as $side) {
             foreach ($this->count->on($side) as $n => $letter) {
-                if (! isset($this->routes[$letter]) && ! ($seven && $this->inline($letter))) {
+                if (! isset($this->routes[$letter]) && ! $this->stays($letter) && ! ($seven && $this->inline($letter))) {
                     $this->routes[$letter] = RouteSpec::of($n === 0 ? 'go' : 'seam', flag: Flag::Clear);
                     $this->assumed[] = "$letter ".($n === 0 ? 'go' : 'seam').' clears out';
                 }
@@ -251,13 +252,19 @@ final class CallBuilder
         $shallow = array_filter($this->routes, fn (RouteSpec $r): bool => $r->name === 'shallow') !== [];
         $free = $shallow && $this->draft->schools->is('SET-29', 'B');
         foreach ($seven ? [] : $this->count->backs as $letter) {
-            if (! isset($this->routes[$letter])) {
+            if (! isset($this->routes[$letter]) && ! $this->stays($letter)) {
                 // A back straight behind the ball goes where the passer rolls.
                 $side = $this->rolls !== null && abs($this->lineup->men[$letter]->xYd) < 0.5 ? $this->rolls : null;
                 $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: ! $free, side: $side);
                 $this->assumed[] = $free ? "$letter flat, free to release" : "$letter checks the rush, then the flat";
             }
         }
+    }
+
+    /** Whether the words keep a man in to block. */
+    private function stays(string $letter): bool
+    {
+        return in_array($letter, $this->draft->stays, true);
     }
 
     /**

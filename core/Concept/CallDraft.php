@@ -41,6 +41,9 @@ final class CallDraft
     /** @var array<string, RouteSpec> by letter, in the order said */
     public array $routes = [];
 
+    /** @var list<string> letters told to stay in and block on a pass */
+    public array $stays = [];
+
     /** @var list<string>|null letters in the order said */
     public ?array $reads = null;
 

@@ -25,6 +25,9 @@ use Jacotaxis\Core\School\Schools;
 /** Reads the call language: words -> call. What is not understood is named with the nearest words known here. */
 final class CallParser
 {
+    /** What keeps a man in on a pass. */
+    private const STAYS = ['block', 'blocks', 'stay', 'stays', 'protect', 'protects', 'max'];
+
     private CallDraft $draft;
 
     private Tokens $tokens;
@@ -219,8 +222,14 @@ final class CallParser
 
             return;
         }
-        if (isset($this->draft->routes[$letter])) {
+        if (isset($this->draft->routes[$letter]) || in_array($letter, $this->draft->stays, true)) {
             throw NotUnderstood::twice($letter);
+        }
+        if ($this->draft->run === null && $this->tokens->take(...self::STAYS) !== null) {
+            $this->tokens->skip('in', 'block', 'blocks');
+            $this->draft->stays[] = $letter;
+
+            return;
         }
         if (! (new RunParser($this->tokens, $this->men, $this->draft))->order($letter)) {
             $this->draft->routes[$letter] = $this->men->route($letter);

@@ -97,11 +97,13 @@ final class Describer
             }
         }
         $body = [...$parts, ...array_map(fn (string $l): string => $this->assignment($l), $said)];
+        $body = [...$body, ...$this->blocks($body)];
         if (! $this->same($this->back(implode('; ', $body))) && $this->call->reads !== []) {
             $body[] = 'read '.implode(', ', $this->call->reads);
         }
         if (! $this->same($this->back(implode('; ', $body)))) {
             $body = array_map(fn (string $l): string => $this->assignment($l), array_keys($this->call->routes));
+            $body = [...$body, ...$this->blocks($body)];
             $body = $this->call->reads === [] ? $body : [...$body, 'read '.implode(', ', $this->call->reads)];
         }
 
@@ -119,6 +121,20 @@ final class Describer
         }
 
         return array_map(fn (array $f): string => "{$f['family']->name} {$f['side']->value}", $families);
+    }
+
+    /**
+     * Men who stay in although the words so far would send them out.
+     *
+     * @param  list<string>  $parts  what is said so far
+     * @return list<string>
+     */
+    private function blocks(array $parts): array
+    {
+        $back = $this->back(implode('; ', $parts));
+        $out = array_keys(array_diff_key($back->routes ?? [], $this->call->routes));
+
+        return array_map(fn (string $l): string => "$l block", $out);
     }
 
     private function assignment(string $letter): string

@@ -52,6 +52,9 @@ final class NotUnderstood extends DomainException
     {
         $near = [];
         foreach ($known as $candidate) {
+            if ($candidate === $word) {
+                continue;
+            }
             $distance = levenshtein(mb_strcut($word, 0, 60), $candidate);
             if ($distance <= max(2, intdiv(strlen($candidate), 3)) || str_starts_with($candidate, $word)) {
                 $near[$candidate] = $distance;

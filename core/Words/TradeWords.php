@@ -34,11 +34,11 @@ final class TradeWords
         'power o' => 'power', 'counter trey' => 'counter', 'counter gt' => 'counter', 'gt counter' => 'counter', 'gt' => 'counter',
         'jet sweep' => 'jet', 'fly sweep' => 'jet', 'speed sweep' => 'jet', 'inside veer' => 'triple', 'triple option' => 'triple',
         'crack toss' => 'crack', 'toss crack' => 'crack', 'toss sweep' => 'toss', 'quick pitch' => 'toss', 'speed' => 'speed option',
-        'buck sweep' => 'buck', 'midline option' => 'midline', 'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power',
+        'buck sweep' => 'buck', 'veer' => 'triple', 'isolation' => 'iso', 'midline option' => 'midline', 'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power',
         'qb draw' => 'quarterback draw', 'qb sneak' => 'quarterback sneak', 'sneak' => 'quarterback sneak', 'qb' => 'quarterback',
         // routes
         'drag' => 'shallow', 'drags' => 'shallow', 'shallow crosser' => 'shallow', 'crosser' => 'over', 'deep cross' => 'over',
-        'deep over' => 'over', 'square in' => 'dig', 'square out' => 'out', 'speed out' => 'quick out', 'fade' => 'go outside release', 'streak' => 'go',
+        'deep over' => 'over', 'square in' => 'dig', 'square out' => 'out', 'speed out' => 'quick out', 'fade' => 'go outside release', 'glance' => 'post 6', 'streak' => 'go',
         'vertical' => 'go', 'fly' => 'go', 'hook' => 'curl', 'come back' => 'comeback', 'shoot' => 'flat',
         'shoots' => 'flat', 'flare' => 'swing', 'hitch and go' => 'hitch-go', 'sluggo' => 'slant-go', 'slant and go' => 'slant-go',
         'out and up' => 'out-up', 'post corner' => 'post-corner', 'corner post' => 'corner-post', 'seam read' => 'bender',
@@ -96,6 +96,8 @@ final class TradeWords
             fn (array $m): string => self::STEPS[strtolower($m[1])],
             $words,
         ) ?? $words;
+        // A drag this deep is no shallow any more.
+        $words = preg_replace('/\bdrag\s+(?:at\s+)?(?=1\d)/i', 'over ', $words) ?? $words;
         $words = self::put($words, self::CALL, self::ownCallWords());
 
         return self::playAction(self::sides($words));
@@ -128,6 +130,8 @@ final class TradeWords
         $words = str_replace(['@', '’', '"'], [' at ', "'", ''], $words);
         $words = preg_replace('/(?<=\d)\s*(?:yds?|yards?)\b\.?/i', '', $words) ?? $words;
         $words = preg_replace('/\bto the (left|right|rt|lt|field|boundary)\b/i', '$1', $words) ?? $words;
+
+        $words = preg_replace('/\s+[-–]\s+/u', ', ', $words) ?? $words;
 
         return preg_replace('#\s*[/+]\s*#', ', ', $words) ?? $words;
     }

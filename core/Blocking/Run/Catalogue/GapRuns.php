@@ -17,7 +17,7 @@ final class GapRuns
     /** @return list<RunScheme> */
     public static function all(): array
     {
-        return [self::duo(), self::power(), self::counter(), self::trap(), self::jetCounter(), self::belly(), self::buck(), self::dive()];
+        return [self::duo(), self::power(), self::counter(), self::trap(), self::jetCounter(), self::belly(), self::buck(), self::dive(), self::iso()];
     }
 
     private static function duo(): RunScheme
@@ -190,6 +190,25 @@ final class GapRuns
             flowYd: 0.2,
             jobs: [],
             meshS: 0.4,
+        );
+    }
+
+    /** The fullback leads on the inside backer, everybody else has the man in front of him. */
+    private static function iso(): RunScheme
+    {
+        return new RunScheme(
+            name: 'iso',
+            words: 'the fullback leads through the bubble on the inside backer, the line has the men in front of it',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'B',
+            gaps: ['A', 'B'],
+            stepYd: 0.0,
+            flowYd: 0.4,
+            jobs: [
+                JobRow::read('fullback|playside wing|backside wing', 'two backs or wing', 'lead', 'inside backer/left for the lead'),
+            ],
+            ownsInside: true,
         );
     }
 }
