@@ -19,7 +19,7 @@ final readonly class Question
     /**
      * @param  array<string, string>  $schools  words by letter, A first
      * @param  string|null  $default  letter, or null: unset until the staff chooses
-     * @param  string|null  $part  one of PARTS, or null while nothing reads it yet
+     * @param  string  $part  one of PARTS
      */
     public function __construct(
         public string $id,
@@ -27,12 +27,12 @@ final readonly class Question
         public array $schools,
         public ?string $default,
         public string $why,
-        public ?string $part,
+        public string $part,
     ) {
     }
 
     public function changes(): string
     {
-        return $this->part === null ? 'kept with the book; nothing reads it yet' : self::PARTS[$this->part];
+        return self::PARTS[$this->part];
     }
 }

@@ -28,6 +28,7 @@ final readonly class Schools
         foreach ($values as $id => $value) {
             OpenValues::check((string) $id, $value);
         }
+        $chosen = array_filter($chosen, fn (string $id): bool => ! Questions::isGone($id), ARRAY_FILTER_USE_KEY);
         foreach ($chosen as $id => $letter) {
             if (! Questions::has((string) $id, $letter)) {
                 throw new DomainException("\"$letter\" is no school of $id: the staff book lists them.");
@@ -47,6 +48,12 @@ final readonly class Schools
     public function value(string $id): ?float
     {
         return $this->values[$id] ?? OpenValues::default($id);
+    }
+
+    /** Whether the staff chose a letter, or did not choose and the case asks for it. */
+    public function isFor(string $id, string $letter, string $byCase): bool
+    {
+        return ($this->chosen[$id] ?? $byCase) === $letter;
     }
 
     public function is(string $id, string $letter): bool

@@ -74,7 +74,9 @@ final readonly class Box
             if (abs($d->xYd) <= $edge || $onLine || isset($counted[$d->role])) {
                 $in[] = $d->role;
             } elseif (abs($d->xYd) <= $edge + self::HALF_YD) {
-                $half[] = $d->role;
+                // Half in: asked, out or in by the staff (SET-20).
+                $in = $schools->is('SET-20', 'C') ? [...$in, $d->role] : $in;
+                $half = $schools->is('SET-20', 'A') ? [...$half, $d->role] : $half;
             }
         }
         $blockers = $lineup->blockers();

@@ -23,6 +23,9 @@ final readonly class AfterBreakRows
 
     private const UNDER_YD = 0.5;
 
+    /** How far a hitch comes back to the ball where that is taught, yards (product default). */
+    private const BACK_YD = 1.0;
+
     /** Doubt of a speed from plots, one sigma, yards a second. */
     private const SPEED_SD = 0.8;
 
@@ -46,7 +49,9 @@ final readonly class AfterBreakRows
         $broke = $run->break()->t;
         $planned = fn (float $after): array => $run->path->at($broke + $after);
         $sd = max(0.1, hypot(hypot($a['sdYYd'], $b['sdYYd']), $marked ? 0.0 : 0.5));
-        $rows = [Row::of($letter, 'depth after the break', 'yd', $planned($to - $from)[1] - $planned(0.0)[1], $b['yYd'] - $a['yYd'], $sd)];
+        // A hitch that is taught back to the ball gives ground toward it (SET-08).
+        $back = $run->spec->name === 'hitch' && $this->m->film->setting->schools->is('SET-08', 'B') ? self::BACK_YD : 0.0;
+        $rows = [Row::of($letter, 'depth after the break', 'yd', $planned($to - $from)[1] - $planned(0.0)[1] - $back, $b['yYd'] - $a['yYd'], $sd)];
         // Whether he settles shows late: at the catch, or as long as he is followed.
         $last = min($this->caught($letter) ?? INF, $track->to());
         $then = $last - self::FINISH_S > $from ? $track->at($last - self::FINISH_S) : null;

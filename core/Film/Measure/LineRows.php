@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
+use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
@@ -182,7 +183,13 @@ final readonly class LineRows
             $sd = [max($sd[0], $d['sdYYd']), max($sd[1], hypot($b['sdXYd'], $d['sdXYd']))];
         }
 
-        return [Row::upTo($letter, self::PAST, 'yd', 0.0, $past, $sd[0]), Row::upTo($letter, self::ACROSS, 'yd', 0.0, $across, $sd[1])];
+        // At the edge of a jet it is enough to be in the way (SET-18).
+        $edge = $run->resolved->run->scheme()->kind === RunKind::Jet && $inside > self::HEAD_UP_YD ? 'B' : 'A';
+        $acrossRow = $this->m->film->setting->schools->isFor('SET-18', 'B', $edge)
+            ? Row::of($letter, self::ACROSS, 'yd', null, $across, $sd[1])
+            : Row::upTo($letter, self::ACROSS, 'yd', 0.0, $across, $sd[1]);
+
+        return [Row::upTo($letter, self::PAST, 'yd', 0.0, $past, $sd[0]), $acrossRow];
     }
 
     /** A puller with nobody to kick: how far the nearest man is from where he should have met him (JET-05). */

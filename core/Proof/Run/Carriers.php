@@ -30,6 +30,9 @@ final class Carriers
 
     private const OFF_LINE_YD = 0.4;
 
+    /** How much wider he runs behind the edge of a lead, yards (product default). */
+    private const BEHIND_LEAD_YD = 0.8;
+
     /** How far the ball is ridden down the line, and how fast the quarterback moves there, yards and yards a second. */
     private const RIDE_YD = 1.2;
 
@@ -206,8 +209,13 @@ final class Carriers
         );
         $from = $scheme->gives ? $scheme->meshS + self::SNAP_S : self::SNAP_S;
         [$mx, $my] = $scheme->gives ? $this->mesh() : [$start->xYd, $start->yYd];
+        // Over the spot the dive key left, or wider behind the edge of the lead (SET-34).
+        $schools = $this->scene->setting->schools;
+        $dive = $this->resolved->key('give');
+        $over = $dive !== null && $schools->is('SET-34', 'B') ? max(0.5, $front->u($dive)) : $u - 1.2;
+        $u += $schools->is('SET-34', 'C') ? self::BEHIND_LEAD_YD : 0.0;
         $path = (new PathBuilder($this->scene->setting->law('Q'), $mx, $my, $scheme->gives ? self::RIDES_YD_S * $this->sign : 0.0))
-            ->to($this->x($u - 1.2), min(-0.8, $start->yYd + 1.5))->cut(CutKind::Bend)->to($this->x($u), 0.6)->cut(CutKind::Speed)->run(0.0);
+            ->to($this->x($over), min(-0.8, $start->yYd + 1.5))->cut(CutKind::Bend)->to($this->x($u), 0.6)->cut(CutKind::Speed)->run(0.0);
         $path = $this->after($from + ($scheme->gives ? 0.0 : 0.15), $start->xYd, $start->yYd, $path);
 
         return new Carrier(

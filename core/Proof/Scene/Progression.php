@@ -86,7 +86,13 @@ final class Progression
     /** When the ball may leave first: a fake takes its time before his feet are his own. */
     private static function firstPlant(Scene $scene): float
     {
-        return $scene->drop->firstPlant() + ($scene->call->fake === null ? 0.0 : Fake::TIME_S);
+        $fake = $scene->call->fake;
+        // Off an option staffs count the fake out, throw earlier or do not throw on a count at all (SET-27).
+        $share = $fake?->run($scene->strong)?->scheme()->isOption() === true ? match ($scene->setting->schools->choice('SET-27')) {
+            'B' => 0.5, 'C' => 0.0, default => 1.0
+        } : 1.0;
+
+        return $scene->drop->firstPlant() + ($fake === null ? 0.0 : $share * Fake::TIME_S);
     }
 
     /** Angle in degrees under which the quarterback sees the break. */

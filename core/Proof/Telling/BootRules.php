@@ -35,18 +35,36 @@ final class BootRules
         }
         $edge = $proof->pair?->base?->resolved->front->emol($roll);
         if ($edge === null || $man->side() === $roll) {
-            return $edge === null ? null : ['job' => "Call side: blocks the C-gap man, the $edge", 'target' => $edge];
+            return $edge === null ? null : self::callSide($proof, $edge, $roll);
         }
 
         return self::across($proof, $edge, $roll);
     }
 
+    /** On the call side the C gap is his, or he reads the edge man like one who comes across (SET-24). @return array{job: string, target: string} */
+    private static function callSide(Proof $proof, string $edge, Side $roll): array
+    {
+        if ($proof->scene->setting->schools->is('SET-24', 'B')) {
+            return ['job' => "Call side: reads the $edge, ".self::logsOrKicks($proof, $edge, $roll), 'target' => $edge];
+        }
+
+        return ['job' => "Call side: blocks the C-gap man, the $edge", 'target' => $edge];
+    }
+
     /** Coming across he reads the hips: squeezing in is logged, widening is kicked; what is muddy the staff decides (SET-25). @return array{job: string, target: string} */
     private static function across(Proof $proof, string $edge, Side $roll): array
     {
+        $does = self::logsOrKicks($proof, $edge, $roll);
+
+        return ['job' => "Comes across to the $edge, $does; the next man outside is the quarterback's", 'target' => $edge];
+    }
+
+    private static function logsOrKicks(Proof $proof, string $edge, Side $roll): string
+    {
         $d = $proof->pair?->base?->resolved->front->men[$edge];
         $moves = $d?->movement === null ? 0.0 : ($d->movement->to($d->xYd, $d->yYd)[0] - $d->xYd) * $roll->sign();
-        $does = match (true) {
+
+        return match (true) {
             $moves < -self::MUDDY_YD => 'he squeezes: logs him',
             $moves > self::MUDDY_YD => 'he widens: kicks him out',
             default => match ($proof->scene->setting->schools->choice('SET-25')) {
@@ -55,8 +73,6 @@ final class BootRules
                 default => 'muddy: decides at once, log or kick (unset in the staff book)',
             },
         };
-
-        return ['job' => "Comes across to the $edge, $does; the next man outside is the quarterback's", 'target' => $edge];
     }
 
     /** Short fake, then the A gap the nose leaves (PRO-02). @return array{job: string, target: null} */

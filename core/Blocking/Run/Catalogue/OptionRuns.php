@@ -150,7 +150,7 @@ final class OptionRuns
             stepYd: 0.2,
             flowYd: 0.0,
             jobs: [
-                JobRow::read('playside wide', 'open surface, not man', 'crack', 'free safety'),
+                JobRow::read('playside wide', 'open surface, not man, school SET-39 A', 'crack', 'free safety'),
                 JobRow::read('playside wide', '', 'stalk', 'corner playside'),
                 JobRow::read('playside back|fullback', '', 'lead', 'corner playside/support playside/playside safety'),
                 JobRow::read('playside wing|playside slot', '', 'arc', 'support playside/playside safety'),

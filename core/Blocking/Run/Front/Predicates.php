@@ -21,7 +21,7 @@ final readonly class Predicates
         'uncovered', 'playside guard covered', 'nose', 'shade', 'dive key on guard', 'condensed',
         'wide split', 'man', 'mike over the top', '#2 crosses', 'edge man third', 'emol on end',
         'fill too long', 'loose second level', 'backer on the edge playside', 'backer on the edge backside',
-        'able to reach the end', 'arc playside', 'arc backside', 'split across', 'school SET-36 A', 'school SET-36 B',
+        'able to reach the end', 'arc playside', 'arc backside', 'split across', 'school SET-36 A', 'school SET-36 B', 'school SET-39 A',
     ];
 
     /** A fill for the puller longer than this is too long for a guard, yards (JET-05: a 5 is too far). */

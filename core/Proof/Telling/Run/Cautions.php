@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
 use Jacotaxis\Core\Field\Finding;
+use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Proof\Run\RunProof;
 
 /**
@@ -21,6 +22,9 @@ final class Cautions
         'split' => ['wham', 'comes across at full speed on a man who looks into the backfield: shoulders up, from the front', ['NFHS 9-4-3n', 'NCAA 9-1-18', 'NFL 12-2-7']],
     ];
 
+    /** Where a staff blocks low and the book of the level has it (SET-35). */
+    private const LOW = 'may go low only from the front, inside the free-blocking zone, and never on a man somebody else has (chop)';
+
     /** @return list<Finding> */
     public static function of(RunProof $proof): array
     {
@@ -30,6 +34,8 @@ final class Cautions
         foreach ($proof->resolved->blocks as $letter => $block) {
             if (isset(self::BLOCKS[$block->verb->value]) && $block->target !== null) {
                 [$code, $text, $rules] = self::BLOCKS[$block->verb->value];
+                $low = $code === 'low-block' && $book !== RuleSet::Nfhs && $proof->scene->setting->schools->is('SET-35', 'B');
+                $text = $low ? self::LOW : $text;
                 $findings[$code] ??= new Finding(
                     "caution-$code",
                     Finding::INFO,
