@@ -16,7 +16,7 @@ final class Questions
         'SET-02' => ['Aim off the shoulder against press', ['1 to 2 yd', '1 yd', 'just past the frame'], 'A', 'the widest band', 'release'],
         'SET-03' => ['Side attacked first against press', ['his leverage side', 'opposite to where you go'], 'A', 'he must declare', 'release'],
         'SET-04' => ['Set-up against press', ['quicks', 'one-step counter or hop', 'full steps'], 'A', 'by the gap between them', 'release'],
-        'SET-05' => ['The press man\'s hands', ['chop or rip', 'avoid by feet'], null, 'by the case: A when he jams, else B', 'release'],
+        'SET-05' => ['The press man\'s hands', ['chop or rip', 'avoid by feet'], null, 'by the case: A when he jams', 'release'],
         'SET-06' => ['What the press man keys', ['hips', 'upper body'], 'A', 'a fake needs both', 'release'],
         'SET-07' => ['Foot of the hitch break', ['inside drop', 'outside snap-down with gather'], 'A', 'worth half a yard', 'film'],
         'SET-08' => ['Finish of a hitch', ['hold the ground', 'back to the ball'], 'A', 'he keeps the window', 'film'],

@@ -29,7 +29,7 @@ function under(string $call, string $look, string $id, string $letter, ?Situatio
 }
 
 /** A measure of a film under a school. */
-function measured(string $call, string $look, string $measure, string $man, string $id, string $letter): ?Row
+function rowUnder(string $call, string $look, string $measure, string $man, string $id, string $letter): ?Row
 {
     $film = filmed($call, $look);
     $setting = new Setting($film->setting->situation, schools: Schools::of([$id => $letter]));
@@ -64,8 +64,8 @@ function schoolsAsked(): array
     $clock = fn (string $l): ?array => array_column(Told::report(under('under center double-slot, triple right fake: Z post, H flat; read H, Z', '4-4, cover 3', 'SET-27', $l))['reads'], 'slot', 'man')['H'];
 
     return [
-        'SET-08' => ['SET-08', 'A', 'B', fn (string $l): ?float => measured('gun 2x2 right: Z hitch 6; read Z', '4-2 nickel, cover 3', 'depth after the break', 'Z', 'SET-08', $l)?->planned],
-        'SET-18' => ['SET-18', 'A', 'B', fn (string $l): ?float => measured('gun 2x2 right: zone right', '4-2 nickel, cover 3', 'his man across his face', 'RT', 'SET-18', $l)?->error() !== null],
+        'SET-08' => ['SET-08', 'A', 'B', fn (string $l): ?float => rowUnder('gun 2x2 right: Z hitch 6; read Z', '4-2 nickel, cover 3', 'depth after the break', 'Z', 'SET-08', $l)?->planned],
+        'SET-18' => ['SET-18', 'A', 'B', fn (string $l): ?float => rowUnder('gun 2x2 right: zone right', '4-2 nickel, cover 3', 'his man across his face', 'RT', 'SET-18', $l)?->error() !== null],
         'SET-20' => ['SET-20', 'A', 'C', $box],
         'SET-20 out' => ['SET-20', 'A', 'B', $box],
         'SET-24' => ['SET-24', 'A', 'B', $calls],

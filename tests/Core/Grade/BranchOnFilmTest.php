@@ -10,7 +10,7 @@ use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Words\LookParser;
 
 /** A run filmed against a look in which somebody moves, worked on as if nobody had said so. */
-function moved(string $call, string $look, string $moves): Grader
+function stunted(string $call, string $look, string $moves): Grader
 {
     $film = filmed($call, $moves === '' ? $look : "$look, $moves");
     $plain = LookParser::parse($look);
@@ -19,7 +19,7 @@ function moved(string $call, string $look, string $moves): Grader
 }
 
 /** Whom each man has on film, of those named. @param  list<string>  $men @return array<string, string|null> */
-function had(Grader $grader, array $men): array
+function blocked(Grader $grader, array $men): array
 {
     $blocks = $grader->measures->jobs()->resolved->blocks;
 
@@ -31,7 +31,7 @@ const INSIDE = 'gun 2x2 right: zone right';
 const WIDE = 'under center wing right: outside zone right';
 
 it('grades the jobs of the branch when a man did what it speaks of', function (string $call, string $look, string $moves, array $targets): void {
-    expect(had(moved($call, $look, $moves), array_keys($targets)))->toBe($targets);
+    expect(blocked(stunted($call, $look, $moves), array_keys($targets)))->toBe($targets);
 })->with([
     'duo, nobody moves' => [DUO, '4-2 nickel, cover 3', '', ['LT' => 'left end', 'LG' => 'will']],
     'duo, the end slants into the guard' => [DUO, '4-2 nickel, cover 3', 'left end slants right', ['LT' => 'will', 'LG' => 'left end']],
@@ -43,7 +43,7 @@ it('grades the jobs of the branch when a man did what it speaks of', function (s
 ]);
 
 it('charges nobody who took the man who came to him', function (string $call, string $look, string $moves, string $man): void {
-    $grader = moved($call, $look, $moves);
+    $grader = stunted($call, $look, $moves);
     $gap = $grader->measures->row($man, 'gap to his man');
     $charged = array_filter($grader->faults(), fn (array $f): bool => $f['man'] === $man && in_array($f['measure'], ['gap to his man', LineRows::PAST], true));
     expect($gap?->done)->toBeLessThan(2.0)->and($charged)->toBe([]);
@@ -54,11 +54,11 @@ it('charges nobody who took the man who came to him', function (string $call, st
 
 it('tells the man what he was asked then', function (): void {
     $asked = fn (Grader $g): string => array_column((new Proposal($g))->all(), 'asked', 'man')['LG'];
-    expect($asked(moved(DUO, '4-2 nickel, cover 3', 'left end slants right')))->toContain('left end')
-        ->and($asked(moved(DUO, '4-2 nickel, cover 3', '')))->not->toContain('left end');
+    expect($asked(stunted(DUO, '4-2 nickel, cover 3', 'left end slants right')))->toContain('left end')
+        ->and($asked(stunted(DUO, '4-2 nickel, cover 3', '')))->not->toContain('left end');
 });
 
 it('leaves the choice of a man who is read to the decision', function (): void {
-    $grader = moved(INSIDE, '4-2 nickel, cover 3', 'left end squeezes');
+    $grader = stunted(INSIDE, '4-2 nickel, cover 3', 'left end squeezes');
     expect($grader->measures->jobs())->toBe($grader->measures->run());
 });

@@ -111,13 +111,15 @@ it('merges a book: new entries in, clashes as said, mine where nothing is said',
 
 it('has every question of the rules with its schools, a default or unset, and what it changes', function (): void {
     $all = Questions::all();
-    expect(array_keys($all))->toBe(array_map(fn (int $n): string => sprintf('SET-%02d', $n), range(1, 40)));
+    // What nothing follows is not asked: it comes back with the part that reads it.
+    $asked = array_values(array_diff(range(1, 40), [28, 30, 32, 33, 38]));
+    expect(array_keys($all))->toBe(array_map(fn (int $n): string => sprintf('SET-%02d', $n), $asked));
     foreach ($all as $question) {
         expect(count($question->schools))->toBeGreaterThanOrEqual(2)
             ->and($question->default === null || isset($question->schools[$question->default]))->toBeTrue()
             ->and($question->changes())->not->toBe('');
     }
-    expect(array_keys(array_filter($all, fn ($q): bool => $q->default === null)))->toBe(['SET-25', 'SET-38']);
+    expect(array_keys(array_filter($all, fn ($q): bool => $q->default === null)))->toBe(['SET-05', 'SET-18', 'SET-25']);
 });
 
 it('UNS-01, UNS-02: every open value says what it holds back and what would decide it; a default is the product\'s', function (): void {
