@@ -22,6 +22,21 @@ test('says a call in the call line, with help for a wrong word', async ({ page }
     await expect(page.getByRole('slider', { name: 'H, dig, break depth' })).toBeVisible();
 });
 
+test('takes a call and a look as a coach types them', async ({ page }) => {
+    const line = page.getByRole('combobox', { name: 'Call line' });
+    await line.fill('doubles rt smash lt');
+    await line.press('Enter');
+    await expect(line).toHaveValue('gun 2x2 right: smash left');
+    const look = page.getByRole('combobox', { name: 'Look line' });
+    await look.fill('c3 4-2-5 press');
+    await look.press('Enter');
+    await expect(look).toHaveValue('4-2 nickel, cover 3, corners press');
+    await line.fill('gun trips rt: smash rt; R block');
+    await line.press('Enter');
+    await expect(line).toHaveValue('gun trips right: smash right; R block');
+    await expect(page.getByTestId('verdict')).toBeVisible();
+});
+
 test('drags a break and everything follows; undo, redo, save, reload', async ({ page }) => {
     await openCall(page, 'Trips smash');
     const handle = page.getByRole('slider', { name: 'H, corner, break depth' });

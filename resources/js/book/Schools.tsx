@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { StaffBook } from '../api/types';
+import { capital } from '../ui/words';
 import type { Lists } from './useBook';
 
 type Props = { data: StaffBook; onSave: (lists: Lists, words: string) => Promise<boolean> };
@@ -56,7 +57,9 @@ export function Schools({ data, onSave }: Props) {
                                 <th scope="row" className="py-1.5 pr-3 font-semibold">
                                     {q.question}
                                     {now === null && (
-                                        <span className="block text-[12px] text-amber">unset: choose</span>
+                                        <span className="block text-[12px] text-amber">
+                                            {q.why.startsWith('by the case') ? 'unset: by the case' : 'unset: choose'}
+                                        </span>
                                     )}
                                 </th>
                                 <td className="py-1">
@@ -100,7 +103,13 @@ export function Schools({ data, onSave }: Props) {
                                 </td>
                                 <td className="py-1.5 text-[12px] text-soft">
                                     {q.changes}
-                                    {q.why && <span className="block">Default because: {q.why}</span>}
+                                    {q.why && (
+                                        <span className="block">
+                                            {q.why.startsWith('by the case')
+                                                ? capital(q.why)
+                                                : `Default because: ${q.why}`}
+                                        </span>
+                                    )}
                                 </td>
                             </tr>
                         );

@@ -5,6 +5,9 @@ import type { Fix, LookDocument, ProofAnswer } from '../api/types';
 import { plain } from '../ui/words';
 import { useLetters } from '../ui/useLetters';
 
+/** Numbers of this program's own rules: they say nothing to a coach; those of a rule book do. */
+const OUR_RULE = /^[A-Z]{3}-\d{2}$/;
+
 type Props = {
     proof: ProofAnswer;
     chosen: string | null;
@@ -137,7 +140,7 @@ function Findings({ proof, onFix }: { proof: ProofAnswer; onFix: Props['onFix'] 
                     )}
                 >
                     {f.text}
-                    {f.rule && <span className="text-soft narrow"> {f.rule}</span>}
+                    {f.rule && !OUR_RULE.test(f.rule) && <span className="text-soft narrow"> {f.rule}</span>}
                     {f.apply && f.apply.do !== 'number' ? (
                         <button
                             type="button"

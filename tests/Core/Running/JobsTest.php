@@ -69,11 +69,11 @@ it('gives each of the eleven his job', function (string $call, string $look, arr
     ], ['jack'], []],
     'quarterback wham off jet, 4-2 (JET-06)' => ['gun two-back right, Z jet left: quarterback wham left', '4-2 nickel, cover 3', [
         'LT' => 'Doubles the left end with LG, keeps him',
-        'LG' => 'Doubles the left end with LT, climbs to the will',
+        'LG' => 'Doubles the left end with LT, climbs to the free safety',
         'C' => 'Blocks the left tackle',
         'RG' => 'Doubles the right tackle with RT, climbs to the mike',
         'RT' => 'Doubles the right tackle with RG, keeps him',
-        'F' => 'Leads on the free safety',
+        'F' => 'Leads on the will',
         'R' => 'Releases around the end to the strong safety, outside shoulder',
         'X' => 'Stalks the left corner, one yard in front of him',
         'Y' => 'Reaches the right end',

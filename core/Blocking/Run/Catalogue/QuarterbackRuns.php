@@ -32,7 +32,7 @@ final class QuarterbackRuns
             flowYd: 1.2,
             jobs: [
                 JobRow::read('fullback', 'two backs', 'arc', 'overhang playside/support playside/playside safety'),
-                JobRow::read(self::BACK, '', 'lead', 'inside backer/left for the lead/emol backside', late: true),
+                JobRow::read(self::BACK, '', 'lead', 'inside backer/left for the lead/emol backside'),
             ],
             meshS: 0.4,
             gives: false,
