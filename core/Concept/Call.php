@@ -72,11 +72,6 @@ final readonly class Call
         return Lineup::of($this->men($situation->frame(), $clock), $situation->frame(), $situation->hash, $this->formation->side);
     }
 
-    public function isRun(): bool
-    {
-        return $this->run !== null;
-    }
-
     /** Number of the read of a man, from 1, or null when he has none. */
     public function readNumber(string $letter): ?int
     {

@@ -74,12 +74,6 @@ final class Technique
         return array_values(array_unique(str_split(self::MAP[$technique][2])));
     }
 
-    /** Whether a technique stands straight on his man and may take either gap. */
-    public static function headUp(string $technique): bool
-    {
-        return strlen(self::MAP[$technique][2]) === 2;
-    }
-
     /** The technique of a given shade (-1 inside, 0 head-up, 1 outside) on a lineman, by his letter; null when the line has none there. */
     public static function on(string $letter, float $shade, Side $side, Lineup $lineup, bool $slides = true): ?string
     {

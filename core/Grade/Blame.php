@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Grade;
 
 use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\School\Schools;
 
@@ -36,7 +37,7 @@ final readonly class Blame
             return null;
         }
 
-        return $this->mesh() ?? $this->catcher() ?? $this->late() ?? $this->quarterback() ?? $this->mover() ?? $this->block() ?? $this->call() ?? self::row('undetermined', null, 'Nothing measured or charted tells whose it was.');
+        return $this->mesh() ?? $this->catcher() ?? $this->late() ?? $this->brokenUp() ?? $this->quarterback() ?? $this->mover() ?? $this->block() ?? $this->call() ?? self::row('undetermined', null, 'Nothing measured or charted tells whose it was.');
     }
 
     /** A spoiled mesh stays undetermined until the staff chose whose it is (INZ-24, SET-37). */
@@ -87,6 +88,26 @@ final readonly class Blame
         }
 
         return $this->grader->decision()->grade === 'forced' ? null : self::row('player', $to, sprintf('%s broke %.2f s late, so the ball had to wait.', $to, $row->error()));
+    }
+
+    /**
+     * A right throw that was not caught is the passer's where it came late or to the wrong place; time before place (PRG-11).
+     *
+     * @return array{owner: string, man: string|null, why: string, counts: bool}|null
+     */
+    private function brokenUp(): ?array
+    {
+        $film = $this->grader->measures->film;
+        $grade = $this->grader->decision()->grade;
+        if (! in_array($film->chart?->result, [Result::Incomplete, Result::Intercepted], true) || ! in_array($grade, ['right', 'right but late'], true)) {
+            return null;
+        }
+        $soft = $film->seen('Q', 'speed')?->value === ByEye::MINUS;
+        $far = $film->seen('Q', 'placement')?->value === ByEye::MINUS;
+        $owner = Owner::ofBreakUp($grade === 'right but late', $soft, $far);
+
+        return $owner['causes'] === [] ? null
+            : self::row('player', 'Q', "His decision was $grade; the throw was off in ".implode(', then ', $owner['causes']).'.');
     }
 
     /** @return array{owner: string, man: string|null, why: string, counts: bool}|null */

@@ -121,7 +121,7 @@ final readonly class Proposal
         return ! $mine || $chart?->result === null ? null : match (true) {
             $chart->result->losesBall(), $chart->result === Result::Sack, ! $chart->result->moves() => $chart->result === Result::NoPlay ? null : -1,
             $chart->gainYd === null => null,
-            default => $chart->gainYd >= $this->grader->measures->film->setting->situation->successYd() ? 1 : -1,
+            default => Owner::finish($this->grader->measures->film->setting->situation, $chart->gainYd)['success'] ? 1 : -1,
         };
     }
 
@@ -147,7 +147,19 @@ final readonly class Proposal
         }
         $said = array_filter($rows, fn (Row $r): bool => $r->planned !== null);
 
-        return implode(' ', array_map(fn (Row $r): string => sprintf('%s: planned %s, done %s ± %s %s.', ucfirst($r->measure), self::number((float) $r->planned, $r->unit), self::number($r->done, $r->unit), self::number($r->sd, $r->unit), $r->unit), $said));
+        $said = implode(' ', array_map(fn (Row $r): string => sprintf('%s: planned %s, done %s ± %s %s.', ucfirst($r->measure), self::number((float) $r->planned, $r->unit), self::number($r->done, $r->unit), self::number($r->sd, $r->unit), $r->unit), $said));
+
+        return trim($said.' '.$this->short($man));
+    }
+
+    /** How much less a catch brought than the down asked for (PRG-22). */
+    private function short(string $man): string
+    {
+        $film = $this->grader->measures->film;
+        $short = $film->thrownTo() !== $man || $film->chart?->result !== Result::Complete || $film->chart->gainYd === null ? 0.0
+            : Owner::finish($film->setting->situation, $film->chart->gainYd)['shortYd'];
+
+        return $short > 0.0 ? sprintf('%g yd short of what the down asked for.', $short) : '';
     }
 
     private static function number(float $v, string $unit): string

@@ -98,15 +98,6 @@ final class PathBuilder
         return $this->build();
     }
 
-    /** Runs on along the last leg until the horizon. */
-    public function runOn(): Path
-    {
-        $last = count($this->legs) - 1;
-        $this->legs[$last][2] = 200.0;
-
-        return $this->build();
-    }
-
     /** Stops at the end of the last leg and faces the quarterback. */
     public function settle(): Path
     {

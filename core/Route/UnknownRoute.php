@@ -24,9 +24,4 @@ final class UnknownRoute extends DomainException
     {
         return new self("A $name has no width to be run at the $at: say it of a crosser, a seam or a go, or give yards.");
     }
-
-    public static function leavesField(string $letter, string $name): self
-    {
-        return new self("The $name by $letter leaves the field before it breaks: bring him in or shorten the route.");
-    }
 }

@@ -87,3 +87,33 @@ it('names no concept in the simulator', function (): void {
         }
     }
 });
+
+it('has no class and no public method in the core that only a test calls', function (): void {
+    $root = dirname(__DIR__, 2);
+    $files = [];
+    foreach (['core', 'app', 'routes', 'database'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            if ($file->getExtension() === 'php') {
+                $files[$file->getPathname()] = (string) file_get_contents($file->getPathname());
+            }
+        }
+    }
+    $all = implode("\n", $files);
+    $dead = [];
+    foreach ($files as $path => $text) {
+        if (! str_starts_with($path, "$root/core/")) {
+            continue;
+        }
+        $class = basename($path, '.php');
+        if (preg_match_all("/\b$class\b/", $all) === preg_match_all("/\b$class\b/", $text)) {
+            $dead[] = $class;
+        }
+        preg_match_all('/^    public (?:static )?function (?!__)(\w+)\(/m', $text, $found);
+        foreach ($found[1] as $method) {
+            if (preg_match("/(?:->|::)$method\b/", $all) !== 1) {
+                $dead[] = "$class::$method";
+            }
+        }
+    }
+    expect($dead)->toBe([]);
+});

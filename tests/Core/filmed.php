@@ -12,13 +12,19 @@ use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\CameraMan;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
-use Jacotaxis\Core\Film\Simulated\PictureMove;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
+use Tests\Core\Film\PictureMove;
+
+/** A camera in the press box on the right, looking across at the play around a ball spot. */
+function pressBox(float $ballXYd, float $ballYYd): Camera
+{
+    return new Camera(640, 360, 0.98 * 640, [RuleSet::WIDTH_YD + 21.0, $ballYYd + 7.0, 17.0], [$ballXYd + 7.0, $ballYYd + 6.5], -0.004);
+}
 
 /** Field marks a camera sees, as a coach would click them exactly. */
 function paint(Camera $camera): array

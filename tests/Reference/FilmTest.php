@@ -28,7 +28,7 @@ it('fits the homography OpenCV finds: exact on four points, least squares on mor
     mt_srand(7);
     $exact = array_map(fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)),
         [[102, 310, 10, 30], [520, 330, 10, 50], [180, 120, 40, 30], [450, 110, 40, 50]]);
-    $noisy = clicked(Camera::pressBox(80.0 / 3.0, 40.0), 1.0);
+    $noisy = clicked(pressBox(80.0 / 3.0, 40.0), 1.0);
     $file = tempnam(sys_get_temp_dir(), 'jx');
     file_put_contents($file, json_encode([$exact, $noisy]));
     $found = json_decode((string) shell_exec('node '.escapeshellarg(__DIR__.'/homography.mjs').' '.escapeshellarg($file)), true, flags: JSON_THROW_ON_ERROR);
@@ -52,7 +52,7 @@ it('measures route depth within half a yard of the truth, in the median within 0
         $proof = proof("gun 2x2 $side: smash both; Z hitch 7", 'cover 2');
         $film = FilmedRun::of($proof);
         $frame = $proof->scene->frame;
-        $camera = Camera::pressBox($frame->ballXYd, $frame->ballYYd);
+        $camera = pressBox($frame->ballXYd, $frame->ballYYd);
         for ($n = 0; $n < 25; $n++) {
             $calibration = Calibration::of(clicked($camera, 1.0));
             foreach (['H', 'Z', 'X', 'Y'] as $man) {
@@ -70,7 +70,7 @@ it('measures route depth within half a yard of the truth, in the median within 0
 
 it('states its doubt as 10,000 noisy clicks scatter', function (float $px, float $py): void {
     mt_srand(99);
-    $camera = Camera::pressBox(80.0 / 3.0, 40.0);
+    $camera = pressBox(80.0 / 3.0, 40.0);
     $truth = Calibration::of(clicked($camera, 0.0));
     [$x0, $y0] = $truth->toField($px, $py);
     $xx = $yy = 0.0;
@@ -94,5 +94,5 @@ it('states its doubt as 10,000 noisy clicks scatter', function (float $px, float
 ]);
 
 it('sees nothing above the horizon', function (): void {
-    Calibration::of(clicked(Camera::pressBox(80.0 / 3.0, 40.0), 0.0))->toField(320.0, -400.0);
+    Calibration::of(clicked(pressBox(80.0 / 3.0, 40.0), 0.0))->toField(320.0, -400.0);
 })->throws(Jacotaxis\Core\Film\Calibrate\BadCalibration::class, 'above the horizon');

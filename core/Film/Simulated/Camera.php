@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Simulated;
 
-use Jacotaxis\Core\Field\RuleSet;
-use Jacotaxis\Core\Field\Side;
-
 /**
  * A simulated film camera: a pinhole with a little barrel distortion, held by hand in a press box.
  *
@@ -43,14 +40,6 @@ final readonly class Camera
     public function middle(): array
     {
         return $this->toward;
-    }
-
-    /** From the press box on a side, looking across at the play around a ball spot. */
-    public static function pressBox(float $ballXYd, float $ballYYd, int $widthPx = 640, int $heightPx = 360, Side $side = Side::Right): self
-    {
-        $x = $side === Side::Right ? RuleSet::WIDTH_YD + 21.0 : -21.0;
-
-        return new self($widthPx, $heightPx, 0.98 * $widthPx, [$x, $ballYYd + 7.0, 17.0], [$ballXYd + $side->sign() * 7.0, $ballYYd + 6.5], -0.004);
     }
 
     /**

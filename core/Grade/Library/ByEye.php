@@ -20,7 +20,7 @@ final class ByEye
     private const SUBMARKS = [
         'quarterback' => [
             'count' => ['alignment', null], 'footwork' => ['technique', 'FLT-46'], 'mesh or fake' => ['technique', 'FLT-45'], 'eyes' => ['eyes', null],
-            'ball out' => ['technique', 'FLT-47'], 'placement' => ['technique', 'FLT-49'], 'base' => ['technique', 'FLT-46'],
+            'ball out' => ['technique', 'FLT-47'], 'placement' => ['technique', 'FLT-49'], 'speed' => ['technique', 'FLT-49'], 'base' => ['technique', 'FLT-46'],
         ],
         'backs' => [
             'stance and spot' => ['alignment', null], 'steps to the mesh' => ['technique', 'FLT-40'], 'eyes' => ['eyes', 'FLT-42'], 'press' => ['technique', null], 'cut' => ['technique', 'FLT-41'],

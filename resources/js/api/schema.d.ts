@@ -691,6 +691,7 @@ export interface FilmSeen {
     | "release plant"
     | "break"
     | "shoulders"
+    | "speed"
     | "block made"
     | "sell"
     | "path"

@@ -101,3 +101,19 @@ it('W-23: a blocker who was there but moving keeps his assignment and gets his t
     $rows = array_column((new Proposal(graded(SMASH, COVER_2, ['men' => ['R'], 'seen' => [new Seen('R', 'moving at contact', 'yes')]])))->all(), null, 'man');
     expect($rows['R']['faults'])->toContain('FLT-44')->and($rows['R']['marks']['technique'])->toBe(-1);
 });
+
+it('W-19, PRG-11: a right throw that was not caught is the passer\'s by time, then speed, then place', function (array $film, string $owner, string $says): void {
+    $blame = (new Blame(graded(SMASH, COVER_2, $film)))->of();
+    expect($blame['owner'])->toBe($owner)->and($blame['why'])->toContain($says);
+})->with([
+    'off in place' => [['act' => 'right corner: sit', 'chart' => ended(Result::Incomplete), 'seen' => [new Seen('Q', 'placement', 'minus')]], 'player', 'off in place'],
+    'soft, and off in place' => [['act' => 'right corner: sit', 'chart' => ended(Result::Intercepted), 'seen' => [new Seen('Q', 'placement', 'minus'), new Seen('Q', 'speed', 'minus')]], 'player', 'off in speed, then place'],
+    'late first of all' => [['act' => 'right corner: sink', 'throw' => 'Z@2.9', 'chart' => ended(Result::Incomplete), 'seen' => [new Seen('Q', 'placement', 'minus')]], 'player', 'off in time, then place'],
+    'good in everything' => [['act' => 'right corner: sit', 'chart' => ended(Result::Incomplete), 'seen' => [new Seen('Q', 'placement', 'plus')]], 'undetermined', 'Nothing measured'],
+]);
+
+it('W-17, PRG-22: says how much a catch lacked', function (float $gain, string $says): void {
+    $rows = array_column((new Proposal(graded(SMASH, COVER_2, ['act' => 'right corner: sit', 'chart' => ended(Result::Complete, $gain)])))->all(), null, 'man');
+    expect(str_contains($rows['H']['reason'], 'short of what the down asked for'))->toBe($says !== '')
+        ->and($rows['H']['reason'])->toContain($says);
+})->with([[2.0, '2 yd short'], [9.0, '']]);

@@ -9,7 +9,6 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Plot;
-use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Film\Simulated\NoSuchRun;
 use Jacotaxis\Core\Grade\Grader;
@@ -24,7 +23,7 @@ function worked(string $run, ?string $act, ?string $throw, array $leaveOut = [])
     $proof = proof($run, 'cover 2');
     $film = FilmedRun::of($proof, $act, $throw);
     $frame = $proof->scene->frame;
-    $camera = Camera::pressBox($frame->ballXYd, $frame->ballYYd);
+    $camera = pressBox($frame->ballXYd, $frame->ballYYd);
     $points = [];
     foreach ([[35, 'left hash'], [35, 'right hash'], [50, 'left hash'], [50, 'right hash'], [40, 'top of the right numbers'], [55, 'top of the right numbers']] as [$y, $name]) {
         $x = FieldMarks::across(RuleSet::Nfhs)[$name];

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Film\Simulated;
+namespace Tests\Core\Film;
 
 use Jacotaxis\Core\Film\Calibrate\Matrix;
+use Jacotaxis\Core\Film\Simulated\Camera;
 use LogicException;
 
 /** How the simulated picture moved between two pointings of the camera: the homography a tracker of field paint should find. */
