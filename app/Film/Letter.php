@@ -35,7 +35,7 @@ final class Letter
         }
         uasort($faults, fn (array $a, array $b): int => count($b) <=> count($a));
         uasort($asked, fn (array $a, array $b): int => $b['judged'] <=> $a['judged']);
-        $repeats = Repeats::of(Repeats::placed(array_map(fn (array $g): array => ['man' => $g['man'], 'day' => $g['day'], 'faults' => $g['faults'], 'id' => $g['snap']], $rows)), Graded::today());
+        $repeats = Repeats::of(Repeats::placed(array_map(fn (array $g): array => ['man' => $g['man'], 'day' => $g['day'], 'faults' => $g['faults'], 'id' => $g['snap']], $rows)), Graded::today(), StaffWords::current()->book()->schools);
 
         return [
             'trend' => Trend::of($rows, $staff->theScale(), $staff->winning), 'scale' => $staff->theScale()->words(), 'winning' => $staff->winning,

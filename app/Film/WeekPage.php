@@ -14,8 +14,8 @@ use Jacotaxis\Core\Grade\Repeats;
 /** What the page of a week shows: the men's points, the groups' faults, and what came again. */
 final class WeekPage
 {
-    /** Days looked back for what came again; the window itself is Repeats::DAYS. */
-    private const LOOKED_DAYS = 28;
+    /** Looked back for what came again, in windows of the staff. */
+    private const WINDOWS = 2;
 
     /**
      * @param  list<array<string, mixed>>  $rows
@@ -71,7 +71,8 @@ final class WeekPage
     /** @return list<array<string, mixed>> */
     public static function repeats(FaultKeys $keys): array
     {
-        $since = now()->createFromTimestamp((Graded::today() - self::LOOKED_DAYS) * 86400)->toDateString();
+        $schools = StaffWords::current()->book()->schools;
+        $since = now()->createFromTimestamp((Graded::today() - self::WINDOWS * (int) $schools->value('repeat-days')) * 86400)->toDateString();
         $snaps = DB::table('snaps')->join('reels', 'reels.id', '=', 'snaps.reel_id')->where('reels.played_on', '>', $since)->orderBy('reels.played_on')->orderBy('snaps.place')->pluck('reels.played_on', 'snaps.id')->all();
         $bySnap = [];
         foreach (DB::table('grades')->where('counts', true)->whereIn('snap_id', DB::table('snaps')->whereIn('reel_id', DB::table('reels')->where('played_on', '>', $since)->select('id'))->select('id'))->get(['player_id', 'snap_id', 'faults']) as $g) {
@@ -92,6 +93,6 @@ final class WeekPage
         }
         $grades = array_map(fn (array $g): array => ['of' => $n[$g['player']] + 1] + $g, $grades);
 
-        return array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault']), 'drill' => Library::entry($r['fault'])['drill'], 'letter' => $letters[$r['man']] ?? null], Repeats::of($grades, Graded::today()));
+        return array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault']), 'drill' => Library::entry($r['fault'])['drill'], 'letter' => $letters[$r['man']] ?? null], Repeats::of($grades, Graded::today(), $schools));
     }
 }

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade;
 
+use Jacotaxis\Core\School\Schools;
+
 /** Notices what comes again: the same fault of the same man inside a window, and a fault that had gone and came back (GRD-08, PRS-07). */
 final class Repeats
 {
-    /** Third time in so many days prompts (product defaults). */
-    public const TIMES = 3;
-
-    public const DAYS = 14;
-
     /** So many graded snaps without a fault call it fixed (product default). */
     public const FIXED = 8;
 
@@ -20,8 +17,10 @@ final class Repeats
      * @param  int  $today  the day the window ends on
      * @return list<array{man: string, fault: string, times: int, state: string, text: string, ids: list<string>}> state: repeated, returned or fixed
      */
-    public static function of(array $grades, int $today, int $times = self::TIMES, int $days = self::DAYS): array
+    public static function of(array $grades, int $today, Schools $schools): array
     {
+        $times = (int) $schools->value('repeat-times');
+        $days = (int) $schools->value('repeat-days');
         $seen = [];
         foreach ($grades as $g) {
             foreach ($g['faults'] as $fault) {
@@ -69,16 +68,33 @@ final class Repeats
     private static function ofOne(string $man, string $fault, array $his, int $today, int $times, int $days): ?array
     {
         $last = $his[count($his) - 1];
-        $recent = array_values(array_filter($his, fn (array $g): bool => $g['day'] > $today - $days));
+        // Inclusive: today and the same day so many days ago both count.
+        $recent = array_values(array_filter($his, fn (array $g): bool => $g['day'] >= $today - $days));
         $clean = $last['of'] - 1 - $last['n'];
-        $gap = count($his) > 1 ? $last['n'] - $his[count($his) - 2]['n'] - 1 : 0;
+        $gap = self::without($his);
+        $again = count($recent) >= $times ? self::nth(count($recent))." time in $days days" : '';
 
         return match (true) {
-            count($recent) >= $times => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'repeated', 'text' => self::nth(count($recent))." time in $days days", 'ids' => array_column($recent, 'id')],
-            $recent !== [] && $gap >= self::FIXED => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'returned', 'text' => "returned after $gap snaps without it", 'ids' => array_column($recent, 'id')],
+            $recent !== [] && $gap >= self::FIXED && $clean < self::FIXED => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'returned', 'text' => "returned after $gap snaps without it".($again === '' ? '' : ", $again"), 'ids' => array_column($recent, 'id')],
+            $again !== '' => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'repeated', 'text' => $again, 'ids' => array_column($recent, 'id')],
             $clean >= self::FIXED && count($his) >= 2 => ['man' => $man, 'fault' => $fault, 'times' => count($his), 'state' => 'fixed', 'text' => "gone for $clean snaps", 'ids' => array_column($his, 'id')],
             default => null,
         };
+    }
+
+    /**
+     * The longest he was without it before it came back: it stays returned until it is gone again.
+     *
+     * @param  non-empty-list<array{n: int}>  $his
+     */
+    private static function without(array $his): int
+    {
+        $longest = 0;
+        for ($i = 1; $i < count($his); $i++) {
+            $longest = max($longest, $his[$i]['n'] - $his[$i - 1]['n'] - 1);
+        }
+
+        return $longest;
     }
 
     private static function nth(int $n): string

@@ -30,6 +30,8 @@ final class OpenValues
         'jet-exchange' => ['Depth of a jet exchange, yards', 'a mesh too deep', 'your jets on film', null, 0.5, 6.0],
         'puller-distance' => ['Depth of a puller, yards', 'a puller too deep', 'your pulls on film', null, 0.3, 4.0],
         'run-share' => ['How often the faked run is called, per cent of the snaps that look like it', 'none: the hold of a run fake uses the product default', 'your own calls, counted on film', 50.0, 0.0, 100.0],
+        'repeat-times' => ['How often a fault comes before it prompts', 'none: the third time prompts', 'how long you let a man work at it', 3.0, 2.0, 10.0],
+        'repeat-days' => ['Days in which it has to come that often', 'none: fourteen days', 'your week', 14.0, 1.0, 120.0],
         'split-block' => ['End of the split block, yards past the line', 'the split block on zone (INZ-15)', 'your staff', null, 0.0, 4.0],
     ];
 

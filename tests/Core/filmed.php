@@ -12,13 +12,13 @@ use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\CameraMan;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
+use Jacotaxis\Core\Film\Simulated\PictureMove;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
-use Tests\Core\Film\PictureMove;
 
 /** A camera in the press box on the right, looking across at the play around a ball spot. */
 function pressBox(float $ballXYd, float $ballYYd): Camera

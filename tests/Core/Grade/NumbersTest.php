@@ -11,6 +11,7 @@ use Jacotaxis\Core\Grade\Repeats;
 use Jacotaxis\Core\Grade\Scale;
 use Jacotaxis\Core\Grade\TeachingReel;
 use Jacotaxis\Core\Grade\Trend;
+use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 
 /** A snap of a report: id, call, down, to go, result, gain and more. */
@@ -98,19 +99,19 @@ function history(array $days): array
 }
 
 it('GRD-08: notices what comes again', function (array $days, int $today, ?array $expected): void {
-    $found = Repeats::of(history($days), $today)[0] ?? null;
+    $found = Repeats::of(history($days), $today, Schools::of())[0] ?? null;
     expect($found === null ? null : [$found['fault'], $found['times'], $found['state']])->toBe($expected);
 })->with([
     'third time in two weeks' => [[[1, ['FLT-13']], [5, ['FLT-13']], [9, []], [12, ['FLT-13']]], 12, ['FLT-13', 3, 'repeated']],
     'twice is nothing yet' => [[[1, ['FLT-13']], [12, ['FLT-13']]], 12, null],
     'three in a season, one in the window' => [[[1, ['FLT-13']], [20, ['FLT-13']], [60, ['FLT-13']]], 60, null],
-    'the window has an end' => [[[1, ['FLT-13']], [2, ['FLT-13']], [15, ['FLT-13']]], 15, null],
+    'the window has an end' => [[[1, ['FLT-13']], [2, ['FLT-13']], [16, ['FLT-13']]], 16, null],
     'fixed and come back' => [[[1, ['FLT-13']], ...array_fill(0, 8, [20, []]), [40, ['FLT-13']]], 40, ['FLT-13', 1, 'returned']],
     'PRS-07: gone' => [[[1, ['FLT-13']], [1, ['FLT-13']], ...array_fill(0, 8, [5, []])], 12, ['FLT-13', 2, 'fixed']],
     'praise is no fault' => [[[1, ['PRS-02']], [2, ['PRS-02']], [3, ['PRS-02']]], 3, null],
 ]);
 
-it('says "third time in 14 days"', fn () => expect(Repeats::of(history([[1, ['FLT-13']], [5, ['FLT-13']], [12, ['FLT-13']]]), 12)[0]['text'])->toBe('third time in 14 days'));
+it('says "third time in 14 days"', fn () => expect(Repeats::of(history([[1, ['FLT-13']], [5, ['FLT-13']], [12, ['FLT-13']]]), 12, Schools::of())[0]['text'])->toBe('third time in 14 days'));
 
 it('speaks of a change only when there is one', function (array $before, array $now, string $says): void {
     $week = fn (int $week, array $n): array => [...array_fill(0, $n[0], ['week' => $week, 'mark' => 1, 'marks' => [], 'weight' => 1.0]), ...array_fill(0, $n[1], ['week' => $week, 'mark' => -1, 'marks' => [], 'weight' => 1.0])];
@@ -179,4 +180,24 @@ it('says where the back goes', function (string $call, ?string $back): void {
     ['gun 2x2 right: smash right', 'the back goes left'],
     ['gun 2x2 right: smash right; R flat right', 'the back goes right'],
     ['gun empty right: hitches both', 'the back goes right'],
+]);
+
+it('GRD-08: counts the first and the last day of the window, by what the staff set', function (array $on, int $today, array $values, bool $prompts): void {
+    $found = Repeats::of(history(array_map(fn (int $d): array => [$d, ['FLT-13']], $on)), $today, Schools::of([], $values));
+    expect(($found[0]['state'] ?? null) === 'repeated')->toBe($prompts);
+})->with([
+    'the fourteenth day counts' => [[0, 9, 14], 14, [], true],
+    'the fifteenth does not' => [[0, 9, 15], 15, [], false],
+    'a week is asked' => [[0, 9, 14], 14, ['repeat-days' => 7.0], false],
+    'twice is enough' => [[9, 14], 14, ['repeat-times' => 2.0], true],
+]);
+
+it('GRD-08: a habit that returned stays returned until it is gone', function (int $after, ?string $state): void {
+    $days = [[0, ['FLT-13']], ...array_fill(0, 10, [2, []]), [5, ['FLT-13']], [6, []], [7, ['FLT-13']], ...array_fill(0, $after, [8, []])];
+    $found = Repeats::of(history($days), 9, Schools::of())[0] ?? null;
+    expect($found['state'] ?? null)->toBe($state);
+})->with([
+    'seen twice since' => [0, 'returned'],
+    'a few without it' => [4, 'returned'],
+    'gone again' => [12, 'repeated'],
 ]);

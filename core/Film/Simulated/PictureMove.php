@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Film;
+namespace Jacotaxis\Core\Film\Simulated;
 
 use Jacotaxis\Core\Film\Calibrate\Matrix;
-use Jacotaxis\Core\Film\Simulated\Camera;
 use LogicException;
 
 /** How the simulated picture moved between two pointings of the camera: the homography a tracker of field paint should find. */
