@@ -55,13 +55,13 @@ final class MarriageFindings
         return [new Finding('fakes-and-runs', Finding::CAUTION, $letter, "$letter is shown with the ball and has a {$spec->name} from the snap: he cannot do both.", 'PAC-05', 'Let him check first, or fake to somebody else.')];
     }
 
-    /** The first read may not be over before the fake is: who breaks early has to be there still when it ends. @return list<Finding> */
+    /** The first read may not come before the fake is over. @return list<Finding> */
     private static function mesh(Proof $proof, RunProof $base): array
     {
         $first = $proof->readings[$proof->scene->reads[0] ?? ''] ?? null;
         $mesh = ($base->carriers['give']->from ?? 0.7) + self::AFTER_MESH_S;
 
-        $waits = $first !== null && $first->live() && $first->to >= $mesh;
+        $waits = $first !== null && $first->live() && $first->from >= $mesh;
 
         return $first === null || $waits || $first->breakAt >= $mesh ? [] : [new Finding('fake-late', Finding::CAUTION, $first->letter,
             sprintf('%s breaks at %.1f s and the fake is over at %.1f s: the ball cannot be out in time.', $first->letter, $first->breakAt, $mesh), 'PAC-05', 'Deepen the first read, or take a quicker run action.')];

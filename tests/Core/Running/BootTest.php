@@ -32,6 +32,11 @@ it('sends a back who stays into the A gap the nose leaves (PRO-02, W-23)', funct
     'nose stays: both' => ['3-4, cover 3', 'both A gaps'],
 ]);
 
+it('has no word on a fake that is over before the first read may have the ball', function (): void {
+    $call = 'under center wing right, outside zone left fake, boot right: Y slide, H over 12, X post; read Y, H, X';
+    expect(array_column(told($call, '4-3 over, cover 3')['findings'], 'code'))->not->toContain('fake-late');
+});
+
 it('says what does not go together', function (string $call, string $code, ?string $man): void {
     $found = array_column(told($call, '4-3 over, cover 3')['findings'], 'man', 'code');
     expect(array_key_exists($code, $found))->toBeTrue(json_encode($found));
