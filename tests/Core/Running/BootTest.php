@@ -44,7 +44,7 @@ it('says what does not go together', function (string $call, string $code, ?stri
 })->with([
     'a puller and a slide' => ['under center wing right, counter right fake, boot left: Y slide left; X corner; H over; read Y, H', 'collision', 'Y'],
     'the back who fakes runs from the snap' => ['gun 2x2, zone right fake: smash right; R wheel left', 'fakes-and-runs', 'R'],
-    'the first read breaks before the fake is over' => ['under center wing right, counter left fake, boot right: boot flood right', 'fake-late', 'Y'],
+    'the first read breaks before the fake is over' => ['under center wing right, counter left fake, quick: slant-flat right', 'fake-late', 'Z'],
     'an option pass from a spread set' => ['gun 2x2, lead option right fake: X go; Z go; Y seam; read Y', 'option-pass-spread', null],
     'the man who blocks the safety runs away from him' => ['under center double-slot right, triple right fake: X go; Z post; R flat right; read R', 'option-pass-release', 'R'],
     'nobody blocks the edge of the roll' => ['under center wing right, outside zone left fake, naked right: boot flood right', 'quarterbacks-man', 'Q'],
