@@ -44,7 +44,8 @@ need_libraries() {
     if [ ! -d node_modules ] || ! cmp -s package-lock.json node_modules/.installed-from; then
         say "Installing front-end libraries"
         # Not npm ci: the registry lacks builds of optional packages for other machines, which npm ci calls a stale lock.
-        npm install --no-save --silent --no-audit --no-fund
+        # A registry that does not answer at once is asked a second time, and then says why.
+        npm install --no-save --silent --no-audit --no-fund || npm install --no-save --no-audit --no-fund
         cp package-lock.json node_modules/.installed-from
     fi
 }

@@ -25,7 +25,15 @@ final class Shares
     ];
 
     /** Runs that are called from other sets than the rest of their kind. */
-    private const OWN_SETS = ['buck' => ['under center double-wing', 'under center wing-slot']];
+    private const OWN_SETS = [
+        'buck' => ['under center double-wing', 'under center wing-slot'],
+        'iso' => ['under center I', 'gun two-back'],
+        'quarterback power' => ['gun 2x2', 'gun trips'],
+        'quarterback draw' => ['gun 2x2', 'gun trips'],
+        'quarterback wham' => ['gun 2x2'],
+        // A call for a yard, not for first and ten.
+        'quarterback sneak' => [],
+    ];
 
     /** The run a family that is made for one is shown with. */
     private const FAKES = [
@@ -44,11 +52,12 @@ final class Shares
     {
         $looks = Looks::of();
         $cases = [];
-        $n = 0;
+        $step = self::EVERY * $every;
         foreach (['pass' => self::passes(), 'run' => self::runs()] as $kind => $byName) {
             foreach ($byName as $name => $calls) {
                 foreach ($calls as $call) {
-                    for ($i = $n++ % (self::EVERY * $every); $i < count($looks); $i += self::EVERY * $every) {
+                    // Where the row begins hangs on the call alone: a new run or family moves no other.
+                    for ($i = crc32($call) % $step; $i < count($looks); $i += $step) {
                         $cases[] = new ShareCase($kind, (string) $name, $call, $looks[$i]->words());
                     }
                 }
@@ -111,6 +120,7 @@ final class Shares
             foreach (self::OWN_SETS[$name] ?? self::RUN_SETS[$scheme->kind->value] as $set) {
                 foreach (Side::cases() as $side) {
                     $motion = match ($scheme->kind->value) {
+                        'zone' => $name === 'quarterback wham' ? ", H jet {$side->value}" : '',
                         'jet' => str_starts_with($name, 'jet') ? ", H jet {$side->value}" : '',
                         'option' => ', '.($side === Side::Right ? 'H' : 'R')." pitch {$side->value}",
                         default => '',
