@@ -41,5 +41,5 @@ export async function accessible(page: Page) {
 export async function openCall(page: Page, name: string) {
     await page.getByRole('navigation', { name: 'Saved calls' }).getByRole('button', { name }).click();
     await expect(page.getByLabel('Name of the call')).toHaveValue(name);
-    await expect(page.getByTestId('verdict')).toBeVisible();
+    await expect(page.getByTestId('verdict')).toHaveAttribute('aria-busy', 'false');
 }

@@ -13,7 +13,8 @@ export function Verdict({ report, busy }: { report: ProofReport; busy: boolean }
         <p
             className={clsx(
                 'flex h-[62px] min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3',
-                busy && 'opacity-50',
+                'transition-opacity',
+                busy && 'opacity-50 delay-150',
             )}
             aria-live="polite"
             aria-busy={busy}

@@ -1,3 +1,4 @@
+import { isWanted } from './useProof';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { CallDocument, LookDocument, Stage, Vocabulary } from '../api/types';
 import { changing, restored } from '../look/lookStore';
@@ -202,4 +203,14 @@ describe('both sides', () => {
             depthYd: 12,
             finish: 'settling',
         }));
+});
+
+describe('an answer that comes late', () => {
+    it.each([
+        ['nothing else waits', 'cover 2', null, true],
+        ['the same look waits with a new drawing', 'cover 2', { look: 'cover 2' }, true],
+        ['another look waits: it was left', 'cover 3', { look: 'cover 2' }, false],
+    ])('%s', (_, look, waits, shown) => {
+        expect(isWanted(look, waits)).toBe(shown);
+    });
 });

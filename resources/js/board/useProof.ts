@@ -41,7 +41,7 @@ export function useProof(
 ) {
     const [answer, setAnswer] = useState<ProofAnswer | null>(null);
     const [problem, setProblem] = useState('');
-    const [proved, setProved] = useState<AnyLook>('');
+    const [proved, setProved] = useState<Pick<Asked, 'look' | 'document'> | null>(null);
     const waiting = useRef<Asked | null>(null);
     const busy = useRef(false);
 
@@ -54,9 +54,13 @@ export function useProof(
             const body = waiting.current;
             waiting.current = null;
             try {
-                setAnswer(await api.post<ProofAnswer>('proofs', body));
-                setProved(body.look);
-                setProblem('');
+                const arrived = await api.post<ProofAnswer>('proofs', body);
+                // An answer to a look that was left meanwhile is not shown: its keys are not those on the board.
+                if (isWanted(body.look, waiting.current)) {
+                    setAnswer(arrived);
+                    setProved({ look: body.look, document: body.document });
+                    setProblem('');
+                }
             } catch (e) {
                 setProblem(e instanceof Problem ? e.message : 'The proof did not arrive.');
             } finally {
@@ -67,8 +71,12 @@ export function useProof(
         void next();
     }, [document, look, situation, named, press]);
 
-    return { answer, problem, current: proved === look };
+    return { answer, problem, current: proved?.look === look && proved.document === document };
 }
+
+/** Whether an answer to a look is still asked for while something else may wait. */
+export const isWanted = (look: AnyLook, waits: { look: AnyLook } | null): boolean =>
+    waits === null || waits.look === look;
 
 /** The verdict against every look on the shelf, asked for when the drawing rests. */
 export function useShelf(document: CallDocument | null, looks: string[], situation: Situation, named: boolean) {
