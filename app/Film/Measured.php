@@ -4,10 +4,10 @@ namespace App\Film;
 
 use Jacotaxis\Core\Film\Measure\KeyRows;
 use Jacotaxis\Core\Film\Measure\RouteRows;
-use Jacotaxis\Core\Grade\Blame;
 use Jacotaxis\Core\Grade\Deciding\Choices;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
+use Jacotaxis\Core\Grade\Owners\Blame;
 use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Grade\Review;
 

@@ -6,7 +6,7 @@ use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Jacotaxis\Core\Grade\Charge;
+use Jacotaxis\Core\Grade\Owners\Charge;
 
 /**
  * What one man did on one snap.

@@ -9,6 +9,7 @@ use Jacotaxis\Core\Film\Measure\LineRows;
 use Jacotaxis\Core\Film\Measure\Row;
 use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Grade\Owners\Owner;
 use Jacotaxis\Core\Proof\Telling\Told;
 
 /** What to propose for each of the eleven: asked, done, the marks with what they rest on. A man nobody measured gets no mark. */

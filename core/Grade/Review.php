@@ -8,6 +8,7 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Measure\Row;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Grade\Owners\Blame;
 use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\Words\Description;
 

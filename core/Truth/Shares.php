@@ -30,7 +30,7 @@ final class Shares
         'iso' => ['under center I', 'gun two-back'],
         'quarterback power' => ['gun 2x2', 'gun trips'],
         'quarterback draw' => ['gun 2x2', 'gun trips'],
-        'quarterback wham' => ['gun 2x2'],
+        'quarterback wham' => ['gun 2x2 {side}, H jet'],
         // A call for a yard, not for first and ten.
         'quarterback sneak' => [],
     ];
@@ -120,12 +120,11 @@ final class Shares
             foreach (self::OWN_SETS[$name] ?? self::RUN_SETS[$scheme->kind->value] as $set) {
                 foreach (Side::cases() as $side) {
                     $motion = match ($scheme->kind->value) {
-                        'zone' => $name === 'quarterback wham' ? ", H jet {$side->value}" : '',
                         'jet' => str_starts_with($name, 'jet') ? ", H jet {$side->value}" : '',
                         'option' => ', '.($side === Side::Right ? 'H' : 'R')." pitch {$side->value}",
                         default => '',
                     };
-                    $calls[$name][] = "$set {$side->value}$motion: $name {$side->value}";
+                    $calls[$name][] = str_replace('{side}', $side->value, $set)." {$side->value}$motion: $name {$side->value}";
                 }
             }
         }

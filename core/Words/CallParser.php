@@ -26,7 +26,7 @@ use Jacotaxis\Core\School\Schools;
 final class CallParser
 {
     /** What keeps a man in on a pass. */
-    private const STAYS = ['block', 'blocks', 'stay', 'stays', 'protect', 'protects', 'max'];
+    private const STAYS = ['block', 'blocks', 'stay', 'stays', 'protect', 'protects'];
 
     private CallDraft $draft;
 
@@ -79,7 +79,7 @@ final class CallParser
             $this->draft->situation = $situation;
         }
         $this->draft->context = $situation;
-        [$head, $body] = self::parts($words);
+        [$head, $body] = CallParts::of($words, $book ?? new StaffBook);
         $this->draft->clock = $book?->clock();
         $this->draft->schools = $book->schools ?? Schools::of();
         $this->draft->own = $book->families ?? [];
@@ -98,72 +98,6 @@ final class CallParser
         $this->body();
 
         return CallBuilder::build($this->draft);
-    }
-
-    /**
-     * What stands before and after the colon. A run may stand without one: its part then begins at its own word.
-     *
-     * @return array{string, string}
-     */
-    private static function parts(string $words): array
-    {
-        $said = preg_split('/,?\s*\brpo\b\s*:?/i', $words, 2) ?: [$words];
-        if (str_contains($said[0], ':')) {
-            return explode(':', $words, 2);
-        }
-        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), Schemes::names());
-        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        // The first run in the words that is neither faked nor a motion.
-        preg_match_all('/[,\s]\s*('.implode('|', $runs).')\b(?!\s+(?:left |right |field |boundary )?fake)/i', $words, $found, PREG_OFFSET_CAPTURE);
-        foreach ($found[1] as [, $at]) {
-            $before = rtrim(substr($words, 0, $at), ", \t");
-            if (! preg_match('/(?:^|[\s,])[xzhyrf]$/i', $before)) {
-                return [$before, substr($words, $at)];
-            }
-        }
-
-        return self::withoutColon($words) ?? throw NotUnderstood::missing('colon between the formation and the routes, or a run', 'gun 2x2: smash right, or gun 2x2: zone right');
-    }
-
-    /**
-     * A call without a colon where a single reading remains: the longest beginning that is a formation, before a family or a man.
-     *
-     * @return array{string, string}|null
-     */
-    private static function withoutColon(string $words): ?array
-    {
-        preg_match_all('/[\s,]+/', $words, $gaps, PREG_OFFSET_CAPTURE);
-        foreach (array_reverse($gaps[0]) as [$gap, $at]) {
-            [$head, $body] = [substr($words, 0, $at), substr($words, $at + strlen($gap))];
-            $tokens = new Tokens($body);
-            $families = array_map(strval(...), array_keys(Drawn::catalogue([])));
-            $starts = $tokens->phrase($families) ?? $tokens->phrase(array_map(fn (string $r): string => $r, self::assignments()));
-            if ($starts === null) {
-                continue;
-            }
-            try {
-                FormationParser::parse($head);
-            } catch (NotUnderstood) {
-                continue;
-            }
-
-            return [$head, $body];
-        }
-
-        return null;
-    }
-
-    /** How an assignment may begin: a letter and a route. @return list<string> */
-    private static function assignments(): array
-    {
-        $found = [];
-        foreach (Man::SKILL as $letter) {
-            foreach (array_keys(Routes::all()) as $route) {
-                $found[] = strtolower($letter)." $route";
-            }
-        }
-
-        return $found;
     }
 
     private function body(): void

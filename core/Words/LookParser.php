@@ -22,8 +22,6 @@ use Jacotaxis\Core\Offense\Man;
  */
 final class LookParser
 {
-    public const SHELL_ALIASES = ['quarters' => 'cover 4', 'quarter quarter half' => 'cover 6', 'man free' => 'cover 1', 'two man' => '2-man'];
-
     public const SIDES = ['strong', 'weak', 'left', 'right', 'field', 'boundary'];
 
     private const COUNTS = ['three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, '3' => 3, '4' => 4, '5' => 5, '6' => 6, '7' => 7, '8' => 8];
@@ -49,7 +47,7 @@ final class LookParser
             ?? throw NotUnderstood::word(trim(explode(',', $words)[0]), 'front', Fronts::names());
         $tokens->skip(',');
         $rest = trim(explode(',', $words, 2)[1] ?? $words);
-        $shell = self::shell($tokens) ?? throw NotUnderstood::word($rest, 'shell', [...Shells::names(), ...array_keys(self::SHELL_ALIASES)]);
+        $shell = self::shell($tokens) ?? throw NotUnderstood::word($rest, 'shell', [...Shells::names(), ...array_map(strval(...), array_keys(TradeWords::SHELLS))]);
         try {
             $look = Look::of($front, $shell);
             $parser = new self($tokens, $school);
@@ -66,9 +64,9 @@ final class LookParser
 
     private static function shell(Tokens $tokens): ?string
     {
-        $shell = $tokens->phrase([...Shells::names(), ...array_keys(self::SHELL_ALIASES)]);
+        $shell = $tokens->phrase([...Shells::names(), ...array_map(strval(...), array_keys(TradeWords::SHELLS))]);
 
-        return $shell === null ? null : (self::SHELL_ALIASES[$shell] ?? $shell);
+        return $shell === null ? null : (TradeWords::SHELLS[$shell] ?? $shell);
     }
 
     private function clause(Look $look): Look

@@ -25,7 +25,7 @@ final class TradeWords
         'spread' => '2x2', '2 by 2' => '2x2', '3 by 1' => 'trips', '3x1' => 'trips', 'trips te' => 'trey', 'trips tight end' => 'trey',
         'i form' => 'I', 'i formation' => 'I', 'split backs' => 'split-back', 'two backs' => 'two-back', '2 back' => 'two-back',
         '2 backs' => 'two-back', 'no back' => 'empty', 'no backs' => 'empty', '5 wide' => 'empty', 'five wide' => 'empty',
-        'double slots' => 'double-slot', 'flexbone' => 'double-slot', 'flex' => 'double-slot', 'double wings' => 'double-wing', 'h back' => 'H-back', 'unbal' => 'unbalanced',
+        'double slots' => 'double-slot', 'flexbone' => 'double-slot', 'double wings' => 'double-wing', 'h back' => 'H-back', 'unbal' => 'unbalanced',
         // motions
         'motion jet' => 'jet', 'fly motion' => 'jet', 'orbit motion' => 'orbit',
         // runs
@@ -47,11 +47,11 @@ final class TradeWords
         'all go' => 'four verticals', 'verticals' => 'four verticals', 'all hitches' => 'hitches', 'all hitch' => 'hitches',
         'sail' => 'flood', 'snag' => 'spot', 'slant flat' => 'slant-flat', 'slants' => 'double slants', 'curl flat' => 'curl-flat',
         'post dig' => 'post-dig', 'dig post' => 'post-dig', 'go dig' => 'go-dig', 'post wheel' => 'post-wheel', 'shallows' => 'shallow cross',
-        'hi lo' => 'levels', 'level' => 'levels', 'sprint out flood' => 'flood',
+        'level' => 'levels', 'sprint out flood' => 'flood',
         // protection and the drop
         'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot', 'roll out' => 'half-boot',
         'rollout' => 'half-boot', 'roll' => 'half-boot', 'bootleg' => 'boot', 'naked boot' => 'naked', 'half slide' => 'half-slide',
-        'full slide' => 'full-slide', 'slide' => 'slide', 'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man',
+        'full slide' => 'full-slide', 'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man',
         'seven man' => 'seven-man', 'max' => 'seven-man', 'max protect' => 'seven-man', 'quick game' => 'quick',
     ];
 
@@ -75,13 +75,14 @@ final class TradeWords
         '5-2 monster' => '5-2', '46' => 'bear', 'bear 46' => 'bear', 'double eagle' => 'bear', 'mint' => 'tite', '62' => '6-2', '61' => '6-1',
     ];
 
-    private const SHELLS = [
+    /** Shells by what else they are called. */
+    public const SHELLS = [
         'cover zero' => 'cover 0', 'zero' => 'cover 0', 'zero blitz' => 'cover 0', 'cover 0 blitz' => 'cover 0', 'cover one' => 'cover 1', 'man free' => 'cover 1', '1 free' => 'cover 1',
         'cover 1 man' => 'cover 1', 'free man' => 'cover 1', 'cover one robber' => 'cover 1 robber', 'robber' => 'cover 1 robber',
         '1 robber' => 'cover 1 robber', 'cover two' => 'cover 2', 'cover 2 zone' => 'cover 2', 'cover 2 man' => '2-man', '2 man' => '2-man',
         'two man' => '2-man', 'man under' => '2-man', 'cover two man' => '2-man', '2 man under' => '2-man', 'tampa' => 'tampa 2',
         'cover three' => 'cover 3', 'cover 3 sky' => 'cover 3', '3 sky' => 'cover 3', 'three sky' => 'cover 3', '3 cloud' => 'cover 3 cloud',
-        'cover 3 buzz' => 'cover 3 weak', 'cover four' => 'cover 4', 'quarters' => 'cover 4', 'cover 4 quarters' => 'cover 4',
+        'cover four' => 'cover 4', 'quarters' => 'cover 4', 'cover 4 quarters' => 'cover 4',
         'quarters coverage' => 'cover 4', 'cover six' => 'cover 6', 'quarter quarter half' => 'cover 6', 'qqh' => 'cover 6',
     ];
 

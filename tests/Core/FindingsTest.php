@@ -29,6 +29,7 @@ it('is said where it holds', function (string $code, string $call, string $look,
 })->with([
     'a block that comes too late' => ['block-late', 'gun two-back, freeze right: freeze option right; tag tackle arc', '4-2 nickel, cover 3, 3 on RG', 'RG', 'holds him'],
     'a block nobody has filled in' => ['block-unset', 'under center wing right: zone right', '4-3 over, cover 3', 'Z', 'unset in the staff book'],
+    'a ball that leaves the field' => ['long-throw', 'gun 2x2 right: Z post 11; read Z', '4-2 nickel, cover 3', 'Z', 'beyond the arm or the line', '1st & 3, ball on 3'],
     'a read the rush takes' => ['dead-read', 'gun empty: mesh', 'bear, cover 0', 'Z', 'is there at'],
     'curls this deep' => ['deep-curls', 'under center 2x2: Z curl 16, X curl 16; read Z, X', '4-2 nickel, cover 3', 'Z', 'the corners sit on them'],
     'a window that opens too soon' => ['early-window', 'pistol trey right: levels right', '4-3 over, cover 1', 'Z', 'before he is looked at'],
@@ -83,3 +84,11 @@ it('says when a lineman ends the line (legal, and worth knowing)', function (flo
     $codes = array_column(array_map(fn (Finding $f): array => $f->toArray(), legality($call, RuleSet::Nfhs)), 'man', 'code');
     expect(($codes['end-lineman'] ?? null) === 'LT')->toBe($said);
 })->with(['the split end off the line' => [1.5, true], 'on it' => [0.5, false]]);
+
+it('MOT-03: tells of a motion on a run as on a pass', function (string $code, string $call, bool $said): void {
+    expect(foundIn($code, $call, '4-3 over, cover 3'))->toHaveCount($said ? 1 : 0);
+})->with([
+    'a jet that comes late' => ['motion-late', 'gun 2x2 right, H jet left on the last sound of set: jet left', true],
+    'a jet that fits' => ['motion-late', 'gun 2x2 right, H jet left: jet left', false],
+    'a sound nobody makes' => ['unknown-sound', 'gun 2x2 right, H jet left: jet left', false],
+]);

@@ -54,6 +54,7 @@ function effects(): array
         'roll-depth' => ['roll-depth', 4.0, 8.0, $launch(1)],
         'roll-width' => ['roll-width', 4.0, 12.0, $launch(0)],
         'mover-width' => ['mover-width', 1.0, 20.0, $has('mover-narrow', 'gun trips right, H short left: Z slant; read Z')],
+        'off' => ['off', 4.0, 9.0, fn (array $v): bool => provenWith('gun 2x2 right: Z slant; read Z', '4-2 nickel, cover 3', $v)->scene()->facing['Z']->holds('off')],
         'press' => ['press', 1.0, 4.0, fn (array $v): bool => provenWith('gun 2x2 right: Z slant; read Z', '4-2 nickel, cover 1, right corner at 17 3', $v)->scene()->facing['Z']->pressed()],
         'box-width' => ['box-width', 0.0, 8.0, $box],
         'jet-start' => ['jet-start', 1.0, 6.0, fn (array $v): float => round(provenWith('gun 2x2 right, H jet left: jet left', NICKEL_3, $v)->scene()->snap->arrivals[0]->lateYd, 1)],
@@ -83,6 +84,16 @@ it('holds a puller and an exchange to the depth the staff has set, and to none b
     'exchange' => ['jet-exchange', 'gun 2x2 right, H jet left: jet left', 'depth of the exchange'],
 ]);
 
-it('asks for nothing the book does not list', function (): void {
-    expect(array_diff(array_keys(effects()), array_keys(OpenValues::all())))->toBe([]);
+it('has a case for every value of the book', function (): void {
+    // Those with tables of their own: where a man stands, half yards of a break, films of a block, repeats.
+    $elsewhere = ['off-place', 'half-yards-add', 'puller-distance', 'jet-exchange', 'split-block', 'repeat-times', 'repeat-days'];
+    expect(array_values(array_diff(array_keys(OpenValues::all()), array_keys(effects()), $elsewhere)))->toBe([]);
 });
+
+it('tells a jet that starts on another sound than the staff\'s', function (string $sound, bool $told): void {
+    $codes = codesWith("gun 2x2 right, H jet left on the $sound: jet left", NICKEL_3, ['jet-start' => 3.0]);
+    expect(in_array('jet-start', $codes, true))->toBe($told);
+})->with([
+    'the first sound of the second word is the third sound' => ['first sound of ready', false],
+    'another' => ['last sound of down', true],
+]);

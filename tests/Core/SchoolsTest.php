@@ -63,7 +63,27 @@ function schoolsAsked(): array
     $box = fn (string $l): array => [($p = Told::report(under('gun 2x2 right: zone right', '4-3 over, cover 3, sam at 5.5 4', 'SET-20', $l))['picture'])['box'], $p['boxHalf']];
     $clock = fn (string $l): ?array => array_column(Told::report(under('under center double-slot, triple right fake: Z post, H flat; read H, Z', '4-4, cover 3', 'SET-27', $l))['reads'], 'slot', 'man')['H'];
 
+    $release = fn (string $id): Closure => function (string $l) use ($id): string {
+        $release = under('gun 2x2 right: Z go; read Z', '4-2 nickel, cover 1, corners press', $id, $l)->scene()->releases['Z'];
+
+        return "{$release->steps} / {$release->reads}";
+    };
+    $jobs = fn (string $id, string $call, string $look): Closure => function (string $l) use ($id, $call, $look): string {
+        $proof = under($call, $look, $id, $l);
+        assert($proof instanceof RunProof);
+
+        return implode(' / ', array_map(fn (Block $b): string => $b->words(), $proof->resolved->blocks));
+    };
+    $gap = fn (string $l): string => (string) json_encode(Told::report(under('gun 2x2: zone right', '4-3 under, cover 3', 'SET-16', $l))['run']['cutKey']);
+    $curls = fn (string $l): bool => in_array('deep-curls', array_column(Told::report(under('under center 2x2: Z curl 16, X curl 16; read Z, X', '4-2 nickel, cover 3', 'SET-26', $l))['findings'], 'code'), true);
+
     return [
+        'SET-04' => ['SET-04', 'A', 'B', $release('SET-04')],
+        'SET-06' => ['SET-06', 'A', 'B', $release('SET-06')],
+        'SET-16' => ['SET-16', 'A', 'B', $gap],
+        'SET-21' => ['SET-21', 'A', 'B', $jobs('SET-21', 'gun 2x2 condensed right: zone right', '4-3 over, cover 3')],
+        'SET-26' => ['SET-26', 'A', 'B', $curls],
+        'SET-36' => ['SET-36', 'A', 'B', $jobs('SET-36', 'under center wing right, Z jet left: jet counter right', '4-4, cover 3')],
         'SET-08' => ['SET-08', 'A', 'B', fn (string $l): ?float => rowUnder('gun 2x2 right: Z hitch 6; read Z', '4-2 nickel, cover 3', 'depth after the break', 'Z', 'SET-08', $l)?->planned],
         'SET-18' => ['SET-18', 'A', 'B', fn (string $l): ?float => rowUnder('gun 2x2 right: zone right', '4-2 nickel, cover 3', 'his man across his face', 'RT', 'SET-18', $l)?->error() !== null],
         'SET-20' => ['SET-20', 'A', 'C', $box],

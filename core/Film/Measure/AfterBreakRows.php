@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
+use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Route\RunRoute;
 
@@ -23,7 +24,10 @@ final readonly class AfterBreakRows
 
     private const UNDER_YD = 0.5;
 
-    /** How far a hitch comes back to the ball where that is taught, yards (product default). */
+    /** A man who stops in front of this depth runs a hitch, yards (product default). */
+    private const QUICK_YD = 7.0;
+
+    /** How far he comes back to the ball where that is taught, yards (product default). */
     private const BACK_YD = 1.0;
 
     /** Doubt of a speed from plots, one sigma, yards a second. */
@@ -49,8 +53,9 @@ final readonly class AfterBreakRows
         $broke = $run->break()->t;
         $planned = fn (float $after): array => $run->path->at($broke + $after);
         $sd = max(0.1, hypot(hypot($a['sdYYd'], $b['sdYYd']), $marked ? 0.0 : 0.5));
-        // A hitch that is taught back to the ball gives ground toward it (SET-08).
-        $back = $run->spec->name === 'hitch' && $this->m->film->setting->schools->is('SET-08', 'B') ? self::BACK_YD : 0.0;
+        // A short stop that is taught back to the ball gives ground toward it (SET-08).
+        $stops = $run->break()->kind === CutKind::Settle && $run->spec->depth() <= self::QUICK_YD;
+        $back = $stops && $this->m->film->setting->schools->is('SET-08', 'B') ? self::BACK_YD : 0.0;
         $rows = [Row::of($letter, 'depth after the break', 'yd', $planned($to - $from)[1] - $planned(0.0)[1] - $back, $b['yYd'] - $a['yYd'], $sd)];
         // Whether he settles shows late: at the catch, or as long as he is followed.
         $last = min($this->caught($letter) ?? INF, $track->to());

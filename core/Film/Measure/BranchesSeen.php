@@ -32,6 +32,8 @@ final readonly class BranchesSeen
     public function movements(): array
     {
         $read = array_column($this->planned->keys, 'role');
+        $outcome = $this->planned->decider->outcome($this->planned->byRule);
+        $frames = new RunFrames($this->planned, $outcome, $this->planned->byRule);
         $seen = [];
         foreach ($this->planned->resolved->blocks as $block) {
             foreach (Branches::of($block, $this->planned->resolved) as $branch) {
@@ -39,7 +41,7 @@ final readonly class BranchesSeen
                 if ($role === null || $branch->movement === null || isset($seen[$role]) || in_array($role, $read, true)) {
                     continue;
                 }
-                if ($this->did($role, $branch->movement)) {
+                if ($this->did($role, $branch->movement, $frames)) {
                     $seen[$role] = $branch->movement;
                 }
             }
@@ -64,7 +66,7 @@ final readonly class BranchesSeen
         return RunProver::prove($scene->call, $look, $scene->setting);
     }
 
-    private function did(string $role, Movement $movement): bool
+    private function did(string $role, Movement $movement, RunFrames $frames): bool
     {
         $at = $movement->kind->lasts();
         $filmed = $this->measures->track($role)?->at($at);
@@ -75,8 +77,6 @@ final readonly class BranchesSeen
         if ($filmed === null || $man === null) {
             return false;
         }
-        $outcome = $this->planned->decider->outcome($this->planned->byRule);
-        $frames = new RunFrames($this->planned, $outcome, $this->planned->byRule);
         [$rx, $ry] = $frames->defenderAt($role, (int) round($at / Path::STEP));
         [$mx, $my] = $movement->to($man->xYd, $man->yYd);
         $toRule = hypot($filmed['xYd'] - $rx, $filmed['yYd'] - $ry);

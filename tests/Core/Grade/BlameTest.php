@@ -4,9 +4,9 @@ use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Seen;
-use Jacotaxis\Core\Grade\Blame;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Marks;
+use Jacotaxis\Core\Grade\Owners\Blame;
 use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Grade\Scale;
 

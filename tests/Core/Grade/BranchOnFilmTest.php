@@ -52,6 +52,12 @@ it('charges nobody who took the man who came to him', function (string $call, st
     'the tackle of outside zone' => [WIDE, '4-3 over, cover 3', 'right end slants left', 'RT'],
 ]);
 
+it('finds no movement where nobody moves', function (string $call, string $look): void {
+    $grader = stunted($call, $look, '');
+    expect($grader->measures->jobs())->toBe($grader->measures->run());
+})->with([INSIDE, WIDE, DUO, 'under center I right: power right', 'under center double-slot: triple right'])
+    ->with(['4-2 nickel, cover 3', '4-3 over, cover 3', '3-4, cover 3']);
+
 it('tells the man what he was asked then', function (): void {
     $asked = fn (Grader $g): string => array_column((new Proposal($g))->all(), 'asked', 'man')['LG'];
     expect($asked(stunted(DUO, '4-2 nickel, cover 3', 'left end slants right')))->toContain('left end')

@@ -1,6 +1,6 @@
 <?php
 
-use Jacotaxis\Core\Grade\Charge;
+use Jacotaxis\Core\Grade\Owners\Charge;
 use Jacotaxis\Core\Grade\Points;
 use Jacotaxis\Core\Grade\Scale;
 use Jacotaxis\Core\Grade\Trend;

@@ -6,8 +6,8 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Seen;
-use Jacotaxis\Core\Grade\Blame;
 use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Owners\Blame;
 use Jacotaxis\Core\Grade\Proposal;
 
 const ZONE = 'gun 2x2 right: zone right';

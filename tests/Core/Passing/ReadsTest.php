@@ -4,7 +4,7 @@
 
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Grade\Deciding\ReadRule;
-use Jacotaxis\Core\Grade\Owner;
+use Jacotaxis\Core\Grade\Owners\Owner;
 use Jacotaxis\Core\Grade\RouteRep;
 use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\Proof\Pass\ReadState;

@@ -6,6 +6,7 @@ use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\StaffBook;
 use Jacotaxis\Core\Words\TradeWords;
 
 it('understands a call as it is typed', function (string $typed, string $means): void {
@@ -211,3 +212,14 @@ it('keeps a man in who is told to block, and says so again', function (string $t
 it('refuses two jobs for a man who stays in', function (): void {
     CallParser::parse('gun 2x2 right: smash right; R block; R flat');
 })->throws(NotUnderstood::class);
+
+it('puts a line over once: a second time changes nothing', function (string $typed): void {
+    $once = TradeWords::call($typed);
+    expect(TradeWords::call($once))->toBe($once);
+})->with(['doubles rt iz lt', 'I rt power o lt', 'uc wing rt, PA stretch lt, bootleg rt: sail rt', 'gun trips rt: Z fade, H drag 12, Y glance', '3rd & 8 | dubs: 4 verts']);
+
+it('reads a staff\'s own set and family without a colon, too', function (): void {
+    $set = CallParser::parse('gun trips left: smash left')->formation;
+    $book = new StaffBook(sets: ['ridge' => $set]);
+    expect(CallParser::parse('ridge smash lt', null, $book)->formation->words())->toBe($set->words());
+});

@@ -3,8 +3,8 @@
 namespace App\Console\Commands\Film;
 
 use Jacotaxis\Core\Film\Measure\Measures;
-use Jacotaxis\Core\Grade\Blame;
 use Jacotaxis\Core\Grade\Grader;
+use Jacotaxis\Core\Grade\Owners\Blame;
 use Jacotaxis\Core\Grade\Proposal;
 
 class GradeClip extends Measure

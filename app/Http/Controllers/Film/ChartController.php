@@ -14,10 +14,10 @@ use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\Chart\QuickEntry;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Mark;
-use Jacotaxis\Core\Grade\Charge;
 use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
+use Jacotaxis\Core\Grade\Owners\Charge;
 
 class ChartController extends Controller
 {

@@ -14,11 +14,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Film\Measure\Measures;
-use Jacotaxis\Core\Grade\Charge;
 use Jacotaxis\Core\Grade\Deciding\Decision;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Marks;
+use Jacotaxis\Core\Grade\Owners\Charge;
 use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Offense\Man;
 

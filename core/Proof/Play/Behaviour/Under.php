@@ -111,13 +111,14 @@ final class Under extends Mover
         parent::__construct($defender, $law, $sight);
         $situation = $sight->scene->setting->situation;
         $job = $defender->job;
-        $this->short = $job->first === 'short' || $this->facesRoll();
+        $faces = $this->facesRoll();
+        $this->short = $job->first === 'short' || $faces;
         $this->wideYd = $job->wideYd + $sight->scene->rollsBy();
         $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && ! $this->short;
         // Who sees the passer roll at once sinks under the middle route; who has been held by a run has no time for it (DEF-04).
         $hook = ! $this->short && abs($job->wideYd) < self::OUTSIDE_YD;
         $under = $hook && $sight->scene->rolls() !== null && $sight->scene->hold($defender) <= 0.0 ? self::UNDER_MIDDLE_YD : 0.0;
-        $lands = $this->facesRoll() ? min($job->deepYd, self::ROLLED_TO_YD) : $job->deepYd;
+        $lands = $faces ? min($job->deepYd, self::ROLLED_TO_YD) : $job->deepYd;
         $this->deepYd = $under + ($sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $lands);
         // With man coverage around him he is the free man underneath: crossers are his to cut, whoever has them.
         $this->robs = array_filter($sight->manned, fn (?int $d): bool => $d !== null) !== [];

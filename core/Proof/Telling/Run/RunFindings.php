@@ -16,6 +16,7 @@ use Jacotaxis\Core\Proof\Run\PreSnap;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Sheet\RunAnswers;
+use Jacotaxis\Core\Proof\Telling\MotionFindings;
 
 /** What a coach would want to be told about a run: who is left, who does not get there, what the rule book says. */
 final class RunFindings
@@ -44,6 +45,7 @@ final class RunFindings
 
         return [
             ...Legality::check($scene->snap, $scene->setting->situation->rules, array_keys($scene->routes)),
+            ...MotionFindings::of($scene),
             ...self::unaccounted($proof, $answers),
             ...self::late($proof),
             ...self::combinations($proof),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Grade;
+namespace Jacotaxis\Core\Grade\Owners;
 
 use Jacotaxis\Core\Field\Situation;
 

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Grade;
+namespace Jacotaxis\Core\Grade\Owners;
 
 use Jacotaxis\Core\Film\Chart\Result;
+use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\ByEye;
+use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\School\Schools;
 

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Route\Routes;
+
+/** Where a call divides: what stands before the colon and after it, also where no colon is said. */
+final class CallParts
+{
+    /**
+     * A run may stand without a colon: its part then begins at its own word. So may routes, where one reading remains.
+     *
+     * @return array{string, string} formation and what goes with it; routes or run
+     *
+     * @throws NotUnderstood
+     */
+    public static function of(string $words, StaffBook $book): array
+    {
+        $said = preg_split('/,?\s*\brpo\b\s*:?/i', $words, 2) ?: [$words];
+        if (str_contains($said[0], ':')) {
+            return explode(':', $words, 2);
+        }
+
+        return self::atRun($words) ?? self::atRoutes($words, $book) ?? throw NotUnderstood::missing(
+            'colon between the formation and the routes, or a run',
+            'gun 2x2: smash right, or gun 2x2: zone right',
+        );
+    }
+
+    /** The first run in the words that is neither faked nor a motion. @return array{string, string}|null */
+    private static function atRun(string $words): ?array
+    {
+        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), Schemes::names());
+        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $pattern = '/[,\s]\s*('.implode('|', $runs).')\b(?!\s+(?:left |right |field |boundary )?fake)/i';
+        preg_match_all($pattern, $words, $found, PREG_OFFSET_CAPTURE);
+        foreach ($found[1] as [, $at]) {
+            $before = rtrim(substr($words, 0, $at), ", \t");
+            if (! preg_match('/(?:^|[\s,])[xzhyrf]$/i', $before)) {
+                return [$before, substr($words, $at)];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The longest beginning that is a formation, before a family or a man with his route.
+     *
+     * @return array{string, string}|null
+     */
+    private static function atRoutes(string $words, StaffBook $book): ?array
+    {
+        $starts = [...array_map(strval(...), array_keys(Drawn::catalogue($book->families))), ...self::assignments()];
+        preg_match_all('/[\s,]+/', $words, $gaps, PREG_OFFSET_CAPTURE);
+        foreach (array_reverse($gaps[0]) as [$gap, $at]) {
+            $head = substr($words, 0, $at);
+            $body = substr($words, $at + strlen($gap));
+            if ((new Tokens($body))->phrase($starts) !== null && self::isFormation($head, $book)) {
+                return [$head, $body];
+            }
+        }
+
+        return null;
+    }
+
+    private static function isFormation(string $head, StaffBook $book): bool
+    {
+        try {
+            FormationParser::parse($head, book: $book);
+        } catch (NotUnderstood) {
+            return false;
+        }
+
+        return true;
+    }
+
+    /** How an assignment may begin: a letter and a route. @return list<string> */
+    private static function assignments(): array
+    {
+        $found = [];
+        foreach (Man::SKILL as $letter) {
+            foreach (array_keys(Routes::all()) as $route) {
+                $found[] = strtolower($letter)." $route";
+            }
+        }
+
+        return $found;
+    }
+}
