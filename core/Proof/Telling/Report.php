@@ -15,6 +15,7 @@ use Jacotaxis\Core\Proof\Pass\ReadStates;
 use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Verdict;
+use Jacotaxis\Core\Proof\Telling\Findings\Findings;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 use Jacotaxis\Core\Words\Describer;

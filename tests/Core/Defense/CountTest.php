@@ -15,7 +15,7 @@ use Jacotaxis\Core\Defense\Job;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
-use Jacotaxis\Core\Proof\Telling\Findings;
+use Jacotaxis\Core\Proof\Telling\Findings\Findings;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;

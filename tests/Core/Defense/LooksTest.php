@@ -230,7 +230,7 @@ it('runs a changed defender in the proof and says so', function (string $words, 
     $n = array_search('nickel', array_map(fn ($d): string => $d->role, $hand->scene->defenders), true);
     $at = fn ($p): array => [$p->playOut->byRule()->x[$n][30], $p->playOut->byRule()->y[$n][30]];
     expect($at($hand))->not->toEqualWithDelta($at($plain), 0.3);
-    $texts = array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Telling\Findings::of($hand));
+    $texts = array_map(fn ($f): string => $f->text, Jacotaxis\Core\Proof\Telling\Findings\Findings::of($hand));
     expect(implode("\n", $texts))->toContain($said);
 })->with([
     ['nickel scrapes', 'The nickel was given a movement: scrapes'],

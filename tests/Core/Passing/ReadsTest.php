@@ -9,7 +9,7 @@ use Jacotaxis\Core\Grade\RouteRep;
 use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\Proof\Pass\ReadState;
 use Jacotaxis\Core\Proof\Pass\ReadStates;
-use Jacotaxis\Core\Proof\Telling\PassFindings;
+use Jacotaxis\Core\Proof\Telling\Findings\PassFindings;
 use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\School\Schools;
 

@@ -16,7 +16,7 @@ use Jacotaxis\Core\Proof\Run\PreSnap;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Sheet\RunAnswers;
-use Jacotaxis\Core\Proof\Telling\MotionFindings;
+use Jacotaxis\Core\Proof\Telling\Findings\MotionFindings;
 
 /** What a coach would want to be told about a run: who is left, who does not get there, what the rule book says. */
 final class RunFindings

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Telling;
+namespace Jacotaxis\Core\Proof\Telling\Findings;
 
 use Jacotaxis\Core\Defense\Count\Accounted;
 use Jacotaxis\Core\Defense\Count\DiveKey;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Telling;
+namespace Jacotaxis\Core\Proof\Telling\Findings;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
@@ -11,6 +11,7 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Telling\MovedLaunch;
 use Jacotaxis\Core\Route\Finish;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RunRoute;
