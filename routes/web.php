@@ -72,7 +72,11 @@ Route::prefix('api/v1')->group(function (): void {
         Route::apiResource('looks', LookController::class);
         Route::apiResource('formations', FormationController::class);
         Route::apiResource('reels', ReelController::class);
-        Route::get('reels/{reel}/file.{format}', [ReelController::class, 'export'])->whereIn('format', ['csv', 'json', 'vtt']);
+        Route::get('reels/{reel}/file.{format}', [ReelController::class, 'export'])->whereIn('format', [
+            'csv',
+            'json',
+            'vtt',
+        ]);
         Route::post('reels/{reel}/breakdown/preview', [BreakdownController::class, 'preview']);
         Route::post('reels/{reel}/breakdown', [BreakdownController::class, 'import']);
         Route::get('reels/{reel}/questions', [SnapController::class, 'questions']);
@@ -98,7 +102,14 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('measurements', [MeasureController::class, 'measure']);
         Route::post('calibrations', [MeasureController::class, 'calibrate']);
         Route::post('views', [MeasureController::class, 'view']);
-        Route::get('numbers/{what}', [NumbersController::class, 'show'])->whereIn('what', ['groups', 'decisions', 'leanings', 'model', 'pairs', 'opponent']);
+        Route::get('numbers/{what}', [NumbersController::class, 'show'])->whereIn('what', [
+            'groups',
+            'decisions',
+            'leanings',
+            'model',
+            'pairs',
+            'opponent',
+        ]);
         Route::post('clip-lists', [NumbersController::class, 'clips']);
         Route::apiResource('cutups', CutupController::class)->except(['show']);
         Route::get('grading', [GradingController::class, 'show']);

@@ -16,12 +16,17 @@ use Jacotaxis\Core\Words\RunParser;
 use RuntimeException;
 
 /**
- * Lists of names in the schemas that the catalogues own: a scheme, a tag or a set that is added to its catalogue is taken over
+ * Lists of names in the schemas that the catalogues own: a scheme, a tag or a set that is added to its catalogue is
+ * taken over
  * HTTP too. `php artisan jx:schemas` writes them.
  */
 final class NamedLists
 {
-    /** Places in a schema, and the list that stands there. @return array<string, array<string, list<string|null>>> by schema and pointer */
+    /**
+     * Places in a schema, and the list that stands there.
+     *
+     * @return array<string, array<string, list<string|null>>> by schema and pointer
+     */
     public static function all(): array
     {
         $values = fn (array $cases): array => array_map(fn (BackedEnum $c): string => (string) $c->value, $cases);
@@ -41,7 +46,9 @@ final class NamedLists
             ],
             'formation' => ['/properties/set' => Sets::names()],
             'look' => [
-                '/properties/changes/items/properties/movement/oneOf/1/properties/kind' => $values(MovementKind::cases()),
+                '/properties/changes/items/properties/movement/oneOf/1/properties/kind' => $values(
+                    MovementKind::cases(),
+                ),
                 '/properties/changes/items/properties/leverage/items' => array_keys(Change::LEVERAGES),
             ],
         ];
@@ -61,9 +68,20 @@ final class NamedLists
             }
             $at->enum = $names;
         }
-        $text = json_encode($schema, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        $text = json_encode(
+            $schema,
+            JSON_PRETTY_PRINT |
+                JSON_UNESCAPED_UNICODE |
+                JSON_UNESCAPED_SLASHES |
+                JSON_PRESERVE_ZERO_FRACTION |
+                JSON_THROW_ON_ERROR,
+        );
 
-        return preg_replace_callback('/^ +/m', fn (array $m): string => str_repeat(' ', intdiv(strlen($m[0]), 2)), $text)."\n";
+        return preg_replace_callback(
+            '/^ +/m',
+            fn (array $m): string => str_repeat(' ', intdiv(strlen($m[0]), 2)),
+            $text,
+        )."\n";
     }
 
     /** Whether the file says what the catalogues say. */

@@ -20,17 +20,29 @@ use Jacotaxis\Core\Words\Describer;
 final readonly class ProofInput
 {
     /** Rules every such request shares. */
-    public const RULES = ['words' => 'string|max:500', 'level' => 'in:high-school,college,professional', 'named' => 'boolean'];
+    public const RULES = ['words' => 'string|max:500', 'level' => 'in:high-school,college,professional',
+        'named' => 'boolean'];
 
-    private function __construct(private Request $request, private Schemas $schemas, public Level $level, private Situation $situation, private StaffWords $staff)
-    {
+    private function __construct(
+        private Request $request,
+        private Schemas $schemas,
+        public Level $level,
+        private Situation $situation,
+        private StaffWords $staff,
+    ) {
     }
 
     public static function from(Request $request, Schemas $schemas): self
     {
         $level = Level::from((string) $request->input('level', 'high-school'));
 
-        return new self($request, $schemas, $level, SituationInput::from($request->input('situation'), Situation::of(rules: $level->rules())), StaffWords::current());
+        return new self(
+            $request,
+            $schemas,
+            $level,
+            SituationInput::from($request->input('situation'), Situation::of(rules: $level->rules())),
+            StaffWords::current(),
+        );
     }
 
     public function call(): Call
@@ -45,8 +57,13 @@ final readonly class ProofInput
 
     public function setting(?Call $call = null): Setting
     {
-        return new Setting($call->situation ?? $this->situation, $this->level, men: $this->request->boolean('named') ? Player::starters() : [],
-            cadence: $this->staff->theCadence(), schools: $this->staff->book()->schools);
+        return new Setting(
+            $call->situation ?? $this->situation,
+            $this->level,
+            men: $this->request->boolean('named') ? Player::starters() : [],
+            cadence: $this->staff->theCadence(),
+            schools: $this->staff->book()->schools,
+        );
     }
 
     /** A call in the staff's words. */

@@ -25,7 +25,12 @@ final class Breakdown
         fputcsv($out, array_values($headings), escape: '', eol: "\r\n");
         foreach ($reel->snaps()->get(['document', 'choice']) as $snap) {
             $cells = self::cells($snap);
-            fputcsv($out, array_map(fn (string $field): string => self::safe($cells[$field] ?? ''), array_keys($headings)), escape: '', eol: "\r\n");
+            fputcsv(
+                $out,
+                array_map(fn (string $field): string => self::safe($cells[$field] ?? ''), array_keys($headings)),
+                escape: '',
+                eol: "\r\n",
+            );
         }
         rewind($out);
 
@@ -35,11 +40,15 @@ final class Breakdown
     /** @return array<string, mixed> the reel with every snap's whole document */
     public static function json(Reel $reel): array
     {
-        return ['kind' => 'jacotaxis.reel', 'version' => 1, 'title' => $reel->title, 'of' => $reel->kind, 'opponent' => $reel->opponent, 'ours' => $reel->ours, 'week' => $reel->week, 'playedOn' => $reel->played_on,
+        return ['kind' => 'jacotaxis.reel', 'version' => 1, 'title' => $reel->title, 'of' => $reel->kind,
+            'opponent' => $reel->opponent, 'ours' => $reel->ours, 'week' => $reel->week, 'playedOn' => $reel->played_on,
             'snaps' => $reel->snaps()->get(['document'])->pluck('document')->all()];
     }
 
-    /** One cue for each snap: on the clock of its own film where that is one long file, else one after the other (WebVTT). */
+    /**
+     * One cue for each snap: on the clock of its own film where that is one long file, else one after the other
+     * (WebVTT).
+     */
     public static function cues(Reel $reel): string
     {
         $text = "WEBVTT\n\nNOTE\n".self::cue($reel->title)."\n";
@@ -49,7 +58,10 @@ final class Breakdown
             $long = $clip === null ? 5.0 : ($clip->to_s ?? (float) ($clip->video['durationS'] ?? 5.0)) - $clip->from_s;
             $from = $clip !== null && $clip->from_s > 0.0 ? $clip->from_s : $at;
             $cells = self::cells($snap);
-            $text .= "\n".($n + 1)."\n".self::clock($from).' --> '.self::clock($from + max(0.1, $long))."\n".self::cue(trim("Snap {$cells['number']}. ".Charting::chart($snap)->place().". {$cells['call']}".($cells['look'] === '' ? '' : " against {$cells['look']}").". {$cells['result']} {$cells['gain']}"))."\n";
+            $text .= "\n".($n + 1)."\n".self::clock($from).' --> '.self::clock($from + max(0.1,
+                $long))."\n".self::cue(trim("Snap {$cells['number']}. ".Charting::chart($snap)
+                ->place().". {$cells['call']}".($cells['look'] === '' ? ''
+                : " against {$cells['look']}").". {$cells['result']} {$cells['gain']}"))."\n";
             $at = $from + $long;
         }
 
@@ -74,7 +86,11 @@ final class Breakdown
         }
         $csv = mb_check_encoding($csv, 'UTF-8') ? $csv : mb_convert_encoding($csv, 'UTF-8', 'Windows-1252');
         if (trim($csv) === '' || str_contains($csv, "\0")) {
-            throw new Problem(422, 'This is no table', 'It is empty or not text. Export the breakdown as CSV and send it again.');
+            throw new Problem(
+                422,
+                'This is no table',
+                'It is empty or not text. Export the breakdown as CSV and send it again.',
+            );
         }
         $in = fopen('php://temp', 'w+b');
         fwrite($in, $csv);
@@ -86,7 +102,11 @@ final class Breakdown
                 $rows[] = array_map(fn (?string $c): string => self::bare((string) $c), $row);
             }
             if (count($rows) > self::MOST_ROWS + 1) {
-                throw new Problem(413, 'The table is too long', 'A table may have at most 100,000 rows. Cut it into games.');
+                throw new Problem(
+                    413,
+                    'The table is too long',
+                    'A table may have at most 100,000 rows. Cut it into games.',
+                );
             }
         }
         $headings = array_shift($rows) ?? [];
@@ -100,7 +120,8 @@ final class Breakdown
      * @param  list<list<string>>  $rows
      * @param  array<int, string|null>  $mapping  field by column
      * @param  int  $first  number of the first row in its file; the heading is 1
-     * @return list<array{row: int, document: array<string, mixed>, errors: list<array{field: string, cell: string, why: string}>}>
+     * @return list<array{row: int, document: array<string, mixed>, errors: list<array{field: string, cell: string,
+     *     why: string}>}>
      */
     public static function snaps(array $rows, array $mapping, string $kind, int $first = 2): array
     {
@@ -115,9 +136,11 @@ final class Breakdown
                     $lost[] = $cell;
                 }
             }
-            ['chart' => $chart, 'call' => $call, 'look' => $look, 'choice' => $choice, 'errors' => $errors] = Columns::read($cells, $kind);
+            ['chart' => $chart, 'call' => $call, 'look' => $look, 'choice' => $choice,
+                'errors' => $errors] = Columns::read($cells, $kind);
             // Nothing is lost: columns without a field go into the note.
-            $chart = $lost === [] ? $chart : $chart->with(['note' => mb_substr(trim(($chart->note ?? '').' ['.implode(' | ', $lost).']'), 0, 300)]);
+            $chart = $lost === [] ? $chart : $chart->with(['note' => mb_substr(trim(($chart->note
+                ?? '').' ['.implode(' | ', $lost).']'), 0, 300)]);
             $snaps[] = ['row' => $n + $first] + Imported::document($chart, $call, $look, $choice, $errors);
         }
 
@@ -131,12 +154,19 @@ final class Breakdown
         $words = fn (mixed $said): ?string => is_string($said) ? $said : null;
         $choice = $snap->choice ?? (collect($d['seen'] ?? [])->firstWhere('what', 'choice')['value'] ?? null);
 
-        return Columns::write(Chart::read($d['chart'] ?? [], $d['situation'] ?? []), $words($d['call'] ?? null) ?? $snap->call ?? null, $words($d['look'] ?? null), $choice);
+        return Columns::write(
+            Chart::read($d['chart'] ?? [], $d['situation'] ?? []),
+            $words($d['call'] ?? null) ?? ($snap->call ?? null),
+            $words($d['look'] ?? null),
+            $choice,
+        );
     }
 
     private static function safe(string $cell): string
     {
-        return $cell !== '' && in_array($cell[0], ['=', '+', '-', '@', "\t"], true) && ! is_numeric($cell) ? "'$cell" : $cell;
+        return $cell !== '' && in_array($cell[0], ['=', '+', '-', '@', "\t"], true) && ! is_numeric($cell)
+            ? "'$cell"
+            : $cell;
     }
 
     private static function bare(string $cell): string

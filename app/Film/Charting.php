@@ -27,13 +27,23 @@ final class Charting
     public static function prediction(Reel $reel, ?int $beforePlace = null): Prediction
     {
         /** @var Collection<int, Snap> $before */
-        $before = $reel->snaps()->when($beforePlace !== null, fn ($q) => $q->where('place', '<', $beforePlace))->reorder('place', 'desc')->limit(self::BEFORE)->get(['document', 'call', 'formation'])->reverse()->values();
-        $history = $before->map(fn (Snap $s): array => ['chart' => self::chart($s), 'call' => $s->document['call'] ?? null, 'look' => is_string($s->document['look'] ?? null) ? $s->document['look'] : null])->all();
+        $before = $reel->snaps()->when($beforePlace !== null, fn ($q) => $q->where('place', '<', $beforePlace))
+            ->reorder('place', 'desc')->limit(self::BEFORE)->get(['document', 'call', 'formation'])->reverse()
+            ->values();
+        $history = $before->map(fn (Snap $s): array => ['chart' => self::chart($s), 'call' => $s->document['call']
+            ?? null, 'look' => is_string($s->document['look'] ?? null) ? $s->document['look'] : null])->all();
         /** @var Collection<int, Call> $sheet */
-        $sheet = $reel->ours ? Call::query()->orderBy('id')->get(['id', 'words', 'document']) : collect();
-        $formations = $sheet->mapWithKeys(fn (Call $c): array => [$c->words => CallDocument::read($c->document)->formation->words()])->all();
+        $sheet = $reel->ours
+            ? Call::query()
+                ->orderBy('id')
+                ->get(['id', 'words', 'document'])
+            : collect();
+        $formations = $sheet
+            ->mapWithKeys(fn (Call $c): array => [$c->words => CallDocument::read($c->document)->formation->words()])
+            ->all();
 
-        return Prediction::of(array_map(fn (array $h): array => ['call' => is_string($h['call']) ? $h['call'] : null] + $h, $history), $sheet->pluck('words')->all(),
+        return Prediction::of(array_map(fn (array $h): array => ['call' => is_string($h['call']) ? $h['call']
+            : null] + $h, $history), $sheet->pluck('words')->all(),
             Look::query()->where('opponent', $reel->opponent)->pluck('shown', 'words')->all(), $formations);
     }
 
@@ -47,9 +57,20 @@ final class Charting
     {
         $book = StaffWords::current();
 
-        return Cache::remember('choices '.sha1("$call|$look|{$book->version}"), 3600, function () use ($call, $look, $book): array {
+        return Cache::remember('choices '.sha1("$call|$look|{$book->version}"), 3600, function () use (
+            $call,
+            $look,
+            $book,
+        ): array {
             $drawn = CallParser::parse($call, null, $book->book());
-            $proof = Proving::of($drawn, FilmReader::look($look), new Setting($drawn->situation ?? \Jacotaxis\Core\Field\Situation::of(), schools: $book->book()->schools));
+            $proof = Proving::of(
+                $drawn,
+                FilmReader::look($look),
+                new Setting(
+                    $drawn->situation ?? \Jacotaxis\Core\Field\Situation::of(),
+                    schools: $book->book()->schools,
+                ),
+            );
 
             return Choices::of($proof);
         });

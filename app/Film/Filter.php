@@ -6,10 +6,14 @@ use App\Http\Problem;
 use App\Models\Snap;
 use Illuminate\Database\Eloquent\Builder;
 
-/** A filter over snaps: the columns that can be asked, each a value or a list of values, and a few that look further. */
+/**
+ * A filter over snaps: the columns that can be asked, each a value or a list of values, and a few that look further.
+ */
 final class Filter
 {
-    private const COLUMNS = ['reel_id', 'quarter', 'series', 'down', 'hash', 'personnel', 'formation', 'motion', 'call', 'family', 'front', 'shell', 'defender', 'choice', 'decision', 'done', 'result', 'box', 'run', 'touchdown', 'nullified', 'hole', 'tag', 'action', 'back', 'carrier'];
+    private const COLUMNS = ['reel_id', 'quarter', 'series', 'down', 'hash', 'personnel', 'formation', 'motion', 'call',
+        'family', 'front', 'shell', 'defender', 'choice', 'decision', 'done', 'result', 'box', 'run', 'touchdown',
+        'nullified', 'hole', 'tag', 'action', 'back', 'carrier'];
 
     /** Fields of the reel a snap is in. */
     private const REEL = ['kind', 'opponent', 'week', 'ours'];
@@ -55,12 +59,25 @@ final class Filter
         } elseif ($field === 'film') {
             $query->whereHas('clips');
         } else {
-            throw Problem::content("/filter/$field", "Snaps cannot be asked by \"$field\": ".implode(', ', [...self::COLUMNS, ...self::REEL, 'fault', 'man', 'film']).', or a range as gain_yd_from.');
+            throw Problem::content(
+                "/filter/$field",
+                "Snaps cannot be asked by \"$field\": ".
+                    implode(', ', [...self::COLUMNS, ...self::REEL, 'fault', 'man', 'film']).
+                    ', or a range as gain_yd_from.',
+            );
         }
     }
 
     private static function plain(mixed $v): string|int|bool
     {
-        return $v === 'true' ? true : ($v === 'false' ? false : (is_scalar($v) ? (is_int($v) || is_bool($v) ? $v : (string) $v) : ''));
+        return $v === 'true'
+            ? true
+            : ($v === 'false'
+                ? false
+                : (is_scalar($v)
+                    ? (is_int($v) || is_bool($v)
+                        ? $v
+                        : (string) $v)
+                    : ''));
     }
 }

@@ -32,25 +32,37 @@ final class Imported
         };
         $call = $keep('call', $call);
         $look = $keep('look', $look);
-        $defender = $choice === null || $call === null || $look === null ? null : (collect(Charting::choices($call, $look))->firstWhere('name', $choice)['defender'] ?? null);
+        $defender =
+            $choice === null || $call === null || $look === null
+                ? null
+                : collect(Charting::choices($call, $look))->firstWhere('name', $choice)['defender'] ?? null;
         if ($choice !== null && $defender === null) {
             $note = trim("$note [choice: $choice]");
         }
         [$chart, $errors] = self::possible($chart, $errors);
         $written = $chart->with(['note' => $note === '' ? null : mb_substr($note, 0, 300)])->write();
 
-        return ['document' => array_filter(['kind' => 'jacotaxis.film', 'version' => 1, 'call' => $call, 'look' => $look, 'situation' => $written['situation'] ?: null, 'chart' => $written['chart'],
-            'seen' => $defender === null ? null : [['man' => $defender, 'what' => 'choice', 'value' => $choice]]], fn (mixed $v): bool => $v !== null), 'errors' => $errors];
+        return ['document' => array_filter(['kind' => 'jacotaxis.film', 'version' => 1, 'call' => $call,
+            'look' => $look, 'situation' => $written['situation'] ?: null, 'chart' => $written['chart'],
+            'seen' => $defender === null ? null : [['man' => $defender, 'what' => 'choice', 'value' => $choice]]],
+            fn (mixed $v): bool => $v !== null), 'errors' => $errors];
     }
 
-    /** A distance past the goal line cannot be: it is left out and said. @param  list<array{field: string, cell: string, why: string}>  $errors @return array{Chart, list<array{field: string, cell: string, why: string}>} */
+    /**
+     * A distance past the goal line cannot be: it is left out and said.
+     *
+     * @param  list<array{field: string, cell: string, why: string}>  $errors
+     * @return array{Chart, list<array{field: string, cell: string, why: string}>}
+     */
     private static function possible(Chart $chart, array $errors): array
     {
         if ($chart->ballOnYd === null || $chart->toGoYd === null || $chart->toGoYd <= 100.0 - $chart->ballOnYd) {
             return [$chart, $errors];
         }
 
-        return [$chart->with(['toGoYd' => null, 'note' => trim(($chart->note ?? '').sprintf(' [To go: %g]', $chart->toGoYd))]), [...$errors, ['field' => 'toGo', 'cell' => (string) $chart->toGoYd, 'why' => 'The goal line is nearer than that.']]];
+        return [$chart->with(['toGoYd' => null, 'note' => trim(($chart->note ?? '').sprintf(' [To go: %g]',
+            $chart->toGoYd))]), [...$errors, ['field' => 'toGo', 'cell' => (string) $chart->toGoYd,
+                'why' => 'The goal line is nearer than that.']]];
     }
 
     private static function why(string $field, string $words): ?string
@@ -59,7 +71,9 @@ final class Imported
             return self::$known["$field $words"];
         }
         try {
-            $field === 'call' ? CallParser::parse($words, null, StaffWords::current()->book()) : FilmReader::look($words);
+            $field === 'call'
+                ? CallParser::parse($words, null, StaffWords::current()->book())
+                : FilmReader::look($words);
             $why = null;
         } catch (DomainException $e) {
             $why = $e->getMessage();

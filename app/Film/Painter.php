@@ -23,15 +23,21 @@ class Painter
     /** The camera as it points in the frame that is painted. */
     private Camera $camera;
 
-    /** @param  array<string, int>  $numbers  jersey numbers by letter or role; the others go without saying in their order */
+    /**
+     * @param  array<string, int>  $numbers  jersey numbers by letter or role; the others go without saying in their
+     *     order
+     */
     /** Paint right under the lens is drawn no thicker than this, pixels. */
     private const THICKEST_PX = 5;
 
     /** Paint that would lie farther outside the picture is not drawn, pixels. */
     private const FAR_PX = 1600.0;
 
-    public function __construct(private readonly CameraMan $cameraMan, private readonly FilmedRun $run, private readonly array $numbers = [])
-    {
+    public function __construct(
+        private readonly CameraMan $cameraMan,
+        private readonly FilmedRun $run,
+        private readonly array $numbers = [],
+    ) {
         $this->camera = $cameraMan->at(0.0);
     }
 
@@ -56,7 +62,10 @@ class Painter
         $from = max(0.0, $situation->ballOnYd - 30.0);
         $to = min(100.0, $situation->ballOnYd + 45.0);
         $white = $this->colour($image, self::PAINT);
-        $lines = array_filter(FieldMarks::lines($rules, $from, $to), fn (array $l): bool => $l[0] !== $l[2] || $l[0] === 0.0 || $l[0] === RuleSet::WIDTH_YD);
+        $lines = array_filter(
+            FieldMarks::lines($rules, $from, $to),
+            fn (array $l): bool => $l[0] !== $l[2] || $l[0] === 0.0 || $l[0] === RuleSet::WIDTH_YD,
+        );
         foreach ($lines as $line) {
             $this->stripe($image, $line, 0.12, $white, $shake);
         }
@@ -83,10 +92,21 @@ class Painter
         $n = max(1, (int) ceil(hypot($x2 - $x1, $y2 - $y1) / 2.0));
         $before = null;
         for ($k = 0; $k <= $n; $k++) {
-            $p = $this->camera->project($x1 + ($x2 - $x1) * $k / $n, $y1 + ($y2 - $y1) * $k / $n, 0.0, $shake);
-            if ($p !== null && $before !== null && max(abs($p[0]), abs($p[1]), abs($before[0]), abs($before[1])) < self::FAR_PX) {
+            $p = $this->camera->project($x1 + (($x2 - $x1) * $k) / $n, $y1 + (($y2 - $y1) * $k) / $n, 0.0, $shake);
+            if (
+                $p !== null &&
+                $before !== null &&
+                max(abs($p[0]), abs($p[1]), abs($before[0]), abs($before[1])) < self::FAR_PX
+            ) {
                 imagesetthickness($image, max(1, min(self::THICKEST_PX, (int) round($widthYd * $p[2]))));
-                imageline($image, (int) round($before[0]), (int) round($before[1]), (int) round($p[0]), (int) round($p[1]), $colour);
+                imageline(
+                    $image,
+                    (int) round($before[0]),
+                    (int) round($before[1]),
+                    (int) round($p[0]),
+                    (int) round($p[1]),
+                    $colour,
+                );
             }
             $before = $p;
         }
@@ -102,7 +122,16 @@ class Painter
             if ($p !== null) {
                 $size = max(6.0, $p[2] * 1.1);
                 $box = imagettfbbox($size, 0, $this->font(), $label);
-                imagettftext($image, $size, 0, (int) ($p[0] - ($box[2] - $box[0]) / 2), (int) ($p[1] + $size / 2), $white, $this->font(), $label);
+                imagettftext(
+                    $image,
+                    $size,
+                    0,
+                    (int) ($p[0] - ($box[2] - $box[0]) / 2),
+                    (int) ($p[1] + $size / 2),
+                    $white,
+                    $this->font(),
+                    $label,
+                );
             }
         }
     }
@@ -124,12 +153,25 @@ class Painter
         }
         usort($figures, fn (array $a, array $b): int => $a[0][1] <=> $b[0][1]);
         foreach ($figures as [$feet, $head, $ours, $n]) {
-            $this->figure($image, $feet, $head, $ours ? self::OFFENSE : self::DEFENSE, (string) ($this->numbers[$names[$n]] ?? $n + 1));
+            $this->figure(
+                $image,
+                $feet,
+                $head,
+                $ours ? self::OFFENSE : self::DEFENSE,
+                (string) ($this->numbers[$names[$n]] ?? $n + 1),
+            );
         }
         [$bx, $by, $bz] = $this->run->ball($t);
         $ball = $this->camera->project(...[...$frame->toField($bx, $by), $bz, $shake]);
         if ($ball !== null) {
-            imagefilledellipse($image, (int) $ball[0], (int) $ball[1], max(4, (int) ($ball[2] * 0.4)), max(3, (int) ($ball[2] * 0.28)), $this->colour($image, [124, 62, 30]));
+            imagefilledellipse(
+                $image,
+                (int) $ball[0],
+                (int) $ball[1],
+                max(4, (int) ($ball[2] * 0.4)),
+                max(3, (int) ($ball[2] * 0.28)),
+                $this->colour($image, [124, 62, 30]),
+            );
         }
     }
 
@@ -142,13 +184,34 @@ class Painter
     {
         $wide = max(4, (int) round($feet[2] * 0.62));
         $shadow = imagecolorallocatealpha($image, 20, 26, 20, 70);
-        imagefilledellipse($image, (int) $feet[0], (int) $feet[1], (int) ($wide * 1.7), max(2, (int) ($wide * 0.5)), $shadow);
+        imagefilledellipse(
+            $image,
+            (int) $feet[0],
+            (int) $feet[1],
+            (int) ($wide * 1.7),
+            max(2, (int) ($wide * 0.5)),
+            $shadow,
+        );
         $c = $this->colour($image, $colour);
         $top = (int) round($head[1] + $feet[2] * 0.3);
         $shoulder = $top + intdiv($wide, 2);
-        imagefilledrectangle($image, (int) $feet[0] - intdiv($wide, 2), $shoulder, (int) $feet[0] + intdiv($wide, 2), (int) $feet[1] - 1, $c);
+        imagefilledrectangle(
+            $image,
+            (int) $feet[0] - intdiv($wide, 2),
+            $shoulder,
+            (int) $feet[0] + intdiv($wide, 2),
+            (int) $feet[1] - 1,
+            $c,
+        );
         imagefilledellipse($image, (int) $feet[0], $shoulder, $wide + 1, $wide, $c);
-        imagefilledellipse($image, (int) $feet[0], (int) round($head[1] + $feet[2] * 0.15), max(3, (int) ($feet[2] * 0.34)), max(3, (int) ($feet[2] * 0.36)), $c);
+        imagefilledellipse(
+            $image,
+            (int) $feet[0],
+            (int) round($head[1] + $feet[2] * 0.15),
+            max(3, (int) ($feet[2] * 0.34)),
+            max(3, (int) ($feet[2] * 0.36)),
+            $c,
+        );
         if ($wide >= 7) {
             $ink = $this->colour($image, $colour === self::OFFENSE ? [30, 40, 42] : [236, 236, 240]);
             imagestring($image, 1, (int) $feet[0] - (strlen($number) * 5 >> 1) + 1, $shoulder, $number, $ink);

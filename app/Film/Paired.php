@@ -27,27 +27,57 @@ final class Paired
     {
         $rows = Season::rows($snaps->whereHas('clips', fn (Builder $q) => $q->where('status', 'ready')));
 
-        return Pairs::of($rows, self::grades(array_map(fn (SnapRow $s): string => $s->id, $rows)), self::jobs(array_unique(array_filter(array_map(fn (SnapRow $s): ?string => $s->call, $rows)))));
+        return Pairs::of(
+            $rows,
+            self::grades(array_map(fn (SnapRow $s): string => $s->id, $rows)),
+            self::jobs(array_unique(array_filter(array_map(fn (SnapRow $s): ?string => $s->call, $rows)))),
+        );
     }
 
-    /** @param  list<string>  $snaps @return list<array{snap: string, player: string, name: string, asked: string, mark: int, reel: string, day: int}> */
+    /**
+     * @param  list<string>  $snaps
+     * @return list<array{snap: string, player: string, name: string, asked: string, mark: int, reel: string, day: int}>
+     */
     private static function grades(array $snaps): array
     {
         $on = array_flip($snaps);
-        $grades = DB::table('grades')->join('snaps', 'snaps.id', '=', 'grades.snap_id')->join('reels', 'reels.id', '=', 'snaps.reel_id')->join('players', 'players.id', '=', 'grades.player_id')
-            ->where('grades.counts', true)->orderByDesc('reels.played_on')->orderByDesc('snaps.place')->limit(self::GRADES)->get(['grades.snap_id', 'grades.player_id', 'players.name', 'grades.asked', 'grades.mark', 'reels.title', 'reels.played_on']);
+        $grades = DB::table('grades')
+            ->join('snaps', 'snaps.id', '=', 'grades.snap_id')
+            ->join('reels', 'reels.id', '=', 'snaps.reel_id')
+            ->join('players', 'players.id', '=', 'grades.player_id')
+            ->where('grades.counts', true)
+            ->orderByDesc('reels.played_on')
+            ->orderByDesc('snaps.place')
+            ->limit(self::GRADES)
+            ->get([
+                'grades.snap_id',
+                'grades.player_id',
+                'players.name',
+                'grades.asked',
+                'grades.mark',
+                'reels.title',
+                'reels.played_on',
+            ]);
 
         return $grades->reverse()->filter(fn (object $g): bool => isset($on[$g->snap_id]))
-            ->map(fn (object $g): array => ['snap' => $g->snap_id, 'player' => $g->player_id, 'name' => $g->name, 'asked' => $g->asked, 'mark' => (int) $g->mark, 'reel' => $g->title, 'day' => Graded::day($g->played_on)])->values()->all();
+            ->map(fn (object $g): array => ['snap' => $g->snap_id, 'player' => $g->player_id, 'name' => $g->name,
+                'asked' => $g->asked, 'mark' => (int) $g->mark, 'reel' => $g->title,
+                'day' => Graded::day($g->played_on)])->values()->all();
     }
 
-    /** @param  array<string>  $calls @return array<string, array<string, string>> by call; one that is not understood is left out */
+    /**
+     * @param  array<string>  $calls
+     * @return array<string, array<string, string>> by call; one that is not understood is left out
+     */
     private static function jobs(array $calls): array
     {
         $staff = StaffWords::current();
         $jobs = [];
         foreach ($calls as $call) {
-            $his = Cache::remember('jobs '.sha1("$call|{$staff->version}"), 3600, function () use ($call, $staff): array {
+            $his = Cache::remember('jobs '.sha1("$call|{$staff->version}"), 3600, function () use (
+                $call,
+                $staff,
+            ): array {
                 try {
                     return CalledJobs::of(CallParser::parse($call, null, $staff->book()));
                 } catch (NotUnderstood) {

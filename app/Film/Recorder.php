@@ -20,8 +20,10 @@ class Recorder
     public function record(FilmedRun $run, CameraMan $camera, string $path, array $numbers = []): array
     {
         $input = new InputStream;
-        $ffmpeg = new Process(['ffmpeg', '-v', 'error', '-y', '-f', 'image2pipe', '-vcodec', 'bmp', '-r', (string) self::FPS, '-i', '-',
-            '-c:v', 'libvpx-vp9', '-b:v', '0', '-crf', '40', '-g', '30', '-deadline', 'good', '-cpu-used', '4', '-row-mt', '1', '-pix_fmt', 'yuv420p', $path], timeout: 300, input: $input);
+        $ffmpeg = new Process(['ffmpeg', '-v', 'error', '-y', '-f', 'image2pipe', '-vcodec', 'bmp', '-r',
+            (string) self::FPS, '-i', '-',
+            '-c:v', 'libvpx-vp9', '-b:v', '0', '-crf', '40', '-g', '30', '-deadline', 'good', '-cpu-used', '4',
+            '-row-mt', '1', '-pix_fmt', 'yuv420p', $path], timeout: 300, input: $input);
         $ffmpeg->start();
         $painter = new Painter($camera, $run, $numbers);
         $frames = (int) floor($run->duration() * self::FPS);
@@ -33,7 +35,10 @@ class Recorder
         if (! $ffmpeg->isSuccessful()) {
             throw new RuntimeException('ffmpeg could not write the clip: '.trim($ffmpeg->getErrorOutput()));
         }
-        file_put_contents(preg_replace('/\.webm$/', '.truth.json', $path), json_encode($this->truth($run, $camera, $frames), JSON_THROW_ON_ERROR));
+        file_put_contents(
+            preg_replace('/\.webm$/', '.truth.json', $path),
+            json_encode($this->truth($run, $camera, $frames), JSON_THROW_ON_ERROR),
+        );
 
         return ['frames' => $frames, 'bytes' => filesize($path)];
     }
@@ -46,7 +51,10 @@ class Recorder
         return (string) ob_get_clean();
     }
 
-    /** @return array<string, mixed> what is true about the clip: field yards, seconds of the clip, and how the camera pointed */
+    /**
+     * @return array<string, mixed> what is true about the clip: field yards, seconds of the clip, and how the camera
+     *     pointed
+     */
     private function truth(FilmedRun $run, CameraMan $camera, int $frames): array
     {
         $frame = $run->proof->scene()->frame;
@@ -59,9 +67,12 @@ class Recorder
         }
 
         return [
-            'fps' => self::FPS, 'widthPx' => $camera->widthPx, 'heightPx' => $camera->heightPx, 'durationS' => round($frames / self::FPS, 3), 'stepS' => 3 / self::FPS, 'angle' => $camera->angle,
-            'camera' => ['from' => $camera->at(0.0)->from, 'distortion' => $camera->at(0.0)->distortion], 'views' => $views,
-            'marks' => array_map(fn (float $t): float => round(FilmedRun::BEFORE + $t, 3), $run->marks), 'thrownTo' => $run->thrownTo, 'action' => $run->action, 'spots' => $spots,
+            'fps' => self::FPS, 'widthPx' => $camera->widthPx, 'heightPx' => $camera->heightPx,
+            'durationS' => round($frames / self::FPS, 3), 'stepS' => 3 / self::FPS, 'angle' => $camera->angle,
+            'camera' => ['from' => $camera->at(0.0)->from, 'distortion' => $camera->at(0.0)->distortion],
+            'views' => $views,
+            'marks' => array_map(fn (float $t): float => round(FilmedRun::BEFORE + $t, 3), $run->marks),
+            'thrownTo' => $run->thrownTo, 'action' => $run->action, 'spots' => $spots,
         ];
     }
 }

@@ -31,23 +31,53 @@ final class SnapIndex
         $chart = Chart::read($document['chart'] ?? [], $document['situation'] ?? []);
 
         return [
-            'document' => $document, 'number' => $chart->number, 'quarter' => $chart->quarter, 'series' => $chart->series, 'down' => $chart->down, 'to_go_yd' => $chart->toGoYd, 'ball_on_yd' => $chart->ballOnYd,
-            'hash' => $chart->hash?->value, 'personnel' => $chart->personnel, 'result' => $chart->result?->value, 'gain_yd' => $chart->gainYd, 'touchdown' => $chart->touchdown,
-            'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null, 'open_questions' => count(OpenQuestions::of($document)), 'weight' => $chart->weight, 'carrier' => $chart->carrier, 'snap_s' => collect($document['marks'] ?? [])->firstWhere('kind', 'snap')['atS'] ?? null,
+            'document' => $document, 'number' => $chart->number, 'quarter' => $chart->quarter,
+            'series' => $chart->series, 'down' => $chart->down, 'to_go_yd' => $chart->toGoYd,
+            'ball_on_yd' => $chart->ballOnYd,
+            'hash' => $chart->hash?->value, 'personnel' => $chart->personnel, 'result' => $chart->result?->value,
+            'gain_yd' => $chart->gainYd, 'touchdown' => $chart->touchdown,
+            'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null,
+            'open_questions' => count(OpenQuestions::of($document)), 'weight' => $chart->weight,
+            'carrier' => $chart->carrier, 'snap_s' => collect($document['marks'] ?? [])
+                ->firstWhere('kind', 'snap')['atS'] ?? null,
         ] + self::told($document, $chart);
     }
 
-    /** Call, look and decision. A snap nobody worked on asks nothing of the film: what its words say is worked out once. @param  array<string, mixed>  $document @return array<string, mixed> */
+    /**
+     * Call, look and decision. A snap nobody worked on asks nothing of the film: what its words say is worked out once.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
     private static function told(array $document, Chart $chart): array
     {
-        $worked = array_filter([$document['marks'] ?? [], $document['plots'] ?? [], $document['seen'] ?? [], $document['calibrations'] ?? []]) !== [];
-        $key = $worked ? null : json_encode([$document['call'] ?? null, $document['look'] ?? null, $chart->hash, $chart->formation, $chart->motion, $chart->result, $document['situation']['rules'] ?? null, $document['level'] ?? null]);
+        $worked =
+            array_filter([
+                $document['marks'] ?? [],
+                $document['plots'] ?? [],
+                $document['seen'] ?? [],
+                $document['calibrations'] ?? [],
+            ]) !== [];
+        $key = $worked
+            ? null
+            : json_encode([
+                $document['call'] ?? null,
+                $document['look'] ?? null,
+                $chart->hash,
+                $chart->formation,
+                $chart->motion,
+                $chart->result,
+                $document['situation']['rules'] ?? null,
+                $document['level'] ?? null,
+            ]);
         if ($key !== null && isset(self::$known[$key])) {
             return self::$known[$key];
         }
         $book = StaffWords::current()->book();
         $film = FilmReader::read($document, $book->schools, $book);
-        $told = ['front' => $film->look?->front, 'shell' => $film->look?->shell, 'wrinkle' => is_string($document['look'] ?? null) ? Evidence::wrinkle($document['look']) : null] + self::call($film, $document) + self::graded($film);
+        $told = ['front' => $film->look?->front, 'shell' => $film->look?->shell,
+            'wrinkle' => is_string($document['look'] ?? null) ? Evidence::wrinkle($document['look'])
+            : null] + self::call($film, $document) + self::graded($film);
 
         return $key === null ? $told : self::$known[$key] = $told;
     }
@@ -57,18 +87,37 @@ final class SnapIndex
     {
         $chart = $film->chart;
         if ($film->call === null) {
-            return ['call' => null, 'family' => null, 'formation' => $chart?->formation, 'motion' => $chart?->motion, 'run' => $chart?->result?->value === 'run', 'tag' => null, 'action' => null];
+            return ['call' => null, 'family' => null, 'formation' => $chart?->formation, 'motion' => $chart?->motion,
+                'run' => $chart?->result?->value === 'run', 'tag' => null, 'action' => null];
         }
         $told = Description::of($film->call, Situation::of());
 
-        return ['call' => is_string($document['call']) ? $document['call'] : $told['words'], 'family' => $told['family'], 'formation' => $chart->formation ?? $film->call->formation->words(),
-            'motion' => $chart->motion ?? ($film->call->motions === [] ? null : implode(', ', array_map(fn ($m): string => $m->words(), $film->call->motions))), 'run' => $film->call->run !== null] + Shown::of($film->call);
+        return ['call' => is_string($document['call']) ? $document['call'] : $told['words'],
+            'family' => $told['family'], 'formation' => $chart->formation ?? $film->call->formation->words(),
+            'motion' => $chart->motion ?? ($film->call->motions === [] ? null
+                : implode(', ', array_map(fn ($m): string => $m->words(), $film->call->motions))),
+            'run' => $film->call->run !== null] + Shown::of($film->call);
     }
 
     /** @return array<string, mixed> */
     private static function graded(FilmDocument $film): array
     {
-        $empty = array_fill_keys(['defender', 'choice', 'decision', 'done', 'box', 'out_s', 'predicted_s', 'separation_yd', 'hole', 'gave', 'back'], null);
+        $empty = array_fill_keys(
+            [
+                'defender',
+                'choice',
+                'decision',
+                'done',
+                'box',
+                'out_s',
+                'predicted_s',
+                'separation_yd',
+                'hole',
+                'gave',
+                'back',
+            ],
+            null,
+        );
         try {
             $grader = new Grader(new Measures($film));
             $decision = $grader->decision();
@@ -80,10 +129,19 @@ final class SnapIndex
         $scene = $m->proof?->scene();
 
         return [
-            'defender' => $decision->choice === null ? null : $decision->defender, 'choice' => $decision->choice, 'decision' => $decision->grade, 'done' => $decision->done,
-            'box' => $scene === null ? null : count(Box::of($scene->defenders, $scene->lineup, $scene->setting->schools)->in), 'out_s' => $m->row('Q', 'ball out')?->done,
-            'hole' => $m->hole(), 'gave' => $grader->keyGave(), 'back' => $m->pass() === null ? null : Shown::back($m->pass()),
-            'predicted_s' => self::predicted($grader), 'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
+            'defender' => $decision->choice === null ? null : $decision->defender,
+            'choice' => $decision->choice,
+            'decision' => $decision->grade,
+            'done' => $decision->done,
+            'box' => $scene === null
+                    ? null
+                    : count(Box::of($scene->defenders, $scene->lineup, $scene->setting->schools)->in),
+            'out_s' => $m->row('Q', 'ball out')?->done,
+            'hole' => $m->hole(),
+            'gave' => $grader->keyGave(),
+            'back' => $m->pass() === null ? null : Shown::back($m->pass()),
+            'predicted_s' => self::predicted($grader),
+            'separation_yd' => $to === null ? null : $m->row($to, 'separation at the throw')?->done,
         ] + $empty;
     }
 

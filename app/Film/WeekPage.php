@@ -36,11 +36,19 @@ final class WeekPage
             array_map($points->add(...), $his);
             $faults = array_count_values(array_merge(...array_column($his, 'faults')));
             arsort($faults);
-            $cue = Cue::of(array_map(fn (array $g): array => ['faults' => $g['faults'], 'correction' => $g['correction']], $his), array_values(array_filter($repeats, fn (array $r): bool => $r['man'] === $players[$id]->name)));
-            $flagged = fn (string $flag): array => array_column(array_filter($his, fn (array $g): bool => $g[$flag]), 'snap');
-            $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter, 'number' => $players[$id]->number, 'bustIds' => $flagged('bust'), 'impactIds' => $flagged('impact'), 'ids' => array_column($his, 'snap'),
-                'cue' => $cue === null ? null : ['label' => $keys->label($cue['fault']), 'praise' => Library::entry($cue['fault'])['praise']] + $cue,
-                'faults' => array_map(fn (string $f, int $n): array => ['id' => $f, 'label' => $keys->label($f), 'times' => $n, 'praise' => Library::entry($f)['praise']], array_keys($faults), $faults)] + $points->toArray($staff->winning);
+            $cue = Cue::of(array_map(fn (array $g): array => ['faults' => $g['faults'],
+                'correction' => $g['correction']], $his), array_values(array_filter($repeats,
+                    fn (array $r): bool => $r['man'] === $players[$id]->name)));
+            $flagged = fn (string $flag): array => array_column(array_filter($his, fn (array $g): bool => $g[$flag]),
+                'snap');
+            $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter,
+                'number' => $players[$id]->number, 'bustIds' => $flagged('bust'), 'impactIds' => $flagged('impact'),
+                'ids' => array_column($his, 'snap'),
+                'cue' => $cue === null ? null : ['label' => $keys->label($cue['fault']),
+                    'praise' => Library::entry($cue['fault'])['praise']] + $cue,
+                'faults' => array_map(fn (string $f, int $n): array => ['id' => $f, 'label' => $keys->label($f),
+                    'times' => $n, 'praise' => Library::entry($f)['praise']], array_keys($faults),
+                    $faults)] + $points->toArray($staff->winning);
         }
         usort($out, fn (array $a, array $b): int => $a['number'] <=> $b['number']);
 
@@ -62,7 +70,9 @@ final class WeekPage
         foreach (FaultKeys::GROUPS as $group) {
             $faults = $groups[$group] ?? [];
             uasort($faults, fn (array $a, array $b): int => count($b) <=> count($a));
-            $out[] = ['group' => $group, 'faults' => array_map(fn (string $f, array $ids): array => ['id' => $f, 'label' => $keys->label($f), 'times' => count($ids), 'drill' => Library::entry($f)['drill'], 'ids' => $ids], array_keys($faults), $faults)];
+            $out[] = ['group' => $group, 'faults' => array_map(fn (string $f, array $ids): array => ['id' => $f,
+                'label' => $keys->label($f), 'times' => count($ids), 'drill' => Library::entry($f)['drill'],
+                'ids' => $ids], array_keys($faults), $faults)];
         }
 
         return $out;
@@ -72,10 +82,28 @@ final class WeekPage
     public static function repeats(FaultKeys $keys): array
     {
         $schools = StaffWords::current()->book()->schools;
-        $since = now()->createFromTimestamp((Graded::today() - self::WINDOWS * (int) $schools->value('repeat-days')) * 86400)->toDateString();
-        $snaps = DB::table('snaps')->join('reels', 'reels.id', '=', 'snaps.reel_id')->where('reels.played_on', '>', $since)->orderBy('reels.played_on')->orderBy('snaps.place')->pluck('reels.played_on', 'snaps.id')->all();
+        $since = now()
+            ->createFromTimestamp((Graded::today() - self::WINDOWS * (int) $schools->value('repeat-days')) * 86400)
+            ->toDateString();
+        $snaps = DB::table('snaps')
+            ->join('reels', 'reels.id', '=', 'snaps.reel_id')
+            ->where('reels.played_on', '>', $since)
+            ->orderBy('reels.played_on')
+            ->orderBy('snaps.place')
+            ->pluck('reels.played_on', 'snaps.id')
+            ->all();
         $bySnap = [];
-        foreach (DB::table('grades')->where('counts', true)->whereIn('snap_id', DB::table('snaps')->whereIn('reel_id', DB::table('reels')->where('played_on', '>', $since)->select('id'))->select('id'))->get(['player_id', 'snap_id', 'faults']) as $g) {
+        foreach (
+            DB::table('grades')
+                ->where('counts', true)
+                ->whereIn(
+                    'snap_id',
+                    DB::table('snaps')
+                        ->whereIn('reel_id', DB::table('reels')->where('played_on', '>', $since)->select('id'))
+                        ->select('id'),
+                )
+                ->get(['player_id', 'snap_id', 'faults']) as $g
+        ) {
             $bySnap[$g->snap_id][] = $g;
         }
         $players = Player::query()->get(['id', 'name', 'letter'])->keyBy('id');
@@ -87,12 +115,15 @@ final class WeekPage
             foreach ($bySnap[$id] ?? [] as $g) {
                 $n[$g->player_id] = ($n[$g->player_id] ?? -1) + 1;
                 if ($g->faults !== '[]') {
-                    $grades[] = ['man' => $names[$g->player_id], 'player' => $g->player_id, 'day' => Graded::day($day), 'faults' => json_decode($g->faults, true), 'id' => $id, 'n' => $n[$g->player_id], 'of' => 0];
+                    $grades[] = ['man' => $names[$g->player_id], 'player' => $g->player_id, 'day' => Graded::day($day),
+                        'faults' => json_decode($g->faults, true), 'id' => $id, 'n' => $n[$g->player_id], 'of' => 0];
                 }
             }
         }
         $grades = array_map(fn (array $g): array => ['of' => $n[$g['player']] + 1] + $g, $grades);
 
-        return array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault']), 'drill' => Library::entry($r['fault'])['drill'], 'letter' => $letters[$r['man']] ?? null], Repeats::of($grades, Graded::today(), $schools));
+        return array_map(fn (array $r): array => $r + ['label' => $keys->label($r['fault']),
+            'drill' => Library::entry($r['fault'])['drill'], 'letter' => $letters[$r['man']] ?? null],
+            Repeats::of($grades, Graded::today(), $schools));
     }
 }

@@ -8,7 +8,9 @@ use App\Models\Clip;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Makes an uploaded film ready: looks what it is, converts it when a browser cannot play it, takes its small picture. */
+/**
+ * Makes an uploaded film ready: looks what it is, converts it when a browser cannot play it, takes its small picture.
+ */
 class ReadyClip implements ShouldQueue
 {
     use Queueable;
@@ -36,9 +38,14 @@ class ReadyClip implements ShouldQueue
                 $clip->file = basename($made);
                 $found = $probe->film($made);
             }
-            $clip->fill(['mime' => $found['mime'] ?? 'video/mp4', 'video' => $found['video'], 'status' => 'ready', 'reason' => ''])->save();
+            $clip->fill(['mime' => $found['mime'] ?? 'video/mp4', 'video' => $found['video'], 'status' => 'ready',
+                'reason' => ''])->save();
             $this->tell($clip);
-            $probe->thumbnail($clip->path(), $clip->from_s + min(1.0, $found['video']['durationS'] / 2), $clip->thumbnail());
+            $probe->thumbnail(
+                $clip->path(),
+                $clip->from_s + min(1.0, $found['video']['durationS'] / 2),
+                $clip->thumbnail(),
+            );
         } catch (NotAFilm $e) {
             @unlink($clip->path());
             $clip->update(['status' => 'refused', 'reason' => mb_substr($e->cure(), 0, 400)]);
@@ -56,6 +63,8 @@ class ReadyClip implements ShouldQueue
 
     public function failed(): void
     {
-        Clip::query()->whereKey($this->clipId)->update(['status' => 'refused', 'reason' => 'Making it ready broke off. Send the film again.']);
+        Clip::query()
+            ->whereKey($this->clipId)
+            ->update(['status' => 'refused', 'reason' => 'Making it ready broke off. Send the film again.']);
     }
 }

@@ -21,7 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array{fps: float, widthPx: int, heightPx: int, durationS: float}|null $video
  * @property float $from_s where the cut begins in the file, seconds
  * @property float|null $to_s where it ends; null at the end of the file
- * @property float|null $sync_s seconds to add to the clock of the wide angle to get this one's; null while not synchronised
+ * @property float|null $sync_s seconds to add to the clock of the wide angle to get this one's; null while not
+ *     synchronised
  * @property int $version
  * @property-read Reel $reel
  * @property-read Snap|null $snap
@@ -36,11 +37,13 @@ class Clip extends Model
 
     protected $hidden = ['file'];
 
-    protected $attributes = ['version' => 1, 'angle' => 'wide', 'status' => 'waiting', 'reason' => '', 'from_s' => 0.0, 'mime' => '', 'name' => ''];
+    protected $attributes = ['version' => 1, 'angle' => 'wide', 'status' => 'waiting', 'reason' => '', 'from_s' => 0.0,
+        'mime' => '', 'name' => ''];
 
     protected function casts(): array
     {
-        return ['video' => 'array', 'version' => 'integer', 'from_s' => 'float', 'to_s' => 'float', 'sync_s' => 'float'];
+        return ['video' => 'array', 'version' => 'integer', 'from_s' => 'float', 'to_s' => 'float',
+            'sync_s' => 'float'];
     }
 
     /** @return BelongsTo<Reel, $this> */

@@ -40,13 +40,17 @@ class Grade extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'bust' => false, 'impact' => false, 'done' => '', 'correction' => '', 'caveat' => '', 'certain' => true, 'hard' => false, 'caused_by' => null, 'charged_to' => null, 'counts' => true];
+    protected $attributes = ['version' => 1, 'bust' => false, 'impact' => false, 'done' => '', 'correction' => '',
+        'caveat' => '', 'certain' => true, 'hard' => false, 'caused_by' => null, 'charged_to' => null,
+        'counts' => true];
 
     protected $appends = ['not_counted'];
 
     protected function casts(): array
     {
-        return ['faults' => 'array', 'marks' => 'array', 'mark' => 'integer', 'version' => 'integer', 'bust' => 'boolean', 'impact' => 'boolean', 'certain' => 'boolean', 'hard' => 'boolean', 'counts' => 'boolean'];
+        return ['faults' => 'array', 'marks' => 'array', 'mark' => 'integer', 'version' => 'integer',
+            'bust' => 'boolean', 'impact' => 'boolean', 'certain' => 'boolean', 'hard' => 'boolean',
+            'counts' => 'boolean'];
     }
 
     /**
@@ -63,7 +67,9 @@ class Grade extends Model
     /** Why it is not added up, in words. */
     protected function notCounted(): Attribute
     {
-        return Attribute::get(fn (): ?string => Charge::why($this->man, $this->mark, $this->charged_to, $this->caused_by, $this->certain));
+        return Attribute::get(
+            fn (): ?string => Charge::why($this->man, $this->mark, $this->charged_to, $this->caused_by, $this->certain),
+        );
     }
 
     /** @return BelongsTo<Snap, $this> */

@@ -30,7 +30,8 @@ class Player extends Model
 
     protected function casts(): array
     {
-        return ['forty_s' => 'float', 'stride_yd' => 'float', 'depth' => 'integer', 'number' => 'integer', 'flags' => 'array', 'version' => 'integer'];
+        return ['forty_s' => 'float', 'stride_yd' => 'float', 'depth' => 'integer', 'number' => 'integer',
+            'flags' => 'array', 'version' => 'integer'];
     }
 
     /** @return HasMany<Grade, $this> */
@@ -41,7 +42,14 @@ class Player extends Model
 
     public function athlete(): Athlete
     {
-        return Athlete::of($this->name, $this->number, $this->forty_s, $this->stride_yd, $this->throws, $this->flags ?? []);
+        return Athlete::of(
+            $this->name,
+            $this->number,
+            $this->forty_s,
+            $this->stride_yd,
+            $this->throws,
+            $this->flags ?? [],
+        );
     }
 
     /** The men who start, by letter. @return array<string, Athlete> */

@@ -35,7 +35,8 @@ class Snap extends Model
 
     protected function casts(): array
     {
-        return ['document' => 'array', 'version' => 'integer', 'place' => 'integer', 'run' => 'boolean', 'touchdown' => 'boolean', 'nullified' => 'boolean', 'gave' => 'boolean'];
+        return ['document' => 'array', 'version' => 'integer', 'place' => 'integer', 'run' => 'boolean',
+            'touchdown' => 'boolean', 'nullified' => 'boolean', 'gave' => 'boolean'];
     }
 
     /** @return BelongsTo<Reel, $this> */

@@ -13,7 +13,8 @@ use Jacotaxis\Core\Words\BookDocument;
 use Jacotaxis\Core\Words\StaffBook;
 
 /**
- * The staff's book: what it calls things, what it chose where staffs disagree, families of its own. One record; its sets
+ * The staff's book: what it calls things, what it chose where staffs disagree, families of its own. One record; its
+ * sets
  * are saved formations.
  *
  * @property array<string, string> $letters the staff's letter by the letter of the sets
@@ -44,17 +45,21 @@ class StaffWords extends Model
 
     protected function casts(): array
     {
-        return ['letters' => 'array', 'groups' => 'array', 'fault_keys' => 'array', 'fault_labels' => 'array', 'winning' => 'float', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
+        return ['letters' => 'array', 'groups' => 'array', 'fault_keys' => 'array', 'fault_labels' => 'array',
+            'winning' => 'float', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
     }
 
     public static function current(): self
     {
         $usual = Cadence::of();
 
-        return static::query()->orderBy('id')->first() ?? static::query()->create([
-            'letters' => array_combine(Man::SKILL, Man::SKILL), 'school' => Technique::SCHOOLS[0],
-            'cadence' => ['words' => $usual->words, 'beatS' => $usual->beatS, 'soundS' => $usual->soundS], 'version' => 1,
-        ]);
+        return static::query()->orderBy('id')->first() ??
+            static::query()->create([
+                'letters' => array_combine(Man::SKILL, Man::SKILL),
+                'school' => Technique::SCHOOLS[0],
+                'cadence' => ['words' => $usual->words, 'beatS' => $usual->beatS, 'soundS' => $usual->soundS],
+                'version' => 1,
+            ]);
     }
 
     public function faultKeys(): FaultKeys
@@ -79,8 +84,10 @@ class StaffWords extends Model
         $saved = Formation::query()->orderBy('name')->get()->all();
         $sets = array_map(fn (Formation $f): array => ['name' => $f->name, 'formation' => $f->document], $saved);
 
-        return ['kind' => BookDocument::KIND, 'version' => 1, 'letters' => $this->letters, 'groups' => (object) ($this->groups ?? []), 'techniques' => $this->school,
-            'cadence' => $this->cadence] + array_combine(self::LISTS, array_map(fn (string $list): array => $this->$list ?? [], self::LISTS)) + ['sets' => $sets];
+        return ['kind' => BookDocument::KIND, 'version' => 1, 'letters' => $this->letters,
+            'groups' => (object) ($this->groups ?? []), 'techniques' => $this->school,
+            'cadence' => $this->cadence] + array_combine(self::LISTS,
+                array_map(fn (string $list): array => $this->$list ?? [], self::LISTS)) + ['sets' => $sets];
     }
 
     /** The staff's words as the language reads them, its saved sets among them. */

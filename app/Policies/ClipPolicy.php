@@ -12,6 +12,7 @@ class ClipPolicy extends StaffDocumentPolicy
     public function watch(User $user, Clip $clip): bool
     {
         return $user->role->isStaff()
-            || ($user->player_id !== null && $clip->snap_id !== null && Grade::query()->where(['snap_id' => $clip->snap_id, 'player_id' => $user->player_id])->exists());
+            || ($user->player_id !== null && $clip->snap_id !== null
+                && Grade::query()->where(['snap_id' => $clip->snap_id, 'player_id' => $user->player_id])->exists());
     }
 }

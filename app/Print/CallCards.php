@@ -96,7 +96,9 @@ final readonly class CallCards
             foreach ($numbers as $n) {
                 [$letter, $job] = $rows[$n];
                 $page->text($x + 8 + $c * $wide, $top, $letter, $type, Drawing::INK, true);
-                $top = $page->paragraph($x + 8 + $c * $wide + $type * 2.4, $top, $wide - $type * 2.8, $job, $type) + $type * 0.05;
+                $top =
+                    $page->paragraph($x + 8 + $c * $wide + $type * 2.4, $top, $wide - $type * 2.8, $job, $type) +
+                    $type * 0.05;
             }
         }
     }

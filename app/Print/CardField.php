@@ -34,8 +34,14 @@ final readonly class CardField
     /** Seconds of a route drawn after its break. */
     private const TAIL_S = 0.9;
 
-    public function __construct(private Drawing $page, private Call $call, private Situation $situation, private StaffBook $book, private ?string $player, private ?Look $look = null)
-    {
+    public function __construct(
+        private Drawing $page,
+        private Call $call,
+        private Situation $situation,
+        private StaffBook $book,
+        private ?string $player,
+        private ?Look $look = null,
+    ) {
     }
 
     public function draw(float $x, float $y, float $w, float $h, float $small): void
@@ -46,7 +52,10 @@ final readonly class CardField
         $k = min($w / ($right - $left), $h / (self::BACK_YD + $this->upYd()));
         $x += ($w - $k * ($right - $left)) / 2;
         $width = $k * ($right - $left);
-        $at = fn (float $xYd, float $yYd): array => [$x + $width * $this->across($xYd, $left, $right), $y + ($this->upYd() - $yYd) * $k];
+        $at = fn (float $xYd, float $yYd): array => [
+            $x + $width * $this->across($xYd, $left, $right),
+            $y + ($this->upYd() - $yYd) * $k,
+        ];
         $this->paint($at, $left, $right, $small);
         $this->run($at);
         foreach ($this->call->snap($frame, $this->book->clock())->men as $letter => $man) {
@@ -123,7 +132,10 @@ final readonly class CardField
             return;
         }
         $stage = RunStage::of($proof);
-        $points = fn (array $line): array => array_map(fn (array $p): array => $at($p[0], min($this->upYd(), $p[1])), $line);
+        $points = fn (array $line): array => array_map(
+            fn (array $p): array => $at($p[0], min($this->upYd(), $p[1])),
+            $line,
+        );
         foreach ($stage['tracks'] as $track) {
             $his = $this->player === null ? $track['rule'] : $track['man'] === $this->player;
             $this->page->line(
@@ -209,7 +221,8 @@ final readonly class CardField
         $r = $small * 0.85;
         if ($man->isLineman()) {
             $this->page->area(
-                [[$x - $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y + $r * 0.8], [$x - $r * 0.8, $y + $r * 0.8]],
+                [[$x - $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y - $r * 0.8], [$x + $r * 0.8, $y + $r * 0.8],
+                    [$x - $r * 0.8, $y + $r * 0.8]],
                 $his ? Drawing::INK : '#ffffff',
                 Drawing::INK,
                 0.8,

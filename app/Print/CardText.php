@@ -31,8 +31,13 @@ final class CardText
      * @param  bool  $whole  with step, aim and branches
      * @return list<array{string, string}> letter and job
      */
-    public static function jobs(Call $call, StaffBook $book, ?Situation $else = null, ?Look $look = null, bool $whole = false): array
-    {
+    public static function jobs(
+        Call $call,
+        StaffBook $book,
+        ?Situation $else = null,
+        ?Look $look = null,
+        bool $whole = false,
+    ): array {
         if ($call->run !== null) {
             return self::run($call, $book, $else ?? Situation::of(), $look, $whole);
         }
@@ -47,10 +52,15 @@ final class CardText
     {
         $proof = RunJobs::proof($call, $else, $look);
 
-        return $proof === null ? [] : array_map(
-            fn (array $row): array => [$book->letters[$row['man']] ?? $row['man'], $whole ? self::whole($row) : $row['job']],
-            RunReport::jobs($proof),
-        );
+        return $proof === null
+            ? []
+            : array_map(
+                fn (array $row): array => [
+                    $book->letters[$row['man']] ?? $row['man'],
+                    $whole ? self::whole($row) : $row['job'],
+                ],
+                RunReport::jobs($proof),
+            );
     }
 
     /** A job with its step, aim and branches. @param  array<string, mixed>  $row */
@@ -66,17 +76,36 @@ final class CardText
     }
 
     /** One man's own, of a run with step, aim and branches. @return list<array{string, string}> */
-    public static function job(Call $call, string $letter, StaffBook $book, ?Situation $else = null, ?Look $look = null): array
-    {
+    public static function job(
+        Call $call,
+        string $letter,
+        StaffBook $book,
+        ?Situation $else = null,
+        ?Look $look = null,
+    ): array {
         $his = $book->letters[$letter] ?? $letter;
         if ($call->run !== null) {
-            $own = array_values(array_filter(self::run($call, $book, $else ?? Situation::of(), $look, true), fn (array $row): bool => $row[0] === $his));
+            $own = array_values(
+                array_filter(
+                    self::run($call, $book, $else ?? Situation::of(), $look, true),
+                    fn (array $row): bool => $row[0] === $his,
+                ),
+            );
 
             return $own === [] ? [[$his, 'By the rule of the run']] : $own;
         }
 
-        return isset($call->routes[$letter]) ? [self::row($call, $letter, $book)]
-            : [[$book->letters[$letter] ?? $letter, $letter === 'Q' ? 'Reads '.implode(', ', array_map(fn (string $l): string => $book->letters[$l] ?? $l, $call->reads)) : 'Protects']];
+        return isset($call->routes[$letter])
+            ? [self::row($call, $letter, $book)]
+            : [
+                [
+                    $book->letters[$letter] ?? $letter,
+                    $letter === 'Q'
+                        ? 'Reads '.
+                            implode(', ', array_map(fn (string $l): string => $book->letters[$l] ?? $l, $call->reads))
+                        : 'Protects',
+                ],
+            ];
     }
 
     /** @return array{string, string} */
@@ -84,6 +113,9 @@ final class CardText
     {
         $read = $call->readNumber($letter);
 
-        return [$book->letters[$letter] ?? $letter, Describer::job($call, $letter).($read === null ? '' : ", read $read")];
+        return [
+            $book->letters[$letter] ?? $letter,
+            Describer::job($call, $letter).($read === null ? '' : ", read $read"),
+        ];
     }
 }

@@ -11,7 +11,10 @@ use Jacotaxis\Core\Proof\Telling\Run\RunReport;
 use Jacotaxis\Core\Proof\Telling\Run\RunStage;
 use Jacotaxis\Core\Words\StaffBook;
 
-/** The line card of a run: for every front the picture of its blocks and the calls in the order they are said. Two fronts a page, standing. */
+/**
+ * The line card of a run: for every front the picture of its blocks and the calls in the order they are said. Two
+ * fronts a page, standing.
+ */
 final readonly class LineCards
 {
     public const SIZE = [612.0, 792.0];
@@ -75,7 +78,9 @@ final readonly class LineCards
         $page->text($x + 8, $y + 16, $proof->scene->look->words(), 12, Drawing::INK, true);
         $unaccounted = $proof->resolved->unaccounted;
         $said = Against::said($proof->verdict()->value, $proof->worthByRule(), $proof->worthAtWorst());
-        $left = "$said; ".($unaccounted === [] ? 'everybody accounted for' : 'nobody has the '.implode(', the ', $unaccounted));
+        $left =
+            "$said; ".
+            ($unaccounted === [] ? 'everybody accounted for' : 'nobody has the '.implode(', the ', $unaccounted));
         $page->text(
             $x + $w - 8,
             $y + 16,
@@ -89,7 +94,10 @@ final readonly class LineCards
         // The line is drawn wider than deep: nobody stands on his neighbor.
         $across = ($w - 16) / (2 * self::WIDE_YD);
         $k = $pictureH / (self::BACK_YD + self::UP_YD);
-        $at = fn (float $xYd, float $yYd): array => [$x + $w / 2 + max(-self::WIDE_YD, min(self::WIDE_YD, $xYd)) * $across, $y + 24 + (self::UP_YD - max(-self::BACK_YD, min(self::UP_YD, $yYd))) * $k];
+        $at = fn (float $xYd, float $yYd): array => [
+            $x + $w / 2 + max(-self::WIDE_YD, min(self::WIDE_YD, $xYd)) * $across,
+            $y + 24 + (self::UP_YD - max(-self::BACK_YD, min(self::UP_YD, $yYd))) * $k,
+        ];
         $page->line([$at(-self::WIDE_YD, 0.0), $at(self::WIDE_YD, 0.0)], 0.6, Drawing::FAINT);
         $stage = RunStage::of($proof);
         foreach ($stage['tracks'] as $track) {
@@ -125,14 +133,19 @@ final readonly class LineCards
         foreach ($proof->scene->men as $man) {
             if (abs($man->xYd) <= self::WIDE_YD) {
                 [$mx, $my] = $at($man->xYd, $man->yYd);
-                $man->isLineman() ? $page->area([[$mx - 5.5, $my - 5.5], [$mx + 5.5, $my - 5.5], [$mx + 5.5, $my + 5.5], [$mx - 5.5, $my + 5.5]], '#ffffff', Drawing::INK, 0.9) : $page->circle(
-                    $mx,
-                    $my,
-                    6.2,
-                    '#ffffff',
-                    Drawing::INK,
-                    0.9,
-                );
+                $man->isLineman()
+                    ? $page->area(
+                        [
+                            [$mx - 5.5, $my - 5.5],
+                            [$mx + 5.5, $my - 5.5],
+                            [$mx + 5.5, $my + 5.5],
+                            [$mx - 5.5, $my + 5.5],
+                        ],
+                        '#ffffff',
+                        Drawing::INK,
+                        0.9,
+                    )
+                    : $page->circle($mx, $my, 6.2, '#ffffff', Drawing::INK, 0.9);
                 $page->text(
                     $mx,
                     $my + 2.6,
@@ -199,7 +212,14 @@ final readonly class LineCards
             $late ? Drawing::BALL : Drawing::INK,
         );
 
-        return $page->paragraph($x + 20, $below - 1.0, $w - 24, "{$told->step}; {$told->aim}", self::TINY, Drawing::SOFT) + 2.0;
+        return $page->paragraph(
+            $x + 20,
+            $below - 1.0,
+            $w - 24,
+            "{$told->step}; {$told->aim}",
+            self::TINY,
+            Drawing::SOFT,
+        ) + 2.0;
     }
 
     /** A line that ends in a bar; dashed where the block cannot be made. @param  list<array{float, float}>  $points */

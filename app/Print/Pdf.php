@@ -42,11 +42,13 @@ final class Pdf
     }
 
     /**
-     * @param  array{kind: string, points: list<array{float, float}>, stroke: string|null, fill: string|null, width: float, dash: bool}  $l
+     * @param  array{kind: string, points: list<array{float, float}>, stroke: string|null, fill: string|null,
+     *     width: float, dash: bool}  $l
      */
     private static function line(TCPDF $pdf, array $l): void
     {
-        $style = ['width' => $l['width'], 'dash' => $l['dash'] ? '4,3' : 0, 'color' => self::color($l['stroke'] ?? Drawing::INK), 'join' => 'round', 'cap' => 'round'];
+        $style = ['width' => $l['width'], 'dash' => $l['dash'] ? '4,3' : 0,
+            'color' => self::color($l['stroke'] ?? Drawing::INK), 'join' => 'round', 'cap' => 'round'];
         $how = ($l['stroke'] === null ? '' : 'D').($l['fill'] === null ? '' : 'F');
         $fill = $l['fill'] === null ? [] : self::color($l['fill']);
         if ($l['kind'] === 'circle') {

@@ -34,8 +34,16 @@ final class Svg
             };
         }
         foreach ($drawing->texts as $t) {
-            $out .= sprintf('<text x="%.1f" y="%.1f" font-size="%g" fill="%s" text-anchor="%s"%s>%s</text>', $t['x'], $t['y'], $t['size'], $t['color'], $t['anchor'],
-                $t['bold'] ? ' font-weight="700"' : '', htmlspecialchars($t['text'], ENT_XML1 | ENT_QUOTES));
+            $out .= sprintf(
+                '<text x="%.1f" y="%.1f" font-size="%g" fill="%s" text-anchor="%s"%s>%s</text>',
+                $t['x'],
+                $t['y'],
+                $t['size'],
+                $t['color'],
+                $t['anchor'],
+                $t['bold'] ? ' font-weight="700"' : '',
+                htmlspecialchars($t['text'], ENT_XML1 | ENT_QUOTES),
+            );
         }
 
         return $out.'</svg>';

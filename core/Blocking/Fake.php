@@ -40,7 +40,9 @@ final readonly class Fake
     {
         $side = $this->side === null ? '' : " {$this->side->value}";
 
-        return $this->run === self::FREEZE ? "freeze$side" : ($this->who === null ? '' : "{$this->who} ")."{$this->run}$side fake";
+        return $this->run === self::FREEZE
+            ? "freeze$side"
+            : ($this->who === null ? '' : "{$this->who} ")."{$this->run}$side fake";
     }
 
     public function mirrored(): self

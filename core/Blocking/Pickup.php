@@ -12,9 +12,11 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
 
 /**
- * Who blocks whom in a drop-back pass: every rusher goes to the protector whose gap or man he is, the cheapest way round.
+ * Who blocks whom in a drop-back pass: every rusher goes to the protector whose gap or man he is, the cheapest way
+ * round.
  *
- * A sliding lineman owns the gap to the slide; a man lineman the man on him; a tight end who stays the edge on his side;
+ * A sliding lineman owns the gap to the slide; a man lineman the man on him; a tight end who stays the edge on his
+ * side;
  * a back who stays what the line leaves: behind the slide, or the backer who comes.
  */
 final readonly class Pickup
@@ -48,15 +50,21 @@ final readonly class Pickup
     }
 
     /**
-     * Behind a run action the line blocks the run it shows (PRO-01, PRO-08): each keeps the man he has in the run, who comes
+     * Behind a run action the line blocks the run it shows (PRO-01, PRO-08): each keeps the man he has in the run, who
+     * comes
      * although the run has nobody for him goes to a man without one.
      *
      * @param  list<Defender>  $rushers  in their lanes
      * @param  list<string>  $staying  letters besides the linemen who stay in
      * @param  string|null  $unblocked  role of a rusher whom the call leaves alone
      */
-    public static function behind(Resolved $shown, Lineup $lineup, array $rushers, array $staying, ?string $unblocked = null): self
-    {
+    public static function behind(
+        Resolved $shown,
+        Lineup $lineup,
+        array $rushers,
+        array $staying,
+        ?string $unblocked = null,
+    ): self {
         $alone = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role === $unblocked));
         $rushers = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role !== $unblocked));
         $roles = array_map(fn (Defender $d): string => $d->role, $rushers);
@@ -68,12 +76,22 @@ final readonly class Pickup
             }
         }
         $left = array_values(array_filter($rushers, fn (Defender $d): bool => ! in_array($d->role, $takes, true)));
-        $spare = array_values(array_filter([...Man::LINEMEN, ...$staying], fn (string $l): bool => ! isset($takes[$l]) && ! ($shown->blocks[$l] ?? null)?->verb->pulls()));
+        $spare = array_values(
+            array_filter(
+                [...Man::LINEMEN, ...$staying],
+                fn (string $l): bool => ! isset($takes[$l]) && ! ($shown->blocks[$l] ?? null)?->verb->pulls(),
+            ),
+        );
         [$more, $free] = self::divide($lineup, $left, $spare, 'none', $shown->run->side);
         $takes += $more;
         if ($free !== []) {
-            // Somebody would come free: then all but the pullers look for work, and the pass rule comes before the run's.
-            $pulls = array_filter($takes, fn (string $l): bool => ($shown->blocks[$l] ?? null)?->verb->pulls() === true, ARRAY_FILTER_USE_KEY);
+            // Somebody would come free: then all but the pullers look for work, and the pass rule comes before the
+            // run's.
+            $pulls = array_filter(
+                $takes,
+                fn (string $l): bool => ($shown->blocks[$l] ?? null)?->verb->pulls() === true,
+                ARRAY_FILTER_USE_KEY,
+            );
             $rest = array_values(array_filter($rushers, fn (Defender $d): bool => ! in_array($d->role, $pulls, true)));
             $others = array_values(array_filter(
                 [...Man::LINEMEN, ...$staying],
@@ -92,12 +110,21 @@ final readonly class Pickup
      * @param  string|null  $unblocked  role of a rusher whom the call leaves alone
      * @param  Side|null  $readSide  side of the first read: without a word the slide goes away from it (PRO-10)
      */
-    public static function of(Lineup $lineup, array $rushers, array $staying, ?Protecting $protection, ?Side $readSide, ?string $unblocked = null): self
-    {
+    public static function of(
+        Lineup $lineup,
+        array $rushers,
+        array $staying,
+        ?Protecting $protection,
+        ?Side $readSide,
+        ?string $unblocked = null,
+    ): self {
         $alone = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role === $unblocked));
         $rushers = array_values(array_filter($rushers, fn (Defender $d): bool => $d->role !== $unblocked));
         $scheme = $protection->scheme ?? Scheme::HalfSlide;
-        $slide = $protection?->side !== null && ! $scheme->rolls() ? $protection->side : ($readSide ?? Side::Right)->opposite();
+        $slide =
+            $protection?->side !== null && ! $scheme->rolls()
+                ? $protection->side
+                : ($readSide ?? Side::Right)->opposite();
         [$takes, $free] = self::divide($lineup, $rushers, [...Man::LINEMEN, ...$staying], $scheme->slides(), $slide);
 
         return new self($takes, [...$alone, ...$free], $slide, $scheme->slides());
@@ -144,9 +171,15 @@ final readonly class Pickup
         if (! $sliding) {
             $away = abs($x - $man->xYd);
             $on = $rusher->over === $letter ? -0.5 : 0.0;
-            $edge = $lineup->end(Side::ofX($man->xYd === 0.0 ? 1.0 : $man->xYd))->letter === $letter && abs($x) > abs($man->xYd) ? self::EDGE_YD : self::MAN_YD;
+            $edge =
+                $lineup->end(Side::ofX($man->xYd === 0.0 ? 1.0 : $man->xYd))->letter === $letter &&
+                abs($x) > abs($man->xYd)
+                    ? self::EDGE_YD
+                    : self::MAN_YD;
 
-            return $away <= $edge ? $away + $on + ($rusher->group === 'backer' && $rusher->yYd > 2.0 ? 1.0 : 0.0) : self::OUT_OF_ZONE + $away;
+            return $away <= $edge
+                ? $away + $on + ($rusher->group === 'backer' && $rusher->yYd > 2.0 ? 1.0 : 0.0)
+                : self::OUT_OF_ZONE + $away;
         }
         $line = $lineup->line();
         $at = array_search($letter, array_map(fn (Man $m): string => $m->letter, $line), true);

@@ -18,7 +18,10 @@ enum Scheme: string
     case Naked = 'naked';
     case Pocket = 'pocket';
 
-    /** How far outside the ball the passer throws from when he rolls, yards, and 0 when he stays (roll width and depth are unset; product defaults). */
+    /**
+     * How far outside the ball the passer throws from when he rolls, yards, and 0 when he stays (roll width and depth
+     * are unset; product defaults).
+     */
     public function rollYd(): float
     {
         return match ($this) {

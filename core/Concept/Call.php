@@ -21,8 +21,10 @@ use Jacotaxis\Core\Route\RouteSpec;
 /**
  * A call: formation, motions, and a pass, a run, or both in one.
  *
- * Of a pass every eligible man who goes out has a route and the rest protect. Of a run the scheme's rules give everybody his
- * job; men with routes of their own make it a run-pass option. Families are not stored: they are recognised from the routes.
+ * Of a pass every eligible man who goes out has a route and the rest protect. Of a run the scheme's rules give
+ * everybody his
+ * job; men with routes of their own make it a run-pass option. Families are not stored: they are recognised from the
+ * routes.
  */
 final readonly class Call
 {
@@ -34,7 +36,8 @@ final readonly class Call
      * @param  list<string>  $assumed  what was filled in, in words
      * @param  string|null  $hot  letter of the man who gets the ball when somebody comes free
      * @param  list<StaffRule>  $rules  the staff's own rules with this call
-     * @param  array<string, list<string>>  $readsBy  another order of the reads by what is seen: man, zone, closed, open
+     * @param  array<string, list<string>>  $readsBy  another order of the reads by what is seen: man, zone, closed,
+     *     open
      */
     public function __construct(
         public Formation $formation,
@@ -57,7 +60,13 @@ final readonly class Call
     /** The men before and at the snap. */
     public function snap(PlayFrame $frame, ?Clock $clock = null): Snap
     {
-        return Snap::of($this->formation->men($frame), $this->motions, $this->formation->splits(), $frame, $clock ?? Clock::usual());
+        return Snap::of(
+            $this->formation->men($frame),
+            $this->motions,
+            $this->formation->splits(),
+            $frame,
+            $clock ?? Clock::usual(),
+        );
     }
 
     /** @return array<string, Man> the eleven at the snap, by letter */
@@ -69,7 +78,12 @@ final readonly class Call
     /** The eleven at the snap, counted. */
     public function lineup(Situation $situation, ?Clock $clock = null): Lineup
     {
-        return Lineup::of($this->men($situation->frame(), $clock), $situation->frame(), $situation->hash, $this->formation->side);
+        return Lineup::of(
+            $this->men($situation->frame(), $clock),
+            $situation->frame(),
+            $situation->hash,
+            $this->formation->side,
+        );
     }
 
     /** Number of the read of a man, from 1, or null when he has none. */
@@ -80,7 +94,12 @@ final readonly class Call
         return $at === false ? null : $at + 1;
     }
 
-    /** The order of the reads against what is seen: his own for man or zone, for a middle open or closed, else the usual. @return list<string> */
+    /**
+     * The order of the reads against what is seen: his own for man or zone, for a middle open or closed, else the
+     * usual.
+     *
+     * @return list<string>
+     */
     public function readsAgainst(bool $man, bool $middleOpen): array
     {
         return $this->readsBy[$man ? 'man' : 'zone'] ?? $this->readsBy[$middleOpen ? 'open' : 'closed'] ?? $this->reads;
@@ -98,7 +117,10 @@ final readonly class Call
             'formation' => $this->formation->mirrored(),
             'routes' => array_map(fn (RouteSpec $r): RouteSpec => $r->mirrored(), $this->routes),
             'motions' => array_map(fn (Motion $m): Motion => $m->mirrored(), $this->motions),
-            'keys' => array_map(fn (string $k): string => strtr($k, ['left' => 'right', 'right' => 'left']), $this->keys),
+            'keys' => array_map(
+                fn (string $k): string => strtr($k, ['left' => 'right', 'right' => 'left']),
+                $this->keys,
+            ),
             'protection' => $this->protection?->mirrored(),
             'fake' => $this->fake?->mirrored(),
             'run' => $this->run?->mirrored(),

@@ -22,7 +22,8 @@ use Jacotaxis\Core\Route\Stem;
 
 /**
  * Makes a whole call of what was said: families become routes, the side nobody mentioned gets the family's usual other
- * side or clear-outs, the back check-releases, the reads follow the families. Everything filled in is listed as assumed.
+ * side or clear-outs, the back check-releases, the reads follow the families. Everything filled in is listed as
+ * assumed.
  */
 final class CallBuilder
 {
@@ -51,7 +52,13 @@ final class CallBuilder
         $this->assumed = $draft->assumed;
         $situation = $draft->situation ?? $draft->context ?? Situation::of();
         $formation = $draft->formation;
-        $men = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), $situation->frame(), $draft->clock ?? Clock::usual())->men;
+        $men = Snap::of(
+            $formation->men($situation->frame()),
+            $draft->motions,
+            $formation->splits(),
+            $situation->frame(),
+            $draft->clock ?? Clock::usual(),
+        )->men;
         $this->lineup = Lineup::of($men, $situation->frame(), $situation->hash, $formation->side);
         $this->count = $this->lineup->count;
         $this->strong = $this->lineup->strong;
@@ -85,12 +92,27 @@ final class CallBuilder
 
         $motions = [...$draft->motions, ...$build->tail()];
 
-        return new Call($draft->formation, $build->routes, $reads, $motions, $draft->drop,
-            $draft->keys, $draft->situation, [...$build->assumed, ...$order->assumed], $build->protection, $draft->fake, $draft->hot, $readsBy, $draft->run, $draft->rules);
+        return new Call(
+            $draft->formation,
+            $build->routes,
+            $reads,
+            $motions,
+            $draft->drop,
+            $draft->keys,
+            $draft->situation,
+            [...$build->assumed, ...$order->assumed],
+            $build->protection,
+            $draft->fake,
+            $draft->hot,
+            $readsBy,
+            $draft->run,
+            $draft->rules,
+        );
     }
 
     /**
-     * An option with a pitch sends somebody who is there for it: a slot or wing of the back side goes in tail motion when no
+     * An option with a pitch sends somebody who is there for it: a slot or wing of the back side goes in tail motion
+     * when no
      * motion is said and no back takes the pitch.
      *
      * @return list<Motion>
@@ -123,7 +145,9 @@ final class CallBuilder
             $usual = $family->rolls ? ($this->rolls ?? $this->strong) : $this->strong;
             $usual = $by !== null && $sides === [] ? ($this->count->sideOf($by) ?? $usual) : $usual;
             if ($sides === [] && $by === null) {
-                $this->assumed[] = "{$family->name} {$usual->value}, the ".($family->rolls && $this->rolls !== null ? 'side of the roll' : 'strength');
+                $this->assumed[] =
+                    "{$family->name} {$usual->value}, the ".
+                    ($family->rolls && $this->rolls !== null ? 'side of the roll' : 'strength');
             }
             foreach ($sides === [] ? [$usual] : $sides as $side) {
                 $this->roll($family, $side);
@@ -157,7 +181,12 @@ final class CallBuilder
     private function form(Family $family, Side $side): Form
     {
         $fits = array_values(array_filter($family->forms, fn (Form $f): bool => $this->hasMen($f, $family, $side)));
-        $agrees = array_values(array_filter($fits, fn (Form $f): bool => $this->agrees($f->front, $side) && $this->agrees($f->other, $side->opposite())));
+        $agrees = array_values(
+            array_filter(
+                $fits,
+                fn (Form $f): bool => $this->agrees($f->front, $side) && $this->agrees($f->other, $side->opposite()),
+            ),
+        );
 
         if ($fits === []) {
             $this->assumed[] = "{$family->name} wants more men on the {$side->value} or across from it than stand there";
@@ -187,7 +216,11 @@ final class CallBuilder
     {
         foreach ($wanted as $number => $route) {
             $letter = $this->count->letter($side, $number);
-            if ($letter !== null && isset($this->draft->routes[$letter]) && ! Wish::of($route)->fits($this->draft->routes[$letter], $side)) {
+            if (
+                $letter !== null &&
+                isset($this->draft->routes[$letter]) &&
+                ! Wish::of($route)->fits($this->draft->routes[$letter], $side)
+            ) {
                 return false;
             }
         }
@@ -211,12 +244,19 @@ final class CallBuilder
     /** What the back does in a family that has him, the school's route first. */
     private function theBack(Form $form, Side $side): void
     {
-        $free = array_values(array_filter($this->count->backs, fn (string $l): bool => ! isset($this->draft->routes[$l])));
+        $free = array_values(
+            array_filter($this->count->backs, fn (string $l): bool => ! isset($this->draft->routes[$l])),
+        );
         if ($form->back === null || $free === [] || Recognition::back($form, $side, $this->drawn()) !== null) {
             return;
         }
         $wish = Wish::of($form->back);
-        $name = $this->draft->schools->is('SET-40', 'B') && in_array('arrow', $wish->names, true) && $wish->name() === 'wheel' ? 'arrow' : $wish->name();
+        $name =
+            $this->draft->schools->is('SET-40', 'B') &&
+            in_array('arrow', $wish->names, true) &&
+            $wish->name() === 'wheel'
+                ? 'arrow'
+                : $wish->name();
         $this->routes[$free[0]] = RouteSpec::of($name, side: $side);
     }
 
@@ -237,13 +277,17 @@ final class CallBuilder
         }
     }
 
-    /** Everyone eligible without a job: receivers clear out, the back checks the rush and releases; seven-man keeps the inline men in. */
+    /**
+     * Everyone eligible without a job: receivers clear out, the back checks the rush and releases; seven-man keeps the
+     * inline men in.
+     */
     private function clearOuts(): void
     {
         $seven = $this->draft->protection?->scheme->keepsSeven() ?? false;
         foreach (Side::cases() as $side) {
             foreach ($this->count->on($side) as $n => $letter) {
-                if (! isset($this->routes[$letter]) && ! $this->stays($letter) && ! ($seven && $this->inline($letter))) {
+                if (! isset($this->routes[$letter]) && ! $this->stays($letter)
+                    && ! ($seven && $this->inline($letter))) {
                     $this->routes[$letter] = RouteSpec::of($n === 0 ? 'go' : 'seam', flag: Flag::Clear);
                     $this->assumed[] = "$letter ".($n === 0 ? 'go' : 'seam').' clears out';
                 }
@@ -268,7 +312,8 @@ final class CallBuilder
     }
 
     /**
-     * Two men out and a passer who stays in the pocket, after a run action or by the family: the others are there for him.
+     * Two men out and a passer who stays in the pocket, after a run action or by the family: the others are there for
+     * him.
      *
      * @param  list<array{family: Family, form: Form, side: Side}>  $families
      */
@@ -276,7 +321,10 @@ final class CallBuilder
     {
         $protects = array_filter($families, fn (array $f): bool => $f['family']->protects) !== [];
 
-        return $this->rolls === null && count($families) === 1 && count($this->routes) <= self::TWO_MEN && ($protects || $this->draft->fake !== null);
+        return $this->rolls === null &&
+            count($families) === 1 &&
+            count($this->routes) <= self::TWO_MEN &&
+            ($protects || $this->draft->fake !== null);
     }
 
     /** Whoever has no route blocks as in the run. */
@@ -284,7 +332,8 @@ final class CallBuilder
     {
         foreach ($this->lineup->eligible() as $letter) {
             if (! isset($this->routes[$letter])) {
-                $this->assumed[] = "$letter ".($this->draft->fake === null ? 'stays in to protect' : 'blocks as in the run');
+                $this->assumed[] =
+                    "$letter ".($this->draft->fake === null ? 'stays in to protect' : 'blocks as in the run');
             }
         }
     }
@@ -301,18 +350,28 @@ final class CallBuilder
     private function deeper(): void
     {
         foreach ($this->routes as $letter => $spec) {
-            $with = match (true) {
-                $spec->name === 'corner' && $spec->depthYd === null && $this->draft->schools->is('SET-12', 'B') => ['depthYd' => 12.0],
-                $spec->name === 'wheel' && $spec->depthYd === null && isset($this->draft->schools->values['wheel-depth']) => ['depthYd' => $this->draft->schools->value('wheel-depth')],
-                $spec->name === 'crack seam' && $spec->depthYd === null && isset($this->draft->schools->values['crack-seam-depth']) => ['depthYd' => $this->draft->schools->value('crack-seam-depth')],
-                $spec->name === 'dig' && $spec->finish === null && $this->draft->schools->is('SET-11', 'B') => ['finish' => 'settling'],
-                default => null,
-            };
-            if ($with !== null) {
-                $this->routes[$letter] = $spec->with($with);
-                $this->assumed[] = "$letter {$spec->name} ".(isset($with['depthYd']) ? sprintf('at %g yd', $with['depthYd']) : 'settling').', the school of the staff';
+            $depthYd = $spec->depthYd === null ? $this->depthOfTheStaff($spec->name) : null;
+            if ($depthYd !== null) {
+                $this->routes[$letter] = $spec->with(['depthYd' => $depthYd]);
+                $this->assumed[] = sprintf('%s %s at %g yd, the school of the staff', $letter, $spec->name, $depthYd);
+            } elseif ($spec->name === 'dig' && $spec->finish === null && $this->draft->schools->is('SET-11', 'B')) {
+                $this->routes[$letter] = $spec->with(['finish' => 'settling']);
+                $this->assumed[] = "$letter dig settling, the school of the staff";
             }
         }
+    }
+
+    /** Yards at which the staff runs a route called without a depth; null where it has said nothing. */
+    private function depthOfTheStaff(string $route): ?float
+    {
+        $schools = $this->draft->schools;
+
+        return match ($route) {
+            'corner' => $schools->is('SET-12', 'B') ? 12.0 : null,
+            'wheel' => isset($schools->values['wheel-depth']) ? $schools->value('wheel-depth') : null,
+            'crack seam' => isset($schools->values['crack-seam-depth']) ? $schools->value('crack-seam-depth') : null,
+            default => null,
+        };
     }
 
     /** When the passer rolls, whoever slides or sneaks to the flat does so on his side. */

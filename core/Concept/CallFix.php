@@ -18,10 +18,13 @@ final class CallFix
 
         return match ($fix['do'] ?? null) {
             'move' => self::move($call, $fix['man'], (float) $fix['xYd'], (float) $fix['yYd']),
-            'sound' => self::motion($call, $fix['man'], fn (Motion $m): Motion => $m->on($fix['word'] === null ? null : new Sound($fix['word'], $fix['last']))),
+            'sound' => self::motion($call, $fix['man'], fn (Motion $m): Motion => $m->on($fix['word'] === null ? null
+                : new Sound($fix['word'], $fix['last']))),
             'to' => self::to($call, $fix['man'], (float) $fix['xYd'], (float) $fix['yYd']),
-            'still' => $call->with(['motions' => array_values(array_filter($call->motions, fn (Motion $m): bool => $m->who !== $fix['man']))]),
-            'unroute' => $call->with(['routes' => array_diff_key($call->routes, [$fix['man'] => 1]), 'reads' => array_values(array_diff($call->reads, [$fix['man']]))]),
+            'still' => $call->with(['motions' => array_values(array_filter($call->motions,
+                fn (Motion $m): bool => $m->who !== $fix['man']))]),
+            'unroute' => $call->with(['routes' => array_diff_key($call->routes, [$fix['man'] => 1]),
+                'reads' => array_values(array_diff($call->reads, [$fix['man']]))]),
             default => $call,
         };
     }
@@ -31,22 +34,34 @@ final class CallFix
     {
         foreach ($call->motions as $motion) {
             $start = $call->formation->spots[$man] ?? null;
-            if ($motion->who === $man && $motion->kind->sets() && ($start === null || $x * $start[0] < 0.0 || $motion->to !== null)) {
+            if (
+                $motion->who === $man &&
+                $motion->kind->sets() &&
+                ($start === null || $x * $start[0] < 0.0 || $motion->to !== null)
+            ) {
                 return self::to($call, $man, $x, $y);
             }
         }
 
-        return $call->with(['formation' => $call->formation->withSpots([...$call->formation->spots, $man => [$x, $y]])]);
+        return $call->with([
+            'formation' => $call->formation->withSpots([...$call->formation->spots, $man => [$x, $y]]),
+        ]);
     }
 
     private static function to(Call $call, string $man, float $x, float $y): Call
     {
-        return self::motion($call, $man, fn (Motion $m): Motion => new Motion($m->who, $m->kind, $m->side, $m->sound, [$x, $y], $m->purpose));
+        return self::motion(
+            $call,
+            $man,
+            fn (Motion $m): Motion => new Motion($m->who, $m->kind, $m->side, $m->sound, [$x, $y], $m->purpose),
+        );
     }
 
     /** @param  callable(Motion): Motion  $change */
     private static function motion(Call $call, string $man, callable $change): Call
     {
-        return $call->with(['motions' => array_map(fn (Motion $m): Motion => $m->who === $man ? $change($m) : $m, $call->motions)]);
+        return $call->with([
+            'motions' => array_map(fn (Motion $m): Motion => $m->who === $man ? $change($m) : $m, $call->motions),
+        ]);
     }
 }

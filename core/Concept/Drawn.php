@@ -10,7 +10,10 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Route\RouteSpec;
 
-/** What recognition looks at: routes by letter, the count, the strength, where the passer rolls, and which families there are. */
+/**
+ * What recognition looks at: routes by letter, the count, the strength, where the passer rolls, and which families
+ * there are.
+ */
 final readonly class Drawn
 {
     /**
@@ -29,7 +32,13 @@ final readonly class Drawn
     /** @param  list<Family>  $own  a staff's families, tested first */
     public static function of(Call $call, ReceiverCount $count, Side $strong, array $own = []): self
     {
-        return new self($call->routes, $count, $strong, self::roll($call->protection, $call->fake, $strong), self::catalogue($own));
+        return new self(
+            $call->routes,
+            $count,
+            $strong,
+            self::roll($call->protection, $call->fake, $strong),
+            self::catalogue($own),
+        );
     }
 
     /** @param  list<Family>  $own @return array<string, Family> */
@@ -41,6 +50,8 @@ final readonly class Drawn
     /** The side the passer rolls to: as said, else away from the fake, else to the strength; null when he stays. */
     public static function roll(?Protecting $protection, ?Fake $fake, Side $strong): ?Side
     {
-        return $protection === null || ! $protection->scheme->rolls() ? null : ($protection->side ?? $fake?->side?->opposite() ?? $strong);
+        return $protection === null || ! $protection->scheme->rolls()
+            ? null
+            : $protection->side ?? ($fake?->side?->opposite() ?? $strong);
     }
 }

@@ -10,13 +10,16 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Route\RouteSpec;
 
 /**
- * A family of a staff's own as it is kept in its book: routes by receiver number taken from a drawing, and the three fields
- * that make it ready to be called (CAL-15): how the routes are said, how the read is said, which protection goes with it.
+ * A family of a staff's own as it is kept in its book: routes by receiver number taken from a drawing, and the three
+ * fields
+ * that make it ready to be called (CAL-15): how the routes are said, how the read is said, which protection goes with
+ * it.
  */
 final class OwnFamily
 {
     /** Field => what is missing without it. */
-    private const NEEDS = ['said' => 'say how the routes are called', 'read' => 'say how the read is called', 'protection' => 'say which protection goes with it'];
+    private const NEEDS = ['said' => 'say how the routes are called', 'read' => 'say how the read is called',
+        'protection' => 'say which protection goes with it'];
 
     /**
      * The record of a family drawn on a side, without its three fields.
@@ -41,10 +44,12 @@ final class OwnFamily
         $reads = [];
         foreach ($call->reads as $letter) {
             $home = $lineup->count->sideOf($letter);
-            $reads[] = $home === null ? 'back' : ($home === $side ? 'front' : 'other').' '.$lineup->count->number($letter);
+            $reads[] =
+                $home === null ? 'back' : ($home === $side ? 'front' : 'other').' '.$lineup->count->number($letter);
         }
 
-        return ['name' => mb_strtolower(trim($name)), 'front' => $front, 'back' => $back, 'reads' => array_values(array_filter($reads, fn (string $r): bool => ! str_starts_with($r, 'other'))),
+        return ['name' => mb_strtolower(trim($name)), 'front' => $front, 'back' => $back,
+            'reads' => array_values(array_filter($reads, fn (string $r): bool => ! str_starts_with($r, 'other'))),
             'said' => '', 'read' => '', 'protection' => ''];
     }
 
@@ -57,16 +62,37 @@ final class OwnFamily
     {
         $name = $record['name'];
         if (Families::has($name)) {
-            throw new DomainException("\"$name\" is a family of the catalogue: give your own another name, or make it an alias.");
+            throw new DomainException(
+                "\"$name\" is a family of the catalogue: give your own another name, or make it an alias.",
+            );
         }
         $front = $record['front'];
         foreach ([...$front, ...array_filter([$record['back'] ?? null])] as $route) {
             Wish::of($route)->route(Side::Right);
         }
-        $missing = array_filter(self::NEEDS, fn (string $field): bool => trim($record[$field] ?? '') === '', ARRAY_FILTER_USE_KEY);
+        $missing = array_filter(
+            self::NEEDS,
+            fn (string $field): bool => trim($record[$field] ?? '') === '',
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return new Family($name, [new Form($front, [], array_values(array_filter($record['reads'], fn (string $r): bool => self::readable($r, $front, $record['back'] ?? null))), back: $record['back'] ?? null)],
-            needs: $missing === [] ? null : implode(', ', $missing));
+        return new Family(
+            $name,
+            [
+                new Form(
+                    $front,
+                    [],
+                    array_values(
+                        array_filter(
+                            $record['reads'],
+                            fn (string $r): bool => self::readable($r, $front, $record['back'] ?? null),
+                        ),
+                    ),
+                    back: $record['back'] ?? null,
+                ),
+            ],
+            needs: $missing === [] ? null : implode(', ', $missing),
+        );
     }
 
     /** @param  array<int, string>  $front */
@@ -91,6 +117,10 @@ final class OwnFamily
 
     private static function words(RouteSpec $spec, Side $side): string
     {
-        return ($spec->depthYd === null ? '' : '~').$spec->name.($spec->depthYd === null ? '' : sprintf(' %g', $spec->depthYd)).($spec->at === 'sticks' ? ' at sticks' : '').($spec->side === $side->opposite() ? ' across' : '');
+        return ($spec->depthYd === null ? '' : '~').
+            $spec->name.
+            ($spec->depthYd === null ? '' : sprintf(' %g', $spec->depthYd)).
+            ($spec->at === 'sticks' ? ' at sticks' : '').
+            ($spec->side === $side->opposite() ? ' across' : '');
     }
 }

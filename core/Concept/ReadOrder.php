@@ -7,15 +7,20 @@ namespace Jacotaxis\Core\Concept;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Route\RouteSpec;
 
-/** The reads of a call as letters, in order: those of its families, or as they were named. What it fills in is listed. */
+/**
+ * The reads of a call as letters, in order: those of its families, or as they were named. What it fills in is listed.
+ */
 final class ReadOrder
 {
     /** @var list<string> */
     public array $assumed = [];
 
     /** @param  list<array{family: Family, form: Form, side: Side}>  $families */
-    public function __construct(private readonly Drawn $drawn, private readonly array $families, private readonly CallDraft $draft)
-    {
+    public function __construct(
+        private readonly Drawn $drawn,
+        private readonly array $families,
+        private readonly CallDraft $draft,
+    ) {
     }
 
     /**
@@ -44,7 +49,8 @@ final class ReadOrder
     }
 
     /**
-     * Reads said by letter, by a route ("sit") or by a family ("mesh": the first of its reads nobody else is named for).
+     * Reads said by letter, by a route ("sit") or by a family ("mesh": the first of its reads nobody else is named
+     * for).
      *
      * @param  list<string>  $named  letters, or words after "="
      * @return list<string>
@@ -66,7 +72,10 @@ final class ReadOrder
             $name = ltrim($word, '=');
             $order = [];
             foreach ($word[0] === '=' ? $this->families : [] as $f) {
-                $order = $f['family']->name === $name ? array_values(array_diff(self::order($f['form'], $f['side'], $drawn), $taken)) : $order;
+                $order =
+                    $f['family']->name === $name
+                        ? array_values(array_diff(self::order($f['form'], $f['side'], $drawn), $taken))
+                        : $order;
             }
             $who = $word[0] !== '=' ? $word : (self::running([$name], $side, $drawn)[0] ?? $order[0] ?? null);
             if ($who !== null && isset($this->drawn->routes[$who]) && ! in_array($who, $reads, true)) {
@@ -111,15 +120,29 @@ final class ReadOrder
         $letter = $drawn->count->letter($at, $number);
         $wish = Wish::of(($where === 'front' ? $form->front : $form->other)[$number]);
 
-        return $letter !== null && isset($drawn->routes[$letter]) && in_array($drawn->routes[$letter]->name, $wish->names, true) ? [$letter] : [];
+        return $letter !== null &&
+            isset($drawn->routes[$letter]) &&
+            in_array($drawn->routes[$letter]->name, $wish->names, true)
+            ? [$letter]
+            : [];
     }
 
-    /** Whoever runs one of these routes, the front side first, then the other, then the backs. @param  list<string>  $names @return list<string> */
+    /**
+     * Whoever runs one of these routes, the front side first, then the other, then the backs.
+     *
+     * @param  list<string>  $names
+     * @return list<string>
+     */
     public static function running(array $names, Side $side, Drawn $drawn): array
     {
         $letters = [...$drawn->count->on($side), ...$drawn->count->on($side->opposite()), ...$drawn->count->backs];
 
-        return array_values(array_filter($letters, fn (string $l): bool => isset($drawn->routes[$l]) && in_array($drawn->routes[$l]->name, $names, true)));
+        return array_values(
+            array_filter(
+                $letters,
+                fn (string $l): bool => isset($drawn->routes[$l]) && in_array($drawn->routes[$l]->name, $names, true),
+            ),
+        );
     }
 
     /** @param  list<string>  $reads @return list<string> */
@@ -127,7 +150,11 @@ final class ReadOrder
     {
         if ($this->draft->byDepth !== null) {
             $sign = $this->draft->byDepth === 'high to low' ? -1.0 : 1.0;
-            usort($reads, fn (string $a, string $b): int => $sign * $this->drawn->routes[$a]->depth() <=> $sign * $this->drawn->routes[$b]->depth());
+            usort(
+                $reads,
+                fn (string $a, string $b): int => $sign * $this->drawn->routes[$a]->depth() <=>
+                    $sign * $this->drawn->routes[$b]->depth(),
+            );
         }
 
         return $reads;

@@ -46,7 +46,11 @@ final class Recognition
         foreach ([$drawn->strong, $drawn->strong->opposite()] as $side) {
             $one = self::on($side, $drawn);
             $across = array_filter($found, fn (array $f): bool => $f['family']->across);
-            if ($one !== null && ! ($one['family']->across && in_array($one['family'], array_column($found, 'family'), true)) && ! ($across !== [] && self::partOf($across[0], $side, $drawn))) {
+            if (
+                $one !== null &&
+                ! ($one['family']->across && in_array($one['family'], array_column($found, 'family'), true)) &&
+                ! ($across !== [] && self::partOf($across[0], $side, $drawn))
+            ) {
                 $found[] = $one + ['side' => $side];
             }
         }
@@ -57,7 +61,8 @@ final class Recognition
     /** Why a side is this family: "post by #1, dig by #2". */
     public static function why(Family $family, Form $form, Side $side, Drawn $drawn): string
     {
-        $run = fn (Side $at, int $number): string => $drawn->routes[(string) $drawn->count->letter($at, $number)]->name ?? '';
+        $run = fn (Side $at, int $number): string => $drawn->routes[(string) $drawn->count->letter($at, $number)]
+            ->name ?? '';
         $parts = [];
         foreach ($form->any === [] ? $form->front : [] as $number => $route) {
             if (Wish::of($route)->fits($drawn->routes[(string) $drawn->count->letter($side, $number)] ?? null, $side)) {
@@ -65,7 +70,15 @@ final class Recognition
             }
         }
         foreach ($form->any as $route) {
-            $parts[] = implode(' or ', array_unique(array_map(fn (string $l): string => "{$drawn->routes[$l]->name} by $l", ReadOrder::running(Wish::of($route)->names, $side, $drawn))));
+            $parts[] = implode(
+                ' or ',
+                array_unique(
+                    array_map(
+                        fn (string $l): string => "{$drawn->routes[$l]->name} by $l",
+                        ReadOrder::running(Wish::of($route)->names, $side, $drawn),
+                    ),
+                ),
+            );
         }
         $back = $form->back === null ? null : self::back($form, $side, $drawn);
         $parts = $back === null ? $parts : [...$parts, "{$drawn->routes[$back]->name} by the back"];
@@ -87,7 +100,11 @@ final class Recognition
         $near = [];
         foreach ($drawn->families as $family) {
             // A family that fits as well but is tested later is no neighbor: nothing differs.
-            if ($family === $not || $drawn->count->letter($side, 2) === null || self::form($family, $side, $drawn) !== null) {
+            if (
+                $family === $not ||
+                $drawn->count->letter($side, 2) === null ||
+                self::form($family, $side, $drawn) !== null
+            ) {
                 continue;
             }
             $best = null;
@@ -99,7 +116,10 @@ final class Recognition
         }
         usort($near, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(fn (array $n): array => ['family' => $n[1]->name, 'differs' => self::words($n[1], $n[2], $side, $drawn)], array_slice($near, 0, 2));
+        return array_map(
+            fn (array $n): array => ['family' => $n[1]->name, 'differs' => self::words($n[1], $n[2], $side, $drawn)],
+            array_slice($near, 0, 2),
+        );
     }
 
     /**
@@ -138,7 +158,10 @@ final class Recognition
         foreach ($wanted as $number => $route) {
             $letter = $drawn->count->letter($side, $number);
             $wish = Wish::of($route);
-            if (($letter !== null || ! in_array($number, $optional, true)) && ! $wish->fits($letter === null ? null : ($drawn->routes[$letter] ?? null), $side)) {
+            if (
+                ($letter !== null || ! in_array($number, $optional, true)) &&
+                ! $wish->fits($letter === null ? null : $drawn->routes[$letter] ?? null, $side)
+            ) {
                 $wrong[] = [$side, $number, $wish];
             }
         }
@@ -168,7 +191,11 @@ final class Recognition
         foreach ($form->any as $route) {
             $wish = Wish::of($route);
             $to = $wish->across ? $side->opposite() : $side;
-            $who = array_filter(array_keys($left), fn (string $l): bool => in_array($left[$l]->name, $wish->names, true) && self::arrives($l, $left[$l], $drawn) === $to);
+            $who = array_filter(
+                array_keys($left),
+                fn (string $l): bool => in_array($left[$l]->name, $wish->names, true) &&
+                    self::arrives($l, $left[$l], $drawn) === $to,
+            );
             if ($who === []) {
                 $wrong[] = [$side, 0, $wish];
             } else {
@@ -187,7 +214,11 @@ final class Recognition
         return $spec->side ?? ($spec->shape()->inward ? $home->opposite() : $home);
     }
 
-    /** Whether everything a family across the ball asks of the other side is all that side runs of a family. @param  array{family: Family, form: Form, side: Side}  $found */
+    /**
+     * Whether everything a family across the ball asks of the other side is all that side runs of a family.
+     *
+     * @param  array{family: Family, form: Form, side: Side}  $found
+     */
     private static function partOf(array $found, Side $side, Drawn $drawn): bool
     {
         $letters = array_filter($drawn->count->on($side), fn (string $l): bool => isset($drawn->routes[$l]));
@@ -201,7 +232,13 @@ final class Recognition
         $run = array_map(fn (string $l): ?string => ($drawn->routes[$l] ?? null)?->name, $drawn->count->on($side));
         $misplaced = array_filter($wrong, fn (array $w): bool => array_intersect($w[2]->names, $run) !== []);
         $wanted = array_map(fn (string $words): string => Wish::of($words)->name(), array_values($form->front));
-        if ($form->any === [] && $form->back === null && count($wanted) > 1 && array_diff($wanted, $run) === [] && ! $family->across) {
+        if (
+            $form->any === [] &&
+            $form->back === null &&
+            count($wanted) > 1 &&
+            array_diff($wanted, $run) === [] &&
+            ! $family->across
+        ) {
             // The same routes by other men is as near as it gets.
             return 0.1;
         }
@@ -234,6 +271,8 @@ final class Recognition
         $letter = $drawn->count->letter($at, $number);
         $has = $letter === null ? 'nobody' : ($drawn->routes[$letter]->name ?? 'no route');
 
-        return $letter === null ? "there is no #$number on the {$at->value} for the {$wish->words()}" : "#$number has $has, not {$wish->words()}";
+        return $letter === null
+            ? "there is no #$number on the {$at->value} for the {$wish->words()}"
+            : "#$number has $has, not {$wish->words()}";
     }
 }

@@ -31,7 +31,8 @@ final class Sketch
             for ($i = 0; $i <= $until; $i += self::EVERY) {
                 $points[] = [round($run->path->x[$i], 1), round($run->path->y[$i], 1)];
             }
-            $lines[] = ['man' => $letter, 'read' => $call->readNumber($letter), 'points' => [...$points, [round($run->path->x[$until], 1), round($run->path->y[$until], 1)]]];
+            $lines[] = ['man' => $letter, 'read' => $call->readNumber($letter),
+                'points' => [...$points, [round($run->path->x[$until], 1), round($run->path->y[$until], 1)]]];
         }
 
         return $call->run === null ? $lines : [...self::run($call, $men), ...$lines];
@@ -48,14 +49,19 @@ final class Sketch
         $run = $call->run ?? throw new \LogicException('a pass has no run');
         $scheme = $run->scheme();
         $posts = Posts::of($call->lineup($call->situation ?? Situation::of()), $run->side);
-        $wide = ['center' => 0.2, 'G' => 1.4, 'A' => 0.6, 'B' => 1.8, 'C' => 3.2, 'D' => 5.0, 'edge' => 7.5][$scheme->entry] ?? 1.0;
-        $carrier = $scheme->gives ? ($run->who ?? $posts->first($scheme->carriers)) : 'Q';
+        $wide =
+            ['center' => 0.2, 'G' => 1.4, 'A' => 0.6, 'B' => 1.8, 'C' => 3.2, 'D' => 5.0, 'edge' => 7.5][
+                $scheme->entry
+            ] ?? 1.0;
+        $carrier = $scheme->gives ? $run->who ?? $posts->first($scheme->carriers) : 'Q';
         $pitch = $posts->first($scheme->pitch);
         $lines = [];
         foreach ([[$carrier, $wide, 1], [$pitch, $wide + 6.0, null]] as [$letter, $u, $read]) {
             if ($letter !== null && isset($men[$letter])) {
                 $x = round($u * $run->side->sign(), 1);
-                $lines[] = ['man' => $letter, 'read' => $read, 'points' => [[round($men[$letter]->xYd, 1), round($men[$letter]->yYd, 1)], [round($x - 0.8 * $run->side->sign(), 1), -1.5], [$x, 1.0], [$x, 8.0]]];
+                $lines[] = ['man' => $letter, 'read' => $read,
+                    'points' => [[round($men[$letter]->xYd, 1), round($men[$letter]->yYd, 1)],
+                        [round($x - 0.8 * $run->side->sign(), 1), -1.5], [$x, 1.0], [$x, 8.0]]];
             }
         }
 

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
-/** A staff's own rule with a call: IF a defender does something in a phase THEN the ball goes there, or a man has another job. */
+/**
+ * A staff's own rule with a call: IF a defender does something in a phase THEN the ball goes there, or a man has
+ * another job.
+ */
 final readonly class StaffRule
 {
     /** When the act shows. */
     public const PHASES = ['before the snap', 'fake', 'stem', 'break'];
 
     /** Acts of a key in coaches' words, those of the proof. */
-    public const ACTS = ['sit', 'sink', 'jump', 'stay', 'widen', 'hang', 'trigger', 'stay home', 'insert', 'drop', 'crash', 'come up', 'take the back', 'take the quarterback', 'take the pitch', 'fall off', 'between'];
+    public const ACTS = ['sit', 'sink', 'jump', 'stay', 'widen', 'hang', 'trigger', 'stay home', 'insert', 'drop',
+        'crash', 'come up', 'take the back', 'take the quarterback', 'take the pitch', 'fall off', 'between'];
 
     /** What the ball does then. */
     public const ACTIONS = ['give', 'pull', 'keep', 'pitch', 'throw'];
@@ -39,11 +43,18 @@ final readonly class StaffRule
 
     public function words(): string
     {
-        return "if {$this->defender} {$this->act} ".($this->phase === 'fake' ? '' : "{$this->phase} ").'then '.($this->action === null ? "{$this->man} {$this->job}" : $this->action.($this->man === null ? '' : " {$this->man}"));
+        return "if {$this->defender} {$this->act} ".
+            ($this->phase === 'fake' ? '' : "{$this->phase} ").
+            'then '.
+            ($this->action === null
+                ? "{$this->man} {$this->job}"
+                : $this->action.($this->man === null ? '' : " {$this->man}"));
     }
 
     public function mirrored(): self
     {
-        return new self(strtr($this->defender, ['left' => 'right', 'right' => 'left']), $this->act, $this->phase, $this->action, $this->man, $this->job === null ? null : strtr($this->job, ['left' => 'right', 'right' => 'left']));
+        return new self(strtr($this->defender, ['left' => 'right', 'right' => 'left']), $this->act, $this->phase,
+            $this->action, $this->man, $this->job === null ? null
+            : strtr($this->job, ['left' => 'right', 'right' => 'left']));
     }
 }

@@ -53,9 +53,12 @@ final readonly class Wish
     /** Whether a drawn route is this one. */
     public function fits(?RouteSpec $spec, Side $home): bool
     {
-        return $spec !== null && in_array($spec->name, $this->names, true)
-            && (! $this->across || $spec->side === $home->opposite() || count($this->names) > 1 && $spec->name !== $this->name())
-            && (! $this->near || abs($spec->depth() - (float) $this->depthYd) <= self::NEAR_YD);
+        return $spec !== null &&
+            in_array($spec->name, $this->names, true) &&
+            (! $this->across ||
+                $spec->side === $home->opposite() ||
+                (count($this->names) > 1 && $spec->name !== $this->name())) &&
+            (! $this->near || abs($spec->depth() - (float) $this->depthYd) <= self::NEAR_YD);
     }
 
     /** "seam or choice"; of many the usual one */

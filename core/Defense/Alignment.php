@@ -16,7 +16,8 @@ use Jacotaxis\Core\Offense\Lineup;
 final class Alignment
 {
     /**
-     * The defense before and after what moves before the snap. A front resets to a shift when it slides; motion it lets go,
+     * The defense before and after what moves before the snap. A front resets to a shift when it slides; motion it lets
+     * go,
      * and the men behind it answer by the look's rule.
      *
      * @throws UnknownLook when a man changed by hand is not in the look or two stand on one spot
@@ -69,7 +70,12 @@ final class Alignment
         foreach ($after as $n => $man) {
             $dx = $man->xYd - $before[$n]->xYd;
             if (abs($dx) >= 2.0) {
-                $notes[] = sprintf('%s moves %.0f yd %s with the motion', ucfirst($man->role), abs($dx), $dx < 0.0 ? 'left' : 'right');
+                $notes[] = sprintf(
+                    '%s moves %.0f yd %s with the motion',
+                    ucfirst($man->role),
+                    abs($dx),
+                    $dx < 0.0 ? 'left' : 'right',
+                );
             }
         }
 

@@ -11,7 +11,8 @@ namespace Jacotaxis\Core\Defense;
 final readonly class Change
 {
     /** Ways to play a receiver: yards off, and the side kept where the word says one. */
-    public const LEVERAGES = ['press' => [1.2, null], 'off' => [8.0, null], 'bail' => [5.0, null], 'inside' => [null, 'inside'], 'outside' => [null, 'outside'], 'head-up' => [null, 'none']];
+    public const LEVERAGES = ['press' => [1.2, null], 'off' => [8.0, null], 'bail' => [5.0, null],
+        'inside' => [null, 'inside'], 'outside' => [null, 'outside'], 'head-up' => [null, 'none']];
 
     /**
      * @param  string|null  $job  one of JobWords

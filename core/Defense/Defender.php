@@ -6,7 +6,9 @@ namespace Jacotaxis\Core\Defense;
 
 use Jacotaxis\Core\Field\Side;
 
-/** One of the eleven on defense: letter on the board, role in this look, spot before the snap in the play frame, job. */
+/**
+ * One of the eleven on defense: letter on the board, role in this look, spot before the snap in the play frame, job.
+ */
 final readonly class Defender
 {
     /**

@@ -42,18 +42,33 @@ final readonly class Job
         return new self(JobKind::Rush, $words);
     }
 
-    public static function man(string $words = 'Man to man, inside leverage', string $leverage = 'inside', bool $trails = false): self
-    {
+    public static function man(
+        string $words = 'Man to man, inside leverage',
+        string $leverage = 'inside',
+        bool $trails = false,
+    ): self {
         return new self(JobKind::Man, $words, leverage: $leverage, trails: $trails);
     }
 
-    public static function deep(float $wideYd, float $deepYd, string $words, ?string $match = null, float $matchYd = 8.0, string $leverage = 'none'): self
-    {
+    public static function deep(
+        float $wideYd,
+        float $deepYd,
+        string $words,
+        ?string $match = null,
+        float $matchYd = 8.0,
+        string $leverage = 'none',
+    ): self {
         return new self(JobKind::Deep, $words, $wideYd, $deepYd, match: $match, matchYd: $matchYd, leverage: $leverage);
     }
 
-    public static function under(float $wideYd, float $deepYd, string $words, string $first = 'deep', float $carryYd = 0.0, bool $sinks = false): self
-    {
+    public static function under(
+        float $wideYd,
+        float $deepYd,
+        string $words,
+        string $first = 'deep',
+        float $carryYd = 0.0,
+        bool $sinks = false,
+    ): self {
         return new self(JobKind::Under, $words, $wideYd, $deepYd, first: $first, carryYd: $carryYd, sinks: $sinks);
     }
 

@@ -7,7 +7,8 @@ namespace Jacotaxis\Core\Defense;
 use Jacotaxis\Core\Field\Side;
 
 /**
- * A picture the defense shows: front, shell, what it shows before the snap, pressure, rotation, and men changed by hand.
+ * A picture the defense shows: front, shell, what it shows before the snap, pressure, rotation, and men changed by
+ * hand.
  */
 final readonly class Look
 {
@@ -24,7 +25,8 @@ final readonly class Look
      * @param  string|null  $strength  side the front is set to instead of its own rule
      * @param  string  $motion  one of MOTION
      * @param  bool  $slides  whether the front moves over to an unbalanced or shifted line
-     * @param  bool  $locks  whether man defenders stay on their men where receivers stand close together, instead of passing them off
+     * @param  bool  $locks  whether man defenders stay on their men where receivers stand close together, instead of
+     *     passing them off
      */
     private function __construct(
         public string $front,
@@ -52,7 +54,8 @@ final readonly class Look
         Fronts::get($front);
         Shells::get($shell);
 
-        return new self($front, $shell, changes: array_map(fn (array $spot): Change => new Change(spot: $spot), $spots));
+        return new self($front, $shell, changes: array_map(fn (array $spot): Change => new Change(spot: $spot),
+            $spots));
     }
 
     /**
@@ -75,10 +78,16 @@ final readonly class Look
         return $look;
     }
 
-    /** The look with one man's change added to what is changed of him already. @param  array<string, mixed>  $change by property name of Change */
+    /**
+     * The look with one man's change added to what is changed of him already.
+     *
+     * @param  array<string, mixed>  $change by property name of Change
+     */
     public function changing(string $who, array $change): self
     {
-        return $this->with(['changes' => [...$this->changes, $who => ($this->changes[$who] ?? new Change)->with($change)]]);
+        return $this->with([
+            'changes' => [...$this->changes, $who => ($this->changes[$who] ?? new Change())->with($change)],
+        ]);
     }
 
     /** The side a word for a side means here. */

@@ -15,7 +15,12 @@ enum MovementKind: string
     case Upfield = 'upfield';
     case Blitz = 'blitz';
 
-    /** Yards sideways (positive: to the side said, else by the kind: away from the ball) and yards upfield (negative: into the backfield). @return array{float, float} */
+    /**
+     * Yards sideways (positive: to the side said, else by the kind: away from the ball) and yards upfield (negative:
+     * into the backfield).
+     *
+     * @return array{float, float}
+     */
     public function step(): array
     {
         return match ($this) {

@@ -11,7 +11,8 @@ use Jacotaxis\Core\Offense\Man;
 /**
  * Where a man on the line stands on an offensive lineman (common practice), in two schools of names.
  *
- * A technique is a lineman counted from the middle outward and a shade; an eye is a third of a yard from his middle. Beyond
+ * A technique is a lineman counted from the middle outward and a shade; an eye is a third of a yard from his middle.
+ * Beyond
  * the last lineman a technique stands on the tight end, or on the spot where one would be (the ghost).
  */
 final class Technique
@@ -21,10 +22,15 @@ final class Technique
     /** Split to the ghost of a tight end, yards. */
     private const GHOST_YD = 1.17;
 
-    /** @var array<int|string, array{int, float, string}> first school's name => lineman from the middle, shade in yards, gap (two letters: either) */
+    /**
+     * @var array<int|string, array{int, float, string}> first school's name => lineman from the middle, shade in yards,
+     *     gap (two letters: either)
+     */
     private const MAP = [
-        '0' => [0, 0.0, 'AA'], '1' => [0, 0.4, 'A'], '2i' => [1, -0.4, 'A'], '2' => [1, 0.0, 'AB'], '3' => [1, 0.4, 'B'],
-        '4i' => [2, -0.4, 'B'], '4' => [2, 0.0, 'BC'], '5' => [2, 0.4, 'C'], '7' => [3, -0.75, 'C'], '6i' => [3, -0.4, 'C'], '6' => [3, 0.0, 'CD'], '9' => [3, 0.4, 'D'],
+        '0' => [0, 0.0, 'AA'], '1' => [0, 0.4, 'A'], '2i' => [1, -0.4, 'A'], '2' => [1, 0.0, 'AB'],
+        '3' => [1, 0.4, 'B'],
+        '4i' => [2, -0.4, 'B'], '4' => [2, 0.0, 'BC'], '5' => [2, 0.4, 'C'], '7' => [3, -0.75, 'C'],
+        '6i' => [3, -0.4, 'C'], '6' => [3, 0.0, 'CD'], '9' => [3, 0.4, 'D'],
     ];
 
     /** The second school counts odd numbers on the shoulders from the guard out and calls the center's man a shade. */
@@ -68,17 +74,27 @@ final class Technique
         return self::place(self::MAP[$technique][0], $side, $lineup, $slides)[1]?->letter;
     }
 
-    /** The gaps a technique may take, from the inside out: one letter, or two for a head-up man. @return list<string> */
+    /**
+     * The gaps a technique may take, from the inside out: one letter, or two for a head-up man.
+     *
+     * @return list<string>
+     */
     public static function gaps(string $technique): array
     {
         return array_values(array_unique(str_split(self::MAP[$technique][2])));
     }
 
-    /** The technique of a given shade (-1 inside, 0 head-up, 1 outside) on a lineman, by his letter; null when the line has none there. */
+    /**
+     * The technique of a given shade (-1 inside, 0 head-up, 1 outside) on a lineman, by his letter; null when the line
+     * has none there.
+     */
     public static function on(string $letter, float $shade, Side $side, Lineup $lineup, bool $slides = true): ?string
     {
         foreach (self::MAP as $technique => [, $at]) {
-            if (self::covers((string) $technique, $side, $lineup, $slides) === $letter && abs($at - $shade * 0.4) < 0.01) {
+            if (
+                self::covers((string) $technique, $side, $lineup, $slides) === $letter &&
+                abs($at - $shade * 0.4) < 0.01
+            ) {
                 return (string) $technique;
             }
         }
@@ -103,7 +119,8 @@ final class Technique
     }
 
     /**
-     * Width and man of a place counted from the middle of the line; a front that slides takes the middle of an unbalanced line.
+     * Width and man of a place counted from the middle of the line; a front that slides takes the middle of an
+     * unbalanced line.
      *
      * @return array{float, Man|null}
      */

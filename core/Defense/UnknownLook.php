@@ -37,7 +37,11 @@ final class UnknownLook extends DomainException
 
     public static function technique(string $technique, string $lineman): self
     {
-        return new self("There is no $technique technique on $lineman. Known techniques: ".implode(', ', Technique::known()).'.');
+        return new self(
+            "There is no $technique technique on $lineman. Known techniques: ".
+                implode(', ', Technique::known()).
+                '.',
+        );
     }
 
     public static function job(string $job): self

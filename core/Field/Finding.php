@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Field;
 
-/** Something a coach would want to be told: a code, how grave it is, whom it concerns, a sentence, and a fix where one is known. */
+/**
+ * Something a coach would want to be told: a code, how grave it is, whom it concerns, a sentence, and a fix where one
+ * is known.
+ */
 final readonly class Finding
 {
     public const INFO = 'info';
@@ -15,7 +18,8 @@ final readonly class Finding
 
     /**
      * @param  array{man: string, xYd: float, yYd: float}|null  $move  the spot that cures it
-     * @param  array<string, mixed>|null  $apply  the fix as a change of the call: `do` is move, sound, to, still, unroute or number
+     * @param  array<string, mixed>|null  $apply  the fix as a change of the call: `do` is move, sound, to, still,
+     *     unroute or number
      */
     public function __construct(
         public string $code,

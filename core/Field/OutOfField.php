@@ -16,7 +16,9 @@ final class OutOfField extends DomainException
 
     public static function ballOn(float $yd): self
     {
-        return new self("Ball on $yd is not on the field: give 1 to 99 yards from the own goal line (in words -35 is the own 35).");
+        return new self(
+            "Ball on $yd is not on the field: give 1 to 99 yards from the own goal line (in words -35 is the own 35).",
+        );
     }
 
     public static function toGo(float $yd, float $most): self

@@ -7,7 +7,8 @@ namespace Jacotaxis\Core\Field;
 /**
  * The play frame: origin at the ball before the snap, +x to the offense's right, +y downfield, yards.
  *
- * The field frame has X from the left sideline as the offense looks (0 to 53 1/3) and Y from the own goal line (0 to 100).
+ * The field frame has X from the left sideline as the offense looks (0 to 53 1/3) and Y from the own goal line (0 to
+ * 100).
  */
 final readonly class PlayFrame
 {

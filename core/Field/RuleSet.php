@@ -40,7 +40,10 @@ enum RuleSet: string
         };
     }
 
-    /** How far past the neutral zone an ineligible man may be on a pass (NFHS 7-5-12, NCAA 7-3-10, NFL 8-3-1, from memory). */
+    /**
+     * How far past the neutral zone an ineligible man may be on a pass (NFHS 7-5-12, NCAA 7-3-10, NFL 8-3-1, from
+     * memory).
+     */
     public function ineligibleDownfieldYd(): float
     {
         return match ($this) {
@@ -52,7 +55,8 @@ enum RuleSet: string
 
     /**
      * Least number of men on the line and most in the backfield at the snap
-     * (NFHS 7-2-5, NCAA 7-1-4, NFL 7-5-1, from memory): the pro book counts seven on the line, the others four in the backfield.
+     * (NFHS 7-2-5, NCAA 7-1-4, NFL 7-5-1, from memory): the pro book counts seven on the line, the others four in the
+     * backfield.
      *
      * @return array{line: int|null, backfield: int|null, rule: string}
      */
@@ -73,19 +77,28 @@ enum RuleSet: string
     public function rule(string $what): string
     {
         return $this->book().' '.(match ($this) {
-            self::Nfhs => ['formation' => '7-2-5a', 'numbering' => '7-2-5b', 'eligible' => '7-5-6', 'motion' => '7-2-7', 'from-line' => '7-2-7', 'shift' => '7-2-6', 'interior' => '7-1-7'],
-            self::Ncaa => ['formation' => '7-1-4a', 'numbering' => '7-1-4a', 'eligible' => '7-3-3', 'motion' => '7-1-4c', 'from-line' => '7-1-4c', 'shift' => '7-1-4b', 'interior' => '7-1-3'],
-            self::Nfl => ['formation' => '7-5-1', 'numbering' => '5-1-2', 'eligible' => '8-1-5', 'motion' => '7-4-7', 'from-line' => '7-4-7', 'shift' => '7-4-6', 'interior' => '7-4-2'],
+            self::Nfhs => ['formation' => '7-2-5a', 'numbering' => '7-2-5b', 'eligible' => '7-5-6', 'motion' => '7-2-7',
+                'from-line' => '7-2-7', 'shift' => '7-2-6', 'interior' => '7-1-7'],
+            self::Ncaa => ['formation' => '7-1-4a', 'numbering' => '7-1-4a', 'eligible' => '7-3-3',
+                'motion' => '7-1-4c', 'from-line' => '7-1-4c', 'shift' => '7-1-4b', 'interior' => '7-1-3'],
+            self::Nfl => ['formation' => '7-5-1', 'numbering' => '5-1-2', 'eligible' => '8-1-5', 'motion' => '7-4-7',
+                'from-line' => '7-4-7', 'shift' => '7-4-6', 'interior' => '7-4-2'],
         })[$what].' (from memory)';
     }
 
-    /** Whether a man who starts on the line may be in motion at the snap only when five yards deep (NFHS 7-2-7, NCAA 7-1-4c, from memory). */
+    /**
+     * Whether a man who starts on the line may be in motion at the snap only when five yards deep (NFHS 7-2-7, NCAA
+     * 7-1-4c, from memory).
+     */
     public function lineMotionNeedsDepth(): bool
     {
         return $this !== self::Nfl;
     }
 
-    /** Whether a number marks an eligible receiver: 1 to 49 and 80 to 99, and 0 where the book allows it (Rule 1 and 5 of the books, from memory). */
+    /**
+     * Whether a number marks an eligible receiver: 1 to 49 and 80 to 99, and 0 where the book allows it (Rule 1 and 5
+     * of the books, from memory).
+     */
     public function eligibleNumber(int $number): bool
     {
         return ($number >= ($this === self::Nfhs ? 1 : 0) && $number <= 49) || ($number >= 80 && $number <= 99);

@@ -70,7 +70,10 @@ final readonly class Situation
         return RuleSet::LENGTH_YD - $this->ballOnYd;
     }
 
-    /** Yards a run has to make untouched: what the down asks for, less what a man falls forward, no more than it can be blocked for. */
+    /**
+     * Yards a run has to make untouched: what the down asks for, less what a man falls forward, no more than it can be
+     * blocked for.
+     */
     public function runSuccessYd(): float
     {
         return max(1.0, min($this->successYd(), self::BLOCKED_YD) - self::FALLS_YD);

@@ -13,7 +13,8 @@ use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Proof\Scene\Setting;
 
 /**
- * A snap worked on: what was called against what (either may be unknown yet), the marks, and for each angle the calibrations,
+ * A snap worked on: what was called against what (either may be unknown yet), the marks, and for each angle the
+ * calibrations,
  * how the picture moved between them, and the plots. All times are on the clock of the first angle.
  */
 final readonly class FilmDocument
@@ -24,7 +25,8 @@ final readonly class FilmDocument
 
     /**
      * @param  list<Mark>  $marks
-     * @param  list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>  $calibrations
+     * @param  list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float,
+     *     fieldYYd: float}>}>  $calibrations
      * @param  list<Plot>  $plots
      * @param  list<array{angle: string, fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves
      * @param  list<Seen>  $seen
@@ -93,7 +95,8 @@ final readonly class FilmDocument
     /** The calibrations of an angle and how its picture moved; one fits them once for many moments. */
     public function carried(string $angle): Carried
     {
-        $of = fn (array $rows): array => array_values(array_filter($rows, fn (array $r): bool => $r['angle'] === $angle));
+        $of = fn (array $rows): array => array_values(array_filter($rows,
+            fn (array $r): bool => $r['angle'] === $angle));
 
         return new Carried($of($this->calibrations), $of($this->moves));
     }

@@ -38,14 +38,48 @@ final class FilmReader
         $said += isset($said['ballOnYd']) ? ['toGoYd' => min(10.0, 100.0 - $said['ballOnYd'])] : [];
         $situation = CallDocument::readSituation($said, '/situation', Situation::of(rules: $level->rules()));
         $call = self::call($d['call'] ?? null, $situation, $book);
-        $marks = array_map(fn (array $m): Mark => new Mark($m['kind'], (float) $m['atS'], $m['man'] ?? null, $m['n'] ?? null, $m['label'] ?? null, $m['certain'] ?? true), $d['marks'] ?? []);
-        $plots = array_map(fn (array $p): Plot => new Plot($p['id'], $p['man'], (float) $p['atS'], (float) $p['xPx'], (float) $p['yPx'], $p['angle'] ?? FilmDocument::WIDE, isset($p['confidence']) ? (float) $p['confidence'] : null), $d['plots'] ?? []);
+        $marks = array_map(
+            fn (array $m): Mark => new Mark(
+                $m['kind'],
+                (float) $m['atS'],
+                $m['man'] ?? null,
+                $m['n'] ?? null,
+                $m['label'] ?? null,
+                $m['certain'] ?? true,
+            ),
+            $d['marks'] ?? [],
+        );
+        $plots = array_map(
+            fn (array $p): Plot => new Plot(
+                $p['id'],
+                $p['man'],
+                (float) $p['atS'],
+                (float) $p['xPx'],
+                (float) $p['yPx'],
+                $p['angle'] ?? FilmDocument::WIDE,
+                isset($p['confidence']) ? (float) $p['confidence'] : null,
+            ),
+            $d['plots'] ?? [],
+        );
         $seen = array_map(self::seen(...), $d['seen'] ?? [], array_keys($d['seen'] ?? []));
         $moves = array_map(self::move(...), $d['moves'] ?? [], array_keys($d['moves'] ?? []));
 
         // The situation of the film is what was; a call's own is what it was drawn for.
-        return new FilmDocument($call, isset($d['look']) && $d['look'] !== '' ? self::look($d['look']) : null, new Setting(isset($d['situation']) ? $situation : ($call->situation ?? $situation), $level, schools: $schools), $marks,
-            self::calibrations($d['calibrations'] ?? []), $plots, $moves, $seen, isset($d['chart']) ? Chart::read($d['chart'], $d['situation'] ?? []) : null);
+        return new FilmDocument(
+            $call,
+            isset($d['look']) && $d['look'] !== '' ? self::look($d['look']) : null,
+            new Setting(
+                isset($d['situation']) ? $situation : $call->situation ?? $situation,
+                $level,
+                schools: $schools,
+            ),
+            $marks,
+            self::calibrations($d['calibrations'] ?? []),
+            $plots,
+            $moves,
+            $seen,
+            isset($d['chart']) ? Chart::read($d['chart'], $d['situation'] ?? []) : null,
+        );
     }
 
     /** @param  string|array<string, mixed>|null  $call */
@@ -73,14 +107,16 @@ final class FilmReader
 
     /**
      * @param  list<array<string, mixed>>  $calibrations
-     * @return list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>
+     * @return list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float,
+     *     fieldYYd: float}>}>
      */
     private static function calibrations(array $calibrations): array
     {
         return array_map(fn (array $c): array => [
             'angle' => $c['angle'] ?? FilmDocument::WIDE,
             'atS' => (float) $c['atS'],
-            'points' => array_map(fn (array $p): array => array_map(floatval(...), array_intersect_key($p, ['xPx' => 1, 'yPx' => 1, 'fieldXYd' => 1, 'fieldYYd' => 1])), $c['points']),
+            'points' => array_map(fn (array $p): array => array_map(floatval(...),
+                array_intersect_key($p, ['xPx' => 1, 'yPx' => 1, 'fieldXYd' => 1, 'fieldYYd' => 1])), $c['points']),
         ], $calibrations);
     }
 
@@ -88,10 +124,19 @@ final class FilmReader
     private static function seen(array $s, int $n): Seen
     {
         if ($s['what'] === 'action' && ! in_array($s['value'], StaffRule::ACTIONS, true)) {
-            throw new BadDocument("/seen/$n/value", "\"{$s['value']}\" is nothing the ball does: ".implode(', ', StaffRule::ACTIONS).'.');
+            throw new BadDocument(
+                "/seen/$n/value",
+                "\"{$s['value']}\" is nothing the ball does: ".implode(', ', StaffRule::ACTIONS).'.',
+            );
         }
 
-        return new Seen($s['man'], $s['what'], is_numeric($s['value']) ? (float) $s['value'] : $s['value'], $s['certain'] ?? true, $s['angle'] ?? null);
+        return new Seen(
+            $s['man'],
+            $s['what'],
+            is_numeric($s['value']) ? (float) $s['value'] : $s['value'],
+            $s['certain'] ?? true,
+            $s['angle'] ?? null,
+        );
     }
 
     /**
@@ -102,12 +147,14 @@ final class FilmReader
     {
         $h = array_map(floatval(...), $m['h']);
         if (! Homography::invertible($h)) {
-            throw new BadDocument("/moves/$n/h", 'These nine numbers move no picture: they have no inverse. Follow the paint again, or leave the movement out.');
+            throw new BadDocument("/moves/$n/h",
+                'These nine numbers move no picture: they have no inverse. Follow the paint again, or leave the movement out.');
         }
         if ($m['toS'] <= $m['fromS']) {
             throw new BadDocument("/moves/$n/toS", 'A movement ends after it begins.');
         }
 
-        return ['angle' => $m['angle'] ?? FilmDocument::WIDE, 'fromS' => (float) $m['fromS'], 'toS' => (float) $m['toS'], 'h' => $h, 'inliers' => (int) $m['inliers'], 'missPx' => (float) $m['missPx']];
+        return ['angle' => $m['angle'] ?? FilmDocument::WIDE, 'fromS' => (float) $m['fromS'],
+            'toS' => (float) $m['toS'], 'h' => $h, 'inliers' => (int) $m['inliers'], 'missPx' => (float) $m['missPx']];
     }
 }

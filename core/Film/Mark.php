@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Film;
 
 /**
- * An event on the clock of a clip, seconds from its start. Some belong to a man, some are counted: his second inside contact.
+ * An event on the clock of a clip, seconds from its start. Some belong to a man, some are counted: his second inside
+ * contact.
  * The man may be UNKNOWN until somebody settles it.
  */
 final readonly class Mark
@@ -53,7 +54,8 @@ final readonly class Mark
     /** @return list<array{kind: string, perMan: bool, counted: bool, seen: string}> */
     public static function catalogue(): array
     {
-        return array_map(fn (string $kind): array => ['kind' => $kind, 'perMan' => self::SEEN[$kind][0], 'counted' => self::SEEN[$kind][1], 'seen' => self::SEEN[$kind][2]], self::kinds());
+        return array_map(fn (string $kind): array => ['kind' => $kind, 'perMan' => self::SEEN[$kind][0],
+            'counted' => self::SEEN[$kind][1], 'seen' => self::SEEN[$kind][2]], self::kinds());
     }
 
     public function isOpen(): bool

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film;
 
-/** A man's feet on the picture of an angle: who (letter or role), when, where in pixels; clicked, or followed by the product. */
+/**
+ * A man's feet on the picture of an angle: who (letter or role), when, where in pixels; clicked, or followed by the
+ * product.
+ */
 final readonly class Plot
 {
-    /** A man who is followed wanders this far off his feet in a few seconds, one sigma, pixels (measured on the simulated camera). */
+    /**
+     * A man who is followed wanders this far off his feet in a few seconds, one sigma, pixels (measured on the
+     * simulated camera).
+     */
     private const FOLLOWED_PX = 3.0;
 
     /** @param  float|null  $confidence  0 to 1 of a plot that was followed; null when it was clicked */

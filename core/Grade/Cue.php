@@ -10,11 +10,14 @@ use Jacotaxis\Core\Grade\Library\Library;
 final class Cue
 {
     /**
-     * What came again before what was most often, that before the newest praise. What the coach said of it comes before the library.
+     * What came again before what was most often, that before the newest praise. What the coach said of it comes before
+     * the library.
      *
-     * @param  list<array{faults: list<string>, correction: string}>  $snaps  his counted ones, oldest first; faults are ids of the library
+     * @param  list<array{faults: list<string>, correction: string}>  $snaps  his counted ones, oldest first; faults are
+     *     ids of the library
      * @param  list<array{fault: string, state: string, text: string}>  $repeats  of him, most times first
-     * @return array{fault: string, wanted: string, drill: string|null, why: string}|null null where nothing was seen of him
+     * @return array{fault: string, wanted: string, drill: string|null, why: string}|null null where nothing was seen of
+     *     him
      */
     public static function of(array $snaps, array $repeats = []): ?array
     {
@@ -34,7 +37,9 @@ final class Cue
         if ($times !== []) {
             // Of as many the newest.
             $most = array_keys($times, max($times), true);
-            $fault = array_values(array_filter(array_reverse($all), fn (string $id): bool => in_array($id, $most, true)))[0];
+            $fault = array_values(
+                array_filter(array_reverse($all), fn (string $id): bool => in_array($id, $most, true)),
+            )[0];
 
             return self::row($fault, $times[$fault] === 1 ? 'once' : "{$times[$fault]} times", $corrections);
         }
@@ -43,11 +48,15 @@ final class Cue
         return $praise === false ? null : self::row($praise, 'done well: keep it');
     }
 
-    /** @param  array<string, string>  $corrections  by fault @return array{fault: string, wanted: string, drill: string|null, why: string} */
+    /**
+     * @param  array<string, string>  $corrections  by fault
+     * @return array{fault: string, wanted: string, drill: string|null, why: string}
+     */
     private static function row(string $fault, string $why, array $corrections = []): array
     {
         $entry = Library::entry($fault);
 
-        return ['fault' => $fault, 'wanted' => $corrections[$fault] ?? $entry['wanted'], 'drill' => $entry['drill'], 'why' => $why];
+        return ['fault' => $fault, 'wanted' => $corrections[$fault] ?? $entry['wanted'], 'drill' => $entry['drill'],
+            'why' => $why];
     }
 }

@@ -41,6 +41,7 @@ final readonly class Interval
     /** @return array{hits: int, of: int, share: float|null, low: float, high: float} */
     public function toArray(): array
     {
-        return ['hits' => $this->hits, 'of' => $this->of, 'share' => $this->share() === null ? null : round($this->share(), 3), 'low' => round($this->low, 3), 'high' => round($this->high, 3)];
+        return ['hits' => $this->hits, 'of' => $this->of, 'share' => $this->share() === null ? null
+            : round($this->share(), 3), 'low' => round($this->low, 3), 'high' => round($this->high, 3)];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade;
 
-/** What a man is marked on; any may stay empty (GRD-02). Process and result stand apart and are never averaged (GRD-01). */
+/**
+ * What a man is marked on; any may stay empty (GRD-02). Process and result stand apart and are never averaged (GRD-01).
+ */
 final class Marks
 {
     public const PROCESS = ['alignment', 'assignment', 'eyes', 'technique', 'effort', 'decision'];
@@ -12,7 +14,8 @@ final class Marks
     public const WHAT = [...self::PROCESS, 'result'];
 
     /**
-     * The overall mark the process asks for: minus when any part is, else plus when any part was seen. The result does not count.
+     * The overall mark the process asks for: minus when any part is, else plus when any part was seen. The result does
+     * not count.
      *
      * @param  array<string, int|null>  $marks
      */

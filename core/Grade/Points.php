@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade;
 
-/** Adds grades up: plus and minus, points earned over points possible, with and without the weight of the day (GRD-01, GRD-07). */
+/**
+ * Adds grades up: plus and minus, points earned over points possible, with and without the weight of the day (GRD-01,
+ * GRD-07).
+ */
 final class Points
 {
     private int $snaps = 0;
@@ -45,14 +48,21 @@ final class Points
 
     /**
      * @param  float  $winning  share of the points from which he won
-     * @return array{snaps: int, plus: int, minus: int, earned: float, possible: float, percent: float|null, weightedPercent: float|null, won: bool|null, interval: array<string, mixed>} null where no point was possible
+     * @return array{snaps: int, plus: int, minus: int, earned: float, possible: float, percent: float|null,
+     *     weightedPercent: float|null, won: bool|null, interval: array<string, mixed>} null where no point was possible
      */
     public function toArray(float $winning): array
     {
         return [
-            'snaps' => $this->snaps, 'plus' => $this->plus, 'minus' => $this->minus, 'earned' => round($this->earned, 1), 'possible' => round($this->possible, 1),
-            'percent' => self::percent($this->earned, $this->possible), 'weightedPercent' => self::percent($this->weighted, $this->weight),
-            'won' => $this->possible > 0.0 ? $this->earned / $this->possible >= $winning : null, 'interval' => $this->interval()->toArray(),
+            'snaps' => $this->snaps,
+            'plus' => $this->plus,
+            'minus' => $this->minus,
+            'earned' => round($this->earned, 1),
+            'possible' => round($this->possible, 1),
+            'percent' => self::percent($this->earned, $this->possible),
+            'weightedPercent' => self::percent($this->weighted, $this->weight),
+            'won' => $this->possible > 0.0 ? $this->earned / $this->possible >= $winning : null,
+            'interval' => $this->interval()->toArray(),
         ];
     }
 

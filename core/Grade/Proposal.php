@@ -12,13 +12,17 @@ use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Owners\Owner;
 use Jacotaxis\Core\Proof\Telling\Told;
 
-/** What to propose for each of the eleven: asked, done, the marks with what they rest on. A man nobody measured gets no mark. */
+/**
+ * What to propose for each of the eleven: asked, done, the marks with what they rest on. A man nobody measured gets no
+ * mark.
+ */
 final readonly class Proposal
 {
     /** Measures of where a man stood, of his assignment, and of how well he did it. */
     private const OF = [
         'alignment' => ['split', 'spot at the snap', 'motion late'],
-        'assignment' => ['break depth', 'gap to his man', 'downfield at ball out', 'pitch: wide of Q', 'pitch: deep of Q'],
+        'assignment' => ['break depth', 'gap to his man', 'downfield at ball out', 'pitch: wide of Q',
+            'pitch: deep of Q'],
         'technique' => [LineRows::CROSSES, LineRows::PAST, LineRows::ACROSS],
     ];
 
@@ -32,34 +36,53 @@ final readonly class Proposal
     {
     }
 
-    /** @return list<array{man: string, asked: string, done: string, marks: array<string, int|null>, mark: int|null, faults: list<string>, reason: string, target: string|null}> eleven rows, none while call or look is unknown */
+    /**
+     * @return list<array{man: string, asked: string, done: string, marks: array<string, int|null>, mark: int|null,
+     *     faults: list<string>, reason: string, target: string|null}> eleven rows, none while call or look is unknown
+     */
     public function all(): array
     {
         $proof = $this->grader->measures->jobs() ?? $this->grader->measures->proof;
 
-        return $proof === null ? [] : array_map(fn (array $job): array => $this->of((string) $job['man'], $job['job'], $job['target'] ?? null), Told::jobs($proof));
+        return $proof === null
+            ? []
+            : array_map(
+                fn (array $job): array => $this->of((string) $job['man'], $job['job'], $job['target'] ?? null),
+                Told::jobs($proof),
+            );
     }
 
-    /** @return array{man: string, asked: string, done: string, marks: array<string, int|null>, mark: int|null, faults: list<string>, reason: string, target: string|null} */
+    /**
+     * @return array{man: string, asked: string, done: string, marks: array<string, int|null>, mark: int|null,
+     *     faults: list<string>, reason: string, target: string|null}
+     */
     private function of(string $man, string $asked, ?string $target): array
     {
         $rows = $this->grader->rowsOf($man);
         $faults = $this->grader->proposed($man);
         $named = $this->named($man);
         $byEye = ByEye::marks($this->grader->measures->film, $man);
-        $elsewhere = [...self::NO_TECHNIQUE, ...array_column(array_filter($byEye, fn (array $m): bool => $m['part'] !== 'technique'), 'fault')];
-        $badly = array_filter($faults, fn (string $id): bool => ! Library::entry($id)['praise'] && ! in_array($id, $elsewhere, true)) !== [];
-        $marks = ['alignment' => $this->mark($rows, self::OF['alignment']), 'assignment' => self::least($named, $this->mark($rows, self::OF['assignment'])), 'eyes' => null,
+        $elsewhere = [...self::NO_TECHNIQUE, ...array_column(array_filter($byEye,
+            fn (array $m): bool => $m['part'] !== 'technique'), 'fault')];
+        $badly = array_filter($faults, fn (string $id): bool => ! Library::entry($id)['praise']
+            && ! in_array($id, $elsewhere, true)) !== [];
+        $marks = ['alignment' => $this->mark($rows, self::OF['alignment']),
+            'assignment' => self::least($named, $this->mark($rows, self::OF['assignment'])), 'eyes' => null,
             'technique' => $badly ? -1 : $this->mark($rows, self::OF['technique']), 'effort' => null];
         foreach ($marks as $part => $mark) {
-            $marks[$part] = self::least($mark, ...array_column(array_filter($byEye, fn (array $m): bool => $m['part'] === $part), 'mark'));
+            $marks[$part] = self::least(
+                $mark,
+                ...array_column(array_filter($byEye, fn (array $m): bool => $m['part'] === $part), 'mark'),
+            );
         }
         $result = $this->result($man);
         $marks += ['decision' => $man === 'Q' ? $this->grader->decision()->mark() : null, 'result' => $result];
         // Right read, right place, no gain.
         $faults = $marks['decision'] === 1 && $result === -1 && $faults === [] ? ['PRS-01'] : $faults;
 
-        return ['man' => $man, 'asked' => $asked, 'done' => $this->done($man, $rows), 'marks' => $marks, 'mark' => Marks::overall($marks), 'faults' => $faults, 'reason' => trim($this->reason($man, $rows).' '.self::said($byEye)), 'target' => $target];
+        return ['man' => $man, 'asked' => $asked, 'done' => $this->done($man, $rows), 'marks' => $marks,
+            'mark' => Marks::overall($marks), 'faults' => $faults,
+            'reason' => trim($this->reason($man, $rows).' '.self::said($byEye)), 'target' => $target];
     }
 
     /** The worst of what is known; null when nothing is. */
@@ -73,7 +96,10 @@ final readonly class Proposal
     /** Praise and correction of one rep side by side (FLM-06). @param  list<array{what: string, mark: int}>  $byEye */
     private static function said(array $byEye): string
     {
-        $of = fn (int $mark): string => implode(', ', array_column(array_filter($byEye, fn (array $m): bool => $m['mark'] === $mark), 'what'));
+        $of = fn (int $mark): string => implode(
+            ', ',
+            array_column(array_filter($byEye, fn (array $m): bool => $m['mark'] === $mark), 'what'),
+        );
 
         return trim(($of(1) === '' ? '' : "By eye good: {$of(1)}.").($of(-1) === '' ? '' : " To correct: {$of(-1)}."));
     }
@@ -90,7 +116,14 @@ final readonly class Proposal
         if ($his === []) {
             return null;
         }
-        $faults = array_column(array_filter($this->grader->faults(), fn (array $f): bool => in_array($f['measure'], $measures, true) && in_array($f['man'], array_map(fn (Row $r): string => $r->man, $his), true)), 'measure');
+        $faults = array_column(
+            array_filter(
+                $this->grader->faults(),
+                fn (array $f): bool => in_array($f['measure'], $measures, true) &&
+                    in_array($f['man'], array_map(fn (Row $r): string => $r->man, $his), true),
+            ),
+            'measure',
+        );
 
         return $faults === [] ? 1 : -1;
     }
@@ -101,7 +134,13 @@ final readonly class Proposal
         $run = $this->grader->measures->proof?->scene()->routes[$man] ?? null;
         $found = $run === null ? null : $this->grader->measures->named($man);
 
-        return $found === null || $found['offYd'] > self::NAMED_YD ? null : ($found['route'] === $run->spec->name ? 1 : ($this->alike($found['route'], $run->spec->name) ? null : -1));
+        return $found === null || $found['offYd'] > self::NAMED_YD
+            ? null
+            : ($found['route'] === $run->spec->name
+                ? 1
+                : ($this->alike($found['route'], $run->spec->name)
+                    ? null
+                    : -1));
     }
 
     /** Two routes whose first parts look alike on film are not told apart by a plotted way alone. */
@@ -119,11 +158,17 @@ final readonly class Proposal
         $to = $this->grader->measures->film->thrownTo() ?? $chart?->carrier;
         $mine = $man === $to || $man === 'Q' && $chart?->result?->isDropback() === true;
 
-        return ! $mine || $chart?->result === null ? null : match (true) {
-            $chart->result->losesBall(), $chart->result === Result::Sack, ! $chart->result->moves() => $chart->result === Result::NoPlay ? null : -1,
-            $chart->gainYd === null => null,
-            default => Owner::finish($this->grader->measures->film->setting->situation, $chart->gainYd)['success'] ? 1 : -1,
-        };
+        return ! $mine || $chart?->result === null
+            ? null
+            : match (true) {
+                $chart->result->losesBall(),
+                $chart->result === Result::Sack,
+                ! $chart->result->moves() => $chart->result === Result::NoPlay ? null : -1,
+                $chart->gainYd === null => null,
+                default => Owner::finish($this->grader->measures->film->setting->situation, $chart->gainYd)['success']
+                    ? 1
+                    : -1,
+            };
     }
 
     /** @param  list<Row>  $rows */
@@ -133,11 +178,23 @@ final readonly class Proposal
             $d = $this->grader->decision();
             $to = $this->grader->measures->film->thrownTo();
 
-            return $d->done === null ? '' : ($d->done === 'throw' && $to !== null ? "Threw to $to" : ucfirst($d->done).($d->done === 'throw' ? '' : ' it'));
+            return $d->done === null
+                ? ''
+                : ($d->done === 'throw' && $to !== null
+                    ? "Threw to $to"
+                    : ucfirst($d->done).($d->done === 'throw' ? '' : ' it'));
         }
         $said = array_filter($rows, fn (Row $r): bool => $r->planned !== null);
 
-        return ucfirst(implode(', ', array_map(fn (Row $r): string => sprintf('%s %s %s', $r->measure, self::number($r->done, $r->unit), $r->unit), array_slice(array_values($said), 0, 3))));
+        return ucfirst(
+            implode(
+                ', ',
+                array_map(
+                    fn (Row $r): string => sprintf('%s %s %s', $r->measure, self::number($r->done, $r->unit), $r->unit),
+                    array_slice(array_values($said), 0, 3),
+                ),
+            ),
+        );
     }
 
     /** @param  list<Row>  $rows */
@@ -148,7 +205,20 @@ final readonly class Proposal
         }
         $said = array_filter($rows, fn (Row $r): bool => $r->planned !== null);
 
-        $said = implode(' ', array_map(fn (Row $r): string => sprintf('%s: planned %s, done %s ± %s %s.', ucfirst($r->measure), self::number((float) $r->planned, $r->unit), self::number($r->done, $r->unit), self::number($r->sd, $r->unit), $r->unit), $said));
+        $said = implode(
+            ' ',
+            array_map(
+                fn (Row $r): string => sprintf(
+                    '%s: planned %s, done %s ± %s %s.',
+                    ucfirst($r->measure),
+                    self::number((float) $r->planned, $r->unit),
+                    self::number($r->done, $r->unit),
+                    self::number($r->sd, $r->unit),
+                    $r->unit,
+                ),
+                $said,
+            ),
+        );
 
         return trim($said.' '.$this->short($man));
     }
@@ -157,8 +227,10 @@ final readonly class Proposal
     private function short(string $man): string
     {
         $film = $this->grader->measures->film;
-        $short = $film->thrownTo() !== $man || $film->chart?->result !== Result::Complete || $film->chart->gainYd === null ? 0.0
-            : Owner::finish($film->setting->situation, $film->chart->gainYd)['shortYd'];
+        $short =
+            $film->thrownTo() !== $man || $film->chart?->result !== Result::Complete || $film->chart->gainYd === null
+                ? 0.0
+                : Owner::finish($film->setting->situation, $film->chart->gainYd)['shortYd'];
 
         return $short > 0.0 ? sprintf('%g yd short of what the down asked for.', $short) : '';
     }

@@ -6,16 +6,22 @@ namespace Jacotaxis\Core\Grade;
 
 use Jacotaxis\Core\School\Schools;
 
-/** Notices what comes again: the same fault of the same man inside a window, and a fault that had gone and came back (GRD-08, PRS-07). */
+/**
+ * Notices what comes again: the same fault of the same man inside a window, and a fault that had gone and came back
+ * (GRD-08, PRS-07).
+ */
 final class Repeats
 {
     /** So many graded snaps without a fault call it fixed (product default). */
     public const FIXED = 8;
 
     /**
-     * @param  list<array{man: string, day: int, faults: list<string>, id: string, n: int, of: int}>  $grades  oldest first; day is a running number of days, n the place among the graded snaps of the man, of how many he has. Snaps without a fault may be left out.
+     * @param  list<array{man: string, day: int, faults: list<string>, id: string, n: int, of: int}>  $grades  oldest
+     *     first; day is a running number of days, n the place among the graded snaps of the man, of how many he has.
+     *     Snaps without a fault may be left out.
      * @param  int  $today  the day the window ends on
-     * @return list<array{man: string, fault: string, times: int, state: string, text: string, ids: list<string>}> state: repeated, returned or fixed
+     * @return list<array{man: string, fault: string, times: int, state: string, text: string, ids: list<string>}>
+     *     state: repeated, returned or fixed
      */
     public static function of(array $grades, int $today, Schools $schools): array
     {
@@ -75,9 +81,14 @@ final class Repeats
         $again = count($recent) >= $times ? self::nth(count($recent))." time in $days days" : '';
 
         return match (true) {
-            $recent !== [] && $gap >= self::FIXED && $clean < self::FIXED => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'returned', 'text' => "returned after $gap snaps without it".($again === '' ? '' : ", $again"), 'ids' => array_column($recent, 'id')],
-            $again !== '' => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'repeated', 'text' => $again, 'ids' => array_column($recent, 'id')],
-            $clean >= self::FIXED && count($his) >= 2 => ['man' => $man, 'fault' => $fault, 'times' => count($his), 'state' => 'fixed', 'text' => "gone for $clean snaps", 'ids' => array_column($his, 'id')],
+            $recent !== [] && $gap >= self::FIXED && $clean < self::FIXED => ['man' => $man, 'fault' => $fault,
+                'times' => count($recent), 'state' => 'returned',
+                'text' => "returned after $gap snaps without it".($again === '' ? '' : ", $again"),
+                'ids' => array_column($recent, 'id')],
+            $again !== '' => ['man' => $man, 'fault' => $fault, 'times' => count($recent), 'state' => 'repeated',
+                'text' => $again, 'ids' => array_column($recent, 'id')],
+            $clean >= self::FIXED && count($his) >= 2 => ['man' => $man, 'fault' => $fault, 'times' => count($his),
+                'state' => 'fixed', 'text' => "gone for $clean snaps", 'ids' => array_column($his, 'id')],
             default => null,
         };
     }

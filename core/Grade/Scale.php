@@ -27,7 +27,8 @@ enum Scale: string
     }
 
     /**
-     * Points earned and possible for the marks of one man on one snap; an empty mark is no point possible, except that a man
+     * Points earned and possible for the marks of one man on one snap; an empty mark is no point possible, except that
+     * a man
      * graded at all has at least an overall mark.
      *
      * @param  array<string, int|null>  $marks  as Marks::WHAT, 1 0 or -1
@@ -50,7 +51,16 @@ enum Scale: string
         return match ($this) {
             // An even play is neither won nor lost: it is left out.
             self::PlusMinus => $overall === 0 ? [0.0, 0.0] : [$overall > 0 ? 1.0 : 0.0, 1.0],
-            self::ThreePart => [array_sum(array_map(fn (int $m): float => $m >= 0 ? 1.0 : 0.0, [$assignment, $technique, $given('effort') ?? $overall])), 3.0],
+            self::ThreePart => [
+                array_sum(
+                    array_map(fn (int $m): float => $m >= 0 ? 1.0 : 0.0, [
+                        $assignment,
+                        $technique,
+                        $given('effort') ?? $overall,
+                    ]),
+                ),
+                3.0,
+            ],
             self::ZeroToTwo => [$assignment < 0 ? 0.0 : ($technique < 0 ? 1.0 : 2.0), 2.0],
         };
     }

@@ -7,7 +7,10 @@ namespace Jacotaxis\Core\Grade;
 use Jacotaxis\Core\Film\Measure\Row;
 use Jacotaxis\Core\School\Schools;
 
-/** How far a measure may be off before it is a fault: by its unit, by what the staff coaches, nothing past a limit of the rule book. */
+/**
+ * How far a measure may be off before it is a fault: by its unit, by what the staff coaches, nothing past a limit of
+ * the rule book.
+ */
 final class Tolerance
 {
     /** Product defaults. */

@@ -20,7 +20,9 @@ final class Trend
         }
         ksort($weeks);
 
-        return ['weeks' => array_map(fn (int $week, Points $p): array => ['week' => $week] + $p->toArray($winning), array_keys($weeks), $weeks), 'says' => self::says(array_map(fn (Points $p): Interval => $p->interval(), array_values($weeks)))];
+        return ['weeks' => array_map(fn (int $week, Points $p): array => ['week' => $week] + $p->toArray($winning),
+            array_keys($weeks), $weeks), 'says' => self::says(array_map(fn (Points $p): Interval => $p->interval(),
+                array_values($weeks)))];
     }
 
     /** @param  list<Interval>  $weeks  oldest first */
@@ -30,11 +32,27 @@ final class Trend
             return 'One week is no trend yet.';
         }
         $now = array_pop($weeks);
-        $then = Interval::of(array_sum(array_map(fn (Interval $w): int => $w->hits, $weeks)), array_sum(array_map(fn (Interval $w): int => $w->of, $weeks)));
+        $then = Interval::of(
+            array_sum(array_map(fn (Interval $w): int => $w->hits, $weeks)),
+            array_sum(array_map(fn (Interval $w): int => $w->of, $weeks)),
+        );
         if ($now->of === 0 || $then->of === 0 || ! $now->apartFrom($then)) {
-            return sprintf('Too few snaps to call it a change: %d of %d this week, %d of %d before.', $now->hits, $now->of, $then->hits, $then->of);
+            return sprintf(
+                'Too few snaps to call it a change: %d of %d this week, %d of %d before.',
+                $now->hits,
+                $now->of,
+                $then->hits,
+                $then->of,
+            );
         }
 
-        return sprintf('%s: %d of %d this week, %d of %d before.', $now->low > $then->high ? 'Better' : 'Worse', $now->hits, $now->of, $then->hits, $then->of);
+        return sprintf(
+            '%s: %d of %d this week, %d of %d before.',
+            $now->low > $then->high ? 'Better' : 'Worse',
+            $now->hits,
+            $now->of,
+            $then->hits,
+            $then->of,
+        );
     }
 }

@@ -28,8 +28,13 @@ final readonly class BallFlight
      *
      * @return array{float, float, float, float} distance, height, speed along the ground, speed upward
      */
-    public static function at(float $speed, float $angleRad, float $t, float $drag = self::DRAG, float $step = 0.01): array
-    {
+    public static function at(
+        float $speed,
+        float $angleRad,
+        float $t,
+        float $drag = self::DRAG,
+        float $step = 0.01,
+    ): array {
         $n = max(1, (int) ceil($t / $step));
         $h = $t / $n;
         $s = [0.0, self::RELEASE_YD, $speed * cos($angleRad), $speed * sin($angleRad)];

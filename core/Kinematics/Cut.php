@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Kinematics;
 
-/** A change of direction on a path: when and where it happens, and the heading before and after in degrees from downfield, outward of +x. */
+/**
+ * A change of direction on a path: when and where it happens, and the heading before and after in degrees from
+ * downfield, outward of +x.
+ */
 final readonly class Cut
 {
     /** Slowing down by less than this before it tells nobody anything, yards a second. */
@@ -17,7 +20,9 @@ final readonly class Cut
         public CutKind $kind,
         public float $fromDeg,
         public float $toDeg,
-        /** When he begins to brake for it: what gives it away. Seconds; the moment of the cut itself where nothing does. */
+        /**
+         * When he begins to brake for it: what gives it away. Seconds; the moment of the cut itself where nothing does.
+         */
         public float $tellAt,
     ) {
     }
@@ -30,6 +35,14 @@ final readonly class Cut
 
     public function delayed(float $seconds): self
     {
-        return new self($this->t + $seconds, $this->xYd, $this->yYd, $this->kind, $this->fromDeg, $this->toDeg, $this->tellAt + $seconds);
+        return new self(
+            $this->t + $seconds,
+            $this->xYd,
+            $this->yYd,
+            $this->kind,
+            $this->fromDeg,
+            $this->toDeg,
+            $this->tellAt + $seconds,
+        );
     }
 }

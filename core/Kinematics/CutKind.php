@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Kinematics;
 
-/** How coaches name the way a runner changes direction. What it costs him follows from its angle ({@see SprintLaw::throughCut}). */
+/**
+ * How coaches name the way a runner changes direction. What it costs him follows from its angle ({@see
+ * SprintLaw::throughCut}).
+ */
 enum CutKind: string
 {
     case Speed = 'speed cut';

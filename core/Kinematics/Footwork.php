@@ -18,7 +18,10 @@ enum Footwork: string
 
     public const HITCH = 0.3;
 
-    /** His feet stretch to a man who comes late by hitching on, at the price of the protection, seconds (settled by the truths). */
+    /**
+     * His feet stretch to a man who comes late by hitching on, at the price of the protection, seconds (settled by the
+     * truths).
+     */
     public const STRETCH = 0.6;
 
     /** A break this much after the last hitch is still in rhythm, seconds. */

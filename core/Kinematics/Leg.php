@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Kinematics;
 
-/** A straight piece of a way: he gains speed, then brakes so that he leaves it no faster than its end allows. Yards and seconds. */
+/**
+ * A straight piece of a way: he gains speed, then brakes so that he leaves it no faster than its end allows. Yards and
+ * seconds.
+ */
 final readonly class Leg
 {
     private function __construct(
@@ -38,12 +41,20 @@ final readonly class Leg
     }
 
     /** The moment from which the way that is left is just enough to brake: Newton's method on the closed form. */
-    private static function brakingFrom(SprintLaw $law, float $lengthYd, float $entersYdS, float $allowedYdS, float $free): float
-    {
+    private static function brakingFrom(
+        SprintLaw $law,
+        float $lengthYd,
+        float $entersYdS,
+        float $allowedYdS,
+        float $free,
+    ): float {
         $t = 0.6 * $free;
         for ($i = 0; $i < 20; $i++) {
             $v = $law->speed($t, $entersYdS);
-            $error = $law->distance($t, $entersYdS) + ($v * $v - $allowedYdS * $allowedYdS) / (2.0 * $law->brakes) - $lengthYd;
+            $error =
+                $law->distance($t, $entersYdS) +
+                ($v * $v - $allowedYdS * $allowedYdS) / (2.0 * $law->brakes) -
+                $lengthYd;
             if (abs($error) < 1e-7) {
                 break;
             }
@@ -63,14 +74,18 @@ final readonly class Leg
         $braked = min($t, $this->duration) - $this->brakesAt;
         $peak = $this->law->speed($this->brakesAt, $this->entersYdS);
 
-        return $this->law->distance($this->brakesAt, $this->entersYdS) + $peak * $braked - 0.5 * $this->law->brakes * $braked * $braked;
+        return $this->law->distance($this->brakesAt, $this->entersYdS) +
+            $peak * $braked -
+            0.5 * $this->law->brakes * $braked * $braked;
     }
 
     public function speed(float $t): float
     {
         $sprint = $this->law->speed(min($t, $this->brakesAt), $this->entersYdS);
 
-        return $t <= $this->brakesAt ? $sprint : max(0.0, $sprint - $this->law->brakes * (min($t, $this->duration) - $this->brakesAt));
+        return $t <= $this->brakesAt
+            ? $sprint
+            : max(0.0, $sprint - $this->law->brakes * (min($t, $this->duration) - $this->brakesAt));
     }
 
     /** Whether he slows down enough before its end for somebody to see it. */

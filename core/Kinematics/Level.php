@@ -13,7 +13,10 @@ enum Level: string
     case College = 'college';
     case Professional = 'professional';
 
-    /** How hard a man who covers brakes and pushes sideways, and how hard a lineman brakes, yd/s2 (from memory, settled by the truths). */
+    /**
+     * How hard a man who covers brakes and pushes sideways, and how hard a lineman brakes, yd/s2 (from memory, settled
+     * by the truths).
+     */
     private const COVER_BRAKES_YD_S2 = 12.0;
 
     private const COVER_TURNS_YD_S2 = 14.0;

@@ -55,9 +55,19 @@ final readonly class Path
         if ($n <= 0) {
             return $this;
         }
-        $shift = fn (array $a, ?float $fill): array => array_slice([...array_fill(0, $n, $fill ?? $a[0]), ...$a], 0, self::STEPS);
+        $shift = fn (array $a, ?float $fill): array => array_slice(
+            [...array_fill(0, $n, $fill ?? $a[0]), ...$a],
+            0,
+            self::STEPS,
+        );
         $cuts = array_map(fn (Cut $c): Cut => $c->delayed($delay), $this->cuts);
 
-        return new self($shift($this->x, null), $shift($this->y, null), $shift($this->vx, 0.0), $shift($this->vy, 0.0), $cuts);
+        return new self(
+            $shift($this->x, null),
+            $shift($this->y, null),
+            $shift($this->vx, 0.0),
+            $shift($this->vy, 0.0),
+            $cuts,
+        );
     }
 }

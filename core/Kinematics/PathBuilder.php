@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Kinematics;
 
 /**
- * Builds a timed path from straight legs: a man sprints, brakes for what is ahead of him and keeps through a cut what its
+ * Builds a timed path from straight legs: a man sprints, brakes for what is ahead of him and keeps through a cut what
+ * its
  * angle allows.
  *
  * Headings are degrees from downfield, positive toward +x.
@@ -38,8 +39,13 @@ final class PathBuilder
     /** Whether he stops at the edge of the strip. */
     private bool $stops = false;
 
-    public function __construct(private readonly SprintLaw $law, float $xYd, float $yYd, private readonly float $vxYd = 0.0, private readonly float $vyYd = 0.0)
-    {
+    public function __construct(
+        private readonly SprintLaw $law,
+        float $xYd,
+        float $yYd,
+        private readonly float $vxYd = 0.0,
+        private readonly float $vyYd = 0.0,
+    ) {
         $this->x = $xYd;
         $this->y = $yYd;
     }
@@ -70,14 +76,20 @@ final class PathBuilder
         return $this;
     }
 
-    /** On a curve to a place, bending toward a corner he does not reach: a runner rounds it where a cut would cost him his speed. */
+    /**
+     * On a curve to a place, bending toward a corner he does not reach: a runner rounds it where a cut would cost him
+     * his speed.
+     */
     public function round(float $cornerXYd, float $cornerYYd, float $xYd, float $yYd): self
     {
         [$fromX, $fromY] = [$this->x, $this->y];
         for ($n = 1; $n <= self::CURVE_LEGS; $n++) {
             $t = $n / self::CURVE_LEGS;
             $rest = 1.0 - $t;
-            $this->to($rest * $rest * $fromX + 2.0 * $rest * $t * $cornerXYd + $t * $t * $xYd, $rest * $rest * $fromY + 2.0 * $rest * $t * $cornerYYd + $t * $t * $yYd);
+            $this->to(
+                $rest * $rest * $fromX + 2.0 * $rest * $t * $cornerXYd + $t * $t * $xYd,
+                $rest * $rest * $fromY + 2.0 * $rest * $t * $cornerYYd + $t * $t * $yYd,
+            );
         }
 
         return $this;
@@ -119,13 +131,24 @@ final class PathBuilder
         $allowed = $this->allowed();
         $x = $y = $vx = $vy = $cuts = [];
         // Of a speed at the snap only what points along the first leg is kept.
-        $speed = $this->legs === [] ? 0.0 : max(0.0, $this->vxYd * sin($this->legs[0][3]) + $this->vyYd * cos($this->legs[0][3]));
+        $speed =
+            $this->legs === []
+                ? 0.0
+                : max(0.0, $this->vxYd * sin($this->legs[0][3]) + $this->vyYd * cos($this->legs[0][3]));
         $start = 0.0;
         $tell = 0.0;
         $i = 0;
         foreach ($this->legs as $n => [$lx, $ly, $length, $heading]) {
             if ($n > 0) {
-                $cuts[] = new Cut($start, $lx, $ly, $this->entries[$n], rad2deg($this->legs[$n - 1][3]), rad2deg($heading), $tell);
+                $cuts[] = new Cut(
+                    $start,
+                    $lx,
+                    $ly,
+                    $this->entries[$n],
+                    rad2deg($this->legs[$n - 1][3]),
+                    rad2deg($heading),
+                    $tell,
+                );
             }
             $leg = Leg::of($this->law, $length, $speed, $allowed[$n]);
             $sin = sin($heading);
@@ -186,7 +209,10 @@ final class PathBuilder
             }
             $turn = rad2deg($this->legs[$n + 1][3] - $this->legs[$n][3]);
             $through = $this->law->throughCut(fmod($turn + 540.0, 360.0) - 180.0);
-            $room = $allowed[$n + 1] === INF ? INF : sqrt($allowed[$n + 1] ** 2 + 2.0 * $this->law->brakes * $this->legs[$n + 1][2]);
+            $room =
+                $allowed[$n + 1] === INF
+                    ? INF
+                    : sqrt($allowed[$n + 1] ** 2 + 2.0 * $this->law->brakes * $this->legs[$n + 1][2]);
             $allowed[$n] = min($through, $room);
         }
         ksort($allowed);

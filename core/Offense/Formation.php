@@ -43,7 +43,8 @@ final readonly class Formation
     }
 
     /**
-     * The eleven at a ball spot; a split that would come too near the sideline closes down, and the men inside it in proportion.
+     * The eleven at a ball spot; a split that would come too near the sideline closes down, and the men inside it in
+     * proportion.
      *
      * @return array<string, Man> by letter
      */
@@ -91,12 +92,28 @@ final readonly class Formation
     /** @param  array<string, array{float, float}>  $spots */
     public function withSpots(array $spots): self
     {
-        return new self($this->quarterback, $this->set, $this->side, $this->modifier, $this->splits, $spots, $this->standIns);
+        return new self(
+            $this->quarterback,
+            $this->set,
+            $this->side,
+            $this->modifier,
+            $this->splits,
+            $spots,
+            $this->standIns,
+        );
     }
 
     public function withModifier(?string $modifier): self
     {
-        return new self($this->quarterback, $this->set, $this->side, $modifier, $this->splits, $this->spots, $this->standIns);
+        return new self(
+            $this->quarterback,
+            $this->set,
+            $this->side,
+            $modifier,
+            $this->splits,
+            $this->spots,
+            $this->standIns,
+        );
     }
 
     public function mirrored(): self
@@ -106,7 +123,15 @@ final readonly class Formation
             $spots[(new Man($letter, $x, $y))->mirrored()->letter] = [-$x, $y];
         }
 
-        return new self($this->quarterback, $this->set, $this->side->opposite(), $this->modifier, $this->splits, $spots, $this->standIns);
+        return new self(
+            $this->quarterback,
+            $this->set,
+            $this->side->opposite(),
+            $this->modifier,
+            $this->splits,
+            $spots,
+            $this->standIns,
+        );
     }
 
     private function who(string $letter): string
@@ -118,7 +143,8 @@ final readonly class Formation
     private function line(): array
     {
         $splits = $this->splits();
-        $x = ['LT' => -$splits->tackleXYd(), 'LG' => -$splits->guardXYd(), 'C' => 0.0, 'RG' => $splits->guardXYd(), 'RT' => $splits->tackleXYd()];
+        $x = ['LT' => -$splits->tackleXYd(), 'LG' => -$splits->guardXYd(), 'C' => 0.0, 'RG' => $splits->guardXYd(),
+            'RT' => $splits->tackleXYd()];
         if ($this->modifier === 'over' || Sets::isOver($this->set)) {
             $over = $this->side === Side::Right ? 'LT' : 'RT';
             $x[$over] = $this->side->sign() * ($splits->tackleXYd() + $splits->nextYd());
@@ -142,7 +168,10 @@ final readonly class Formation
         foreach (Sets::receivers($this->set) as $letter => $spot) {
             $side = $spot[1] < 0.0 ? $this->side->opposite() : $this->side;
             $end = $side === Side::Right ? max($xs) : -min($xs);
-            $wide = $spot[0] === 'end' ? $end + abs($spot[1]) : $this->split(abs($spot[1]), $side, $frame) + ($spot[3] ?? 0.0);
+            $wide =
+                $spot[0] === 'end'
+                    ? $end + abs($spot[1])
+                    : $this->split(abs($spot[1]), $side, $frame) + ($spot[3] ?? 0.0);
             $placed[$side->value][$this->who($letter)] = [$wide, $spot[2]];
         }
         $spots = [];
@@ -166,7 +195,9 @@ final readonly class Formation
         if ($this->modifier === 'condensed' || $this->modifier === 'tight') {
             return $yd;
         }
-        $widest = max(array_map(fn (array $spot): float => abs($spot[1]), Sets::receivers($this->set))) * ($this->modifier === 'wide' ? 1.2 : 1.0);
+        $widest =
+            max(array_map(fn (array $spot): float => abs($spot[1]), Sets::receivers($this->set))) *
+            ($this->modifier === 'wide' ? 1.2 : 1.0);
         $room = abs($frame->sidelineX($side));
         $close = min(self::WIDEN, $room / (RuleSet::WIDTH_YD / 2.0), ($room - self::ROOM_YD) / $widest);
 
@@ -185,7 +216,12 @@ final readonly class Formation
         $letters = array_keys($men);
         foreach ($letters as $n => $letter) {
             foreach (array_slice($letters, 0, $n) as $inside) {
-                $need = abs($men[$letter][1] - $men[$inside][1]) > 1.5 ? 0.0 : (abs($men[$letter][1] - $men[$inside][1]) > 0.9 ? 1.0 : self::APART_YD);
+                $need =
+                    abs($men[$letter][1] - $men[$inside][1]) > 1.5
+                        ? 0.0
+                        : (abs($men[$letter][1] - $men[$inside][1]) > 0.9
+                            ? 1.0
+                            : self::APART_YD);
                 $men[$letter][0] = max($men[$letter][0], $men[$inside][0] + $need);
             }
         }

@@ -20,7 +20,8 @@ final class FormationFinder
      * The likeliest formations, nearest first.
      *
      * @param  list<array{float, float}>  $spots  eleven, in the play frame
-     * @return list<array{formation: Formation, offYd: float, worst: array{man: string, yd: float}}> offYd is the root mean square distance of the men
+     * @return list<array{formation: Formation, offYd: float, worst: array{man: string, yd: float}}> offYd is the root
+     *     mean square distance of the men
      *
      * @throws DomainException when there are not eleven
      */
@@ -43,13 +44,23 @@ final class FormationFinder
             }
         }
         // Of two that draw the same, the plainer words: no modifier before one, and strength to the right.
-        usort($found, fn (array $a, array $b): int => [round($a['offYd'], 2), $a['formation']->modifier !== null, $a['formation']->side === Side::Left]
-            <=> [round($b['offYd'], 2), $b['formation']->modifier !== null, $b['formation']->side === Side::Left]);
+        usort(
+            $found,
+            fn (array $a, array $b): int => [
+                round($a['offYd'], 2),
+                $a['formation']->modifier !== null,
+                $a['formation']->side === Side::Left,
+            ] <=> [round($b['offYd'], 2), $b['formation']->modifier !== null, $b['formation']->side === Side::Left],
+        );
 
         return array_slice($found, 0, 3);
     }
 
-    /** How far a formation lies from eleven spots, root mean square of the men, yards. @param  list<array{float, float}>  $spots */
+    /**
+     * How far a formation lies from eleven spots, root mean square of the men, yards.
+     *
+     * @param  list<array{float, float}>  $spots
+     */
     public static function off(Formation $formation, array $spots, PlayFrame $frame): float
     {
         return self::measure($formation, $spots, $frame)['offYd'];
@@ -77,7 +88,13 @@ final class FormationFinder
     public static function measure(Formation $formation, array $spots, PlayFrame $frame): array
     {
         $men = array_values($formation->men($frame));
-        $cost = array_map(fn (Man $m): array => array_map(fn (array $s): float => ($m->xYd - $s[0]) ** 2 + ($m->yYd - $s[1]) ** 2, $spots), $men);
+        $cost = array_map(
+            fn (Man $m): array => array_map(
+                fn (array $s): float => ($m->xYd - $s[0]) ** 2 + ($m->yYd - $s[1]) ** 2,
+                $spots,
+            ),
+            $men,
+        );
         $sum = 0.0;
         $worst = ['man' => '', 'yd' => -1.0];
         foreach (Matching::best($cost) as $row => $column) {

@@ -34,7 +34,11 @@ final readonly class LineSplits
             }
         }
         if (! $footToFoot && min($guardFt, $tackleFt) < self::STANCE_FT) {
-            throw new DomainException('From body center to body center a split is at least '.self::STANCE_FT.' ft, the width of a stance.');
+            throw new DomainException(
+                'From body center to body center a split is at least '.
+                    self::STANCE_FT.
+                    ' ft, the width of a stance.',
+            );
         }
 
         return new self($guardFt, $tackleFt, $footToFoot);

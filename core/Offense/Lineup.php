@@ -90,7 +90,13 @@ final readonly class Lineup
     /** Width of the last man of the blocking surface, yards from the ball. */
     public function surfaceXYd(Side $side): float
     {
-        return max(array_map(fn (?Man $m): float => $m === null ? 0.0 : abs($m->xYd), [$this->end($side), $this->tightEnd($side), $this->wing($side)]));
+        return max(
+            array_map(fn (?Man $m): float => $m === null ? 0.0 : abs($m->xYd), [
+                $this->end($side),
+                $this->tightEnd($side),
+                $this->wing($side),
+            ]),
+        );
     }
 
     /** Receivers by letter with everybody who may catch a pass. @return list<string> */
@@ -121,7 +127,13 @@ final readonly class Lineup
         $end = max($ends);
         foreach ($men as $man) {
             $out = $side->sign() * $man->xYd - $end;
-            if (! $man->isLineman() && ! $man->isQuarterback() && $man->onLine() && $out > 0.0 && $out <= self::ATTACHED_YD) {
+            if (
+                ! $man->isLineman() &&
+                ! $man->isQuarterback() &&
+                $man->onLine() &&
+                $out > 0.0 &&
+                $out <= self::ATTACHED_YD
+            ) {
                 return $man;
             }
         }

@@ -6,7 +6,10 @@ namespace Jacotaxis\Core\Offense;
 
 use Jacotaxis\Core\Field\Side;
 
-/** One of the eleven on offense at his spot in the play frame, yards, with his speed at the snap when he is in motion, yards a second. */
+/**
+ * One of the eleven on offense at his spot in the play frame, yards, with his speed at the snap when he is in motion,
+ * yards a second.
+ */
 final readonly class Man
 {
     /** A man is on the line when his spot is at most this far behind the ball (product default). */
@@ -47,7 +50,11 @@ final readonly class Man
     /** Behind the tackles, off the line and still: a back, who has no receiver number before he releases. */
     public function isBack(): bool
     {
-        return ! $this->inMotion() && ! $this->isLineman() && ! $this->isQuarterback() && abs($this->xYd) < 3.0 && $this->yYd < -2.5;
+        return ! $this->inMotion() &&
+            ! $this->isLineman() &&
+            ! $this->isQuarterback() &&
+            abs($this->xYd) < 3.0 &&
+            $this->yYd < -2.5;
     }
 
     public function inMotion(): bool
@@ -58,7 +65,9 @@ final readonly class Man
     /** The side he belongs to; a man who crosses behind the line belongs to the side he runs to. */
     public function side(): Side
     {
-        return Side::ofX($this->inMotion() && abs($this->xYd) < self::CROSSING_YD && $this->yYd < -2.0 ? $this->vxYd : $this->xYd);
+        return Side::ofX(
+            $this->inMotion() && abs($this->xYd) < self::CROSSING_YD && $this->yYd < -2.0 ? $this->vxYd : $this->xYd,
+        );
     }
 
     public function at(float $xYd, float $yYd): self

@@ -41,7 +41,12 @@ final readonly class ReceiverCount
         return new self(array_keys($sides['left']), array_keys($sides['right']), $backs);
     }
 
-    /** The count after the release: everybody by where he is when the routes have parted, a back who swings out among them. @param  array<string, float>  $x  width by letter, yards */
+    /**
+     * The count after the release: everybody by where he is when the routes have parted, a back who swings out among
+     * them.
+     *
+     * @param  array<string, float>  $x  width by letter, yards
+     */
     public static function afterRelease(array $x): self
     {
         $left = array_filter($x, fn (float $at): bool => $at < 0.0);

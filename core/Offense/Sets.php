@@ -7,7 +7,8 @@ namespace Jacotaxis\Core\Offense;
 /**
  * The catalogue of sets, drawn for strength to the right (common practice).
  *
- * A receiver's spot is [anchor, yards from it, depth, sideways from there]: `ball` splits are yards from the ball and close
+ * A receiver's spot is [anchor, yards from it, depth, sideways from there]: `ball` splits are yards from the ball and
+ * close
  * down with the room to the sideline; `end` is the outermost lineman of that side. Negative yards are to the left.
  */
 final class Sets
@@ -16,7 +17,9 @@ final class Sets
 
     public const OFF = -1.5;
 
-    /** From the tackle's middle to a tight end's is one more split; the wing stands a yard and a quarter outside him. */
+    /**
+     * From the tackle's middle to a tight end's is one more split; the wing stands a yard and a quarter outside him.
+     */
     private const TE = 1.17;
 
     private const WING = 2.4;
@@ -24,40 +27,69 @@ final class Sets
     /** The slot of a double-slot stands a yard outside the tackle. */
     private const SLOT = 1.0;
 
-    /** One yard behind the tackle with the inside foot behind the tackle's outside foot (FRM-03): half a stance and half a stance. */
+    /**
+     * One yard behind the tackle with the inside foot behind the tackle's outside foot (FRM-03): half a stance and half
+     * a stance.
+     */
     private const HBACK = 0.5;
 
-    /** @var array<string, array{receivers: array<string, array{0: string, 1: float, 2: float, 3?: float}>, backs: array<string, string>, quarterback: string, splits?: array{float, float}, over?: bool, words: string}> */
+    /**
+     * @var array<string, array{receivers: array<string, array{0: string, 1: float, 2: float, 3?: float}>,
+     *     backs: array<string, string>, quarterback: string, splits?: array{float, float}, over?: bool, words: string}>
+     */
     private const ALL = [
-        '2x2' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF], 'H' => ['ball', 9.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+        '2x2' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF],
+            'H' => ['ball', 9.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
             'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'two receivers on each side'],
-        'trips' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', 7.0, self::OFF], 'H' => ['ball', 12.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+        'trips' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', 7.0, self::OFF],
+            'H' => ['ball', 12.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
             'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'three open receivers on one side'],
-        'trey' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'H' => ['ball', 9.0, self::OFF], 'Z' => ['ball', 18.0, self::OFF]],
+        'trey' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON],
+            'H' => ['ball', 9.0, self::OFF], 'Z' => ['ball', 18.0, self::OFF]],
             'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'three on one side with a tight end'],
-        'bunch' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', 7.5, self::OFF, -1.5], 'Y' => ['ball', 7.5, self::ON], 'Z' => ['ball', 7.5, self::OFF, 1.5]],
-            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'three in a cluster, the point on the line'],
-        'stack' => ['receivers' => ['X' => ['ball', -13.0, self::ON], 'Y' => ['ball', -13.0, -2.5], 'Z' => ['ball', 13.0, self::ON], 'H' => ['ball', 13.0, -2.5]],
-            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'a receiver behind a receiver on each side'],
-        'empty' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF], 'R' => ['ball', 6.5, self::OFF], 'H' => ['ball', 12.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+        'bunch' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', 7.5, self::OFF, -1.5],
+            'Y' => ['ball', 7.5, self::ON], 'Z' => ['ball', 7.5, self::OFF, 1.5]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun',
+            'words' => 'three in a cluster, the point on the line'],
+        'stack' => ['receivers' => ['X' => ['ball', -13.0, self::ON], 'Y' => ['ball', -13.0, -2.5],
+            'Z' => ['ball', 13.0, self::ON], 'H' => ['ball', 13.0, -2.5]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun',
+            'words' => 'a receiver behind a receiver on each side'],
+        'empty' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF],
+            'R' => ['ball', 6.5, self::OFF], 'H' => ['ball', 12.0, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
             'backs' => [], 'quarterback' => 'gun', 'words' => 'three and two, nobody in the backfield'],
-        'wing' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF], 'Y' => ['end', self::TE, self::ON], 'Z' => ['end', self::WING, self::OFF]],
+        'wing' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF],
+            'Y' => ['end', self::TE, self::ON], 'Z' => ['end', self::WING, self::OFF]],
             'backs' => ['R' => 'single'], 'quarterback' => 'under center', 'words' => 'one back, tight end and wing'],
-        'I' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 18.0, self::OFF]],
-            'backs' => ['F' => 'full', 'R' => 'tail'], 'quarterback' => 'under center', 'words' => 'two backs in a line'],
-        'two-back' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 16.0, self::OFF]],
-            'backs' => ['F' => 'right', 'R' => 'left'], 'quarterback' => 'gun', 'words' => 'a back on each side of the quarterback'],
-        'split-back' => ['receivers' => ['X' => ['ball', -16.0, self::ON], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 14.0, self::OFF]],
-            'backs' => ['F' => 'halfleft', 'R' => 'halfright'], 'quarterback' => 'under center', 'words' => 'two backs side by side behind the guards'],
-        'wing-slot' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['end', -self::SLOT, self::OFF], 'Y' => ['end', self::TE, self::ON], 'R' => ['end', self::WING, self::OFF]],
+        'I' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON],
+            'Z' => ['ball', 18.0, self::OFF]],
+            'backs' => ['F' => 'full', 'R' => 'tail'], 'quarterback' => 'under center',
+            'words' => 'two backs in a line'],
+        'two-back' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON],
+            'Z' => ['ball', 16.0, self::OFF]],
+            'backs' => ['F' => 'right', 'R' => 'left'], 'quarterback' => 'gun',
+            'words' => 'a back on each side of the quarterback'],
+        'split-back' => ['receivers' => ['X' => ['ball', -16.0, self::ON], 'Y' => ['end', self::TE, self::ON],
+            'Z' => ['ball', 14.0, self::OFF]],
+            'backs' => ['F' => 'halfleft', 'R' => 'halfright'], 'quarterback' => 'under center',
+            'words' => 'two backs side by side behind the guards'],
+        'wing-slot' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['end', -self::SLOT, self::OFF],
+            'Y' => ['end', self::TE, self::ON], 'R' => ['end', self::WING, self::OFF]],
             'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'words' => 'wing, slot and fullback'],
-        'double-slot' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['end', -self::SLOT, self::OFF], 'R' => ['end', self::SLOT, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
-            'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'splits' => [3.5, 3.5], 'words' => 'two slots and a fullback'],
-        'double-wing' => ['receivers' => ['X' => ['end', -self::TE, self::ON], 'H' => ['end', -self::WING, self::OFF], 'Y' => ['end', self::TE, self::ON], 'Z' => ['end', self::WING, self::OFF]],
-            'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'splits' => [0.5, 0.5], 'words' => 'tight ends and wings on both sides'],
-        'unbalanced' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF], 'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 16.0, self::OFF]],
-            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'over' => true, 'words' => 'a tackle over to the strong side'],
-        'H-back' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF], 'H' => ['end', self::HBACK, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+        'double-slot' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['end', -self::SLOT, self::OFF],
+            'R' => ['end', self::SLOT, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
+            'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'splits' => [3.5, 3.5],
+            'words' => 'two slots and a fullback'],
+        'double-wing' => ['receivers' => ['X' => ['end', -self::TE, self::ON], 'H' => ['end', -self::WING, self::OFF],
+            'Y' => ['end', self::TE, self::ON], 'Z' => ['end', self::WING, self::OFF]],
+            'backs' => ['F' => 'dive'], 'quarterback' => 'under center', 'splits' => [0.5, 0.5],
+            'words' => 'tight ends and wings on both sides'],
+        'unbalanced' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF],
+            'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 16.0, self::OFF]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'over' => true,
+            'words' => 'a tackle over to the strong side'],
+        'H-back' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF],
+            'H' => ['end', self::HBACK, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
             'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'a back off the hip of the tackle'],
     ];
 
@@ -66,12 +98,18 @@ final class Sets
      * `guard` is half a stance outside the guard's outside foot.
      */
     private const BACKFIELDS = [
-        'gun' => ['Q' => -5.0, 'single' => ['guard', -0.5, -5.0], 'full' => ['guard', 0.5, -5.0], 'tail' => ['guard', -0.5, -5.0],
-            'left' => ['guard', -0.5, -5.0], 'right' => ['guard', 0.5, -5.0], 'halfleft' => ['guard', -0.5, -5.0], 'halfright' => ['guard', 0.5, -5.0], 'dive' => ['guard', -0.5, -5.0]],
-        'pistol' => ['Q' => -4.0, 'single' => ['ball', 0.0, -7.0], 'full' => ['guard', 0.5, -4.0], 'tail' => ['ball', 0.0, -7.0],
-            'left' => ['guard', -0.5, -4.0], 'right' => ['guard', 0.5, -4.0], 'halfleft' => ['guard', -0.5, -4.0], 'halfright' => ['guard', 0.5, -4.0], 'dive' => ['ball', 0.0, -7.0]],
-        'under center' => ['Q' => -1.2, 'single' => ['ball', 0.0, -7.0], 'full' => ['ball', 0.0, -4.5], 'tail' => ['ball', 0.0, -7.0],
-            'left' => ['guard', -0.5, -4.5], 'right' => ['guard', 0.5, -4.5], 'halfleft' => ['guard', -0.5, -4.5], 'halfright' => ['guard', 0.5, -4.5], 'dive' => ['ball', 0.0, -4.0]],
+        'gun' => ['Q' => -5.0, 'single' => ['guard', -0.5, -5.0], 'full' => ['guard', 0.5, -5.0],
+            'tail' => ['guard', -0.5, -5.0],
+            'left' => ['guard', -0.5, -5.0], 'right' => ['guard', 0.5, -5.0], 'halfleft' => ['guard', -0.5, -5.0],
+            'halfright' => ['guard', 0.5, -5.0], 'dive' => ['guard', -0.5, -5.0]],
+        'pistol' => ['Q' => -4.0, 'single' => ['ball', 0.0, -7.0], 'full' => ['guard', 0.5, -4.0],
+            'tail' => ['ball', 0.0, -7.0],
+            'left' => ['guard', -0.5, -4.0], 'right' => ['guard', 0.5, -4.0], 'halfleft' => ['guard', -0.5, -4.0],
+            'halfright' => ['guard', 0.5, -4.0], 'dive' => ['ball', 0.0, -7.0]],
+        'under center' => ['Q' => -1.2, 'single' => ['ball', 0.0, -7.0], 'full' => ['ball', 0.0, -4.5],
+            'tail' => ['ball', 0.0, -7.0],
+            'left' => ['guard', -0.5, -4.5], 'right' => ['guard', 0.5, -4.5], 'halfleft' => ['guard', -0.5, -4.5],
+            'halfright' => ['guard', 0.5, -4.5], 'dive' => ['ball', 0.0, -4.0]],
     ];
 
     /** @return list<string> */

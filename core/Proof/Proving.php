@@ -17,6 +17,8 @@ final class Proving
     /** @param  array<string, string>  $press  what the man in a receiver's face does, by letter */
     public static function of(Call $call, Look $look, Setting $setting, array $press = []): Proven
     {
-        return $call->run === null ? Prover::prove($call, $look, $setting, $press) : RunProver::prove($call, $look, $setting, $press);
+        return $call->run === null
+            ? Prover::prove($call, $look, $setting, $press)
+            : RunProver::prove($call, $look, $setting, $press);
     }
 }

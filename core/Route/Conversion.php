@@ -38,8 +38,12 @@ final readonly class Conversion
         $named = $this->becomes === null || $this->keepsDepth || $this->keepsNamed ? $spec->depthYd : null;
         $depth = $named ?? ($this->keepsDepth ? $spec->depth() : null);
 
-        return $spec->with(['name' => $shape->name, 'finish' => $this->finish ?? ($this->becomes === null ? $spec->finish : null),
-            'depthYd' => $depth === null ? null : max($shape->minDepthYd, min($shape->maxDepthYd, $depth)), 'at' => $this->becomes === null ? $spec->at : null]);
+        return $spec->with([
+            'name' => $shape->name,
+            'finish' => $this->finish ?? ($this->becomes === null ? $spec->finish : null),
+            'depthYd' => $depth === null ? null : max($shape->minDepthYd, min($shape->maxDepthYd, $depth)),
+            'at' => $this->becomes === null ? $spec->at : null,
+        ]);
     }
 
     /** "go when pressed" */

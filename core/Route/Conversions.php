@@ -28,9 +28,16 @@ final class Conversions
     public static function possible(RouteSpec $spec, Schools $schools): array
     {
         // A man told to keep moving, to settle or to cross to a landmark has no choice left.
-        return $spec->finish !== null || ($spec->at !== null && $spec->at !== 'sticks') ? [] : array_values(array_filter(self::all(), fn (Conversion $c): bool => $c->route === $spec->name
-            && ($c->becomes !== 'bender' || $spec->side === null)
-            && ($c->school === null || $schools->is(...$c->school))));
+        return $spec->finish !== null || ($spec->at !== null && $spec->at !== 'sticks')
+            ? []
+            : array_values(
+                array_filter(
+                    self::all(),
+                    fn (Conversion $c): bool => $c->route === $spec->name &&
+                        ($c->becomes !== 'bender' || $spec->side === null) &&
+                        ($c->school === null || $schools->is(...$c->school)),
+                ),
+            );
     }
 
     /** The one that fires, or null. */

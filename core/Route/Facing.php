@@ -8,7 +8,10 @@ use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\School\Schools;
 
-/** What a receiver sees of the defense: who plays him, how near, on which side, man or zone, and the middle after the snap. */
+/**
+ * What a receiver sees of the defense: who plays him, how near, on which side, man or zone, and the middle after the
+ * snap.
+ */
 final readonly class Facing
 {
     /** How far away sideways and how deep an under man still plays him, yards. */
@@ -45,10 +48,17 @@ final readonly class Facing
             }
             $manned = $manned || $d->takes === $man->letter;
             $away = abs($d->xYd - $man->xYd);
-            if (($d->takes === $man->letter || ($d->over === $man->letter && $d->takes === null)) && ($by === null || $d->takes === $man->letter)) {
+            if (
+                ($d->takes === $man->letter || ($d->over === $man->letter && $d->takes === null)) &&
+                ($by === null || $d->takes === $man->letter)
+            ) {
                 $by = $d;
             }
-            if ($d->yYd <= self::UNDER_YD && $away <= self::REACH_YD && ($under === null || $away < abs($under->xYd - $man->xYd))) {
+            if (
+                $d->yYd <= self::UNDER_YD &&
+                $away <= self::REACH_YD &&
+                ($under === null || $away < abs($under->xYd - $man->xYd))
+            ) {
                 $under = $d;
             }
         }
@@ -65,7 +75,10 @@ final readonly class Facing
     /** Whether a defender stands in his face. */
     public function pressed(): bool
     {
-        return $this->by !== null && ! $this->man->isBack() && $this->cushionYd <= $this->pressYd && abs($this->by->xYd - $this->man->xYd) <= $this->pressYd;
+        return $this->by !== null &&
+            ! $this->man->isBack() &&
+            $this->cushionYd <= $this->pressYd &&
+            abs($this->by->xYd - $this->man->xYd) <= $this->pressYd;
     }
 
     /** Whether a condition of a conversion holds. */

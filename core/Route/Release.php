@@ -12,7 +12,8 @@ use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * How a receiver gets past a man in his face (REL-01): side and distance of the aim, set-up, read point, the answer to what
+ * How a receiver gets past a man in his face (REL-01): side and distance of the aim, set-up, read point, the answer to
+ * what
  * the defender does, finish. Yards and seconds; times are product defaults.
  */
 final readonly class Release
@@ -23,8 +24,12 @@ final readonly class Release
     /** What the man in his face may do, and the seconds the planned answer costs on top of the set-up. */
     public const REACTIONS = ['sits' => 0.0, 'jumps' => -0.05, 'hesitates' => -0.1, 'bails' => -9.0, 'jams' => 0.25];
 
-    /** Reaction of the man in his face => for how long he does it, his speed sideways toward the aim and upfield as shares (product defaults). */
-    private const FIRST = ['sits' => [1.2, 0.0, 0.0], 'jumps' => [0.7, 0.9, 0.0], 'hesitates' => [0.9, 0.0, 0.0], 'bails' => [0.5, 0.0, 0.7], 'jams' => [0.6, 0.1, -0.1]];
+    /**
+     * Reaction of the man in his face => for how long he does it, his speed sideways toward the aim and upfield as
+     * shares (product defaults).
+     */
+    private const FIRST = ['sits' => [1.2, 0.0, 0.0], 'jumps' => [0.7, 0.9, 0.0], 'hesitates' => [0.9, 0.0, 0.0],
+        'bails' => [0.5, 0.0, 0.7], 'jams' => [0.6, 0.1, -0.1]];
 
     /** Forward yards at the aim point, and where he is back on his line. */
     private const AIM_DEPTH_YD = 0.8;
@@ -86,16 +91,35 @@ final readonly class Release
             default => ['two quicks', self::QUICKS_S],
         };
 
-        return new self($purpose, $side, match ($schools->choice('SET-02')) {
-            'B' => 1.0, 'C' => 0.5, default => 1.5
-        }, $steps, max(0.0, $time + self::REACTIONS[$reaction]), $schools->is('SET-06', 'B') ? 'his shoulders' : 'his hips', match ($purpose) {
-            'vertical' => 'stack on top of him, then regain width',
-            'stop' => $schools->is('SET-09', 'B') ? 'win clean, then break' : 'stay on his inside hip without a gap and throw him by at the break',
-            default => 'back on the line of the stem',
-        }, $reaction, $facing->leverage, $shape->deep && $goes === $home && $side === $home && $shape->angleDeg > 20.0);
+        return new self(
+            $purpose,
+            $side,
+            match ($schools->choice('SET-02')) {
+                'B' => 1.0,
+                'C' => 0.5,
+                default => 1.5,
+            },
+            $steps,
+            max(0.0, $time + self::REACTIONS[$reaction]),
+            $schools->is('SET-06', 'B') ? 'his shoulders' : 'his hips',
+            match ($purpose) {
+                'vertical' => 'stack on top of him, then regain width',
+                'stop' => $schools->is('SET-09', 'B')
+                    ? 'win clean, then break'
+                    : 'stay on his inside hip without a gap and throw him by at the break',
+                default => 'back on the line of the stem',
+            },
+            $reaction,
+            $facing->leverage,
+            $shape->deep && $goes === $home && $side === $home && $shape->angleDeg > 20.0,
+        );
     }
 
-    /** What the man in his face does first. @return array{float, float, float} seconds, share of his speed sideways, share upfield */
+    /**
+     * What the man in his face does first.
+     *
+     * @return array{float, float, float} seconds, share of his speed sideways, share upfield
+     */
     public static function firstStep(string $reaction): array
     {
         return self::FIRST[$reaction] ?? [0.0, 0.0, 0.0];
@@ -121,14 +145,19 @@ final readonly class Release
 
     private static function isShort(RouteSpec $route): bool
     {
-        return $route->shape()->stem === Stem::Across || ($route->shape()->stem === Stem::Vertical && ! $route->shape()->straight() && $route->depth() <= self::SHORT_YD);
+        return $route->shape()->stem === Stem::Across ||
+            ($route->shape()->stem === Stem::Vertical &&
+                ! $route->shape()->straight() &&
+                $route->depth() <= self::SHORT_YD);
     }
 
     /** Puts the first steps in front of a path. */
     public function start(PathBuilder $build, Man $man, RouteSpec $route): void
     {
         if (self::isShort($route)) {
-            $build->to($man->xYd + 0.5 * $this->aim->sign() * $this->aimYd, $man->yYd + 0.5 * self::AIM_DEPTH_YD)->cut(CutKind::Plant);
+            $build
+                ->to($man->xYd + 0.5 * $this->aim->sign() * $this->aimYd, $man->yYd + 0.5 * self::AIM_DEPTH_YD)
+                ->cut(CutKind::Plant);
 
             return;
         }
@@ -141,9 +170,15 @@ final readonly class Release
     public function answers(Schools $schools): array
     {
         $away = $this->leverage === 'outside' ? 'inside' : 'outside';
-        $hands = $schools->isFor('SET-05', 'B', 'A') ? 'slip him by the feet' : ($this->purpose === 'vertical' ? 'rip: the outside arm under' : 'chop the punching arm, then clear the other');
+        $hands = $schools->isFor('SET-05', 'B', 'A')
+            ? 'slip him by the feet'
+            : ($this->purpose === 'vertical'
+                ? 'rip: the outside arm under'
+                : 'chop the punching arm, then clear the other');
 
-        $sits = $this->rides ? 'leverage is captured: two quicks inside first, or he rides you into the sideline' : "leverage is captured: two quicks $away, then speed by him";
+        $sits = $this->rides
+            ? 'leverage is captured: two quicks inside first, or he rides you into the sideline'
+            : "leverage is captured: two quicks $away, then speed by him";
 
         return [
             'sits' => $sits,

@@ -24,7 +24,10 @@ final class RouteFinder
     /** How far a hand shakes, yards. */
     private const SHAKE_YD = 0.7;
 
-    /** A break shows when the line goes on after it for this long; a line with none is a deep route from this length on, yards. */
+    /**
+     * A break shows when the line goes on after it for this long; a line with none is a deep route from this length on,
+     * yards.
+     */
     private const SHOWN_YD = 1.0;
 
     private const STRAIGHT_YD = 12.0;
@@ -32,7 +35,9 @@ final class RouteFinder
     /** Cost of a yard of depth that is not the catalogue's. */
     private const UNUSUAL = 0.02;
 
-    /** A longer way round costs this much for a yard, so that the plain route wins over a double move that looks alike. */
+    /**
+     * A longer way round costs this much for a yard, so that the plain route wins over a double move that looks alike.
+     */
     private const PLAIN = 0.15;
 
     /**
@@ -51,9 +56,13 @@ final class RouteFinder
             $shape = Routes::get($name);
             $usual = $shape->inward ? $home->opposite() : $home;
             $ends = Side::ofX($end[0] - $man->xYd === 0.0 ? $usual->sign() : $end[0] - $man->xYd);
-            foreach (array_unique([null, $ends === $usual || $shape->angleDeg < 10.0 ? null : $ends], SORT_REGULAR) as $side) {
+            foreach (
+                array_unique([null, $ends === $usual || $shape->angleDeg < 10.0 ? null : $ends], SORT_REGULAR) as $side
+            ) {
                 $best = self::fit($man, new RouteSpec($name, side: $side), $drawn, $length, $frame, $law);
-                $cost = $best['offYd'] + ($shape->fakeDeg === null && $shape->sellS === 0.0 && $side === null ? 0.0 : self::PLAIN);
+                $cost =
+                    $best['offYd'] +
+                    ($shape->fakeDeg === null && $shape->sellS === 0.0 && $side === null ? 0.0 : self::PLAIN);
                 if (! isset($found[$name]) || $cost < $found[$name]['cost']) {
                     $found[$name] = $best + ['cost' => $cost];
                 }
@@ -61,7 +70,10 @@ final class RouteFinder
         }
         usort($found, fn (array $a, array $b): int => $a['cost'] <=> $b['cost']);
 
-        return array_map(fn (array $f): array => ['route' => $f['route'], 'offYd' => round($f['offYd'], 2)], array_slice($found, 0, 3));
+        return array_map(
+            fn (array $f): array => ['route' => $f['route'], 'offYd' => round($f['offYd'], 2)],
+            array_slice($found, 0, 3),
+        );
     }
 
     /**
@@ -73,17 +85,28 @@ final class RouteFinder
     public static function against(array $points, RunRoute $run): array
     {
         $line = self::straightened([[$run->path->x[0], $run->path->y[0]], ...$points]);
-        $unseen = self::unseen($run, self::length($line)) + self::UNUSUAL * abs($run->spec->depth() - $run->spec->shape()->depthYd);
+        $unseen =
+            self::unseen($run, self::length($line)) +
+            self::UNUSUAL * abs($run->spec->depth() - $run->spec->shape()->depthYd);
 
-        return ['apartYd' => self::off(self::sampled($line), $run, self::length($line)) - $unseen, 'unseenYd' => $unseen];
+        return [
+            'apartYd' => self::off(self::sampled($line), $run, self::length($line)) - $unseen,
+            'unseenYd' => $unseen,
+        ];
     }
 
     /**
      * @param  list<array{float, float}>  $drawn
      * @return array{route: RouteSpec, offYd: float}
      */
-    private static function fit(Man $man, RouteSpec $spec, array $drawn, float $length, PlayFrame $frame, SprintLaw $law): array
-    {
+    private static function fit(
+        Man $man,
+        RouteSpec $spec,
+        array $drawn,
+        float $length,
+        PlayFrame $frame,
+        SprintLaw $law,
+    ): array {
         $shape = $spec->shape();
         $best = ['route' => $spec, 'offYd' => INF];
         $try = function (float $depth) use (&$best, $man, $spec, $drawn, $length, $frame, $law, $shape): void {
@@ -105,7 +128,11 @@ final class RouteFinder
         return $best;
     }
 
-    /** Mean distance of a run path, cut to the length drawn, from the drawing. @param  list<array{float, float}>  $drawn */
+    /**
+     * Mean distance of a run path, cut to the length drawn, from the drawing.
+     *
+     * @param  list<array{float, float}>  $drawn
+     */
     private static function off(array $drawn, RunRoute $run, float $length): float
     {
         $way = [[$run->path->x[0], $run->path->y[0]]];
@@ -126,7 +153,10 @@ final class RouteFinder
         }
 
         // A path that ends before the drawing does misses its last part.
-        return $sum / self::POINTS + 0.5 * max(0.0, $length - $gone) + self::unseen($run, $length) + self::UNUSUAL * abs($run->spec->depth() - $run->spec->shape()->depthYd);
+        return $sum / self::POINTS +
+            0.5 * max(0.0, $length - $gone) +
+            self::unseen($run, $length) +
+            self::UNUSUAL * abs($run->spec->depth() - $run->spec->shape()->depthYd);
     }
 
     /** What the drawing does not show of a route: its break, or how far it goes straight, yards. */
@@ -139,7 +169,8 @@ final class RouteFinder
 
         return match (true) {
             $run->spec->shape()->straight() => max(0.0, self::STRAIGHT_YD - $length) * 0.2,
-            $run->spec->finish() === Finish::Settle && $run->spec->shape()->angleDeg < 1.0 => 0.3 * abs($length - $toBreak),
+            $run->spec->finish() === Finish::Settle && $run->spec->shape()->angleDeg < 1.0 => 0.3 *
+                abs($length - $toBreak),
             default => max(0.0, self::SHOWN_YD - ($length - $toBreak)),
         };
     }
@@ -160,12 +191,19 @@ final class RouteFinder
         [$dx, $dy] = [$points[$last][0] - $x0, $points[$last][1] - $y0];
         $long = hypot($dx, $dy);
         for ($i = 1; $i < $last; $i++) {
-            $off = $long < 1e-6 ? hypot($points[$i][0] - $x0, $points[$i][1] - $y0) : abs($dx * ($points[$i][1] - $y0) - $dy * ($points[$i][0] - $x0)) / $long;
+            $off =
+                $long < 1e-6
+                    ? hypot($points[$i][0] - $x0, $points[$i][1] - $y0)
+                    : abs($dx * ($points[$i][1] - $y0) - $dy * ($points[$i][0] - $x0)) / $long;
             [$farthest, $at] = $off > $farthest ? [$off, $i] : [$farthest, $at];
         }
 
-        return $farthest < self::SHAKE_YD ? [$points[0], $points[$last]]
-            : [...array_slice(self::straightened(array_slice($points, 0, $at + 1)), 0, -1), ...self::straightened(array_slice($points, $at))];
+        return $farthest < self::SHAKE_YD
+            ? [$points[0], $points[$last]]
+            : [
+                ...array_slice(self::straightened(array_slice($points, 0, $at + 1)), 0, -1),
+                ...self::straightened(array_slice($points, $at)),
+            ];
     }
 
     /** @param  list<array{float, float}>  $points */
@@ -179,7 +217,12 @@ final class RouteFinder
         return $sum;
     }
 
-    /** Points at equal ways along a line. @param  list<array{float, float}>  $points @return list<array{float, float}> */
+    /**
+     * Points at equal ways along a line.
+     *
+     * @param  list<array{float, float}>  $points
+     * @return list<array{float, float}>
+     */
     private static function sampled(array $points): array
     {
         $length = max(1e-6, self::length($points));
@@ -189,8 +232,12 @@ final class RouteFinder
         for ($i = 1; $i < count($points); $i++) {
             [$x0, $y0] = $points[$i - 1];
             $step = hypot($points[$i][0] - $x0, $points[$i][1] - $y0);
-            while ($next < self::POINTS && $step > 0.0 && $gone + $step >= $length * $next / (self::POINTS - 1) - 1e-9) {
-                $share = ($length * $next / (self::POINTS - 1) - $gone) / $step;
+            while (
+                $next < self::POINTS &&
+                $step > 0.0 &&
+                $gone + $step >= ($length * $next) / (self::POINTS - 1) - 1e-9
+            ) {
+                $share = (($length * $next) / (self::POINTS - 1) - $gone) / $step;
                 $out[] = [$x0 + $share * ($points[$i][0] - $x0), $y0 + $share * ($points[$i][1] - $y0)];
                 $next++;
             }

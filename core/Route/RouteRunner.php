@@ -32,7 +32,10 @@ final class RouteRunner
 
     private const BACK_GAIN_YD = 13.0;
 
-    /** Share of his depth at which a man sent to the other seam passes the ball, and yards he climbs for a yard across after it. */
+    /**
+     * Share of his depth at which a man sent to the other seam passes the ball, and yards he climbs for a yard across
+     * after it.
+     */
     private const PASSES_BALL = 0.8;
 
     private const CLIMB = 0.6;
@@ -52,7 +55,10 @@ final class RouteRunner
 
     private const STICK_OUT_YD = 1.5;
 
-    /** How far out a wheel goes before it turns up, and the room it leaves, yards (product defaults: the depth is unset). */
+    /**
+     * How far out a wheel goes before it turns up, and the room it leaves, yards (product defaults: the depth is
+     * unset).
+     */
     private const WHEEL_OUT_YD = 6.0;
 
     private const WHEEL_ROOM_YD = 4.0;
@@ -60,7 +66,10 @@ final class RouteRunner
     /** How wide a back turns it up, yards from the ball. */
     private const WHEEL_BACK_YD = 12.0;
 
-    /** How far out an outside man on a straight route fans from a tight split, and how wide at most, yards (settled by the truths). */
+    /**
+     * How far out an outside man on a straight route fans from a tight split, and how wide at most, yards (settled by
+     * the truths).
+     */
     private const FANS_YD = 4.0;
 
     private const FANS_TO_YD = 17.0;
@@ -71,7 +80,9 @@ final class RouteRunner
     /** Nearest a runner comes to the sideline and the end line, yards. */
     private const EDGE_YD = 0.3;
 
-    /** A back who checks the rush first leaves this much later, and so does a man who chips, seconds (product defaults). */
+    /**
+     * A back who checks the rush first leaves this much later, and so does a man who chips, seconds (product defaults).
+     */
     private const CHECK_S = 0.6;
 
     private const CHIP_S = 0.6;
@@ -96,38 +107,101 @@ final class RouteRunner
      * @param  bool  $outside  whether nobody stands outside of him on his side
      * @param  RouteSpec|null  $called  the route as called, when what he sees made another of it
      */
-    public static function path(Man $man, RouteSpec $route, PlayFrame $frame, SprintLaw $law, ?Release $release = null, ?RouteSpec $called = null, bool $outside = false): RunRoute
-    {
+    public static function path(
+        Man $man,
+        RouteSpec $route,
+        PlayFrame $frame,
+        SprintLaw $law,
+        ?Release $release = null,
+        ?RouteSpec $called = null,
+        bool $outside = false,
+    ): RunRoute {
         $shape = $route->shape();
         $home = $man->isBack() ? ($route->side ?? $man->side()) : $man->side();
         $to = $route->side ?? ($shape->inward ? $home->opposite() : $home);
         if ($shape->stem === Stem::Landmark) {
             $to = $route->side ?? $home;
         }
-        $build = (new PathBuilder($law, $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
-            ->inside($frame->sidelineX(Side::Left) + self::EDGE_YD, $frame->sidelineX(Side::Right) - self::EDGE_YD, $frame->endLineY() - self::EDGE_YD);
+        $build = (new PathBuilder($law, $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))->inside(
+            $frame->sidelineX(Side::Left) + self::EDGE_YD,
+            $frame->sidelineX(Side::Right) - self::EDGE_YD,
+            $frame->endLineY() - self::EDGE_YD,
+        );
         $release?->start($build, $man, $route);
         $out = $to->sign();
         $depth = $route->depth();
         $width = self::width($route, $to, $frame) ?? ($outside ? self::fanned($man, $shape) : null);
         $path = match ($shape->stem) {
             Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $route, $out, $width),
-            Stem::Landmark => self::seam($build, $man, $width ?? self::bent($man, self::landmark($frame, $out), $out), $depth, $shape, $out),
+            Stem::Landmark => self::seam(
+                $build,
+                $man,
+                $width ?? self::bent($man, self::landmark($frame, $out), $out),
+                $depth,
+                $shape,
+                $out,
+            ),
             Stem::Inside => self::inside($build, $man, $depth, $out, $width),
-            Stem::Wheel => self::wheel(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
-            Stem::ToFlat => self::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, abs($frame->sidelineX($to))),
+            Stem::Wheel => self::wheel(
+                self::around($build, $man, $home),
+                $man,
+                $depth,
+                $shape,
+                $out,
+                abs($frame->sidelineX($to)),
+            ),
+            Stem::ToFlat => self::flat(
+                self::around($build, $man, $home),
+                $man,
+                $depth,
+                $shape,
+                $out,
+                abs($frame->sidelineX($to)),
+            ),
             Stem::Across => self::across($build, $man, $route, $out, $width, $release !== null),
             Stem::Double => self::double(self::around($build, $man, $home), $man, $depth, $shape, $out),
-            Stem::Behind => self::past($build, $man, self::BEHIND_YD, $depth, $shape, $out, abs($frame->sidelineX($to))),
-            Stem::Through => self::past($build, $man, self::THROUGH_YD, $depth, $shape, $out, abs($frame->sidelineX($to))),
+            Stem::Behind => self::past(
+                $build,
+                $man,
+                self::BEHIND_YD,
+                $depth,
+                $shape,
+                $out,
+                abs($frame->sidelineX($to)),
+            ),
+            Stem::Through => self::past(
+                $build,
+                $man,
+                self::THROUGH_YD,
+                $depth,
+                $shape,
+                $out,
+                abs($frame->sidelineX($to)),
+            ),
             Stem::Crack => self::crack($build, $man, $depth, $shape),
-            Stem::Late => $build->to($out * self::LEAK_WIDE_YD, $depth)->cut($shape->break ?? CutKind::Bend)->run($out * $shape->angleDeg),
+            Stem::Late => $build
+                ->to($out * self::LEAK_WIDE_YD, $depth)
+                ->cut($shape->break ?? CutKind::Bend)
+                ->run($out * $shape->angleDeg),
         };
-        $path = $path->delayed($shape->sellS + ($route->checks ? self::CHECK_S : 0.0) + ($route->chips ? self::CHIP_S : 0.0) + ($release->setUpS ?? 0.0));
+        $path = $path->delayed(
+            $shape->sellS +
+                ($route->checks ? self::CHECK_S : 0.0) +
+                ($route->chips ? self::CHIP_S : 0.0) +
+                ($release->setUpS ?? 0.0),
+        );
 
         $released = $release === null ? 0 : Release::cuts($route);
 
-        return new RunRoute($man->letter, $route, $path, self::breakCut($path, $shape, $released), $to, $called ?? $route, $released);
+        return new RunRoute(
+            $man->letter,
+            $route,
+            $path,
+            self::breakCut($path, $shape, $released),
+            $to,
+            $called ?? $route,
+            $released,
+        );
     }
 
     /** A back clears the tackle's edge before he goes upfield. */
@@ -147,16 +221,27 @@ final class RouteRunner
         };
     }
 
-    /** A straight route from a tight split fans out to get the corner away from what runs inside of him, yards; null where it does not. */
+    /**
+     * A straight route from a tight split fans out to get the corner away from what runs inside of him, yards; null
+     * where it does not.
+     */
     private static function fanned(Man $man, RouteShape $shape): ?float
     {
         $wide = abs($man->xYd);
 
-        return $shape->straight() && ! $man->isBack() && $wide < self::FANS_TO_YD - 1.0 ? $man->side()->sign() * min(self::FANS_TO_YD, $wide + self::FANS_YD) : null;
+        return $shape->straight() && ! $man->isBack() && $wide < self::FANS_TO_YD - 1.0
+            ? $man->side()->sign() * min(self::FANS_TO_YD, $wide + self::FANS_YD)
+            : null;
     }
 
-    private static function vertical(PathBuilder $build, Man $man, Side $home, RouteSpec $route, int $out, ?float $width): Path
-    {
+    private static function vertical(
+        PathBuilder $build,
+        Man $man,
+        Side $home,
+        RouteSpec $route,
+        int $out,
+        ?float $width,
+    ): Path {
         $shape = $route->shape();
         $depth = $route->depth();
         $x = $man->isBack() ? $home->sign() * 4.5 : $man->xYd;
@@ -172,7 +257,9 @@ final class RouteRunner
 
         return match ($route->finish()) {
             Finish::Settle => $build->settle(),
-            Finish::ComeBack => $build->to($x + $out * $shape->backYd * tan(deg2rad(180.0 - $shape->angleDeg)), $depth - $shape->backYd)->settle(),
+            Finish::ComeBack => $build
+                ->to($x + $out * $shape->backYd * tan(deg2rad(180.0 - $shape->angleDeg)), $depth - $shape->backYd)
+                ->settle(),
             Finish::Run => $build->run($out * $shape->angleDeg),
         };
     }
@@ -184,12 +271,23 @@ final class RouteRunner
     }
 
     /** Up the seam landmark on his side; only a man sent to the other side's seam crosses the ball. */
-    private static function seam(PathBuilder $build, Man $man, float $landmark, float $depth, RouteShape $shape, int $out): Path
-    {
+    private static function seam(
+        PathBuilder $build,
+        Man $man,
+        float $landmark,
+        float $depth,
+        RouteShape $shape,
+        int $out,
+    ): Path {
         $home = $man->side()->sign();
         if ($out !== $home) {
             // Sent to the other seam he is a threat as soon as he passes the ball.
-            return $build->to(0.0, self::PASSES_BALL * $depth)->cut(CutKind::Bend)->to($landmark, $depth + abs($landmark) * self::CLIMB)->cut($shape->break ?? CutKind::Bend)->run(-$out * $shape->angleDeg);
+            return $build
+                ->to(0.0, self::PASSES_BALL * $depth)
+                ->cut(CutKind::Bend)
+                ->to($landmark, $depth + abs($landmark) * self::CLIMB)
+                ->cut($shape->break ?? CutKind::Bend)
+                ->run(-$out * $shape->angleDeg);
         }
 
         // A bender leaves the landmark for the middle of the field.
@@ -201,7 +299,9 @@ final class RouteRunner
     {
         $home = $man->side()->sign();
 
-        return $out !== $home ? $landmark : $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD));
+        return $out !== $home
+            ? $landmark
+            : $home * max(0.5, abs($man->xYd) - self::BEND_YD, min($home * $landmark, abs($man->xYd) + self::BEND_YD));
     }
 
     private static function landmark(PlayFrame $frame, int $out): float
@@ -210,9 +310,18 @@ final class RouteRunner
     }
 
     /** The flat runner gains width and throttles down before the sideline. */
-    private static function flat(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out, float $room): Path
-    {
-        $edge = min($room - min(self::FLAT_ROOM_YD, self::FLAT_SHARE * $room), abs($man->xYd) + ($man->isBack() ? self::BACK_GAIN_YD : self::FLAT_GAIN_YD));
+    private static function flat(
+        PathBuilder $build,
+        Man $man,
+        float $depth,
+        RouteShape $shape,
+        int $out,
+        float $room,
+    ): Path {
+        $edge = min(
+            $room - min(self::FLAT_ROOM_YD, self::FLAT_SHARE * $room),
+            abs($man->xYd) + ($man->isBack() ? self::BACK_GAIN_YD : self::FLAT_GAIN_YD),
+        );
         $width = max($edge, min($out * $man->xYd + 2.0, $room - 1.0));
         $x = $out * min($man->isBack() ? 8.0 : $out * $man->xYd + 4.0, $width - 1.0);
 
@@ -232,27 +341,48 @@ final class RouteRunner
             default => self::STICK_IN_YD,
         };
 
-        return $build->to($man->xYd, min(2.0, $depth - 0.5))->cut(CutKind::Bend)->to($man->xYd + $out * $in, $depth)->settle();
+        return $build
+            ->to($man->xYd, min(2.0, $depth - 0.5))
+            ->cut(CutKind::Bend)
+            ->to($man->xYd + $out * $in, $depth)
+            ->settle();
     }
 
     /** To the flat first, then up the sideline. */
-    private static function wheel(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out, float $room): Path
-    {
-        $width = min($room - self::WHEEL_ROOM_YD, max($out * $man->xYd + self::WHEEL_OUT_YD, $man->isBack() ? self::WHEEL_BACK_YD : 9.0));
+    private static function wheel(
+        PathBuilder $build,
+        Man $man,
+        float $depth,
+        RouteShape $shape,
+        int $out,
+        float $room,
+    ): Path {
+        $width = min(
+            $room - self::WHEEL_ROOM_YD,
+            max($out * $man->xYd + self::WHEEL_OUT_YD, $man->isBack() ? self::WHEEL_BACK_YD : 9.0),
+        );
 
         return $build->to($out * $width, $depth)->cut($shape->break)->run(0.0);
     }
 
-    private static function across(PathBuilder $build, Man $man, RouteSpec $route, int $out, ?float $width, bool $released): Path
-    {
+    private static function across(
+        PathBuilder $build,
+        Man $man,
+        RouteSpec $route,
+        int $out,
+        ?float $width,
+        bool $released,
+    ): Path {
         $shape = $route->shape();
         $depth = $route->depth();
         $length = max(4.0, abs($man->xYd) - 3.0);
         $climb = $man->yYd + 1.5;
         // Past a man in his face the fake was his step upfield.
         ($released ? $build : $build->to($man->xYd, $climb)->cut(CutKind::Plant))
-            ->to($man->xYd + $out * $length * self::UNDER_HOOK, $climb + self::UNDER_HOOK * ($depth - $climb))->cut(CutKind::Bend)
-            ->to($man->xYd + $out * $length, $depth)->cut($shape->break);
+            ->to($man->xYd + $out * $length * self::UNDER_HOOK, $climb + self::UNDER_HOOK * ($depth - $climb))
+            ->cut(CutKind::Bend)
+            ->to($man->xYd + $out * $length, $depth)
+            ->cut($shape->break);
         if ($width === null && $route->finish() === Finish::Run) {
             return $build->run($out * $shape->angleDeg);
         }
@@ -267,18 +397,34 @@ final class RouteRunner
         $x = $man->isBack() ? $man->side()->sign() * 4.5 : $man->xYd;
         $lie = deg2rad((float) $shape->fakeDeg);
 
-        return $build->to($x, $depth)->cut(CutKind::Speed)
-            ->to($x + $out * self::FAKE_YD * sin($lie), $depth + self::FAKE_YD * cos($lie))->cut($shape->break ?? CutKind::Plant)->run($out * $shape->angleDeg);
+        return $build
+            ->to($x, $depth)
+            ->cut(CutKind::Speed)
+            ->to($x + $out * self::FAKE_YD * sin($lie), $depth + self::FAKE_YD * cos($lie))
+            ->cut($shape->break ?? CutKind::Plant)
+            ->run($out * $shape->angleDeg);
     }
 
     /** Past the line to the other side, behind it or in front of it, then out to the flat. */
-    private static function past(PathBuilder $build, Man $man, float $lineYd, float $depth, RouteShape $shape, int $out, float $room): Path
-    {
+    private static function past(
+        PathBuilder $build,
+        Man $man,
+        float $lineYd,
+        float $depth,
+        RouteShape $shape,
+        int $out,
+        float $room,
+    ): Path {
         $from = max(4.5, $out * $man->xYd + 1.0);
         $width = max($from + 2.0, min($from + self::FLAT_GAIN_YD, $room - self::FLAT_SHARE * $room));
 
-        return $build->to($man->xYd + $out * 0.5, $lineYd)->cut(CutKind::Bend)->to($out * $from, $lineYd)->cut($shape->break ?? CutKind::Speed)
-            ->to($out * $width, $depth)->settle();
+        return $build
+            ->to($man->xYd + $out * 0.5, $lineYd)
+            ->cut(CutKind::Bend)
+            ->to($out * $from, $lineYd)
+            ->cut($shape->break ?? CutKind::Speed)
+            ->to($out * $width, $depth)
+            ->settle();
     }
 
     /** Flat inside at the man he seems to block, then up past him. */
@@ -286,7 +432,10 @@ final class RouteRunner
     {
         $in = min(self::CRACK_IN_YD, max(0.0, abs($man->xYd) - 4.0));
 
-        return $build->to($man->xYd - $man->side()->sign() * $in, $depth)->cut($shape->break ?? CutKind::Plant)->run(0.0);
+        return $build
+            ->to($man->xYd - $man->side()->sign() * $in, $depth)
+            ->cut($shape->break ?? CutKind::Plant)
+            ->run(0.0);
     }
 
     /** The cut that opens the route: for a shallow the first one inside, else the last cut before the finish. */
@@ -305,6 +454,8 @@ final class RouteRunner
         }
         $past = $shape->stem === Stem::Behind || $shape->stem === Stem::Through;
 
-        return $last > 0 && $path->cuts[$last]->kind === CutKind::Settle && ($past || $shape->finish !== Finish::Settle) ? $last - 1 : $last;
+        return $last > 0 && $path->cuts[$last]->kind === CutKind::Settle && ($past || $shape->finish !== Finish::Settle)
+            ? $last - 1
+            : $last;
     }
 }

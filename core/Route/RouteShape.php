@@ -6,7 +6,10 @@ namespace Jacotaxis\Core\Route;
 
 use Jacotaxis\Core\Kinematics\CutKind;
 
-/** How a named route is run: stem, break, angle, finish. Angles in degrees from downfield, positive toward the break side. */
+/**
+ * How a named route is run: stem, break, angle, finish. Angles in degrees from downfield, positive toward the break
+ * side.
+ */
 final readonly class RouteShape
 {
     /**
@@ -16,12 +19,15 @@ final readonly class RouteShape
      * @param  float|null  $fakeDeg  heading of the first break of a double move, degrees toward the break side
      * @param  float  $sellS  seconds he blocks or sells a block before he leaves
      * @param  int|null  $insideStep  contact of the inside foot on which he breaks, where coaches count it
-     * @param  float|null  $slotS  seconds after the break in which the ball may leave, where it is not the usual time of its kind
+     * @param  float|null  $slotS  seconds after the break in which the ball may leave, where it is not the usual time
+     *     of its kind
      * @param  float  $leadS  seconds before his break from which the ball may be laid in front of him
      * @param  float  $threatensS  seconds after his break from which he threatens: he has passed the man he must pass
-     * @param  list<float>  $passesYd  widths of the under men a crosser has to pass, outside in: he threatens when he is past the first inside of him
+     * @param  list<float>  $passesYd  widths of the under men a crosser has to pass, outside in: he threatens when he
+     *     is past the first inside of him
      * @param  float  $threatensFromYd  broken short of this depth he threatens at once, yards
-     * @param  bool  $counted  whether the throw to him is chosen before the snap, on numbers, grass and leverage (CNT-10)
+     * @param  bool  $counted  whether the throw to him is chosen before the snap, on numbers, grass and leverage
+     *     (CNT-10)
      * @param  bool  $rhythm  whether the ball leaves before his break: he is thrown to in rhythm
      */
     public function __construct(

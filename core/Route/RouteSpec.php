@@ -8,7 +8,8 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 
 /**
- * A route as called: its name, the depth of its break in yards (null: the catalogue's) or a landmark, the side it goes to
+ * A route as called: its name, the depth of its break in yards (null: the catalogue's) or a landmark, the side it goes
+ * to
  * where said, its job flag, what he does before it and how he ends it.
  */
 final readonly class RouteSpec
@@ -40,10 +41,21 @@ final readonly class RouteSpec
     ) {
     }
 
-    /** @throws UnknownRoute when the name is not in the catalogue, the depth out of its range or the landmark not one for it */
-    public static function of(string $name, ?float $depthYd = null, ?Side $side = null, ?Flag $flag = null, bool $checks = false,
-        bool $chips = false, ?string $at = null, ?string $finish = null, ?string $release = null): self
-    {
+    /**
+     * @throws UnknownRoute when the name is not in the catalogue, the depth out of its range or the landmark not one
+     *     for it
+     */
+    public static function of(
+        string $name,
+        ?float $depthYd = null,
+        ?Side $side = null,
+        ?Flag $flag = null,
+        bool $checks = false,
+        bool $chips = false,
+        ?string $at = null,
+        ?string $finish = null,
+        ?string $release = null,
+    ): self {
         $shape = Routes::get($name);
         if ($depthYd !== null && ! ($depthYd >= $shape->minDepthYd && $depthYd <= $shape->maxDepthYd)) {
             throw UnknownRoute::depth($name, $depthYd, $shape->minDepthYd, $shape->maxDepthYd);
@@ -72,7 +84,10 @@ final readonly class RouteSpec
         return $this->depthYd ?? $this->shape()->depthYd;
     }
 
-    /** The route with a depth at the sticks made yards: a man who comes back breaks deeper, so that the catch is there (RTE-14). */
+    /**
+     * The route with a depth at the sticks made yards: a man who comes back breaks deeper, so that the catch is there
+     * (RTE-14).
+     */
     public function in(Situation $situation): self
     {
         if ($this->at !== 'sticks') {
@@ -80,7 +95,9 @@ final readonly class RouteSpec
         }
         $shape = $this->shape();
 
-        return $this->with(['depthYd' => max($shape->minDepthYd, min($shape->maxDepthYd, $shape->breakForCatchAt($situation->toGoYd)))]);
+        return $this->with([
+            'depthYd' => max($shape->minDepthYd, min($shape->maxDepthYd, $shape->breakForCatchAt($situation->toGoYd))),
+        ]);
     }
 
     public function finish(): Finish

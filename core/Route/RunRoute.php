@@ -54,7 +54,8 @@ final readonly class RunRoute
     }
 
     /**
-     * When the defense can tell the route, seconds: at the tell of its break, sooner where he leaves his line at speed; a
+     * When the defense can tell the route, seconds: at the tell of its break, sooner where he leaves his line at speed;
+     * a
      * straight route when it is past the quick game.
      */
     public function declaredAt(): float
@@ -66,8 +67,10 @@ final readonly class RunRoute
             if ($i * Path::STEP >= $tell) {
                 break;
             }
-            $sideways = abs($this->path->x[$i] - $this->path->x[0]) >= self::SIDEWAYS_YD && abs($this->path->vx[$i]) >= self::SIDEWAYS_YD_S;
-            if ($sideways || $straight && $y >= self::QUICK_GAME_YD) {
+            $sideways =
+                abs($this->path->x[$i] - $this->path->x[0]) >= self::SIDEWAYS_YD &&
+                abs($this->path->vx[$i]) >= self::SIDEWAYS_YD_S;
+            if ($sideways || ($straight && $y >= self::QUICK_GAME_YD)) {
                 return $i * Path::STEP;
             }
         }
@@ -95,7 +98,10 @@ final readonly class RunRoute
         $cut = $this->break();
         $shape = $this->spec->shape();
         $home = $this->path->x[0] < 0.0 ? -1.0 : 1.0;
-        $past = array_values(array_filter($shape->passesYd, fn (float $wide): bool => $wide < $this->path->x[0] * $home))[0] ?? null;
+        $past =
+            array_values(
+                array_filter($shape->passesYd, fn (float $wide): bool => $wide < $this->path->x[0] * $home),
+            )[0] ?? null;
         if ($past === null) {
             return $cut->t + ($this->spec->depth() < $shape->threatensFromYd ? 0.0 : $shape->threatensS);
         }

@@ -7,12 +7,16 @@ namespace Jacotaxis\Core\Route;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * Routes that are counted in steps: the contact of the inside foot, the one nearer the ball, on which a man drops (RTE-01 to
+ * Routes that are counted in steps: the contact of the inside foot, the one nearer the ball, on which a man drops
+ * (RTE-01 to
  * RTE-04). Two contacts make a stride cycle, the inside foot comes down at the end of each.
  */
 final class Steps
 {
-    /** A man's stride while he pushes, where his own is not known, yards (product default: the second inside step at six, the third at nine). */
+    /**
+     * A man's stride while he pushes, where his own is not known, yards (product default: the second inside step at
+     * six, the third at nine).
+     */
     public const STRIDE_YD = 1.5;
 
     /** What the inside drop and square shoulders each buy, yards. */
@@ -52,10 +56,18 @@ final class Steps
         $both = $insideDrop && $square;
         $sum = $both ? $schools->value('half-yards-add') : ($insideDrop || $square ? self::GAIN_YD : 0.0);
 
-        return ['each' => $insideDrop || $square ? self::GAIN_YD : null, 'sum' => $sum, 'words' => match (true) {
-            $both => sprintf('+%.1f yd each, sum %s', self::GAIN_YD, $sum === null ? 'unset: the staff book' : sprintf('+%.1f yd', $sum)),
-            $insideDrop || $square => sprintf('+%.1f yd', self::GAIN_YD),
-            default => 'nothing',
-        }];
+        return [
+            'each' => $insideDrop || $square ? self::GAIN_YD : null,
+            'sum' => $sum,
+            'words' => match (true) {
+                $both => sprintf(
+                    '+%.1f yd each, sum %s',
+                    self::GAIN_YD,
+                    $sum === null ? 'unset: the staff book' : sprintf('+%.1f yd', $sum),
+                ),
+                $insideDrop || $square => sprintf('+%.1f yd', self::GAIN_YD),
+                default => 'nothing',
+            },
+        ];
     }
 }

@@ -22,6 +22,8 @@ final class UnknownRoute extends DomainException
 
     public static function width(string $name, string $at): self
     {
-        return new self("A $name has no width to be run at the $at: say it of a crosser, a seam or a go, or give yards.");
+        return new self(
+            "A $name has no width to be run at the $at: say it of a crosser, a seam or a go, or give yards.",
+        );
     }
 }

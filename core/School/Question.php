@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\School;
 
-/** A matter in which staffs disagree: the schools, the default and why, and which part of the tool follows the choice. */
+/**
+ * A matter in which staffs disagree: the schools, the default and why, and which part of the tool follows the choice.
+ */
 final readonly class Question
 {
     /** What follows a choice, in words, by part of the tool. */

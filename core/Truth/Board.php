@@ -44,7 +44,8 @@ final class Board
 
     /**
      * @param  list<Judgement>  $judged
-     * @return list<array{name: string, tried: int, verdict: float, key: float|null, keyFirst: float|null}> shares of the cases
+     * @return list<array{name: string, tried: int, verdict: float, key: float|null, keyFirst: float|null}> shares of
+     *     the cases
      */
     public static function rows(array $judged): array
     {

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Truth;
 
 /**
- * Half-yard cliffs: calls whose verdict turns twice within a yard of depth. A route half a yard deeper is no other play, so a
+ * Half-yard cliffs: calls whose verdict turns twice within a yard of depth. A route half a yard deeper is no other
+ * play, so a
  * verdict that turns and turns back stands on a threshold, not on the play.
  */
 final class Cliffs
 {
     private const STEP_YD = 0.5;
 
-    /** Call, depths of the route that is moved (yards), and the looks it is proved against; {yd} stands for the depth. */
+    /**
+     * Call, depths of the route that is moved (yards), and the looks it is proved against; {yd} stands for the depth.
+     */
     private const SWEEPS = [
         ['gun 2x2 right: smash right; H corner {yd}', 9.0, 16.0],
         ['gun 2x2 right: smash right; Z hitch {yd}', 4.0, 8.0],
@@ -31,7 +34,12 @@ final class Cliffs
         foreach (self::SWEEPS as [$call, $from, $to]) {
             foreach (self::SHELLS as $shell) {
                 $sweeps[] = array_map(
-                    fn (float $yd): TruthCase => new TruthCase("$call, $shell", strtr($call, ['{yd}' => sprintf('%g', $yd)]), "4-2 nickel, $shell", Want::anything()),
+                    fn (float $yd): TruthCase => new TruthCase(
+                        "$call, $shell",
+                        strtr($call, ['{yd}' => sprintf('%g', $yd)]),
+                        "4-2 nickel, $shell",
+                        Want::anything(),
+                    ),
                     range($from, $to, self::STEP_YD),
                 );
             }

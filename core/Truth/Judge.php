@@ -45,10 +45,19 @@ final class Judge
                 $seen[] = "$choice brings no $actions";
             }
         }
-        $keys = $want->keys === [] ? null : array_map(fn (string $key): bool => self::named($key, $want->keys), self::keys($proof));
-        $first = $keys === null || $verdict !== Verdict::Bound && $want->verdicts !== null ? null : ($keys[0] ?? false);
+        $keys =
+            $want->keys === []
+                ? null
+                : array_map(fn (string $key): bool => self::named($key, $want->keys), self::keys($proof));
+        $first = $keys === null || ($verdict !== Verdict::Bound && $want->verdicts !== null) ? null : $keys[0] ?? false;
 
-        return new Judgement($case, $seen === [], $keys === null ? null : in_array(true, $keys, true), $first, implode(', ', [...$seen, 'keys '.implode(' / ', self::keys($proof))]));
+        return new Judgement(
+            $case,
+            $seen === [],
+            $keys === null ? null : in_array(true, $keys, true),
+            $first,
+            implode(', ', [...$seen, 'keys '.implode(' / ', self::keys($proof))]),
+        );
     }
 
     /** Whether a lone route is as open as the table says, and its margin in seconds. @return array{bool, float|null} */
@@ -66,7 +75,11 @@ final class Judge
         $usual = Situation::of(rules: $case->level->rules(), hash: $case->hash);
         $situation = $case->situation === '' ? $usual : SituationParser::parse($case->situation, $usual);
 
-        return Proving::of(CallParser::parse($case->call, $situation), LookParser::parse($case->look), new Setting($situation, $case->level));
+        return Proving::of(
+            CallParser::parse($case->call, $situation),
+            LookParser::parse($case->look),
+            new Setting($situation, $case->level),
+        );
     }
 
     /** Whether one of the parts is in one of the texts. @param  list<string>  $parts @param  list<string>  $texts */
@@ -86,8 +99,12 @@ final class Judge
     {
         $routes = [];
         foreach (self::outcomes($proof) as [, $outcome]) {
-            $route = $outcome instanceof RunOutcome ? $outcome->route
-                : ($outcome->action === 'throw' ? ($proof->scene()->routes[(string) $outcome->letter] ?? null)?->spec->name : null);
+            $route =
+                $outcome instanceof RunOutcome
+                    ? $outcome->route
+                    : ($outcome->action === 'throw'
+                        ? ($proof->scene()->routes[(string) $outcome->letter] ?? null)?->spec->name
+                        : null);
             if ($route !== null && ($outcome instanceof Outcome || $outcome->free())) {
                 $routes[] = $route;
             }
@@ -132,7 +149,12 @@ final class Judge
             return false;
         }
         foreach ($proof->readings as $letter => $reading) {
-            if ($reading->number !== null && $proof->scene->routes[$letter]->spec->name === $route && $reading->live() && $proof->windows->windows($letter) !== []) {
+            if (
+                $reading->number !== null &&
+                $proof->scene->routes[$letter]->spec->name === $route &&
+                $reading->live() &&
+                $proof->windows->windows($letter) !== []
+            ) {
                 return true;
             }
         }
@@ -143,7 +165,9 @@ final class Judge
     /** Roles of the keys, the main key first. @return list<string> */
     public static function roles(Proven $proof): array
     {
-        return $proof instanceof RunProof || $proof instanceof Proof ? array_map(fn ($key): string => $key->role, $proof->keys) : [];
+        return $proof instanceof RunProof || $proof instanceof Proof
+            ? array_map(fn ($key): string => $key->role, $proof->keys)
+            : [];
     }
 
     /** Role and job of the keys, the main key first. @return list<string> */

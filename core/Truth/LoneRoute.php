@@ -22,7 +22,10 @@ final readonly class LoneRoute
     ) {
     }
 
-    /** Whether a margin is what the table says, seconds; null: the ball cannot be thrown. A twentieth of a second beyond is forgiven. */
+    /**
+     * Whether a margin is what the table says, seconds; null: the ball cannot be thrown. A twentieth of a second beyond
+     * is forgiven.
+     */
     public function holds(?float $margin): bool
     {
         $margin ??= -1.0;

@@ -15,7 +15,11 @@ final class Mirror
     /** The words of a call, a look or a role with left and right exchanged. */
     public static function turned(string $words): string
     {
-        return (string) preg_replace_callback('/\b('.implode('|', array_keys(self::OVER)).')\b/', fn (array $m): string => self::OVER[$m[1]], $words);
+        return (string) preg_replace_callback(
+            '/\b('.implode('|', array_keys(self::OVER)).')\b/',
+            fn (array $m): string => self::OVER[$m[1]],
+            $words,
+        );
     }
 
     /** A set that says no side stands to the right: its mirror stands to the left. */
@@ -30,7 +34,15 @@ final class Mirror
 
     public static function of(TruthCase $case): TruthCase
     {
-        return new TruthCase($case->truth, self::turnedCall($case->call), self::turned($case->look), $case->want, $case->level, $case->hash->mirrored(), self::turned($case->situation));
+        return new TruthCase(
+            $case->truth,
+            self::turnedCall($case->call),
+            self::turned($case->look),
+            $case->want,
+            $case->level,
+            $case->hash->mirrored(),
+            self::turned($case->situation),
+        );
     }
 
     /** What differs between a case and the case turned over, or null where nothing does. */
@@ -43,7 +55,10 @@ final class Mirror
         return match (true) {
             $one->verdict() !== $other->verdict() => "{$one->verdict()->value} here, {$other->verdict()->value} there",
             $keys[0] !== $keys[1] => 'keys '.implode(', ', $keys[0]).' here, '.implode(', ', $keys[1]).' there',
-            abs($strength[0] - $strength[1]) > self::SAME_S => sprintf('strength %+.2f s here, %+.2f s there', ...$strength),
+            abs($strength[0] - $strength[1]) > self::SAME_S => sprintf(
+                'strength %+.2f s here, %+.2f s there',
+                ...$strength,
+            ),
             default => null,
         };
     }

@@ -68,7 +68,8 @@ final class Shares
     }
 
     /**
-     * Shares of each verdict and the mean chance of success, for passes and for runs; and the families and schemes that are
+     * Shares of each verdict and the mean chance of success, for passes and for runs; and the families and schemes that
+     * are
      * good against nearly everything or nearly nothing.
      *
      * @param  list<array{ShareCase, string, float}>  $done  a case, its verdict and its chance of success by rule
@@ -85,7 +86,10 @@ final class Shares
         foreach (['pass', 'run'] as $kind) {
             $rows = $by[$kind] ?? [];
             foreach (['bound', 'open', 'guess', 'covered'] as $word) {
-                $shares[$kind][$word] = $rows === [] ? 0.0 : round(count(array_filter($rows, fn (array $r): bool => $r[0] === $word)) / count($rows), 3);
+                $shares[$kind][$word] =
+                    $rows === []
+                        ? 0.0
+                        : round(count(array_filter($rows, fn (array $r): bool => $r[0] === $word)) / count($rows), 3);
             }
             $shares[$kind]['chance'] = $rows === [] ? 0.0 : round(array_sum(array_column($rows, 1)) / count($rows), 3);
         }
@@ -124,7 +128,8 @@ final class Shares
                         'option' => ', '.($side === Side::Right ? 'H' : 'R')." pitch {$side->value}",
                         default => '',
                     };
-                    $calls[$name][] = str_replace('{side}', $side->value, $set)." {$side->value}$motion: $name {$side->value}";
+                    $calls[$name][] =
+                        str_replace('{side}', $side->value, $set)." {$side->value}$motion: $name {$side->value}";
                 }
             }
         }

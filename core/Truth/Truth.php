@@ -11,7 +11,8 @@ use Jacotaxis\Core\Kinematics\Level;
 /**
  * A trade truth and how it may vary: sets, sides, hashes, levels, fronts, depths. Common practice, no published source.
  *
- * In the words of the call {set}, {side}, {other}, {opp} and {yd} stand for the set, the side of the call, the other side,
+ * In the words of the call {set}, {side}, {other}, {opp} and {yd} stand for the set, the side of the call, the other
+ * side,
  * the side of the set where the call goes away from it, and a depth in yards.
  */
 final readonly class Truth
@@ -112,13 +113,27 @@ final readonly class Truth
     /** @return list<TruthCase> */
     private function against(string $call, string $set, Side $side, string $depth): array
     {
-        $words = ['{set}' => $set, '{side}' => $side->value, '{other}' => $side->opposite()->value, '{opp}' => $side->opposite()->value, '{yd}' => $depth];
+        $words = [
+            '{set}' => $set,
+            '{side}' => $side->value,
+            '{other}' => $side->opposite()->value,
+            '{opp}' => $side->opposite()->value,
+            '{yd}' => $depth,
+        ];
         $cases = [];
         foreach ($this->fronts as $front) {
             foreach ($this->shells as $shell) {
                 foreach ($this->levels as $level) {
                     foreach ($this->hashes as $hash) {
-                        $cases[] = new TruthCase($this->name, strtr($call, $words), strtr("$front, $shell", $words), $this->want->filled($words), $level, $hash, $this->situation);
+                        $cases[] = new TruthCase(
+                            $this->name,
+                            strtr($call, $words),
+                            strtr("$front, $shell", $words),
+                            $this->want->filled($words),
+                            $level,
+                            $hash,
+                            $this->situation,
+                        );
                     }
                 }
             }

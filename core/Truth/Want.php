@@ -14,7 +14,8 @@ final readonly class Want
      * @param  list<string>  $keys  part of the role or of the job of the man the trade names; one of them is enough
      * @param  list<string>  $thrown  routes each of which some act or the rule must bring; "post|over": one of them
      * @param  array<string, bool>  $open  whether the read that runs a route is open by rule
-     * @param  array<string, string>  $actions  part of a choice's name => the action it brings, "pull|keep": one of them
+     * @param  array<string, string>  $actions  part of a choice's name => the action it brings, "pull|keep": one of
+     *     them
      */
     private function __construct(
         public ?array $verdicts = null,
@@ -77,7 +78,10 @@ final readonly class Want
 
     public function brings(string $choice, string $action): self
     {
-        return new self($this->verdicts, $this->keys, $this->thrown, $this->open, [...$this->actions, $choice => $action]);
+        return new self($this->verdicts, $this->keys, $this->thrown, $this->open, [
+            ...$this->actions,
+            $choice => $action,
+        ]);
     }
 
     /** @param  array<string, string>  $words  placeholders and what stands for them */
@@ -85,6 +89,12 @@ final readonly class Want
     {
         $fill = fn (string $text): string => strtr($text, $words);
 
-        return new self($this->verdicts, array_map($fill, $this->keys), array_map($fill, $this->thrown), $this->open, $this->actions);
+        return new self(
+            $this->verdicts,
+            array_map($fill, $this->keys),
+            array_map($fill, $this->thrown),
+            $this->open,
+            $this->actions,
+        );
     }
 }

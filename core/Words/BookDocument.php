@@ -19,7 +19,8 @@ use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * A staff's book as a document (schemas/book.schema.json): letters, cadence, aliases, choices where staffs disagree, values
+ * A staff's book as a document (schemas/book.schema.json): letters, cadence, aliases, choices where staffs disagree,
+ * values
  * where no common one exists, families and sets of its own. Every entry has an owner and a date (CAL-14, UNS-02).
  */
 final class BookDocument
@@ -27,7 +28,8 @@ final class BookDocument
     public const KIND = 'jacotaxis.book';
 
     /** Lists of the book and the field that names an entry in each. */
-    public const LISTS = ['aliases' => 'alias', 'settings' => 'id', 'values' => 'id', 'families' => 'name', 'sets' => 'name'];
+    public const LISTS = ['aliases' => 'alias', 'settings' => 'id', 'values' => 'id', 'families' => 'name',
+        'sets' => 'name'];
 
     /** Parts of the book that are one entry each. */
     public const PARTS = ['letters', 'groups', 'techniques', 'cadence'];
@@ -42,14 +44,20 @@ final class BookDocument
         $aliases = self::each($book, 'aliases', function (array $a): array {
             $alias = mb_strtolower($a['alias']);
             if (in_array($alias, self::language(), true)) {
-                throw new DomainException("\"{$a['alias']}\" is a word of the language already: give the alias another name.");
+                throw new DomainException(
+                    "\"{$a['alias']}\" is a word of the language already: give the alias another name.",
+                );
             }
 
             return [$alias, $a['word']];
         });
         self::noneTwice($book);
         $families = self::each($book, 'families', fn (array $f): array => [$f['name'], OwnFamily::family($f)]);
-        $sets = self::each($book, 'sets', fn (array $s): array => [$s['name'], FormationDocument::read($s['formation'], Situation::of())]);
+        $sets = self::each(
+            $book,
+            'sets',
+            fn (array $s): array => [$s['name'], FormationDocument::read($s['formation'], Situation::of())],
+        );
         $chosen = self::each($book, 'settings', function (array $s): array {
             Schools::of([$s['id'] => $s['choice']]);
 
@@ -64,12 +72,25 @@ final class BookDocument
             throw new BadDocument('/letters', 'Give each of the six men a letter of his own, A to Z without Q and C.');
         }
         try {
-            $cadence = Cadence::of($book['cadence']['words'], (float) $book['cadence']['beatS'], (float) $book['cadence']['soundS']);
+            $cadence = Cadence::of(
+                $book['cadence']['words'],
+                (float) $book['cadence']['beatS'],
+                (float) $book['cadence']['soundS'],
+            );
         } catch (DomainException $e) {
             throw new BadDocument('/cadence', $e->getMessage());
         }
 
-        return new StaffBook($book['letters'], $sets, $cadence, $book['techniques'], $book['groups'] ?? [], Schools::of($chosen, $values), array_values($families), $aliases);
+        return new StaffBook(
+            $book['letters'],
+            $sets,
+            $cadence,
+            $book['techniques'],
+            $book['groups'] ?? [],
+            Schools::of($chosen, $values),
+            array_values($families),
+            $aliases,
+        );
     }
 
     /**
@@ -99,7 +120,8 @@ final class BookDocument
     }
 
     /**
-     * This book with the entries of another: what is new comes in, a clash is settled as said, for mine where nothing is said.
+     * This book with the entries of another: what is new comes in, a clash is settled as said, for mine where nothing
+     * is said.
      *
      * @param  array<string, mixed>  $mine
      * @param  array<string, mixed>  $theirs
@@ -119,7 +141,15 @@ final class BookDocument
                 $book[$list] = $entry;
             } else {
                 $key = self::LISTS[$list];
-                $book[$list] = [...array_values(array_filter($book[$list] ?? [], fn (array $e): bool => mb_strtolower((string) $e[$key]) !== mb_strtolower($name))), $entry];
+                $book[$list] = [
+                    ...array_values(
+                        array_filter(
+                            $book[$list] ?? [],
+                            fn (array $e): bool => mb_strtolower((string) $e[$key]) !== mb_strtolower($name),
+                        ),
+                    ),
+                    $entry,
+                ];
             }
         }
 
@@ -153,7 +183,9 @@ final class BookDocument
     {
         $entry = self::bare($entry);
 
-        return is_array($entry) ? (string) json_encode($entry, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) : (string) $entry;
+        return is_array($entry)
+            ? (string) json_encode($entry, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)
+            : (string) $entry;
     }
 
     /**
@@ -181,11 +213,33 @@ final class BookDocument
     /** Words that mean something without a book. @return list<string> */
     private static function language(): array
     {
-        return array_map(mb_strtolower(...), [...array_map(strval(...), array_keys(Families::all())), ...array_keys(Routes::all()), ...Sets::names(), ...Sets::quarterbacks(), ...Formation::MODIFIERS,
-            ...array_column(Scheme::cases(), 'value'), ...array_column(MotionKind::cases(), 'value'), 'read', 'key', 'hot', 'both', 'left', 'right', 'check', 'chip', 'clear', 'alert', 'decoy']);
+        return array_map(mb_strtolower(...), [
+            ...array_map(strval(...), array_keys(Families::all())),
+            ...array_keys(Routes::all()),
+            ...Sets::names(),
+            ...Sets::quarterbacks(),
+            ...Formation::MODIFIERS,
+            ...array_column(Scheme::cases(), 'value'),
+            ...array_column(MotionKind::cases(), 'value'),
+            'read',
+            'key',
+            'hot',
+            'both',
+            'left',
+            'right',
+            'check',
+            'chip',
+            'clear',
+            'alert',
+            'decoy',
+        ]);
     }
 
-    /** Two entries under one name contradict: both are named, none is chosen (CAL-14). @param  array<string, mixed>  $book */
+    /**
+     * Two entries under one name contradict: both are named, none is chosen (CAL-14).
+     *
+     * @param  array<string, mixed>  $book
+     */
     private static function noneTwice(array $book): void
     {
         foreach (self::LISTS as $list => $key) {
@@ -193,7 +247,14 @@ final class BookDocument
             foreach ($book[$list] ?? [] as $i => $entry) {
                 $name = mb_strtolower((string) $entry[$key]);
                 if (isset($seen[$name])) {
-                    throw new BadDocument("/$list/$i", "\"{$entry[$key]}\" stands twice in the book: ".self::words($book[$list][$seen[$name]]).' and '.self::words($entry).'. Keep one.');
+                    throw new BadDocument(
+                        "/$list/$i",
+                        "\"{$entry[$key]}\" stands twice in the book: ".
+                            self::words($book[$list][$seen[$name]]).
+                            ' and '.
+                            self::words($entry).
+                            '. Keep one.',
+                    );
                 }
                 $seen[$name] = $i;
             }

@@ -47,14 +47,20 @@ final class CallParser
     }
 
     /**
-     * A call with one man's route said anew: "dig 12 settling". He is read last where he was not read; a man who clears out,
+     * A call with one man's route said anew: "dig 12 settling". He is read last where he was not read; a man who clears
+     * out,
      * is an alert or a decoy is not read any more.
      *
      * @throws NotUnderstood
      */
-    public static function assignment(string $words, Call $call, string $letter, ?Situation $situation = null, ?StaffBook $book = null): Call
-    {
-        $now = $call->situation ?? $situation ?? Situation::of();
+    public static function assignment(
+        string $words,
+        Call $call,
+        string $letter,
+        ?Situation $situation = null,
+        ?StaffBook $book = null,
+    ): Call {
+        $now = $call->situation ?? ($situation ?? Situation::of());
         $tokens = new Tokens(TradeWords::call($book === null ? $words : $book->in($words)));
         $men = new MenWords($tokens, $call->lineup($now, $book?->clock()), $now->hash);
         if (! in_array($letter, $men->letters(), true)) {
@@ -62,7 +68,17 @@ final class CallParser
         }
         $spec = $men->route($letter);
         if (! $tokens->done()) {
-            throw NotUnderstood::word((string) $tokens->peek(), "word for the {$spec->name} by $letter", ['left', 'right', 'settling', 'moving', 'inside release', 'outside release', 'clear', 'alert', 'decoy']);
+            throw NotUnderstood::word((string) $tokens->peek(), "word for the {$spec->name} by $letter", [
+                'left',
+                'right',
+                'settling',
+                'moving',
+                'inside release',
+                'outside release',
+                'clear',
+                'alert',
+                'decoy',
+            ]);
         }
         $reads = $spec->flag !== null ? array_values(array_diff($call->reads, [$letter]))
             : (in_array($letter, $call->reads, true) ? $call->reads : [...$call->reads, $letter]);
@@ -87,7 +103,13 @@ final class CallParser
         $now = $situation ?? Situation::of();
         $formation = $this->draft->formation;
         try {
-            $snap = Snap::of($formation->men($now->frame()), $this->draft->motions, $formation->splits(), $now->frame(), $this->draft->clock ?? Clock::usual());
+            $snap = Snap::of(
+                $formation->men($now->frame()),
+                $this->draft->motions,
+                $formation->splits(),
+                $now->frame(),
+                $this->draft->clock ?? Clock::usual(),
+            );
         } catch (DomainException $e) {
             throw NotUnderstood::because($e->getMessage(), $head);
         }
@@ -143,10 +165,14 @@ final class CallParser
         $family = $this->family();
         if ($family !== null) {
             if ($family->needs !== null) {
-                throw NotUnderstood::because("{$family->name} is not ready to be called (CAL-15): {$family->needs}.", $family->name);
+                throw NotUnderstood::because(
+                    "{$family->name} is not ready to be called (CAL-15): {$family->needs}.",
+                    $family->name,
+                );
             }
             $sides = $this->men->sides();
-            $this->draft->families[] = ['family' => $family, 'sides' => $sides, 'by' => $this->tokens->take('by') === null ? null : $this->men->man('man')];
+            $this->draft->families[] = ['family' => $family, 'sides' => $sides,
+                'by' => $this->tokens->take('by') === null ? null : $this->men->man('man')];
 
             return;
         }
@@ -204,7 +230,23 @@ final class CallParser
         $name = $this->tokens->phrase(array_keys(Routes::all()));
         if ($name === null || $this->tokens->take('by') === null) {
             $this->tokens->back($mark);
-            throw NotUnderstood::word($word, $this->draft->routes === [] && $this->draft->families === [] ? 'man, family or run here' : 'man or family here', [...Schemes::names(), ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))), 'read', 'key', 'hot', 'left', 'right', 'both', ...array_map(strtolower(...), $this->men->letters())]);
+            throw NotUnderstood::word(
+                $word,
+                $this->draft->routes === [] && $this->draft->families === []
+                    ? 'man, family or run here'
+                    : 'man or family here',
+                [
+                    ...Schemes::names(),
+                    ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))),
+                    'read',
+                    'key',
+                    'hot',
+                    'left',
+                    'right',
+                    'both',
+                    ...array_map(strtolower(...), $this->men->letters()),
+                ],
+            );
         }
         $letter = $this->men->man('man');
         if (isset($this->draft->routes[$letter])) {
@@ -232,7 +274,11 @@ final class CallParser
             }
         }
         if ($order === [] && $this->draft->byDepth === null) {
-            throw NotUnderstood::word($this->tokens->peek() ?? '', 'man to read', array_map(strtolower(...), $this->men->letters()));
+            throw NotUnderstood::word(
+                $this->tokens->peek() ?? '',
+                'man to read',
+                array_map(strtolower(...), $this->men->letters()),
+            );
         }
         if ($by !== null) {
             $this->draft->readsBy[$by] = $order;
@@ -247,7 +293,10 @@ final class CallParser
         $letter = $this->men->who();
         if ($letter === null) {
             $mark = $this->tokens->mark();
-            $name = $this->tokens->phrase([...array_keys(Routes::all()), ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own)))]);
+            $name = $this->tokens->phrase([
+                ...array_keys(Routes::all()),
+                ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))),
+            ]);
             if ($name !== null && ! in_array($this->tokens->peek(), [',', ';', null], true)) {
                 $this->tokens->back($mark);
                 $name = null;

@@ -12,7 +12,8 @@ final class DefenderWords
     public const GROUPS = ['corners', 'safeties', 'backers'];
 
     /** Letters that mean one man only. */
-    private const LETTERS = ['S' => 'sam', 'M' => 'mike', 'W' => 'will', 'N' => 'nickel', 'J' => 'jack', 'V' => 'rover'];
+    private const LETTERS = ['S' => 'sam', 'M' => 'mike', 'W' => 'will', 'N' => 'nickel', 'J' => 'jack',
+        'V' => 'rover'];
 
     /** @return list<string> every role a front can have */
     public static function roles(): array
@@ -20,8 +21,19 @@ final class DefenderWords
         $names = ['left corner', 'right corner', 'strong safety', 'free safety'];
         foreach (Fronts::names() as $front) {
             $data = Fronts::get($front);
-            foreach ([...array_column($data['line'], 1), $data['N'][1], $data['M'][1], $data['W'][1], $data['SS'][1] ?? 'strong safety'] as $name) {
-                $names = [...$names, ...(in_array($name, ['end', 'tackle', 'guard'], true) ? ["left $name", "right $name"] : [$name])];
+            foreach (
+                [
+                    ...array_column($data['line'], 1),
+                    $data['N'][1],
+                    $data['M'][1],
+                    $data['W'][1],
+                    $data['SS'][1] ?? 'strong safety',
+                ] as $name
+            ) {
+                $names = [
+                    ...$names,
+                    ...in_array($name, ['end', 'tackle', 'guard'], true) ? ["left $name", "right $name"] : [$name],
+                ];
             }
         }
 

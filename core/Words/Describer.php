@@ -46,12 +46,27 @@ final class Describer
     {
         $spec = $call->routes[$letter];
         $words = ($spec->checks ? 'Checks the rush, then ' : '').$spec->name;
-        $words = ($spec->chips ? 'Chips the edge, then ' : '').$words.($spec->side !== null ? ' '.$spec->side->value : '');
-        $where = $spec->at === 'sticks' ? ' at the sticks' : ' at '.self::number($spec->depth()).' yd'.($spec->at === null ? '' : ", to the {$spec->at}");
+        $words =
+            ($spec->chips ? 'Chips the edge, then ' : '').
+            $words.
+            ($spec->side !== null ? ' '.$spec->side->value : '');
+        $where =
+            $spec->at === 'sticks'
+                ? ' at the sticks'
+                : ' at '.self::number($spec->depth()).' yd'.($spec->at === null ? '' : ", to the {$spec->at}");
 
-        return ucfirst($words).$where.($spec->finish === null ? '' : ", {$spec->finish}").($spec->flag === null || $spec->checks ? '' : ', '.match ($spec->flag) {
-            Flag::Clear => 'clears out', Flag::Alert => 'alert', Flag::Decoy => 'decoy', Flag::CheckDown => 'check-down'
-        });
+        return ucfirst($words).
+            $where.
+            ($spec->finish === null ? '' : ", {$spec->finish}").
+            ($spec->flag === null || $spec->checks
+                ? ''
+                : ', '.
+                    match ($spec->flag) {
+                        Flag::Clear => 'clears out',
+                        Flag::Alert => 'alert',
+                        Flag::Decoy => 'decoy',
+                        Flag::CheckDown => 'check-down',
+                    });
     }
 
     private function write(): string
@@ -59,8 +74,16 @@ final class Describer
         if ($this->call->run !== null) {
             return $this->line($this->run($this->call->run));
         }
-        $families = array_values(array_filter(Recognition::all(Drawn::of($this->call, $this->count, $this->strong, $this->book->families ?? [])), fn (array $f): bool => $f['family']->needs === null));
-        $bodies = array_map(fn (array $some): string => $this->body($this->families($some)), count($families) > 1 ? [...array_map(fn (array $one): array => [$one], $families), $families] : [$families]);
+        $families = array_values(
+            array_filter(
+                Recognition::all(Drawn::of($this->call, $this->count, $this->strong, $this->book->families ?? [])),
+                fn (array $f): bool => $f['family']->needs === null,
+            ),
+        );
+        $bodies = array_map(
+            fn (array $some): string => $this->body($this->families($some)),
+            count($families) > 1 ? [...array_map(fn (array $one): array => [$one], $families), $families] : [$families],
+        );
         usort($bodies, fn (string $a, string $b): int => strlen($a) <=> strlen($b));
 
         return $this->line($bodies[0]);
@@ -143,8 +166,15 @@ final class Describer
         $depth = $r->depthYd === null || $r->at === 'sticks' ? '' : ' '.self::number($r->depthYd);
         $flag = $r->flag === null || $r->flag === Flag::CheckDown ? '' : ' '.$r->flag->value;
 
-        return $letter.($r->checks ? ' check' : '').($r->chips ? ' chip' : '')." {$r->name}$depth".($r->at === null ? '' : " at {$r->at}")
-            .($r->side === null ? '' : " {$r->side->value}").($r->finish === null ? '' : " {$r->finish}").($r->release === null ? '' : " {$r->release} release").$flag;
+        return $letter.
+            ($r->checks ? ' check' : '').
+            ($r->chips ? ' chip' : '').
+            " {$r->name}$depth".
+            ($r->at === null ? '' : " at {$r->at}").
+            ($r->side === null ? '' : " {$r->side->value}").
+            ($r->finish === null ? '' : " {$r->finish}").
+            ($r->release === null ? '' : " {$r->release} release").
+            $flag;
     }
 
     private function line(string $body): string
@@ -160,7 +190,9 @@ final class Describer
         foreach ($this->call->rules as $rule) {
             $keys .= "; {$rule->words()}";
         }
-        $head = ($this->call->fake === null ? '' : ", {$this->call->fake->words()}").($this->call->protection === null ? '' : ", {$this->call->protection->words()}");
+        $head =
+            ($this->call->fake === null ? '' : ", {$this->call->fake->words()}").
+            ($this->call->protection === null ? '' : ", {$this->call->protection->words()}");
 
         $motions = implode('', array_map(fn (Motion $m): string => ", {$m->words()}", $this->call->motions));
 
@@ -178,18 +210,31 @@ final class Describer
 
     private function same(?Call $other): bool
     {
-        return $other !== null && $other->reads === $this->call->reads && $other->readsBy == $this->call->readsBy && count($other->routes) === count($this->call->routes)
-            && array_filter(array_keys($this->call->routes), fn (string $l): bool => ! $this->sameRoute($other, $l)) === [];
+        return $other !== null && $other->reads === $this->call->reads && $other->readsBy == $this->call->readsBy
+            && count($other->routes) === count($this->call->routes)
+            && array_filter(array_keys($this->call->routes),
+                fn (string $l): bool => ! $this->sameRoute($other, $l)) === [];
     }
 
     private function sameRoute(Call $other, string $letter): bool
     {
-        return isset($other->routes[$letter]) && $this->key($other->routes[$letter]) === $this->key($this->call->routes[$letter]);
+        return isset($other->routes[$letter]) &&
+            $this->key($other->routes[$letter]) === $this->key($this->call->routes[$letter]);
     }
 
     private function key(RouteSpec $r): string
     {
-        return implode('|', [$r->name, $r->at === 'sticks' ? 'sticks' : $r->depth(), $r->at, $r->side?->value, $r->flag?->value, $r->checks ? 1 : 0, $r->chips ? 1 : 0, $r->finish, $r->release]);
+        return implode('|', [
+            $r->name,
+            $r->at === 'sticks' ? 'sticks' : $r->depth(),
+            $r->at,
+            $r->side?->value,
+            $r->flag?->value,
+            $r->checks ? 1 : 0,
+            $r->chips ? 1 : 0,
+            $r->finish,
+            $r->release,
+        ]);
     }
 
     private static function number(float $yd): string

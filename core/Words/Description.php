@@ -22,7 +22,11 @@ final class Description
     /** What the other school calls it (SET-31). */
     private const MESH = 'mesh';
 
-    /** @return array{words: string, family: string|null, side: string, why: string, nearest: list<array{family: string, differs: string}>, families: list<array{family: string, side: string, why: string}>, otherSide: list<string>, assumed: list<string>} */
+    /**
+     * @return array{words: string, family: string|null, side: string, why: string, nearest: list<array{family: string,
+     *     differs: string}>, families: list<array{family: string, side: string, why: string}>, otherSide: list<string>,
+     *     assumed: list<string>}
+     */
     public static function of(Call $call, ?Situation $context = null, ?StaffBook $book = null): array
     {
         if ($call->run !== null) {
@@ -37,16 +41,24 @@ final class Description
         $main = $found[0] ?? null;
         $mesh = self::looksLikeMesh($call, $main['family'] ?? null);
         $side = $main['side'] ?? $strong;
-        $back = array_map(fn (string $l): string => "$l ".($call->routes[$l]->name ?? 'stays in').', back side', $count->on($side->opposite()));
+        $back = array_map(
+            fn (string $l): string => "$l ".($call->routes[$l]->name ?? 'stays in').', back side',
+            $count->on($side->opposite()),
+        );
 
         return [
             'words' => Describer::words($call, $context, $book),
-            'family' => $main === null ? null : ($mesh && ($book?->schools->is('SET-31', 'B') ?? false) ? self::MESH : $main['family']->name),
+            'family' => $main === null ? null : ($mesh && ($book?->schools->is('SET-31', 'B') ?? false) ? self::MESH
+                : $main['family']->name),
             'alsoCalled' => $mesh ? 'looks like mesh' : ($main === null ? '' : $main['family']->alsoCalled),
             'side' => $side->value,
-            'why' => $main === null ? 'no family has these routes on one side' : Recognition::why($main['family'], $main['form'], $side, $drawn),
+            'why' => $main === null
+                    ? 'no family has these routes on one side'
+                    : Recognition::why($main['family'], $main['form'], $side, $drawn),
             'nearest' => Recognition::nearest($side, $drawn, $main['family'] ?? null),
-            'families' => array_map(fn (array $f): array => ['family' => $f['family']->name, 'side' => $f['side']->value, 'why' => Recognition::why($f['family'], $f['form'], $f['side'], $drawn)], $found),
+            'families' => array_map(fn (array $f): array => ['family' => $f['family']->name,
+                'side' => $f['side']->value, 'why' => Recognition::why($f['family'], $f['form'], $f['side'], $drawn)],
+                $found),
             'otherSide' => count($found) > 1 || ($main !== null && $main['family']->across) ? [] : $back,
             'disagrees' => self::disagrees($call, $situation),
             'before' => $call->motions === [] ? null : self::before($call, $situation),
@@ -54,18 +66,32 @@ final class Description
         ];
     }
 
-    /** A run is its scheme: its words say why, and runs of the same kind are the nearest. @return array<string, mixed> */
+    /**
+     * A run is its scheme: its words say why, and runs of the same kind are the nearest.
+     *
+     * @return array<string, mixed>
+     */
     private static function run(Call $call, ?Situation $context, ?StaffBook $book): array
     {
         $run = $call->run ?? throw new \LogicException('a pass has no run');
         $scheme = $run->scheme();
-        $near = array_values(array_filter(Schemes::names(), fn (string $n): bool => $n !== $scheme->name && Schemes::get($n)->kind === $scheme->kind));
+        $near = array_values(
+            array_filter(
+                Schemes::names(),
+                fn (string $n): bool => $n !== $scheme->name && Schemes::get($n)->kind === $scheme->kind,
+            ),
+        );
         $option = $call->routes === [] ? '' : ', with a throw';
 
         return [
-            'words' => Describer::words($call, $context, $book), 'family' => $scheme->name.($call->routes === [] ? '' : ' rpo'), 'alsoCalled' => '', 'side' => $run->side->value,
-            'why' => $scheme->words.$option, 'nearest' => array_map(fn (string $n): array => ['family' => $n, 'differs' => Schemes::get($n)->words], array_slice($near, 0, 3)),
-            'families' => [['family' => $scheme->name, 'side' => $run->side->value, 'why' => $scheme->words]], 'otherSide' => [], 'disagrees' => self::disagrees($call, $call->situation ?? $context ?? Situation::of()), 'before' => null, 'assumed' => $call->assumed,
+            'words' => Describer::words($call, $context, $book),
+            'family' => $scheme->name.($call->routes === [] ? '' : ' rpo'), 'alsoCalled' => '',
+            'side' => $run->side->value,
+            'why' => $scheme->words.$option, 'nearest' => array_map(fn (string $n): array => ['family' => $n,
+                'differs' => Schemes::get($n)->words], array_slice($near, 0, 3)),
+            'families' => [['family' => $scheme->name, 'side' => $run->side->value, 'why' => $scheme->words]],
+            'otherSide' => [], 'disagrees' => self::disagrees($call, $call->situation ?? $context
+            ?? Situation::of()), 'before' => null, 'assumed' => $call->assumed,
         ];
     }
 
@@ -74,17 +100,26 @@ final class Description
     {
         $names = array_count_values(array_map(fn (RouteSpec $r): string => $r->name, array_values($call->routes)));
 
-        return $family !== null && ($names['shallow'] ?? 0) > 1 && isset($names['sit']) && ! $family->across && in_array('shallow', $family->usual()->front, true);
+        return $family !== null &&
+            ($names['shallow'] ?? 0) > 1 &&
+            isset($names['sit']) &&
+            ! $family->across &&
+            in_array('shallow', $family->usual()->front, true);
     }
 
-    /** Where the spots make another set than the words, both names and the man who differs (FRM-08). @return array{said: string, stands: string, man: string}|null */
+    /**
+     * Where the spots make another set than the words, both names and the man who differs (FRM-08).
+     *
+     * @return array{said: string, stands: string, man: string}|null
+     */
     private static function disagrees(Call $call, Situation $situation): ?array
     {
         $formation = $call->formation;
         if ($formation->spots === []) {
             return null;
         }
-        $spots = array_values(array_map(fn (Man $m): array => [$m->xYd, $m->yYd], $formation->men($situation->frame())));
+        $spots = array_values(array_map(fn (Man $m): array => [$m->xYd, $m->yYd],
+            $formation->men($situation->frame())));
         $found = FormationFinder::of($spots, $situation->frame(), $situation->hash)[0]['formation'];
         $off = FormationFinder::measure($formation->withSpots([]), $spots, $situation->frame());
 
@@ -92,13 +127,20 @@ final class Description
             : ['said' => $formation->words(), 'stands' => $found->words(), 'man' => $off['worst']['man']];
     }
 
-    /** The count and the family as they were before the motion (FRM-07). @return array{family: string|null, receivers: array{left: list<string>, right: list<string>}} */
+    /**
+     * The count and the family as they were before the motion (FRM-07).
+     *
+     * @return array{family: string|null, receivers: array{left: list<string>, right: list<string>}}
+     */
     private static function before(Call $call, Situation $situation): array
     {
         $count = ReceiverCount::of($call->formation->men($situation->frame()));
         $strong = $count->strength($situation->hash, $call->formation->side);
         $found = Recognition::all(Drawn::of($call, $count, $strong))[0] ?? null;
 
-        return ['family' => $found === null ? null : $found['family']->name, 'receivers' => ['left' => $count->on(Side::Left), 'right' => $count->on(Side::Right)]];
+        return [
+            'family' => $found === null ? null : $found['family']->name,
+            'receivers' => ['left' => $count->on(Side::Left), 'right' => $count->on(Side::Right)],
+        ];
     }
 }

@@ -98,7 +98,11 @@ final class FormationParser
         $modifier = $this->tokens->phrase(Formation::MODIFIERS);
         $set = $this->tokens->phrase(Sets::names());
         if ($set === null) {
-            throw NotUnderstood::word($this->tokens->peek() ?? '', 'set', [...($quarterback === null ? Sets::quarterbacks() : []), ...Sets::names(), ...array_map(strval(...), array_keys($this->book->sets))]);
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'set', [
+                ...$quarterback === null ? Sets::quarterbacks() : [],
+                ...Sets::names(),
+                ...array_map(strval(...), array_keys($this->book->sets)),
+            ]);
         }
         $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
         $side = $this->side();
@@ -123,12 +127,27 @@ final class FormationParser
     private function standingIn(Formation $formation, string $all): Formation
     {
         $letters = $formation->letters();
-        $said = preg_match_all('/(?<![\w#-])([rf])(?![\w-])/', mb_strtolower($all), $found) ? array_unique($found[1]) : [];
+        $said = preg_match_all('/(?<![\w#-])([rf])(?![\w-])/', mb_strtolower($all), $found)
+            ? array_unique($found[1])
+            : [];
         foreach (['R' => 'F', 'F' => 'R'] as $in => $for) {
-            if (in_array(strtolower($for), $said, true) && ! in_array(strtolower($in), $said, true) && ! in_array($for, $letters, true) && in_array($in, $letters, true)) {
+            if (
+                in_array(strtolower($for), $said, true) &&
+                ! in_array(strtolower($in), $said, true) &&
+                ! in_array($for, $letters, true) &&
+                in_array($in, $letters, true)
+            ) {
                 $this->draft->assumed[] = "$for in for $in";
 
-                return new Formation($formation->quarterback, $formation->set, $formation->side, $formation->modifier, $formation->splits, $formation->spots, [$in => $for]);
+                return new Formation(
+                    $formation->quarterback,
+                    $formation->set,
+                    $formation->side,
+                    $formation->modifier,
+                    $formation->splits,
+                    $formation->spots,
+                    [$in => $for],
+                );
             }
         }
 
@@ -145,10 +164,23 @@ final class FormationParser
                 $this->tokens->take('freeze') !== null => $this->draft->fake = new Fake(Fake::FREEZE, $this->side()),
                 $this->protects() => null,
                 $this->tokens->take('splits', 'split') !== null => $this->splits(),
-                in_array($word, array_column(Footwork::cases(), 'value'), true) => $this->draft->drop = Footwork::from((string) $this->tokens->next()),
-                in_array(strtoupper($word), $this->draft->formation->letters(), true), in_array(strtoupper($word), Man::LINEMEN, true) => $this->draft->motions[] = $this->motion(),
-                default => throw NotUnderstood::word($word, 'side, motion or drop', ['left', 'right', 'field', 'boundary', ...Formation::MODIFIERS,
-                    ...array_map(strtolower(...), $this->draft->formation->letters()), ...array_column(Footwork::cases(), 'value'), ...array_column(Scheme::cases(), 'value'), ...array_map(fn (string $r): string => "$r fake", Fake::runs()), 'splits']),
+                in_array($word, array_column(Footwork::cases(), 'value'), true) => ($this->draft->drop = Footwork::from(
+                    (string) $this->tokens->next(),
+                )),
+                in_array(strtoupper($word), $this->draft->formation->letters(), true),
+                in_array(strtoupper($word), Man::LINEMEN, true) => ($this->draft->motions[] = $this->motion()),
+                default => throw NotUnderstood::word($word, 'side, motion or drop', [
+                    'left',
+                    'right',
+                    'field',
+                    'boundary',
+                    ...Formation::MODIFIERS,
+                    ...array_map(strtolower(...), $this->draft->formation->letters()),
+                    ...array_column(Footwork::cases(), 'value'),
+                    ...array_column(Scheme::cases(), 'value'),
+                    ...array_map(fn (string $r): string => "$r fake", Fake::runs()),
+                    'splits',
+                ]),
             };
             $this->tokens->skip(',', 'step', 'steps', 'drop', 'protection');
         }
@@ -158,8 +190,12 @@ final class FormationParser
     private function fake(): Fake
     {
         $word = (string) $this->tokens->peek();
-        $who = in_array(strtoupper($word), $this->draft->formation->letters(), true) ? strtoupper((string) $this->tokens->next()) : null;
-        $run = $this->tokens->phrase(Fake::runs()) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::runs());
+        $who = in_array(strtoupper($word), $this->draft->formation->letters(), true)
+            ? strtoupper((string) $this->tokens->next())
+            : null;
+        $run =
+            $this->tokens->phrase(Fake::runs()) ??
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::runs());
         $side = $this->side();
         if ($this->tokens->take('fake') === null) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'side or "fake" here', ['left', 'right', 'fake']);
@@ -197,14 +233,27 @@ final class FormationParser
             throw NotUnderstood::because($e->getMessage(), 'splits');
         }
         $f = $this->draft->formation;
-        $this->draft->formation = new Formation($f->quarterback, $f->set, $f->side, $f->modifier, $splits, $f->spots, $f->standIns);
+        $this->draft->formation = new Formation(
+            $f->quarterback,
+            $f->set,
+            $f->side,
+            $f->modifier,
+            $splits,
+            $f->spots,
+            $f->standIns,
+        );
     }
 
     private function motion(): Motion
     {
         $who = strtoupper((string) $this->tokens->next());
-        $kind = $this->tokens->phrase(array_column(MotionKind::cases(), 'value'))
-            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', "motion for $who", array_column(MotionKind::cases(), 'value'));
+        $kind =
+            $this->tokens->phrase(array_column(MotionKind::cases(), 'value')) ??
+            throw NotUnderstood::word(
+                $this->tokens->peek() ?? '',
+                "motion for $who",
+                array_column(MotionKind::cases(), 'value'),
+            );
         $this->tokens->skip('motion');
         $side = $this->side();
         $to = null;
@@ -216,15 +265,26 @@ final class FormationParser
             $to = [($side ?? Side::Right)->sign() * $wide, -$deep];
         }
 
-        return new Motion($who, MotionKind::from($kind), $side, $this->tokens->take('on') === null ? null : $this->sound(), $to);
+        return new Motion(
+            $who,
+            MotionKind::from($kind),
+            $side,
+            $this->tokens->take('on') === null ? null : $this->sound(),
+            $to,
+        );
     }
 
     private function sound(): Sound
     {
         $last = $this->tokens->take('first', 'last') === 'last';
         $this->tokens->skip('sound', 'of');
-        $word = $this->tokens->phrase(($this->book->cadence ?? Cadence::of())->words)
-            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'word of the cadence', ($this->book->cadence ?? Cadence::of())->words);
+        $word =
+            $this->tokens->phrase(($this->book->cadence ?? Cadence::of())->words) ??
+            throw NotUnderstood::word(
+                $this->tokens->peek() ?? '',
+                'word of the cadence',
+                ($this->book->cadence ?? Cadence::of())->words,
+            );
 
         return new Sound($word, $last);
     }
@@ -233,7 +293,9 @@ final class FormationParser
     {
         $word = $this->tokens->next();
 
-        return is_numeric($word) ? (float) $word : throw NotUnderstood::because("\"$word\" is not a number of $what.", (string) $word);
+        return is_numeric($word)
+            ? (float) $word
+            : throw NotUnderstood::because("\"$word\" is not a number of $what.", (string) $word);
     }
 
     private function side(): ?Side
@@ -242,7 +304,8 @@ final class FormationParser
         if ($word === null || $word === 'left' || $word === 'right') {
             return $word === null ? null : Side::from($word);
         }
-        $field = ($this->draft->situation ?? $this->draft->context ?? Situation::of())->hash->fieldSide() ?? Side::Right;
+        $field =
+            ($this->draft->situation ?? ($this->draft->context ?? Situation::of()))->hash->fieldSide() ?? Side::Right;
         $side = $word === 'field' ? $field : $field->opposite();
         $this->draft->assumed[] = "$word is {$side->value}";
 

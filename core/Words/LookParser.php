@@ -24,11 +24,15 @@ final class LookParser
 {
     public const SIDES = ['strong', 'weak', 'left', 'right', 'field', 'boundary'];
 
-    private const COUNTS = ['three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, '3' => 3, '4' => 4, '5' => 5, '6' => 6, '7' => 7, '8' => 8];
+    private const COUNTS = ['three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, '3' => 3,
+        '4' => 4, '5' => 5, '6' => 6, '7' => 7, '8' => 8];
 
-    private const MOVES = ['slant' => MovementKind::Slant, 'slants' => MovementKind::Slant, 'cross' => MovementKind::Cross, 'crosses' => MovementKind::Cross,
-        'spike' => MovementKind::Spike, 'spikes' => MovementKind::Spike, 'scrape' => MovementKind::Scrape, 'scrapes' => MovementKind::Scrape,
-        'squeeze' => MovementKind::Squeeze, 'squeezes' => MovementKind::Squeeze, 'upfield' => MovementKind::Upfield, 'blitz' => MovementKind::Blitz, 'blitzes' => MovementKind::Blitz];
+    private const MOVES = ['slant' => MovementKind::Slant, 'slants' => MovementKind::Slant,
+        'cross' => MovementKind::Cross, 'crosses' => MovementKind::Cross,
+        'spike' => MovementKind::Spike, 'spikes' => MovementKind::Spike, 'scrape' => MovementKind::Scrape,
+        'scrapes' => MovementKind::Scrape,
+        'squeeze' => MovementKind::Squeeze, 'squeezes' => MovementKind::Squeeze, 'upfield' => MovementKind::Upfield,
+        'blitz' => MovementKind::Blitz, 'blitzes' => MovementKind::Blitz];
 
     private function __construct(private readonly Tokens $tokens, private readonly string $school)
     {
@@ -47,7 +51,12 @@ final class LookParser
             ?? throw NotUnderstood::word(trim(explode(',', $words)[0]), 'front', Fronts::names());
         $tokens->skip(',');
         $rest = trim(explode(',', $words, 2)[1] ?? $words);
-        $shell = self::shell($tokens) ?? throw NotUnderstood::word($rest, 'shell', [...Shells::names(), ...array_map(strval(...), array_keys(TradeWords::SHELLS))]);
+        $shell =
+            self::shell($tokens) ??
+            throw NotUnderstood::word($rest, 'shell', [
+                ...Shells::names(),
+                ...array_map(strval(...), array_keys(TradeWords::SHELLS)),
+            ]);
         try {
             $look = Look::of($front, $shell);
             $parser = new self($tokens, $school);
@@ -73,7 +82,8 @@ final class LookParser
     {
         $tokens = $this->tokens;
         if ($tokens->take('shows', 'showing') !== null) {
-            return $look->with(['shown' => self::shell($tokens) ?? throw NotUnderstood::word($tokens->peek() ?? '', 'shell', Shells::names())]);
+            return $look->with(['shown' => self::shell($tokens)
+                ?? throw NotUnderstood::word($tokens->peek() ?? '', 'shell', Shells::names())]);
         }
         if ($tokens->phrase(['safety rotates', 'safeties rotate', 'rotates', 'rotate']) !== null) {
             return $look->with(['rotates' => $this->side()]);
@@ -91,7 +101,10 @@ final class LookParser
             return $look->with(['locks' => true]);
         }
         if ($tokens->take('motion') !== null) {
-            return $look->with(['motion' => $tokens->phrase(Look::MOTION) ?? throw NotUnderstood::word($tokens->peek() ?? '', 'answer to motion', Look::MOTION)]);
+            return $look->with([
+                'motion' => $tokens->phrase(Look::MOTION) ??
+                    throw NotUnderstood::word($tokens->peek() ?? '', 'answer to motion', Look::MOTION),
+            ]);
         }
         if ($tokens->take('walked') !== null) {
             return $look->changing($this->who(), ['walked' => true]);
@@ -115,10 +128,14 @@ final class LookParser
             throw NotUnderstood::word(strtolower($lineman), 'lineman', array_map(strtolower(...), Man::LINEMEN));
         }
 
-        return $look->with(['techniques' => [...$look->techniques, [Technique::meant(substr($name, 0, -3), $this->school), $lineman]]]);
+        return $look->with([
+            'techniques' => [...$look->techniques, [Technique::meant(substr($name, 0, -3), $this->school), $lineman]],
+        ]);
     }
 
-    /** "corners press", "W blitz", "nose slants left", "nickel plays man on H", "mike reacts in 0.35 s", "will at 3 5". */
+    /**
+     * "corners press", "W blitz", "nose slants left", "nickel plays man on H", "mike reacts in 0.35 s", "will at 3 5".
+     */
     private function man(Look $look): Look
     {
         $who = $this->who();
@@ -129,16 +146,28 @@ final class LookParser
         if ($word !== null && isset(self::MOVES[$word])) {
             $side = $this->tokens->take('left', 'right');
 
-            return $look->changing($who, ['movement' => new Movement(self::MOVES[$word], $side === null ? null : Side::from($side))]);
+            return $look->changing($who, [
+                'movement' => new Movement(self::MOVES[$word], $side === null ? null : Side::from($side)),
+            ]);
         }
 
         return match ($word) {
-            'counted' => $look->changing($who, ['counted' => $this->tokens->take('in', 'out') ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'way to count the box', ['in', 'out'])]),
+            'counted' => $look->changing($who, [
+                'counted' => $this->tokens->take('in', 'out') ??
+                    throw NotUnderstood::word($this->tokens->peek() ?? '', 'way to count the box', ['in', 'out']),
+            ]),
             'plays' => $look->changing($who, $this->job()),
             'reacts' => $look->changing($who, ['reaction' => $this->reaction()]),
             default => is_numeric($word) && is_numeric($this->tokens->peek())
                 ? $look->changing($who, ['spot' => [(float) $word, (float) $this->tokens->next()]])
-                : throw NotUnderstood::word((string) $word, "word for the $who", [...array_keys(Change::LEVERAGES), ...array_keys(self::MOVES), 'plays', 'reacts in', 'counted in', 'counted out']),
+                : throw NotUnderstood::word((string) $word, "word for the $who", [
+                    ...array_keys(Change::LEVERAGES),
+                    ...array_keys(self::MOVES),
+                    'plays',
+                    'reacts in',
+                    'counted in',
+                    'counted out',
+                ]),
         };
     }
 
@@ -173,17 +202,31 @@ final class LookParser
         $s = $this->tokens->next();
         $this->tokens->skip('s', 'seconds');
 
-        return is_numeric($s) && $s >= 0.0 && $s <= 1.0 ? (float) $s : throw NotUnderstood::because("A reaction of \"$s\" cannot be: give 0 to 1 seconds.", (string) $s);
+        return is_numeric($s) && $s >= 0.0 && $s <= 1.0
+            ? (float) $s
+            : throw NotUnderstood::because("A reaction of \"$s\" cannot be: give 0 to 1 seconds.", (string) $s);
     }
 
     private function who(): string
     {
-        return DefenderWords::take($this->tokens)
-            ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'word for a look here', [...DefenderWords::known(), 'safety rotates', 'edge pressure', 'shows', 'walked', 'motion', 'front to', 'men locked', 'five rush', 'six rush']);
+        return DefenderWords::take($this->tokens) ??
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'word for a look here', [
+                ...DefenderWords::known(),
+                'safety rotates',
+                'edge pressure',
+                'shows',
+                'walked',
+                'motion',
+                'front to',
+                'men locked',
+                'five rush',
+                'six rush',
+            ]);
     }
 
     private function side(): string
     {
-        return $this->tokens->take(...self::SIDES) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'side', self::SIDES);
+        return $this->tokens->take(...self::SIDES) ??
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'side', self::SIDES);
     }
 }

@@ -17,11 +17,18 @@ use Jacotaxis\Core\Route\UnknownRoute;
 /** Reads men, sides and routes of the call language, as a set on the field has them. */
 final readonly class MenWords
 {
-    public function __construct(private Tokens $tokens, private Lineup $lineup, private Hash $hash, private ?CallDraft $draft = null)
-    {
+    public function __construct(
+        private Tokens $tokens,
+        private Lineup $lineup,
+        private Hash $hash,
+        private ?CallDraft $draft = null,
+    ) {
     }
 
-    /** A letter, "#2 right", "backside #1" or "frontside #2": of a run its sides, else those of the set; null when none comes next. */
+    /**
+     * A letter, "#2 right", "backside #1" or "frontside #2": of a run its sides, else those of the set; null when none
+     * comes next.
+     */
     public function who(): ?string
     {
         $word = $this->tokens->peek();
@@ -35,8 +42,9 @@ final readonly class MenWords
         }
         if (preg_match('/^#(\d)$/', $word, $m)) {
             $this->tokens->next();
-            $side = $relative === null ? ($this->side() ?? $this->lineup->strong) : $this->relative($relative);
-            $letter = $this->lineup->count->letter($side, (int) $m[1]) ?? throw NotUnderstood::nobody("$word {$side->value}");
+            $side = $relative === null ? $this->side() ?? $this->lineup->strong : $this->relative($relative);
+            $letter =
+                $this->lineup->count->letter($side, (int) $m[1]) ?? throw NotUnderstood::nobody("$word {$side->value}");
             if ($relative !== null && $this->draft?->run !== null) {
                 $this->draft->assumed[] = "$relative $word is $letter: the $relative of the run";
             }
@@ -73,7 +81,8 @@ final readonly class MenWords
     /** As {@see who}, and somebody must come. @throws NotUnderstood */
     public function man(string $what): string
     {
-        return $this->who() ?? throw NotUnderstood::word($this->tokens->peek() ?? '', $what, array_map(strtolower(...), $this->letters()));
+        return $this->who() ??
+            throw NotUnderstood::word($this->tokens->peek() ?? '', $what, array_map(strtolower(...), $this->letters()));
     }
 
     /** "left", "both", or nothing. @return list<Side> */
@@ -127,7 +136,17 @@ final readonly class MenWords
         try {
             $default = Routes::get($name)->depthYd;
 
-            return RouteSpec::of($name, $depth === $default ? null : $depth, $side, $flag ?? ($checks ? Flag::CheckDown : null), $checks, $chips, $at, $finish, $release);
+            return RouteSpec::of(
+                $name,
+                $depth === $default ? null : $depth,
+                $side,
+                $flag ?? ($checks ? Flag::CheckDown : null),
+                $checks,
+                $chips,
+                $at,
+                $finish,
+                $release,
+            );
         } catch (UnknownRoute $e) {
             throw NotUnderstood::because($e->getMessage(), (string) ($depth ?? $at));
         }

@@ -19,7 +19,12 @@ final class NotUnderstood extends DomainException
     public static function word(string $word, string $what, array $known): self
     {
         $near = self::nearest($word, $known);
-        $hint = $near === [] && $known === [] ? 'Take it out.' : ($near === [] ? 'Known: '.implode(', ', array_slice($known, 0, 12)).'.' : 'Did you mean '.implode(' or ', $near).'?');
+        $hint =
+            $near === [] && $known === []
+                ? 'Take it out.'
+                : ($near === []
+                    ? 'Known: '.implode(', ', array_slice($known, 0, 12)).'.'
+                    : 'Did you mean '.implode(' or ', $near).'?');
 
         return new self("\"$word\" is not a $what. $hint", $word, $near);
     }

@@ -17,14 +17,26 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Route\Routes;
 
-/** Reads the run part of a call: "F belly right", "tag arc left", "X crack free safety", "if will insert then throw H". */
+/**
+ * Reads the run part of a call: "F belly right", "tag arc left", "X crack free safety", "if will insert then throw H".
+ */
 final readonly class RunParser
 {
     /** Jobs that may be given by hand, in the words of a coach. */
-    public const VERBS = ['block', 'base', 'reach', 'down', 'scoop', 'climb', 'release', 'kick', 'wrap', 'lead', 'fill', 'fold', 'hook', 'load', 'edge', 'arc', 'bluff', 'split', 'crack', 'cut off', 'stalk'];
+    public const VERBS = ['block', 'base', 'reach', 'down', 'scoop', 'climb', 'release', 'kick', 'wrap', 'lead', 'fill',
+        'fold', 'hook', 'load', 'edge', 'arc', 'bluff', 'split', 'crack', 'cut off', 'stalk'];
 
     /** How a phase is said. */
-    private const PHASES = ['before snap' => 'before the snap', 'before' => 'before the snap', 'on fake' => 'fake', 'fake' => 'fake', 'on stem' => 'stem', 'stem' => 'stem', 'on break' => 'break', 'break' => 'break'];
+    private const PHASES = [
+        'before snap' => 'before the snap',
+        'before' => 'before the snap',
+        'on fake' => 'fake',
+        'fake' => 'fake',
+        'on stem' => 'stem',
+        'stem' => 'stem',
+        'on break' => 'break',
+        'break' => 'break',
+    ];
 
     public function __construct(private Tokens $tokens, private MenWords $men, private CallDraft $draft)
     {
@@ -54,11 +66,18 @@ final readonly class RunParser
     /** "tag tackle arc", "tag arc left" */
     public function tag(): void
     {
-        $name = $this->tokens->phrase(Tags::names()) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'tag', Tags::names());
+        $name =
+            $this->tokens->phrase(Tags::names()) ??
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'tag', Tags::names());
         $run = $this->draft->run ?? throw NotUnderstood::because('A tag goes with a run: say the run first.', 'tag');
         $data = Tags::get($name);
         if (! in_array($run->scheme()->kind, $data->kinds, true)) {
-            throw NotUnderstood::because("The tag $name does not go with {$run->scheme}: it changes ".implode(' and ', array_map(fn (RunKind $k): string => $k->value, $data->kinds)).' runs.', $name);
+            throw NotUnderstood::because(
+                "The tag $name does not go with {$run->scheme}: it changes ".
+                    implode(' and ', array_map(fn (RunKind $k): string => $k->value, $data->kinds)).
+                    ' runs.',
+                $name,
+            );
         }
         $this->draft->run = $run->withTag(new Tag($name, $this->men->side()));
     }
@@ -77,7 +96,14 @@ final readonly class RunParser
         if (isset($run->orders[$letter])) {
             throw NotUnderstood::twice($letter);
         }
-        $this->draft->run = new RunCall($run->scheme, $run->side, $run->who, $run->tags, [...$run->orders, $letter => new Order(Verb::from($verb), $target)], $run->giveOnly);
+        $this->draft->run = new RunCall(
+            $run->scheme,
+            $run->side,
+            $run->who,
+            $run->tags,
+            [...$run->orders, $letter => new Order(Verb::from($verb), $target)],
+            $run->giveOnly,
+        );
 
         return true;
     }
@@ -85,10 +111,20 @@ final readonly class RunParser
     /** "if will insert then throw H", "if left end crash before the snap then H arc" */
     public function rule(): void
     {
-        $defender = $this->tokens->phrase(DefenderWords::roles()) ?? throw NotUnderstood::word($this->tokens->peek() ?? '', 'defender', DefenderWords::roles());
-        $acts = array_merge(...array_map(fn (string $a): array => [$a => str_replace('the ', '', $a)], StaffRule::ACTS));
-        $said = $this->tokens->phrase([...array_values($acts), ...array_map(fn (string $a): string => "{$a}s", array_values($acts))]);
-        $act = $said === null ? false : (array_search($said, $acts, true) ?: array_search(substr($said, 0, -1), $acts, true));
+        $defender =
+            $this->tokens->phrase(DefenderWords::roles()) ??
+            throw NotUnderstood::word($this->tokens->peek() ?? '', 'defender', DefenderWords::roles());
+        $acts = array_merge(...array_map(fn (string $a): array => [$a => str_replace('the ', '', $a)],
+            StaffRule::ACTS));
+        $said = $this->tokens->phrase([
+            ...array_values($acts),
+            ...array_map(fn (string $a): string => "{$a}s", array_values($acts)),
+        ]);
+        $act =
+            $said === null
+                ? false
+                : (array_search($said, $acts, true) ?:
+                array_search(substr($said, 0, -1), $acts, true));
         if ($act === false) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', "act of the $defender", StaffRule::ACTS);
         }

@@ -27,7 +27,14 @@ final class SituationParser
             } elseif (preg_match('/^(?:ball\s+on\s+)?(?:the\s+)?(left|right|middle)(?:\s+hash)?$/', $part, $m)) {
                 $hash = Hash::from($m[1]);
             } else {
-                throw NotUnderstood::word($part, 'situation', ['1st & 10', '2nd & 6', 'ball on -35', 'left hash', 'right hash', 'middle']);
+                throw NotUnderstood::word($part, 'situation', [
+                    '1st & 10',
+                    '2nd & 6',
+                    'ball on -35',
+                    'left hash',
+                    'right hash',
+                    'middle',
+                ]);
             }
         }
         try {
@@ -43,7 +50,10 @@ final class SituationParser
         $order = ['', '1st', '2nd', '3rd', '4th'][$s->down];
         $spot = $s->ballOnYd <= 50.0 ? '-'.self::number($s->ballOnYd) : self::number(100.0 - $s->ballOnYd);
 
-        return "$order & ".self::number($s->toGoYd).", ball on $spot, ".($s->hash === Hash::Middle ? 'middle' : "{$s->hash->value} hash");
+        return "$order & ".
+            self::number($s->toGoYd).
+            ", ball on $spot, ".
+            ($s->hash === Hash::Middle ? 'middle' : "{$s->hash->value} hash");
     }
 
     private static function number(float $yd): string

@@ -12,7 +12,8 @@ use Jacotaxis\Core\Route\RouteSpec;
 /** A call in sentences that can be read over a phone: no signs, numbers in words, one thought a sentence. */
 final class Spoken
 {
-    private const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen',
+    private const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten',
+        'eleven', 'twelve', 'thirteen',
         'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen'];
 
     private const ORDER = ['one', 'two', 'three', 'four', 'five', 'six'];
@@ -27,7 +28,13 @@ final class Spoken
         foreach ($call->motions as $motion) {
             $sentences[] = 'Motion, '.self::plain($motion->words());
         }
-        foreach ([$call->fake?->words(), $call->protection === null ? null : $call->protection->words().' protection', $call->drop === null ? null : "{$call->drop->value} step drop"] as $part) {
+        foreach (
+            [
+                $call->fake?->words(),
+                $call->protection === null ? null : $call->protection->words().' protection',
+                $call->drop === null ? null : "{$call->drop->value} step drop",
+            ] as $part
+        ) {
             $sentences = $part === null ? $sentences : [...$sentences, self::plain($part)];
         }
         foreach ($said['families'] as $family) {
@@ -64,21 +71,40 @@ final class Spoken
             Flag::Clear => ', clears out', Flag::Alert => ', alert', Flag::Decoy => ', decoy', default => ''
         };
 
-        return "$letter $first".self::plain($spec->name).$where.($spec->side === null ? '' : ' to the '.$spec->side->value).($spec->finish === null ? '' : ", {$spec->finish}")
-            .($spec->release === null ? '' : ", {$spec->release} release").$flag;
+        return "$letter $first".
+            self::plain($spec->name).
+            $where.
+            ($spec->side === null ? '' : ' to the '.$spec->side->value).
+            ($spec->finish === null ? '' : ", {$spec->finish}").
+            ($spec->release === null ? '' : ", {$spec->release} release").
+            $flag;
     }
 
     private static function situation(Situation $s): string
     {
-        return ['', 'First', 'Second', 'Third', 'Fourth'][$s->down].' and '.self::number($s->toGoYd).', ball on '.($s->ballOnYd <= 50.0 ? 'our ' : 'their ')
-            .self::number(min($s->ballOnYd, 100.0 - $s->ballOnYd)).', '.($s->hash->value === 'middle' ? 'in the middle' : "{$s->hash->value} hash");
+        return ['', 'First', 'Second', 'Third', 'Fourth'][$s->down].
+            ' and '.
+            self::number($s->toGoYd).
+            ', ball on '.
+            ($s->ballOnYd <= 50.0 ? 'our ' : 'their ').
+            self::number(min($s->ballOnYd, 100.0 - $s->ballOnYd)).
+            ', '.
+            ($s->hash->value === 'middle' ? 'in the middle' : "{$s->hash->value} hash");
     }
 
     /** Signs out, figures in words: "2x2" is two by two, "I" stays. */
     private static function plain(string $words): string
     {
-        $words = (string) preg_replace_callback('/(\d+)x(\d+)/', fn (array $m): string => self::number((float) $m[1]).' by '.self::number((float) $m[2]), $words);
-        $words = (string) preg_replace_callback('/-?\d+(?:\.\d+)?/', fn (array $m): string => self::number((float) $m[0]), $words);
+        $words = (string) preg_replace_callback(
+            '/(\d+)x(\d+)/',
+            fn (array $m): string => self::number((float) $m[1]).' by '.self::number((float) $m[2]),
+            $words,
+        );
+        $words = (string) preg_replace_callback(
+            '/-?\d+(?:\.\d+)?/',
+            fn (array $m): string => self::number((float) $m[0]),
+            $words,
+        );
 
         return str_replace(['-', '&', '#'], [' ', 'and', 'number '], $words);
     }
@@ -91,7 +117,12 @@ final class Spoken
         }
         $whole = (int) floor($yd);
         $tail = $yd - $whole;
-        $words = $whole < 20 ? self::NUMBERS[$whole] : ['', '', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'][min(9, intdiv($whole, 10))].($whole % 10 === 0 ? '' : ' '.self::NUMBERS[$whole % 10]);
+        $words =
+            $whole < 20
+                ? self::NUMBERS[$whole]
+                : ['', '', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'][
+                        min(9, intdiv($whole, 10))
+                    ].($whole % 10 === 0 ? '' : ' '.self::NUMBERS[$whole % 10]);
 
         return match (true) {
             $tail < 0.05 => $words,

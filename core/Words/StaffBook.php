@@ -59,7 +59,10 @@ final readonly class StaffBook
         foreach ($aliases as $alias => $word) {
             $pattern = '/(?<![\\pL\\d-])'.preg_quote((string) $alias, '/').'(?![\\pL\\d-])/iu';
             if (trim($word) === '' && preg_match($pattern, $words)) {
-                throw NotUnderstood::because("\"$alias\" is a word of the staff without a meaning: give it one in the staff book.", (string) $alias);
+                throw NotUnderstood::because(
+                    "\"$alias\" is a word of the staff without a meaning: give it one in the staff book.",
+                    (string) $alias,
+                );
             }
             $words = (string) preg_replace($pattern, $word, $words);
         }
@@ -72,7 +75,11 @@ final readonly class StaffBook
     {
         foreach ($this->aliases as $alias => $word) {
             if (Families::has($word)) {
-                $words = (string) preg_replace('/(?<![\\pL\\d-])'.preg_quote($word, '/').'(?![\\pL\\d-])/u', (string) $alias, $words);
+                $words = (string) preg_replace(
+                    '/(?<![\\pL\\d-])'.preg_quote($word, '/').'(?![\\pL\\d-])/u',
+                    (string) $alias,
+                    $words,
+                );
             }
         }
 
@@ -88,16 +95,19 @@ final readonly class StaffBook
         sort($skill);
 
         return $sorted === $skill && count(array_unique($letters)) === count($letters)
-            && array_filter($letters, fn (mixed $l): bool => ! is_string($l) || ! preg_match('/^[A-Z]$/', $l) || in_array($l, ['Q', 'C'], true)) === [];
+            && array_filter($letters, fn (mixed $l): bool => ! is_string($l) || ! preg_match('/^[A-Z]$/', $l)
+                || in_array($l, ['Q', 'C'], true)) === [];
     }
 
     /** @param  array<string, string>  $map */
     private static function swap(string $words, array $map): string
     {
-        return (string) preg_replace_callback('/(?<![\w#-])([A-Za-z])(?![\w-])/', function (array $m) use ($map): string {
-            $upper = strtoupper($m[1]);
+        return (string) preg_replace_callback(
+            '/(?<![\w#-])([A-Za-z])(?![\w-])/',
+            function (array $m) use ($map): string {
+                $upper = strtoupper($m[1]);
 
-            return isset($map[$upper]) && $map[$upper] !== $upper ? $map[$upper] : $m[1];
-        }, $words);
+                return isset($map[$upper]) && $map[$upper] !== $upper ? $map[$upper] : $m[1];
+            }, $words);
     }
 }

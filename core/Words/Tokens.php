@@ -18,7 +18,8 @@ final class Tokens
     {
         $text = preg_replace('/(?<=\w)-(?=\w)/', ' ', mb_strtolower($text));
         preg_match_all('/#?-?[\p{L}\d]+(?:\.\d+)?|[:;,|&]|\S/u', $text ?? '', $found);
-        $this->tokens = array_values(array_filter($found[0], fn (string $t): bool => ! in_array($t, self::FILLER, true)));
+        $this->tokens = array_values(array_filter($found[0],
+            fn (string $t): bool => ! in_array($t, self::FILLER, true)));
     }
 
     public function done(): bool

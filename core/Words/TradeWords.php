@@ -13,44 +13,67 @@ use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 
 /**
- * Words of the trade in the words of the language: abbreviations, synonyms and the order coaches say a look in. What has one
- * meaning is put over here; what staffs mean differently is left to be asked. Common practice without a published source.
+ * Words of the trade in the words of the language: abbreviations, synonyms and the order coaches say a look in. What
+ * has one
+ * meaning is put over here; what staffs mean differently is left to be asked. Common practice without a published
+ * source.
  */
 final class TradeWords
 {
     /** Sets, runs, routes, families and drops. */
     private const CALL = [
         // sets and the quarterback
-        'shotgun' => 'gun', 'sg' => 'gun', 'uc' => 'under center', 'under ctr' => 'under center', 'doubles' => '2x2', 'dubs' => '2x2',
-        'spread' => '2x2', '2 by 2' => '2x2', '3 by 1' => 'trips', '3x1' => 'trips', 'trips te' => 'trey', 'trips tight end' => 'trey',
-        'i form' => 'I', 'i formation' => 'I', 'split backs' => 'split-back', 'two backs' => 'two-back', '2 back' => 'two-back',
-        '2 backs' => 'two-back', 'no back' => 'empty', 'no backs' => 'empty', '5 wide' => 'empty', 'five wide' => 'empty',
-        'double slots' => 'double-slot', 'flexbone' => 'double-slot', 'double wings' => 'double-wing', 'h back' => 'H-back', 'unbal' => 'unbalanced',
+        'shotgun' => 'gun', 'sg' => 'gun', 'uc' => 'under center', 'under ctr' => 'under center', 'doubles' => '2x2',
+        'dubs' => '2x2',
+        'spread' => '2x2', '2 by 2' => '2x2', '3 by 1' => 'trips', '3x1' => 'trips', 'trips te' => 'trey',
+        'trips tight end' => 'trey',
+        'i form' => 'I', 'i formation' => 'I', 'split backs' => 'split-back', 'two backs' => 'two-back',
+        '2 back' => 'two-back',
+        '2 backs' => 'two-back', 'no back' => 'empty', 'no backs' => 'empty', '5 wide' => 'empty',
+        'five wide' => 'empty',
+        'double slots' => 'double-slot', 'flexbone' => 'double-slot', 'double wings' => 'double-wing',
+        'h back' => 'H-back', 'unbal' => 'unbalanced',
         // motions
         'motion jet' => 'jet', 'fly motion' => 'jet', 'orbit motion' => 'orbit',
         // runs
-        'inside zone read' => 'zone', 'zone read' => 'zone', 'inside zone' => 'zone', 'iz' => 'zone', 'read option' => 'zone',
+        'inside zone read' => 'zone', 'zone read' => 'zone', 'inside zone' => 'zone', 'iz' => 'zone',
+        'read option' => 'zone',
         'stretch' => 'outside zone', 'wide zone' => 'outside zone', 'oz' => 'outside zone', 'slice' => 'split zone',
-        'power o' => 'power', 'counter trey' => 'counter', 'counter gt' => 'counter', 'gt counter' => 'counter', 'gt' => 'counter',
-        'jet sweep' => 'jet', 'fly sweep' => 'jet', 'speed sweep' => 'jet', 'inside veer' => 'triple', 'triple option' => 'triple',
-        'crack toss' => 'crack', 'toss crack' => 'crack', 'toss sweep' => 'toss', 'quick pitch' => 'toss', 'speed' => 'speed option',
-        'buck sweep' => 'buck', 'veer' => 'triple', 'isolation' => 'iso', 'midline option' => 'midline', 'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power',
-        'qb draw' => 'quarterback draw', 'qb sneak' => 'quarterback sneak', 'sneak' => 'quarterback sneak', 'qb' => 'quarterback',
+        'power o' => 'power', 'counter trey' => 'counter', 'counter gt' => 'counter', 'gt counter' => 'counter',
+        'gt' => 'counter',
+        'jet sweep' => 'jet', 'fly sweep' => 'jet', 'speed sweep' => 'jet', 'inside veer' => 'triple',
+        'triple option' => 'triple',
+        'crack toss' => 'crack', 'toss crack' => 'crack', 'toss sweep' => 'toss', 'quick pitch' => 'toss',
+        'speed' => 'speed option',
+        'buck sweep' => 'buck', 'veer' => 'triple', 'isolation' => 'iso', 'midline option' => 'midline',
+        'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power',
+        'qb draw' => 'quarterback draw', 'qb sneak' => 'quarterback sneak', 'sneak' => 'quarterback sneak',
+        'qb' => 'quarterback',
         // routes
-        'drag' => 'shallow', 'drags' => 'shallow', 'shallow crosser' => 'shallow', 'crosser' => 'over', 'deep cross' => 'over',
-        'deep over' => 'over', 'square in' => 'dig', 'square out' => 'out', 'speed out' => 'quick out', 'fade' => 'go outside release', 'glance' => 'post 6', 'streak' => 'go',
+        'drag' => 'shallow', 'drags' => 'shallow', 'shallow crosser' => 'shallow', 'crosser' => 'over',
+        'deep cross' => 'over',
+        'deep over' => 'over', 'square in' => 'dig', 'square out' => 'out', 'speed out' => 'quick out',
+        'fade' => 'go outside release', 'glance' => 'post 6', 'streak' => 'go',
         'vertical' => 'go', 'fly' => 'go', 'hook' => 'curl', 'come back' => 'comeback', 'shoot' => 'flat',
-        'shoots' => 'flat', 'flare' => 'swing', 'hitch and go' => 'hitch-go', 'sluggo' => 'slant-go', 'slant and go' => 'slant-go',
-        'out and up' => 'out-up', 'post corner' => 'post-corner', 'corner post' => 'corner-post', 'seam read' => 'bender',
+        'shoots' => 'flat', 'flare' => 'swing', 'hitch and go' => 'hitch-go', 'sluggo' => 'slant-go',
+        'slant and go' => 'slant-go',
+        'out and up' => 'out-up', 'post corner' => 'post-corner', 'corner post' => 'corner-post',
+        'seam read' => 'bender',
         // families
-        '4 verticals' => 'four verticals', '4 verts' => 'four verticals', 'four verts' => 'four verticals', 'verts' => 'four verticals',
-        'all go' => 'four verticals', 'verticals' => 'four verticals', 'all hitches' => 'hitches', 'all hitch' => 'hitches',
-        'sail' => 'flood', 'snag' => 'spot', 'slant flat' => 'slant-flat', 'slants' => 'double slants', 'curl flat' => 'curl-flat',
-        'post dig' => 'post-dig', 'dig post' => 'post-dig', 'go dig' => 'go-dig', 'post wheel' => 'post-wheel', 'shallows' => 'shallow cross',
+        '4 verticals' => 'four verticals', '4 verts' => 'four verticals', 'four verts' => 'four verticals',
+        'verts' => 'four verticals',
+        'all go' => 'four verticals', 'verticals' => 'four verticals', 'all hitches' => 'hitches',
+        'all hitch' => 'hitches',
+        'sail' => 'flood', 'snag' => 'spot', 'slant flat' => 'slant-flat', 'slants' => 'double slants',
+        'curl flat' => 'curl-flat',
+        'post dig' => 'post-dig', 'dig post' => 'post-dig', 'go dig' => 'go-dig', 'post wheel' => 'post-wheel',
+        'shallows' => 'shallow cross',
         'level' => 'levels', 'sprint out flood' => 'flood',
         // protection and the drop
-        'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot', 'roll out' => 'half-boot',
-        'rollout' => 'half-boot', 'roll' => 'half-boot', 'bootleg' => 'boot', 'naked boot' => 'naked', 'half slide' => 'half-slide',
+        'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot',
+        'roll out' => 'half-boot',
+        'rollout' => 'half-boot', 'roll' => 'half-boot', 'bootleg' => 'boot', 'naked boot' => 'naked',
+        'half slide' => 'half-slide',
         'full slide' => 'full-slide', 'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man',
         'seven man' => 'seven-man', 'max' => 'seven-man', 'max protect' => 'seven-man', 'quick game' => 'quick',
     ];
@@ -58,35 +81,54 @@ final class TradeWords
     private const LOOK = [
         'corners pressed' => 'corners press', 'press corners' => 'corners press', 'corners pressing' => 'corners press',
         'press coverage' => 'corners press', 'soft corners' => 'corners off', 'off corners' => 'corners off',
-        '5 man pressure' => 'five rush', 'five man pressure' => 'five rush', '5 man rush' => 'five rush', 'bring 5' => 'five rush',
-        '6 man pressure' => 'six rush', 'six man pressure' => 'six rush', '6 man rush' => 'six rush', 'bring 6' => 'six rush',
-        'all out blitz' => 'six rush', 'all out' => 'six rush', 'field pressure' => 'edge pressure field', 'boundary pressure' => 'edge pressure boundary',
-        'field edge' => 'edge pressure field', 'boundary edge' => 'edge pressure boundary', 'edge blitz' => 'edge pressure',
-        'rotate strong' => 'safety rotates strong', 'rotate weak' => 'safety rotates weak', 'rotated strong' => 'safety rotates strong',
-        'rotated weak' => 'safety rotates weak', 'rolled strong' => 'safety rotates strong', 'rolled weak' => 'safety rotates weak',
-        'blitz will' => 'will blitz', 'blitz mike' => 'mike blitz', 'blitz sam' => 'sam blitz', 'blitz nickel' => 'nickel blitz',
+        '5 man pressure' => 'five rush', 'five man pressure' => 'five rush', '5 man rush' => 'five rush',
+        'bring 5' => 'five rush',
+        '6 man pressure' => 'six rush', 'six man pressure' => 'six rush', '6 man rush' => 'six rush',
+        'bring 6' => 'six rush',
+        'all out blitz' => 'six rush', 'all out' => 'six rush', 'field pressure' => 'edge pressure field',
+        'boundary pressure' => 'edge pressure boundary',
+        'field edge' => 'edge pressure field', 'boundary edge' => 'edge pressure boundary',
+        'edge blitz' => 'edge pressure',
+        'rotate strong' => 'safety rotates strong', 'rotate weak' => 'safety rotates weak',
+        'rotated strong' => 'safety rotates strong',
+        'rotated weak' => 'safety rotates weak', 'rolled strong' => 'safety rotates strong',
+        'rolled weak' => 'safety rotates weak',
+        'blitz will' => 'will blitz', 'blitz mike' => 'mike blitz', 'blitz sam' => 'sam blitz',
+        'blitz nickel' => 'nickel blitz',
     ];
 
     private const FRONTS = [
-        '4-2-5' => '4-2 nickel', '42 nickel' => '4-2 nickel', '4-2' => '4-2 nickel', 'nickel 4-2' => '4-2 nickel', '4 down nickel' => '4-2 nickel',
-        '4-3' => '4-3 over', 'over' => '4-3 over', 'over front' => '4-3 over', '4-3 base' => '4-3 over', 'under' => '4-3 under',
-        'under front' => '4-3 under', '3-3-5' => '3-3 stack', '3-3' => '3-3 stack', '33 stack' => '3-3 stack', 'odd stack' => '3-3 stack',
-        'okie' => '3-4', '3-4 okie' => '3-4', '34' => '3-4', '3-4 base' => '3-4', '44' => '4-4', '4-4 stack' => '4-4', '52' => '5-2',
-        '5-2 monster' => '5-2', '46' => 'bear', 'bear 46' => 'bear', 'double eagle' => 'bear', 'mint' => 'tite', '62' => '6-2', '61' => '6-1',
+        '4-2-5' => '4-2 nickel', '42 nickel' => '4-2 nickel', '4-2' => '4-2 nickel', 'nickel 4-2' => '4-2 nickel',
+        '4 down nickel' => '4-2 nickel',
+        '4-3' => '4-3 over', 'over' => '4-3 over', 'over front' => '4-3 over', '4-3 base' => '4-3 over',
+        'under' => '4-3 under',
+        'under front' => '4-3 under', '3-3-5' => '3-3 stack', '3-3' => '3-3 stack', '33 stack' => '3-3 stack',
+        'odd stack' => '3-3 stack',
+        'okie' => '3-4', '3-4 okie' => '3-4', '34' => '3-4', '3-4 base' => '3-4', '44' => '4-4', '4-4 stack' => '4-4',
+        '52' => '5-2',
+        '5-2 monster' => '5-2', '46' => 'bear', 'bear 46' => 'bear', 'double eagle' => 'bear', 'mint' => 'tite',
+        '62' => '6-2', '61' => '6-1',
     ];
 
     /** Shells by what else they are called. */
     public const SHELLS = [
-        'cover zero' => 'cover 0', 'zero' => 'cover 0', 'zero blitz' => 'cover 0', 'cover 0 blitz' => 'cover 0', 'cover one' => 'cover 1', 'man free' => 'cover 1', '1 free' => 'cover 1',
-        'cover 1 man' => 'cover 1', 'free man' => 'cover 1', 'cover one robber' => 'cover 1 robber', 'robber' => 'cover 1 robber',
-        '1 robber' => 'cover 1 robber', 'cover two' => 'cover 2', 'cover 2 zone' => 'cover 2', 'cover 2 man' => '2-man', '2 man' => '2-man',
-        'two man' => '2-man', 'man under' => '2-man', 'cover two man' => '2-man', '2 man under' => '2-man', 'tampa' => 'tampa 2',
-        'cover three' => 'cover 3', 'cover 3 sky' => 'cover 3', '3 sky' => 'cover 3', 'three sky' => 'cover 3', '3 cloud' => 'cover 3 cloud',
+        'cover zero' => 'cover 0', 'zero' => 'cover 0', 'zero blitz' => 'cover 0', 'cover 0 blitz' => 'cover 0',
+        'cover one' => 'cover 1', 'man free' => 'cover 1', '1 free' => 'cover 1',
+        'cover 1 man' => 'cover 1', 'free man' => 'cover 1', 'cover one robber' => 'cover 1 robber',
+        'robber' => 'cover 1 robber',
+        '1 robber' => 'cover 1 robber', 'cover two' => 'cover 2', 'cover 2 zone' => 'cover 2', 'cover 2 man' => '2-man',
+        '2 man' => '2-man',
+        'two man' => '2-man', 'man under' => '2-man', 'cover two man' => '2-man', '2 man under' => '2-man',
+        'tampa' => 'tampa 2',
+        'cover three' => 'cover 3', 'cover 3 sky' => 'cover 3', '3 sky' => 'cover 3', 'three sky' => 'cover 3',
+        '3 cloud' => 'cover 3 cloud',
         'cover four' => 'cover 4', 'quarters' => 'cover 4', 'cover 4 quarters' => 'cover 4',
-        'quarters coverage' => 'cover 4', 'cover six' => 'cover 6', 'quarter quarter half' => 'cover 6', 'qqh' => 'cover 6',
+        'quarters coverage' => 'cover 4', 'cover six' => 'cover 6', 'quarter quarter half' => 'cover 6',
+        'qqh' => 'cover 6',
     ];
 
-    private const STEPS = ['1' => 'quick', 'one' => 'quick', '3' => 'three', 'three' => 'three', '5' => 'five', 'five' => 'five', '7' => 'seven', 'seven' => 'seven'];
+    private const STEPS = ['1' => 'quick', 'one' => 'quick', '3' => 'three', 'three' => 'three', '5' => 'five',
+        'five' => 'five', '7' => 'seven', 'seven' => 'seven'];
 
     /** A call in the words of the language. */
     public static function call(string $words): string
@@ -160,7 +202,10 @@ final class TradeWords
     {
         $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), Schemes::names());
         usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $pattern = '/\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+('.implode('|', $runs).')((?:\s+(?:left|right|field|boundary))?)(?!\s*fake)/i';
+        $pattern =
+            '/\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+('.
+            implode('|', $runs).
+            ')((?:\s+(?:left|right|field|boundary))?)(?!\s*fake)/i';
 
         return preg_replace($pattern, '$1$2 fake', $words) ?? $words;
     }
@@ -176,7 +221,10 @@ final class TradeWords
         $all = array_combine($own, $own) + $over;
         $phrases = array_map(strval(...), array_keys($all));
         usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $pattern = implode('|', array_map(fn (string $p): string => str_replace([' ', '\-'], '[ -]+', preg_quote($p, '/')), $phrases));
+        $pattern = implode(
+            '|',
+            array_map(fn (string $p): string => str_replace([' ', '\-'], '[ -]+', preg_quote($p, '/')), $phrases),
+        );
 
         return preg_replace_callback("/(?<![\w#-])(?:$pattern)(?![\w-])/i", function (array $m) use ($all): string {
             $said = strtolower(preg_replace('/[ -]+/', ' ', $m[0]) ?? $m[0]);
@@ -200,7 +248,10 @@ final class TradeWords
         }
         $phrases = array_map(strval(...), array_keys($all));
         usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $pattern = implode('|', array_map(fn (string $p): string => str_replace(' ', '[ -]+', preg_quote($p, '/')), $phrases));
+        $pattern = implode(
+            '|',
+            array_map(fn (string $p): string => str_replace(' ', '[ -]+', preg_quote($p, '/')), $phrases),
+        );
         if (preg_match("/$notAfter(?<![\w#-])(?:$pattern)(?![\w-])/i", $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
             return [null, $words];
         }
@@ -220,7 +271,13 @@ final class TradeWords
     /** @return list<string> phrases that mean themselves */
     private static function ownCallWords(): array
     {
-        $all = [...Sets::names(), ...array_keys(Routes::all()), ...array_keys(Drawn::catalogue([])), ...Schemes::names(), ...array_column(Scheme::cases(), 'value')];
+        $all = [
+            ...Sets::names(),
+            ...array_keys(Routes::all()),
+            ...array_keys(Drawn::catalogue([])),
+            ...Schemes::names(),
+            ...array_column(Scheme::cases(), 'value'),
+        ];
 
         return array_values(array_filter(
             array_map(strval(...), $all),

@@ -42,6 +42,8 @@ return new class extends Migration
     {
         Schema::dropIfExists('staff_words');
         Schema::dropIfExists('formations');
-        Schema::table('players', fn (Blueprint $table) => $table->dropColumn(['depth', 'forty_s', 'stride_yd', 'throws', 'flags', 'version']));
+        Schema::table('players', fn (Blueprint $table) => $table->dropColumn([
+            'depth', 'forty_s', 'stride_yd', 'throws', 'flags', 'version',
+        ]));
     }
 };

@@ -17,6 +17,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('staff_words', fn (Blueprint $table) => $table->dropColumn(['aliases', 'settings', 'values', 'families']));
+        Schema::table(
+            'staff_words',
+            fn (Blueprint $table) => $table->dropColumn(['aliases', 'settings', 'values', 'families']),
+        );
     }
 };

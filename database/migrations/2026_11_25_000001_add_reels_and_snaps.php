@@ -7,7 +7,8 @@ use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
 /*
- * Film is kept in reels of snaps: a snap is charted and worked on, a clip is one angle of it. Clips of before become a reel, a snap
+ * Film is kept in reels of snaps: a snap is charted and worked on, a clip is one angle of it. Clips of before become a
+ * reel, a snap
  * and a wide angle; their grades go with the snap.
  */
 return new class extends Migration
@@ -52,10 +53,12 @@ return new class extends Migration
             foreach (['number', 'quarter', 'series', 'down', 'box', 'open_questions'] as $name) {
                 $table->unsignedSmallInteger($name)->nullable();
             }
-            foreach (['to_go_yd', 'ball_on_yd', 'gain_yd', 'out_s', 'predicted_s', 'separation_yd', 'snap_s', 'weight'] as $name) {
+            foreach (['to_go_yd', 'ball_on_yd', 'gain_yd', 'out_s', 'predicted_s', 'separation_yd', 'snap_s',
+                'weight'] as $name) {
                 $table->float($name)->nullable();
             }
-            foreach (['hash' => 8, 'personnel' => 20, 'formation' => 160, 'motion' => 160, 'call' => 500, 'family' => 80, 'front' => 60, 'shell' => 80, 'defender' => 60, 'choice' => 60,
+            foreach (['hash' => 8, 'personnel' => 20, 'formation' => 160, 'motion' => 160, 'call' => 500,
+                'family' => 80, 'front' => 60, 'shell' => 80, 'defender' => 60, 'choice' => 60,
                 'decision' => 20, 'done' => 20, 'result' => 20, 'penalty_by' => 4] as $name => $length) {
                 $table->string($name, $length)->nullable();
             }
@@ -160,14 +163,20 @@ return new class extends Migration
             $reel = DB::table('reels')->where(['title' => $old->reel, 'week' => $old->week])->value('id');
             if ($reel === null) {
                 $reel = (string) Str::ulid();
-                DB::table('reels')->insert(['id' => $reel, 'title' => $old->reel, 'week' => $old->week, 'created_at' => $old->created_at, 'updated_at' => $old->updated_at]);
+                DB::table('reels')->insert(['id' => $reel, 'title' => $old->reel, 'week' => $old->week,
+                    'created_at' => $old->created_at, 'updated_at' => $old->updated_at]);
             }
             $snap = (string) Str::ulid();
             $document = json_decode($old->document, true);
-            DB::table('snaps')->insert(['id' => $snap, 'reel_id' => $reel, 'place' => $place + 1, 'document' => json_encode(['chart' => ['number' => $place + 1, 'note' => mb_substr($old->title, 0, 300)]] + $document),
-                'number' => $place + 1, 'call' => is_string($document['call']) ? $document['call'] : null, 'version' => $old->version, 'created_at' => $old->created_at, 'updated_at' => $old->updated_at]);
-            DB::table('clips')->insert(['id' => $old->id, 'reel_id' => $reel, 'snap_id' => $snap, 'name' => $old->title, 'file' => $old->file, 'mime' => $old->mime, 'status' => 'ready',
-                'video' => json_encode($document['video'] ?? null), 'created_at' => $old->created_at, 'updated_at' => $old->updated_at]);
+            DB::table('snaps')->insert(['id' => $snap, 'reel_id' => $reel, 'place' => $place + 1,
+                'document' => json_encode(['chart' => ['number' => $place + 1,
+                    'note' => mb_substr($old->title, 0, 300)]] + $document),
+                'number' => $place + 1, 'call' => is_string($document['call']) ? $document['call'] : null,
+                'version' => $old->version, 'created_at' => $old->created_at, 'updated_at' => $old->updated_at]);
+            DB::table('clips')->insert(['id' => $old->id, 'reel_id' => $reel, 'snap_id' => $snap, 'name' => $old->title,
+                'file' => $old->file, 'mime' => $old->mime, 'status' => 'ready',
+                'video' => json_encode($document['video'] ?? null), 'created_at' => $old->created_at,
+                'updated_at' => $old->updated_at]);
             foreach (DB::table('grades_before')->where('clip_id', $old->id)->get() as $grade) {
                 $row = (array) $grade;
                 unset($row['clip_id']);
@@ -178,7 +187,8 @@ return new class extends Migration
 
     public function down(): void
     {
-        // There is no way back to one clip a snap without losing the other angle: restore a backup instead (docs/deploy.md).
+        // There is no way back to one clip a snap without losing the other angle: restore a backup instead
+        // (docs/deploy.md).
         throw new RuntimeException('This migration cannot be undone; restore the backup from before it.');
     }
 };

@@ -4,7 +4,8 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/* A grade can hold a correction, a caveat, a guess, what caused it and whose it is instead; one that is not his is kept and not counted. */
+/* A grade can hold a correction, a caveat, a guess,
+    what caused it and whose it is instead; one that is not his is kept and not counted. */
 return new class extends Migration
 {
     public function up(): void

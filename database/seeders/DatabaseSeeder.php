@@ -33,10 +33,16 @@ class DatabaseSeeder extends Seeder
     ];
 
     public const PLAYERS = [
-        ['Q', 7, 'Theo Brandvold', 5.05, 1.7, []], ['R', 24, 'Isaiah Kemp', 4.78, 1.75, []], ['X', 11, 'Jonah Pell', 4.72, 1.95, ['catches deep']],
-        ['Y', 86, 'Caleb Strand', 5.1, 1.9, ['reaches the end']], ['H', 3, 'Micah Lund', 4.81, 1.7, ['reaches the end']], ['Z', 9, 'Andre Whitlow', 4.63, 1.95, ['catches deep']],
+        ['Q', 7, 'Theo Brandvold', 5.05, 1.7, []],
+        ['R', 24, 'Isaiah Kemp', 4.78, 1.75, []],
+        ['X', 11, 'Jonah Pell', 4.72, 1.95, ['catches deep']],
+        ['Y', 86, 'Caleb Strand', 5.1, 1.9, ['reaches the end']],
+        ['H', 3, 'Micah Lund', 4.81, 1.7, ['reaches the end']],
+        ['Z', 9, 'Andre Whitlow', 4.63, 1.95, ['catches deep']],
         ['F', 33, 'Dario Quist', 5.0, 1.7, ['reaches the backer']],
-        ['LT', 70, 'Gus Harland', null, null, []], ['LG', 64, 'Ben Okafor', null, null, ['pulls']], ['C', 52, 'Wyatt Sorel', null, null, []], ['RG', 66, 'Luis Marrow', null, null, ['pulls']], ['RT', 77, 'Emmett Vance', null, null, []],
+        ['LT', 70, 'Gus Harland', null, null, []], ['LG', 64, 'Ben Okafor', null, null, ['pulls']],
+        ['C', 52, 'Wyatt Sorel', null, null, []], ['RG', 66, 'Luis Marrow', null, null, ['pulls']],
+        ['RT', 77, 'Emmett Vance', null, null, []],
     ];
 
     private const CALLS = [
@@ -72,9 +78,11 @@ class DatabaseSeeder extends Seeder
 
     /** How often each opponent has shown what. */
     private const LOOKS = [
-        'Granite Pass' => ['4-2 nickel, cover 2' => 14, '4-2 nickel, cover 3' => 11, '4-2 nickel, cover 4' => 8, '4-2 nickel, cover 1' => 6,
+        'Granite Pass' => ['4-2 nickel, cover 2' => 14, '4-2 nickel, cover 3' => 11, '4-2 nickel, cover 4' => 8,
+            '4-2 nickel, cover 1' => 6,
             '4-2 nickel, cover 3, shows cover 2' => 5, '4-2 nickel, cover 6' => 3, 'bear, cover 0, six rush' => 2],
-        'Larkspur Valley' => ['3-4, cover 3' => 12, 'tite, cover 4' => 7, '3-4, cover 1, safety rotates weak, walked will' => 5, '5-2, cover 3, edge pressure field' => 3],
+        'Larkspur Valley' => ['3-4, cover 3' => 12, 'tite, cover 4' => 7,
+            '3-4, cover 1, safety rotates weak, walked will' => 5, '5-2, cover 3, edge pressure field' => 3],
     ];
 
     /** The staff's own words, one choice of its own where staffs disagree, and a family it drew. */
@@ -82,11 +90,15 @@ class DatabaseSeeder extends Seeder
         'aliases' => [['alias' => 'ledge', 'word' => 'scissors'], ['alias' => 'otter', 'word' => '']],
         'settings' => [['id' => 'SET-02', 'choice' => 'A']],
         'values' => [['id' => 'off-place', 'value' => 0.5]],
-        'families' => [['name' => 'creek', 'front' => [1 => 'curl', 2 => 'out'], 'back' => null, 'reads' => ['front 1', 'front 2'], 'said' => 'creek right', 'read' => 'inside out', 'protection' => 'half-slide']],
+        'families' => [['name' => 'creek', 'front' => [1 => 'curl', 2 => 'out'], 'back' => null,
+            'reads' => ['front 1', 'front 2'], 'said' => 'creek right', 'read' => 'inside out',
+            'protection' => 'half-slide']],
     ];
 
     /** Sets the staff drew for itself. */
-    private const SETS = ['ridge' => ['gun trips right', ['H' => [8.5, -2.5], 'Y' => [8.5, -0.5], 'Z' => [16.0, -1.5]]]];
+    private const SETS = [
+        'ridge' => ['gun trips right', ['H' => [8.5, -2.5], 'Y' => [8.5, -0.5], 'Z' => [16.0, -1.5]]],
+    ];
 
     public function run(): void
     {
@@ -94,19 +106,27 @@ class DatabaseSeeder extends Seeder
             $this->people();
             foreach (self::CALLS as $name => $words) {
                 $call = CallParser::parse($words);
-                Call::query()->create(['name' => $name, 'words' => Describer::words($call), 'document' => CallDocument::write($call), 'version' => 1]);
+                Call::query()->create(['name' => $name, 'words' => Describer::words($call),
+                    'document' => CallDocument::write($call), 'version' => 1]);
             }
             foreach (self::LOOKS as $opponent => $looks) {
                 foreach ($looks as $words => $shown) {
                     $look = LookParser::parse($words);
-                    Look::query()->create(['name' => $look->words(), 'words' => $look->words(), 'opponent' => $opponent, 'shown' => $shown, 'version' => 1, 'document' => LookDocument::write($look)]);
+                    Look::query()->create(['name' => $look->words(), 'words' => $look->words(), 'opponent' => $opponent,
+                        'shown' => $shown, 'version' => 1, 'document' => LookDocument::write($look)]);
                 }
             }
             foreach (self::SETS as $name => [$words, $spots]) {
                 $set = FormationParser::parse($words)->formation->withSpots($spots);
-                Formation::query()->create(['name' => $name, 'words' => $set->words(), 'version' => 1, 'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)]);
+                Formation::query()->create(['name' => $name, 'words' => $set->words(), 'version' => 1,
+                    'document' => ['kind' => FormationDocument::KIND,
+                        'version' => 1] + FormationDocument::write($set)]);
             }
-            StaffWords::current()->update(array_map(fn (array $list): array => array_map(fn (array $e): array => $e + ['owner' => self::SIGN_INS[0][1], 'on' => '2026-11-02'], $list), self::BOOK));
+            $kept = ['owner' => self::SIGN_INS[0][1], 'on' => '2026-11-02'];
+            StaffWords::current()->update(array_map(
+                fn (array $list): array => array_map(fn (array $entry): array => $entry + $kept, $list),
+                self::BOOK,
+            ));
             (new DemoReels)->run();
         });
     }
@@ -114,7 +134,8 @@ class DatabaseSeeder extends Seeder
     private function people(): void
     {
         foreach (self::PLAYERS as [$letter, $number, $name, $forty, $stride, $flags]) {
-            Player::query()->create(['letter' => $letter, 'number' => $number, 'name' => $name, 'forty_s' => $forty, 'stride_yd' => $stride, 'flags' => $flags]);
+            Player::query()->create(['letter' => $letter, 'number' => $number, 'name' => $name, 'forty_s' => $forty,
+                'stride_yd' => $stride, 'flags' => $flags]);
         }
         $password = Hash::make(self::PASSWORD);
         foreach (self::SIGN_INS as [$email, $name, $role, $letter]) {

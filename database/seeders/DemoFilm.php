@@ -8,7 +8,10 @@ use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\PictureMove;
 
-/** Works on a demo snap as a coach would click it: marks, calibrations, followed paint and plots within a pixel of the ground truth. */
+/**
+ * Works on a demo snap as a coach would click it: marks, calibrations, followed paint and plots within a pixel of the
+ * ground truth.
+ */
 final class DemoFilm
 {
     /** Seconds between two plots of a man who is followed, and of the others. */
@@ -32,12 +35,17 @@ final class DemoFilm
      */
     public static function worked(array $document, array $truths, array $followed): array
     {
-        $document = ['marks' => self::marks($truths[FilmDocument::WIDE]), 'calibrations' => [], 'moves' => [], 'plots' => []] + $document;
+        $document =
+            ['marks' => self::marks($truths[FilmDocument::WIDE]), 'calibrations' => [], 'moves' => [], 'plots' => []] +
+            $document;
         foreach ($truths as $angle => $truth) {
             $film = new self($truth, $angle);
             $document['calibrations'] = [...$document['calibrations'], ...$film->calibrations()];
             $document['moves'] = [...$document['moves'], ...$film->moves()];
-            $document['plots'] = [...$document['plots'], ...$film->plots($angle === FilmDocument::WIDE ? $followed : array_slice($followed, 0, 1))];
+            $document['plots'] = [
+                ...$document['plots'],
+                ...$film->plots($angle === FilmDocument::WIDE ? $followed : array_slice($followed, 0, 1)),
+            ];
         }
 
         return $document;
@@ -48,7 +56,9 @@ final class DemoFilm
     {
         $marks = [];
         foreach ($truth['marks'] as $name => $at) {
-            [$kind, $man] = str_starts_with($name, 'break ') ? ['break', substr($name, 6)] : [$name, ['back foot' => 'Q', 'ball out' => $truth['thrownTo'], 'catch' => $truth['thrownTo']][$name] ?? null];
+            [$kind, $man] = str_starts_with($name, 'break ') ? ['break', substr($name, 6)]
+                : [$name, ['back foot' => 'Q', 'ball out' => $truth['thrownTo'], 'catch' => $truth['thrownTo']][$name]
+                ?? null];
             $marks[] = array_filter(['kind' => $kind, 'atS' => $at, 'man' => $man], fn (mixed $v): bool => $v !== null);
         }
         usort($marks, fn (array $a, array $b): int => $a['atS'] <=> $b['atS']);
@@ -59,7 +69,12 @@ final class DemoFilm
     /** Two calibrated pictures: at the snap and late in the play. @return list<array<string, mixed>> */
     private function calibrations(): array
     {
-        return [$this->calibration($this->truth['marks']['snap']), $this->calibration(round(0.75 * $this->truth['durationS'] / $this->truth['stepS']) * $this->truth['stepS'])];
+        return [
+            $this->calibration($this->truth['marks']['snap']),
+            $this->calibration(
+                round((0.75 * $this->truth['durationS']) / $this->truth['stepS']) * $this->truth['stepS'],
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -71,9 +86,17 @@ final class DemoFilm
         for ($yard = 5; $yard <= 95; $yard += 5) {
             foreach ($across as $name => $x) {
                 $seen = $camera->project($x, $yard, 0.0, Camera::shake($at));
-                if ($seen !== null && $seen[0] > 8 && $seen[0] < $this->truth['widthPx'] - 8 && $seen[1] > 20 && $seen[1] < $this->truth['heightPx'] - 8) {
+                if (
+                    $seen !== null &&
+                    $seen[0] > 8 &&
+                    $seen[0] < $this->truth['widthPx'] - 8 &&
+                    $seen[1] > 20 &&
+                    $seen[1] < $this->truth['heightPx'] - 8
+                ) {
                     $n = count($points);
-                    $points[] = ['xPx' => round($seen[0] + 0.5 * sin(7.0 * $n), 1), 'yPx' => round($seen[1] + 0.5 * cos(5.0 * $n), 1), 'fieldXYd' => round($x, 3), 'fieldYYd' => $yard, 'mark' => "$name on the ".min($yard, 100 - $yard)];
+                    $points[] = ['xPx' => round($seen[0] + 0.5 * sin(7.0 * $n), 1),
+                        'yPx' => round($seen[1] + 0.5 * cos(5.0 * $n), 1), 'fieldXYd' => round($x, 3),
+                        'fieldYYd' => $yard, 'mark' => "$name on the ".min($yard, 100 - $yard)];
                 }
             }
         }
@@ -81,7 +104,8 @@ final class DemoFilm
         $every = max(1, intdiv(count($points), self::CLICKS));
         $points = array_values(array_filter($points, fn (int $n): bool => $n % $every === 0, ARRAY_FILTER_USE_KEY));
 
-        return array_filter(['angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle, 'atS' => round($at, 3), 'points' => $points]);
+        return array_filter(['angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle,
+            'atS' => round($at, 3), 'points' => $points]);
     }
 
     /** The paint as it was followed from picture to picture. @return list<array<string, mixed>> */
@@ -90,8 +114,11 @@ final class DemoFilm
         $moves = [];
         $step = $this->truth['stepS'];
         for ($n = 0; $n + 1 < count($this->truth['views']); $n++) {
-            $moves[] = array_filter(['angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle, 'fromS' => round($n * $step, 3), 'toS' => round(($n + 1) * $step, 3),
-                'h' => array_map(fn (float $v): float => round($v, 9), PictureMove::between($this->camera($n * $step), $this->camera(($n + 1) * $step))), 'inliers' => 60, 'missPx' => 0.3], fn (mixed $v): bool => $v !== null);
+            $moves[] = array_filter(['angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle,
+                'fromS' => round($n * $step, 3), 'toS' => round(($n + 1) * $step, 3),
+                'h' => array_map(fn (float $v): float => round($v, 9),
+                    PictureMove::between($this->camera($n * $step), $this->camera(($n + 1) * $step))), 'inliers' => 60,
+                'missPx' => 0.3], fn (mixed $v): bool => $v !== null);
         }
 
         return $moves;
@@ -103,14 +130,27 @@ final class DemoFilm
         $plots = [];
         $snap = $this->truth['marks']['snap'];
         foreach (array_keys($this->truth['spots'][0]) as $k => $man) {
-            $every = in_array($man, $followed, true) ? self::OFTEN_S : ($this->angle === FilmDocument::WIDE ? self::SELDOM_S : INF);
+            $every = in_array($man, $followed, true)
+                ? self::OFTEN_S
+                : ($this->angle === FilmDocument::WIDE
+                    ? self::SELDOM_S
+                    : INF);
             for ($at = $snap; is_finite($every) && $at < $this->truth['durationS'] - 0.1; $at += $every) {
                 [$x, $y] = $this->spot((string) $man, $at);
                 $seen = $this->camera($at)->project($x, $y, 0.0, Camera::shake($at));
-                if ($seen !== null && $seen[0] > 0 && $seen[0] < $this->truth['widthPx'] && $seen[1] > 0 && $seen[1] < $this->truth['heightPx']) {
+                if (
+                    $seen !== null &&
+                    $seen[0] > 0 &&
+                    $seen[0] < $this->truth['widthPx'] &&
+                    $seen[1] > 0 &&
+                    $seen[1] < $this->truth['heightPx']
+                ) {
                     $n = count($plots);
-                    $plots[] = array_filter(['id' => "{$this->angle[0]}$k-".round($at * 1000), 'man' => (string) $man, 'atS' => round($at, 3), 'xPx' => round($seen[0] + 0.4 * sin(3.0 * $n), 1), 'yPx' => round($seen[1] + 0.4 * cos(4.0 * $n), 1),
-                        'angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle], fn (mixed $v): bool => $v !== null);
+                    $plots[] = array_filter(['id' => "{$this->angle[0]}$k-".round($at * 1000), 'man' => (string) $man,
+                        'atS' => round($at, 3), 'xPx' => round($seen[0] + 0.4 * sin(3.0 * $n), 1),
+                        'yPx' => round($seen[1] + 0.4 * cos(4.0 * $n), 1),
+                        'angle' => $this->angle === FilmDocument::WIDE ? null : $this->angle],
+                        fn (mixed $v): bool => $v !== null);
                 }
             }
         }
@@ -121,9 +161,20 @@ final class DemoFilm
     private function camera(float $at): Camera
     {
         [$n, $f] = $this->place($at, count($this->truth['views']));
-        $v = array_map(fn (float $a, float $b): float => $a + $f * ($b - $a), $this->truth['views'][$n], $this->truth['views'][$n + 1]);
+        $v = array_map(
+            fn (float $a, float $b): float => $a + $f * ($b - $a),
+            $this->truth['views'][$n],
+            $this->truth['views'][$n + 1],
+        );
 
-        return new Camera($this->truth['widthPx'], $this->truth['heightPx'], $v[2], $this->truth['camera']['from'], [$v[0], $v[1]], $this->truth['camera']['distortion']);
+        return new Camera(
+            $this->truth['widthPx'],
+            $this->truth['heightPx'],
+            $v[2],
+            $this->truth['camera']['from'],
+            [$v[0], $v[1]],
+            $this->truth['camera']['distortion'],
+        );
     }
 
     /** @return array{float, float} field yards */

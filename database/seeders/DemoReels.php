@@ -19,7 +19,10 @@ use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Proof\Telling\Told;
 
-/** The demo's reels: three games and a practice, charted; the third game and the practice with film; grades of all. All invented. */
+/**
+ * The demo's reels: three games and a practice, charted; the third game and the practice with film; grades of all. All
+ * invented.
+ */
 final class DemoReels
 {
     /** By file: title, kind, opponent, week, day. */
@@ -32,28 +35,44 @@ final class DemoReels
 
     /** What was seen by eye where no film is: faults by reel, snap and man. Everybody else did what he was asked. */
     private const FAULTS = [
-        'week-1' => [1 => ['LT' => ['FLT-31']], 2 => ['H' => ['FLT-13']], 3 => ['R' => ['FLT-41'], 'RG' => ['FLT-27']], 5 => ['Z' => ['FLT-11'], 'Q' => ['FLT-47']], 7 => ['LT' => ['FLT-26'], 'R' => ['FLT-41']]],
-        'larkspur-valley' => [1 => ['RG' => ['FLT-28']], 3 => ['LG' => ['FLT-30']], 4 => ['Q' => ['FLT-49']], 5 => ['Y' => ['FLT-17'], 'Q' => ['FLT-48']], 7 => ['C' => ['FLT-28']], 9 => ['Q' => ['PRS-05']], 10 => ['Z' => ['FLT-25']], 13 => ['RG' => ['FLT-28'], 'R' => ['FLT-40']], 15 => ['Z' => ['PRS-03']]],
-        'granite-pass' => [5 => ['RG' => ['FLT-28']], 8 => ['R' => ['FLT-42']], 13 => ['Z' => ['FLT-21']], 15 => ['LT' => ['FLT-26'], 'R' => ['FLT-41']], 20 => ['LG' => ['PRS-02']], 27 => ['Q' => ['FLT-49']], 30 => ['R' => ['FLT-20'], 'RG' => ['FLT-28']], 39 => ['Q' => ['FLT-47'], 'RT' => ['FLT-35']], 41 => ['Q' => ['FLT-48']], 44 => ['Q' => ['FLT-48']]],
+        'week-1' => [1 => ['LT' => ['FLT-31']], 2 => ['H' => ['FLT-13']], 3 => ['R' => ['FLT-41'], 'RG' => ['FLT-27']],
+            5 => ['Z' => ['FLT-11'], 'Q' => ['FLT-47']], 7 => ['LT' => ['FLT-26'], 'R' => ['FLT-41']]],
+        'larkspur-valley' => [1 => ['RG' => ['FLT-28']], 3 => ['LG' => ['FLT-30']], 4 => ['Q' => ['FLT-49']],
+            5 => ['Y' => ['FLT-17'], 'Q' => ['FLT-48']], 7 => ['C' => ['FLT-28']], 9 => ['Q' => ['PRS-05']],
+            10 => ['Z' => ['FLT-25']], 13 => ['RG' => ['FLT-28'], 'R' => ['FLT-40']], 15 => ['Z' => ['PRS-03']]],
+        'granite-pass' => [5 => ['RG' => ['FLT-28']], 8 => ['R' => ['FLT-42']], 13 => ['Z' => ['FLT-21']],
+            15 => ['LT' => ['FLT-26'], 'R' => ['FLT-41']], 20 => ['LG' => ['PRS-02']], 27 => ['Q' => ['FLT-49']],
+            30 => ['R' => ['FLT-20'], 'RG' => ['FLT-28']], 39 => ['Q' => ['FLT-47'], 'RT' => ['FLT-35']],
+            41 => ['Q' => ['FLT-48']], 44 => ['Q' => ['FLT-48']]],
     ];
 
     /** What was said by eye of filmed snaps, by reel, snap and man. */
     private const BY_EYE = [
         'granite-pass' => [
-            4 => ['Z' => ['start' => 'plus', 'shoulders' => 'plus'], 'H' => ['start' => 'plus', 'eyes' => 'plus']], 7 => ['LT' => ['first step' => 'plus', 'finish' => 'plus'], 'C' => ['near hip or base' => 'plus', 'second contact' => 'yes']],
-            18 => ['H' => ['start' => 'plus', 'aim' => 'plus', 'break' => 'minus'], 'Q' => ['base' => 'plus']], 21 => ['X' => ['method' => 'two hands', 'finish' => 'plus']], 29 => ['Y' => ['sell steps' => 2, 'sell' => 'plus'], 'Q' => ['ball shown' => 'yes']],
+            4 => ['Z' => ['start' => 'plus', 'shoulders' => 'plus'], 'H' => ['start' => 'plus', 'eyes' => 'plus']],
+            7 => ['LT' => ['first step' => 'plus', 'finish' => 'plus'],
+                'C' => ['near hip or base' => 'plus', 'second contact' => 'yes']],
+            18 => ['H' => ['start' => 'plus', 'aim' => 'plus', 'break' => 'minus'], 'Q' => ['base' => 'plus']],
+            21 => ['X' => ['method' => 'two hands', 'finish' => 'plus']],
+            29 => ['Y' => ['sell steps' => 2, 'sell' => 'plus'], 'Q' => ['ball shown' => 'yes']],
         ],
     ];
 
     /** What the staff remarked beside the mark, by reel, snap and man. */
     private const REMARKS = [
         'granite-pass' => [
-            5 => ['RG' => ['correction' => 'leave the double as soon as the center has both hands on']], 8 => ['R' => ['correction' => 'inside first: the gap opened at his left foot']],
-            13 => ['Z' => ['correction' => 'two hands, thumbs together', 'hard' => true]], 15 => ['R' => ['caused_by' => 'LT', 'caveat' => 'cut into the man who crossed the tackle\'s face']],
-            18 => ['H' => ['correction' => 'break at 10: three inside steps, then the corner']], 20 => ['R' => ['caused_by' => 'LG']], 27 => ['Q' => ['charged_to' => 'protection', 'caveat' => 'struck on the arm']],
+            5 => ['RG' => ['correction' => 'leave the double as soon as the center has both hands on']],
+            8 => ['R' => ['correction' => 'inside first: the gap opened at his left foot']],
+            13 => ['Z' => ['correction' => 'two hands, thumbs together', 'hard' => true]],
+            15 => ['R' => ['caused_by' => 'LT', 'caveat' => 'cut into the man who crossed the tackle\'s face']],
+            18 => ['H' => ['correction' => 'break at 10: three inside steps, then the corner']],
+            20 => ['R' => ['caused_by' => 'LG']],
+            27 => ['Q' => ['charged_to' => 'protection', 'caveat' => 'struck on the arm']],
             39 => ['RT' => ['certain' => false, 'caveat' => 'the picture ends before the pocket does']],
         ],
-        'larkspur-valley' => [10 => ['Z' => ['charged_to' => 'staff', 'caveat' => 'the card had both crossers over the top']]],
+        'larkspur-valley' => [
+            10 => ['Z' => ['charged_to' => 'staff', 'caveat' => 'the card had both crossers over the top']],
+        ],
     ];
 
     /** @var array<string, string> player by letter */
@@ -64,12 +83,15 @@ final class DemoReels
         $this->players = Player::query()->pluck('id', 'letter')->all();
         $clips = collect(json_decode(File::get(database_path('demo/clips.json')), true))->groupBy('reel');
         foreach (self::REELS as $file => [$title, $kind, $opponent, $week, $day]) {
-            $reel = Reel::query()->create(['title' => $title, 'kind' => $kind, 'opponent' => $opponent, 'week' => $week, 'played_on' => $day]);
+            $reel = Reel::query()->create(['title' => $title, 'kind' => $kind, 'opponent' => $opponent, 'week' => $week,
+                'played_on' => $day]);
             $this->reel($reel, $file, $clips->get($file, collect())->keyBy('snap')->all());
         }
         $coach = User::query()->where('role', 'coordinator')->value('id');
-        Cutup::query()->create(['name' => 'Third downs', 'filter' => ['down' => [3], 'kind' => ['game']], 'shared' => true, 'user_id' => $coach]);
-        Cutup::query()->create(['name' => 'Smash on film', 'filter' => ['family' => ['smash'], 'film' => true], 'shared' => true, 'user_id' => $coach]);
+        Cutup::query()->create(['name' => 'Third downs', 'filter' => ['down' => [3], 'kind' => ['game']],
+            'shared' => true, 'user_id' => $coach]);
+        Cutup::query()->create(['name' => 'Smash on film', 'filter' => ['family' => ['smash'], 'film' => true],
+            'shared' => true, 'user_id' => $coach]);
     }
 
     /** @param  array<int, array<string, mixed>>  $clips  by snap */
@@ -82,14 +104,22 @@ final class DemoReels
             $truths = $clip === null ? [] : $this->truths($file, $n + 1);
             if ($truths !== []) {
                 $wide = $truths[FilmDocument::WIDE];
-                $document['video'] = array_intersect_key($wide, ['fps' => 1, 'widthPx' => 1, 'heightPx' => 1, 'durationS' => 1]);
-                $document = ($clip['worked'] ?? false) ? $this->worked($document, $truths, self::BY_EYE[$file][$n + 1] ?? []) : $document;
+                $document['video'] = array_intersect_key($wide,
+                    ['fps' => 1, 'widthPx' => 1, 'heightPx' => 1, 'durationS' => 1]);
+                $document = ($clip['worked'] ?? false) ? $this->worked($document, $truths, self::BY_EYE[$file][$n + 1]
+                    ?? []) : $document;
             }
             $snap = Snap::query()->create(['reel_id' => $reel->id, 'place' => $n + 1] + SnapIndex::of($document));
             foreach ($truths as $angle => $truth) {
                 $this->clip($snap, $file, $n + 1, $angle, $truth);
             }
-            $this->grades($snap, self::FAULTS[$file][$n + 1] ?? [], self::REMARKS[$file][$n + 1] ?? [], ($clip['worked'] ?? false) && $n + 1 !== 38, $clip !== null);
+            $this->grades(
+                $snap,
+                self::FAULTS[$file][$n + 1] ?? [],
+                self::REMARKS[$file][$n + 1] ?? [],
+                ($clip['worked'] ?? false) && $n + 1 !== 38,
+                $clip !== null,
+            );
         }
     }
 
@@ -102,15 +132,18 @@ final class DemoReels
     private function worked(array $document, array $truths, array $byEye): array
     {
         $wide = $truths[FilmDocument::WIDE];
-        $keys = array_column(array_filter($document['seen'] ?? [], fn (array $s): bool => $s['what'] === 'choice'), 'man');
-        $seen = ($wide['action'] ?? 'throw') === 'throw' ? [] : [['man' => 'Q', 'what' => 'action', 'value' => $wide['action']]];
+        $keys = array_column(array_filter($document['seen'] ?? [], fn (array $s): bool => $s['what'] === 'choice'),
+            'man');
+        $seen = ($wide['action'] ?? 'throw') === 'throw' ? []
+            : [['man' => 'Q', 'what' => 'action', 'value' => $wide['action']]];
         foreach ($byEye as $man => $said) {
             foreach ($said as $what => $value) {
                 $seen[] = ['man' => $man, 'what' => $what, 'value' => $value];
             }
         }
 
-        return DemoFilm::worked(['seen' => $seen] + $document, $truths, [...$keys, ...array_filter([$wide['thrownTo']]), 'H', 'Z', 'Y', 'X', 'Q', 'right corner', 'free safety']);
+        return DemoFilm::worked(['seen' => $seen] + $document, $truths,
+            [...$keys, ...array_filter([$wide['thrownTo']]), 'H', 'Z', 'Y', 'X', 'Q', 'right corner', 'free safety']);
     }
 
     /** @return array<string, array<string, mixed>> by angle */
@@ -134,7 +167,8 @@ final class DemoReels
         $folder = storage_path('app/private/'.config('film.folder'));
         File::ensureDirectoryExists($folder);
         is_file("$folder/$name") || File::copy(database_path("demo/film/$name"), "$folder/$name");
-        Clip::query()->create(['reel_id' => $snap->reel_id, 'snap_id' => $snap->id, 'angle' => $angle, 'name' => $name, 'file' => $name, 'mime' => 'video/webm', 'status' => 'ready', 'sync_s' => 0.0,
+        Clip::query()->create(['reel_id' => $snap->reel_id, 'snap_id' => $snap->id, 'angle' => $angle, 'name' => $name,
+            'file' => $name, 'mime' => 'video/webm', 'status' => 'ready', 'sync_s' => 0.0,
             'video' => array_intersect_key($truth, ['fps' => 1, 'widthPx' => 1, 'heightPx' => 1, 'durationS' => 1])]);
     }
 
@@ -160,8 +194,11 @@ final class DemoReels
             $ids = $p['faults'] ?? ($faults[$man] ?? []);
             $minus = array_filter($ids, fn (string $id): bool => str_starts_with($id, 'FLT')) !== [];
             $decision = $man === 'Q' ? $grader->decision()->grade : null;
-            $rows[] = ['snap_id' => $snap->id, 'player_id' => $this->players[$man], 'man' => $man, 'asked' => mb_substr($job['job'], 0, 200), 'done' => mb_substr($p['done'] ?? ($minus ? 'By eye: not as asked' : 'By eye: as asked'), 0, 300),
-                'mark' => $p['mark'] ?? ($minus ? -1 : 1), 'marks' => $p['marks'] ?? ['assignment' => $minus ? -1 : 1], 'decision' => $decision, 'reason' => $p['reason'] ?? '', 'faults' => $ids,
+            $rows[] = ['snap_id' => $snap->id, 'player_id' => $this->players[$man], 'man' => $man,
+                'asked' => mb_substr($job['job'], 0, 200), 'done' => mb_substr($p['done']
+                ?? ($minus ? 'By eye: not as asked' : 'By eye: as asked'), 0, 300),
+                'mark' => $p['mark'] ?? ($minus ? -1 : 1), 'marks' => $p['marks'] ?? ['assignment' => $minus ? -1 : 1],
+                'decision' => $decision, 'reason' => $p['reason'] ?? '', 'faults' => $ids,
                 'impact' => in_array('PRS-05', $ids, true), 'bust' => false, 'version' => 1] + ($remarks[$man] ?? []);
         }
         foreach ($rows as $row) {

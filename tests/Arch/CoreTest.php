@@ -3,18 +3,49 @@
 /* The core knows football and nothing else, and its folders depend on each other in one direction. */
 
 const ORDER = [
-    ['School'], ['Field'], ['Kinematics'], ['Offense', 'Defense'], ['Route', 'Blocking'], ['Concept'], ['Words'], ['Proof'], ['Truth'], ['Film'], ['Grade'], ['Plan'],
+    ['School'], ['Field'], ['Kinematics'], ['Offense', 'Defense'], ['Route', 'Blocking'], ['Concept'], ['Words'],
+    ['Proof'], ['Truth'], ['Film'], ['Grade'], ['Plan'],
 ];
 
 /** The floors of the proof; what stands in the folder itself proves calls of any kind. */
 const FLOORS = [['Scene'], ['Play'], ['Throwing'], ['Keys', 'Run'], ['Pass'], [''], ['Sheet'], ['Telling']];
 
+/** @return list<SplFileInfo> every PHP file of a folder of the project and of the folders in it */
+function phpFilesIn(string $folder): array
+{
+    $files = new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS),
+    );
+
+    return array_values(array_filter(
+        iterator_to_array($files, false),
+        fn (SplFileInfo $file): bool => $file->getExtension() === 'php',
+    ));
+}
+
 arch('the core uses no framework')->expect('Jacotaxis\Core')->not->toUse(['Illuminate', 'Laravel', 'App', 'Symfony']);
 
-arch('the core reads no clock, file, database or random source')->expect('Jacotaxis\Core')
-    ->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'file_get_contents', 'fopen', 'file_put_contents', 'getenv', 'PDO']);
+arch('the core reads no clock, file, database or random source')
+    ->expect('Jacotaxis\Core')
+    ->not->toUse([
+        'time',
+        'microtime',
+        'date',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'file_get_contents',
+        'fopen',
+        'file_put_contents',
+        'getenv',
+        'PDO',
+    ]);
 
-arch('values are final')->expect('Jacotaxis\Core')->classes()->toBeFinal()->ignoring('Jacotaxis\Core\Proof\Play\Behaviour\Mover');
+arch('values are final')
+    ->expect('Jacotaxis\Core')
+    ->classes()
+    ->toBeFinal()
+    ->ignoring('Jacotaxis\Core\Proof\Play\Behaviour\Mover');
 
 arch('nothing is left for debugging')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 
@@ -22,7 +53,7 @@ arch('strict types')->expect('Jacotaxis\Core')->toUseStrictTypes();
 
 it('points its arrows inward', function (string $folder, array $allowed): void {
     $wrong = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/core/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (phpFilesIn("core/$folder") as $file) {
         preg_match_all('/Jacotaxis\\\\Core\\\\(\w+)/', file_get_contents($file->getPathname()), $found);
         foreach (array_diff(array_unique($found[1]), $allowed) as $other) {
             $wrong[] = "{$file->getFilename()} uses $other";
@@ -46,11 +77,20 @@ it('points its arrows inward', function (string $folder, array $allowed): void {
 function usedFloors(string $floor): array
 {
     $proof = dirname(__DIR__, 2).'/core/Proof';
-    $files = $floor === '' ? glob("$proof/*.php") : array_keys(iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$proof/$floor", FilesystemIterator::SKIP_DOTS))));
+    $files =
+        $floor === ''
+            ? glob("$proof/*.php")
+            : array_map(fn (SplFileInfo $file): string => $file->getPathname(), phpFilesIn("core/Proof/$floor"));
     $used = [];
     foreach ($files as $file) {
-        preg_match_all('/Jacotaxis\\\\Core\\\\Proof\\\\((?:\w+\\\\)*)\w+/', (string) preg_replace('/^namespace .*$/m', '', (string) file_get_contents($file)), $found);
-        $used[basename($file)] = array_values(array_unique(array_map(fn (string $in): string => explode('\\', $in)[0], $found[1])));
+        preg_match_all(
+            '/Jacotaxis\\\\Core\\\\Proof\\\\((?:\w+\\\\)*)\w+/',
+            (string) preg_replace('/^namespace .*$/m', '', (string) file_get_contents($file)),
+            $found,
+        );
+        $used[basename($file)] = array_values(
+            array_unique(array_map(fn (string $in): string => explode('\\', $in)[0], $found[1])),
+        );
     }
 
     return $used;
@@ -82,7 +122,9 @@ it('names no concept in the simulator', function (): void {
     foreach (glob(dirname(__DIR__, 2).'/core/Proof/{*.php,*/*.php,*/*/*.php}', GLOB_BRACE) as $file) {
         foreach ($families as $name) {
             // A family whose name is an ordinary word is looked for as a string of its own that is no key of an answer.
-            $pattern = preg_match('/^[a-z]+$/', $name) ? "/['\"]{$name}['\"](?!\s*=>)/i" : '/'.preg_quote($name, '/').'/i';
+            $pattern = preg_match('/^[a-z]+$/', $name)
+                ? "/['\"]{$name}['\"](?!\s*=>)/i"
+                : '/'.preg_quote($name, '/').'/i';
             expect(preg_match($pattern, file_get_contents($file)))->toBe(0, basename($file)." names $name");
         }
     }
@@ -92,10 +134,8 @@ it('has no class and no public method in the core that only a test calls', funct
     $root = dirname(__DIR__, 2);
     $files = [];
     foreach (['core', 'app', 'routes', 'database'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
-            if ($file->getExtension() === 'php') {
-                $files[$file->getPathname()] = (string) file_get_contents($file->getPathname());
-            }
+        foreach (phpFilesIn($folder) as $file) {
+            $files[$file->getPathname()] = (string) file_get_contents($file->getPathname());
         }
     }
     $all = implode("\n", $files);
@@ -116,4 +156,19 @@ it('has no class and no public method in the core that only a test calls', funct
         }
     }
     expect($dead)->toBe([]);
+});
+
+it('keeps its lines under 120 columns; only a sentence of 50 or more may stand whole', function (): void {
+    $long = [];
+    foreach (['core', 'app', 'tests', 'database', 'routes'] as $folder) {
+        foreach (phpFilesIn($folder) as $file) {
+            foreach (file($file->getPathname(), FILE_IGNORE_NEW_LINES) as $n => $line) {
+                $bare = preg_replace('/\'(?:[^\'\\\\]|\\\\.){50,}\'|"(?:[^"\\\\]|\\\\.){50,}"/', "''", $line);
+                if (mb_strlen($line) > 120 && ($bare === $line || mb_strlen($bare) > 100)) {
+                    $long[] = $file->getFilename().':'.($n + 1);
+                }
+            }
+        }
+    }
+    expect($long)->toBe([]);
 });

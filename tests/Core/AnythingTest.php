@@ -25,12 +25,47 @@ function anything(Closure $pick): string
     $maybe = fn (int $in, string $words): string => mt_rand(1, $in) === 1 ? $words : '';
     $routes = [];
     foreach (['X', 'Z', 'H', 'Y', 'R', 'F'] as $letter) {
-        $routes[] = $maybe(2, "$letter ".$pick(array_keys(Routes::all())).$maybe(2, ' '.mt_rand(2, 20)).$maybe(6, ' at '.$pick(['sticks', 'hash', 'numbers'])).$maybe(4, ' '.$pick(['left', 'right'])).$maybe(5, ' '.$pick(['settling', 'moving', 'clear', 'alert'])));
+        $routes[] = $maybe(
+            2,
+            "$letter ".
+                $pick(array_keys(Routes::all())).
+                $maybe(2, ' '.mt_rand(2, 20)).
+                $maybe(6, ' at '.$pick(['sticks', 'hash', 'numbers'])).
+                $maybe(4, ' '.$pick(['left', 'right'])).
+                $maybe(5, ' '.$pick(['settling', 'moving', 'clear', 'alert'])),
+        );
     }
-    $parts = array_filter([$maybe(2, $pick(array_keys(Families::all())).' '.$pick(['left', 'right', 'both'])), ...$routes, $maybe(4, 'read '.$pick(['high to low', 'H, Z', 'man X; read zone Z', 'open Z; read closed H'])), $maybe(5, 'hot R')]);
+    $parts = array_filter([
+        $maybe(2, $pick(array_keys(Families::all())).' '.$pick(['left', 'right', 'both'])),
+        ...$routes,
+        $maybe(4, 'read '.$pick(['high to low', 'H, Z', 'man X; read zone Z', 'open Z; read closed H'])),
+        $maybe(5, 'hot R'),
+    ]);
 
-    return $maybe(3, $pick(['3rd & 8', '4th & 1', '1st & goal', '3rd & 15, ball on -1, left hash', '2nd & 3, ball on 3']).' | ').$pick(['gun', 'pistol', 'under center']).' '.$pick(Sets::names()).$maybe(3, ' '.$pick(['condensed', 'tight', 'wide', 'over'])).' '.$pick(['left', 'right', 'field', 'boundary'])
-        .$maybe(3, ', '.$pick(['H', 'Z', 'F', 'Y', 'R', 'X']).' '.$pick(array_map(fn (MotionKind $k): string => $k->value, MotionKind::cases())).' '.$pick(['left', 'right'])).$maybe(5, ', zone left fake').$maybe(3, ', '.$pick(['half-slide', 'full-slide right', 'seven-man', 'boot', 'big-on-big'])).$maybe(4, ', '.$pick(['quick', 'three', 'five', 'seven'])).': '.implode('; ', $parts ?: ['smash right']);
+    return $maybe(
+        3,
+        $pick(['3rd & 8', '4th & 1', '1st & goal', '3rd & 15, ball on -1, left hash', '2nd & 3, ball on 3']).' | ',
+    ).
+        $pick(['gun', 'pistol', 'under center']).
+        ' '.
+        $pick(Sets::names()).
+        $maybe(3, ' '.$pick(['condensed', 'tight', 'wide', 'over'])).
+        ' '.
+        $pick(['left', 'right', 'field', 'boundary']).
+        $maybe(
+            3,
+            ', '.
+                $pick(['H', 'Z', 'F', 'Y', 'R', 'X']).
+                ' '.
+                $pick(array_map(fn (MotionKind $k): string => $k->value, MotionKind::cases())).
+                ' '.
+                $pick(['left', 'right']),
+        ).
+        $maybe(5, ', zone left fake').
+        $maybe(3, ', '.$pick(['half-slide', 'full-slide right', 'seven-man', 'boot', 'big-on-big'])).
+        $maybe(4, ', '.$pick(['quick', 'three', 'five', 'seven'])).
+        ': '.
+        implode('; ', $parts ?: ['smash right']);
 }
 
 it('proves whatever can be said, and says it again as the same call', function (int $seed): void {
@@ -41,7 +76,21 @@ it('proves whatever can be said, and says it again as the same call', function (
         $words = anything($pick);
         $level = Level::cases()[mt_rand(0, count(Level::cases()) - 1)];
         $situation = Situation::of(rules: $level->rules(), hash: Hash::cases()[mt_rand(0, 2)]);
-        $look = LookParser::parse($pick(Fronts::names()).', '.$pick(Shells::names()).$pick(['', ', corners press', ', six rush', ', edge pressure field', ', men locked', ', shows cover 2', ', motion travel', ', backers press']));
+        $look = LookParser::parse(
+            $pick(Fronts::names()).
+                ', '.
+                $pick(Shells::names()).
+                $pick([
+                    '',
+                    ', corners press',
+                    ', six rush',
+                    ', edge pressure field',
+                    ', men locked',
+                    ', shows cover 2',
+                    ', motion travel',
+                    ', backers press',
+                ]),
+        );
         try {
             $call = CallParser::parse($words, $situation);
         } catch (NotUnderstood $e) {
@@ -53,7 +102,10 @@ it('proves whatever can be said, and says it again as the same call', function (
         expect($again->reads)->toBe($call->reads, $words)
             ->and(array_keys($again->routes))->toEqualCanonicalizing(array_keys($call->routes), $words);
         $proof = Prover::prove($call, $look, new Setting($call->situation ?? $situation, $level));
-        expect($proof->strength() ?? 0.0)->toBeGreaterThan(-9.0, $words)->and(json_encode(Report::of($proof)))->toBeString($words);
+        expect($proof->strength() ?? 0.0)
+            ->toBeGreaterThan(-9.0, $words)
+            ->and(json_encode(Report::of($proof)))
+            ->toBeString($words);
         $proved++;
     }
     expect($proved)->toBeGreaterThan(20);

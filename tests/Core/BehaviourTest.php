@@ -31,7 +31,10 @@ it('sees a cut that asks for no braking only when it is made', function (): void
 
 it('is told late of a break across the side of his leverage', function (): void {
     $run = proof('gun 2x2 right: Z out 10; read Z', 'cover 3')->scene->routes['Z'];
-    expect(SeenRoute::of($run, 0.25, 0.3)->toldAt - SeenRoute::of($run, 0.25, 0.0)->toldAt)->toEqualWithDelta(0.3, 1e-9);
+    expect(SeenRoute::of($run, 0.25, 0.3)->toldAt - SeenRoute::of($run, 0.25, 0.0)->toldAt)->toEqualWithDelta(
+        0.3,
+        1e-9,
+    );
 });
 
 it('keeps deep men over what runs at them', function (string $shell, string $role, string $letter): void {
@@ -48,32 +51,41 @@ it('keeps deep men over what runs at them', function (string $shell, string $rol
     ['cover 1', 'right corner', 'Z'],
 ]);
 
-it('has man defenders run with their man once they have seen him break', function (string $role, string $letter, string $route): void {
-    $proof = proof("gun 2x2 right: $letter $route; read $letter", 'cover 1');
-    $d = array_search($role, array_map(fn ($one) => $one->role, $proof->scene->defenders), true);
-    $track = $proof->playOut->byRule();
-    [$x, $y] = runnerOf($proof, $letter, 4.0);
-    $gap = hypot($x - $track->x[$d][80], $y - $track->y[$d][80]);
-    $toward = (($x - $track->x[$d][80]) * $track->vx[$d][80] + ($y - $track->y[$d][80]) * $track->vy[$d][80]) / max(0.1, $gap);
-    expect($gap < 1.5 || $toward > 2.5)->toBeTrue("gap $gap, closing at $toward");
-})->with([
-    ['right corner', 'Z', 'dig 12'],
-    ['left corner', 'X', 'shallow'],
-    ['nickel', 'H', 'dig 10'],
-    ['strong safety', 'Y', 'out 8'],
-    ['right corner', 'Z', 'post'],
-]);
+it('has man defenders run with their man once they have seen him break',
+    function (string $role, string $letter, string $route): void {
+        $proof = proof("gun 2x2 right: $letter $route; read $letter", 'cover 1');
+        $d = array_search($role, array_map(fn ($one) => $one->role, $proof->scene->defenders), true);
+        $track = $proof->playOut->byRule();
+        [$x, $y] = runnerOf($proof, $letter, 4.0);
+        $gap = hypot($x - $track->x[$d][80], $y - $track->y[$d][80]);
+        $toward =
+            (($x - $track->x[$d][80]) * $track->vx[$d][80] + ($y - $track->y[$d][80]) * $track->vy[$d][80]) /
+            max(0.1, $gap);
+        expect($gap < 1.5 || $toward > 2.5)->toBeTrue("gap $gap, closing at $toward");
+    })->with([
+        ['right corner', 'Z', 'dig 12'],
+        ['left corner', 'X', 'shallow'],
+        ['nickel', 'H', 'dig 10'],
+        ['strong safety', 'Y', 'out 8'],
+        ['right corner', 'Z', 'post'],
+    ]);
 
 it('keeps the middle safety between two seams and turns him to one alone', function (): void {
     $both = proof('gun 2x2 right: H seam, Y seam, Z go clear, X go clear; read H, Y', 'cover 3');
     $one = proof('gun 2x2 right: H seam, Y flat, Z go clear, X go clear; read H', 'cover 3');
-    expect(abs(spotOf($both, 'free safety', 2.4)[0]))->toBeLessThan(1.0)->and(spotOf($one, 'free safety', 2.4)[0])->toBeGreaterThan(2.0);
+    expect(abs(spotOf($both, 'free safety', 2.4)[0]))
+        ->toBeLessThan(1.0)
+        ->and(spotOf($one, 'free safety', 2.4)[0])
+        ->toBeGreaterThan(2.0);
 });
 
 it('has the flat corner sit on a threat in the flat and sink without one', function (): void {
     $sits = proof('gun 2x2 right: Z hitch, H seam clear; read Z', 'cover 2');
     $sinks = proof('gun 2x2 right: Z go, H seam clear; read Z', 'cover 2');
-    expect(spotOf($sits, 'right corner', 2.4)[1])->toBeLessThan(7.5)->and(spotOf($sinks, 'right corner', 2.4)[1])->toBeGreaterThan(8.5);
+    expect(spotOf($sits, 'right corner', 2.4)[1])
+        ->toBeLessThan(7.5)
+        ->and(spotOf($sinks, 'right corner', 2.4)[1])
+        ->toBeGreaterThan(8.5);
 });
 
 it('has the quarters safety drive a dig by his man and stay deep over a vertical', function (): void {
@@ -83,7 +95,11 @@ it('has the quarters safety drive a dig by his man and stay deep over a vertical
 });
 
 it('draws a hook man toward the side a crosser comes from', function (): void {
-    $from = fn (string $crosser): float => spotOf(proof("gun 2x2 right: $crosser shallow, Y seam clear, H seam clear; read $crosser", 'cover 2'), 'mike', 2.8)[0];
+    $from = fn (string $crosser): float => spotOf(
+        proof("gun 2x2 right: $crosser shallow, Y seam clear, H seam clear; read $crosser", 'cover 2'),
+        'mike',
+        2.8,
+    )[0];
     expect($from('X'))->toBeLessThan($from('Z') - 0.5);
 });
 

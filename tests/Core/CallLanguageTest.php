@@ -12,7 +12,9 @@ use Jacotaxis\Core\Words\NotUnderstood;
 it('reads its own words back as the same call', function (string $words): void {
     $call = CallParser::parse($words);
     $again = CallParser::parse(Describer::words($call));
-    expect(array_diff_key(CallDocument::write($again), ['situation' => 1]))->toEqual(array_diff_key(CallDocument::write($call), ['situation' => 1]));
+    expect(array_diff_key(CallDocument::write($again), ['situation' => 1]))->toEqual(
+        array_diff_key(CallDocument::write($call), ['situation' => 1]),
+    );
 })->with(function (): Generator {
     foreach (array_keys(Families::all()) as $family) {
         foreach (['gun 2x2', 'gun trips'] as $set) {
@@ -29,8 +31,16 @@ it('reads its own words back as the same call', function (string $words): void {
         foreach (['X', 'Y', 'H', 'Z', 'R'] as $letter) {
             if (mt_rand(0, 2) > 0) {
                 $shape = Routes::get($routes[mt_rand(0, count($routes) - 1)]);
-                $depth = round(($shape->minDepthYd + mt_rand() / mt_getrandmax() * (min(16.0, $shape->maxDepthYd) - $shape->minDepthYd)) * 2) / 2;
-                $parts[] = "$letter {$shape->name} $depth".[' left', ' right', '', ''][mt_rand(0, 3)].['', '', ' clear', ' alert'][mt_rand(0, 3)];
+                $depth =
+                    round(
+                        ($shape->minDepthYd +
+                            (mt_rand() / mt_getrandmax()) * (min(16.0, $shape->maxDepthYd) - $shape->minDepthYd)) *
+                            2,
+                    ) / 2;
+                $parts[] =
+                    "$letter {$shape->name} $depth".
+                    [' left', ' right', '', ''][mt_rand(0, 3)].
+                    ['', '', ' clear', ' alert'][mt_rand(0, 3)];
             }
         }
         $parts = $parts ?: ['Z go'];
@@ -62,14 +72,20 @@ it('says no more than it must', function (string $call): void {
 
 it('resolves a call to routes and reads', function (string $words, array $routes, array $reads): void {
     $call = CallParser::parse($words);
-    expect(array_map(fn ($r): string => $r->name, $call->routes))->toMatchArray($routes)->and($call->reads)->toBe($reads);
+    expect(array_map(fn ($r): string => $r->name, $call->routes))
+        ->toMatchArray($routes)
+        ->and($call->reads)
+        ->toBe($reads);
 })->with([
-    'smash' => ['gun 2x2: smash right', ['H' => 'corner', 'Z' => 'hitch', 'X' => 'go', 'Y' => 'seam', 'R' => 'flat'], ['H', 'Z']],
+    'smash' => ['gun 2x2: smash right', ['H' => 'corner', 'Z' => 'hitch', 'X' => 'go', 'Y' => 'seam', 'R' => 'flat'],
+        ['H', 'Z']],
     'smash both' => ['gun 2x2: smash both', ['X' => 'hitch', 'Y' => 'corner'], ['H', 'Z', 'Y', 'X']],
     'left' => ['gun 2x2 left: smash left', ['H' => 'corner', 'Z' => 'hitch'], ['H', 'Z']],
     'usual other side' => ['gun 2x2: post-dig right', ['X' => 'shallow'], ['H', 'Z', 'X']],
-    'reads as said' => ['gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow, R flat', ['R' => 'flat'], ['H', 'Z', 'X', 'R']],
-    'by number' => ['gun trips right: #1 post, #2 dig 13, #3 flat; X shallow', ['Z' => 'post', 'H' => 'dig', 'Y' => 'flat'], ['H', 'Z', 'X']],
+    'reads as said' => ['gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow, R flat',
+        ['R' => 'flat'], ['H', 'Z', 'X', 'R']],
+    'by number' => ['gun trips right: #1 post, #2 dig 13, #3 flat; X shallow',
+        ['Z' => 'post', 'H' => 'dig', 'Y' => 'flat'], ['H', 'Z', 'X']],
     'no commas' => ['gun 2x2 right: Z hitch H corner', ['Z' => 'hitch', 'H' => 'corner'], ['H', 'Z']],
     'backside' => ['gun 2x2 right: smash right; backside #1 dig', ['X' => 'dig'], ['H', 'Z']],
     'trips seam across' => ['gun trips right: four verticals', ['Y' => 'seam', 'X' => 'go'], ['H', 'Y', 'Z', 'X']],
@@ -77,7 +93,8 @@ it('resolves a call to routes and reads', function (string $words, array $routes
 
 it('lists everything it filled in', function (): void {
     expect(CallParser::parse('2x2: smash')->assumed)->toBe([
-        'gun', 'strength right', 'smash right, the strength', 'X go clears out', 'Y seam clears out', 'R checks the rush, then the flat',
+        'gun', 'strength right', 'smash right, the strength', 'X go clears out', 'Y seam clears out',
+        'R checks the rush, then the flat',
     ]);
 });
 
@@ -130,6 +147,12 @@ it('W-01: names the family, why, and what differs when the routes swap', functio
         ->and($a['otherSide'])->toBe(['X shallow, back side']);
 
     $b = Description::of(CallParser::parse('gun trips right: #1 dig 13, #2 post, #3 flat; X shallow'));
-    expect($b['family'])->toBe('inverted post-dig')->and($b['alsoCalled'])->toBe('dagger type')
-        ->and($b['nearest'][0]['family'])->toBe('post-dig')->and($b['nearest'][0]['differs'])->toContain('who runs the dig');
+    expect($b['family'])
+        ->toBe('inverted post-dig')
+        ->and($b['alsoCalled'])
+        ->toBe('dagger type')
+        ->and($b['nearest'][0]['family'])
+        ->toBe('post-dig')
+        ->and($b['nearest'][0]['differs'])
+        ->toContain('who runs the dig');
 });

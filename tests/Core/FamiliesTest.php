@@ -26,17 +26,24 @@ function called(string $name, string $set, string $side): string
 {
     $four = max(array_keys(Families::get($name)->usual()->other ?: [0])) > 3;
 
-    return $four ? "gun $set ".($side === 'right' ? 'left' : 'right').', R fast '.($side === 'right' ? 'left' : 'right').": $name $side" : "gun $set $side: $name $side";
+    return $four
+        ? "gun $set ".
+                ($side === 'right' ? 'left' : 'right').
+                ', R fast '.
+                ($side === 'right' ? 'left' : 'right').
+                ": $name $side"
+        : "gun $set $side: $name $side";
 }
 
-it('recognises every family it spreads, on either side, and says why', function (string $name, string $set, string $side): void {
-    $said = Description::of(CallParser::parse(called($name, $set, $side)));
-    expect($said['family'])->toBe($name)->and($said['side'])->toBe($side)->and($said['why'])->toContain(' by ');
-    expect(count($said['nearest']))->toBe(str_contains(called($name, $set, $side), 'fast') ? 0 : 2);
-    foreach ($said['nearest'] as $near) {
-        expect($near['family'])->not->toBe($name)->and($near['differs'])->not->toBe('');
-    }
-})->with(array_keys(Families::all()))->with(['trips'])->with(['left', 'right']);
+it('recognises every family it spreads, on either side, and says why',
+    function (string $name, string $set, string $side): void {
+        $said = Description::of(CallParser::parse(called($name, $set, $side)));
+        expect($said['family'])->toBe($name)->and($said['side'])->toBe($side)->and($said['why'])->toContain(' by ');
+        expect(count($said['nearest']))->toBe(str_contains(called($name, $set, $side), 'fast') ? 0 : 2);
+        foreach ($said['nearest'] as $near) {
+            expect($near['family'])->not->toBe($name)->and($near['differs'])->not->toBe('');
+        }
+    })->with(array_keys(Families::all()))->with(['trips'])->with(['left', 'right']);
 
 it('reads its own words of every family back as the same call', function (string $name, string $set): void {
     $call = CallParser::parse(called($name, $set, 'right'));
@@ -61,21 +68,37 @@ it('gives a family the depth of its own', function (): void {
         ->and(Wish::of('dig 10')->route(Side::Right)->depthYd)->toBe(10.0);
 });
 
-it('proves every family against the four base shells of either front without falling over', function (string $name): void {
+it('proves every family against the four base shells of either front without falling over', function (
+    string $name,
+): void {
     foreach (['cover 1', 'cover 2', 'cover 3', 'cover 4'] as $shell) {
         $proof = proof("gun trips right: $name right", $shell);
-        expect($proof->verdict()->value)->toBeIn(['bound', 'open', 'guess', 'covered'])->and($proof->strength() ?? 0.0)->toBeGreaterThan(-9.0)->toBeLessThan(9.0);
+        expect($proof->verdict()->value)
+            ->toBeIn(['bound', 'open', 'guess', 'covered'])
+            ->and($proof->strength() ?? 0.0)
+            ->toBeGreaterThan(-9.0)
+            ->toBeLessThan(9.0);
     }
 })->with(array_keys(Families::all()));
 
 it('truth 7: slant-flat has the hard flat corner as key, slant behind him or flat under him', function (): void {
     $proof = proof('gun 2x2: slant-flat right', 'cover 2');
     expect($proof->verdict()->value)->toBe('bound')->and($proof->mainKey()->role)->toBe('right corner');
-    $to = array_column(array_map(fn (array $a): array => [$a['act']->toward, $a['outcome']->letter], array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward !== null)), 1, 0);
+    $to = array_column(
+        array_map(
+            fn (array $a): array => [$a['act']->toward, $a['outcome']->letter],
+            array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward !== null),
+        ),
+        1,
+        0,
+    );
     expect($to)->toEqual(['Z' => 'H', 'H' => 'Z']);
 });
 
-it('truth 5: flood high-lows the flat defender, the go clears the deep third', function (string $shell, string $depth): void {
+it('truth 5: flood high-lows the flat defender, the go clears the deep third', function (
+    string $shell,
+    string $depth,
+): void {
     $proof = proof("gun trips right: flood right; H out $depth", $shell);
     expect($proof->verdict()->value)->toBe('bound')->and($proof->mainKey()->role)->toBe('nickel');
     $low = array_values(array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward === 'Y'))[0];

@@ -11,7 +11,8 @@ use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\SituationParser;
 
-/* What a coach is told, finding by finding: a case that brings it, and the same with one thing changed that does not. */
+/* What a coach is told, finding by finding: a case that brings it,
+    and the same with one thing changed that does not. */
 
 /** Texts of a finding by man, of a call against a look. @return array<string, string> */
 function foundIn(string $code, string $call, string $look, ?string $situation = null): array
@@ -23,65 +24,93 @@ function foundIn(string $code, string $call, string $look, ?string $situation = 
     return array_column(array_filter($told['findings'], fn (array $f): bool => $f['code'] === $code), 'text', 'man');
 }
 
-it('is said where it holds', function (string $code, string $call, string $look, string $man, string $text, ?string $situation = null): void {
+it('is said where it holds', function (string $code, string $call, string $look, string $man, string $text,
+    ?string $situation = null): void {
     $said = foundIn($code, $call, $look, $situation);
     expect($said)->toHaveKey($man)->and($said[$man])->toContain($text);
 })->with([
-    'a block that comes too late' => ['block-late', 'gun two-back, freeze right: freeze option right; tag tackle arc', '4-2 nickel, cover 3, 3 on RG', 'RG', 'holds him'],
-    'a block nobody has filled in' => ['block-unset', 'under center wing right: zone right', '4-3 over, cover 3', 'Z', 'unset in the staff book'],
-    'a ball that leaves the field' => ['long-throw', 'gun 2x2 right: Z post 11; read Z', '4-2 nickel, cover 3', 'Z', 'beyond the arm or the line', '1st & 3, ball on 3'],
+    'a block that comes too late' => ['block-late', 'gun two-back, freeze right: freeze option right; tag tackle arc',
+        '4-2 nickel, cover 3, 3 on RG', 'RG', 'holds him'],
+    'a block nobody has filled in' => ['block-unset', 'under center wing right: zone right', '4-3 over, cover 3', 'Z',
+        'unset in the staff book'],
+    'a ball that leaves the field' => ['long-throw', 'gun 2x2 right: Z post 11; read Z', '4-2 nickel, cover 3', 'Z',
+        'beyond the arm or the line', '1st & 3, ball on 3'],
     'a read the rush takes' => ['dead-read', 'gun empty: mesh', 'bear, cover 0', 'Z', 'is there at'],
-    'curls this deep' => ['deep-curls', 'under center 2x2: Z curl 16, X curl 16; read Z, X', '4-2 nickel, cover 3', 'Z', 'the corners sit on them'],
-    'a window that opens too soon' => ['early-window', 'pistol trey right: levels right', '4-3 over, cover 1', 'Z', 'before he is looked at'],
-    'a break after the last hitch' => ['late-break', 'gun 2x2: X post 18, Z dig 15, Y seam, H corner 16; read Z, H, X', '4-2 nickel, cover 3', 'X', 'after the last hitch'],
-    'nobody to kick out' => ['nobody-to-kick', 'under center I right: power right; Y base right end', '4-3 over, cover 3', 'F', 'turns up and seals'],
+    'curls this deep' => ['deep-curls', 'under center 2x2: Z curl 16, X curl 16; read Z, X', '4-2 nickel, cover 3', 'Z',
+        'the corners sit on them'],
+    'a window that opens too soon' => ['early-window', 'pistol trey right: levels right', '4-3 over, cover 1', 'Z',
+        'before he is looked at'],
+    'a break after the last hitch' => ['late-break', 'gun 2x2: X post 18, Z dig 15, Y seam, H corner 16; read Z, H, X',
+        '4-2 nickel, cover 3', 'X', 'after the last hitch'],
+    'nobody to kick out' => ['nobody-to-kick', 'under center I right: power right; Y base right end',
+        '4-3 over, cover 3', 'F', 'turns up and seals'],
     'a gap nobody has' => ['open-gap', 'gun 2x2: smash right', '4-2 nickel, 2-man', '', 'left B gap'],
     'men passed off' => ['passed-off', 'gun stack right: mesh', '4-3 over, cover 1', '', 'first out and first in'],
-    'a tag nobody can carry out' => ['tag-idle', 'under center I right: zone right; tag arc left', '4-3 over, cover 3', '', 'no backside wing and no backside slot'],
-    'a rule that waits for nobody' => ['rule-idle', 'gun 2x2: zone right; if rover crash then pull', '4-2 nickel, cover 3', '', 'this look has none'],
-    'a dive key who plays two' => ['dive-key', 'double-slot, splits 2.5: triple right', 'tite, cover 4', '', 'may play dive and quarterback'],
-    'splits that are cut' => ['tight-splits', 'gun 2x2, splits 1.5 1.5: smash right', 'tite, cover 4', '', 'may play dive and quarterback'],
-    'a man under the sticks' => ['sinks-under', 'gun 2x2: Z dig 15, H seam; read H, Z', '4-2 nickel, cover 3', 'Z', 'sinks under the dig at the sticks', '3rd & 11, ball on -20, left hash'],
+    'a tag nobody can carry out' => ['tag-idle', 'under center I right: zone right; tag arc left', '4-3 over, cover 3',
+        '', 'no backside wing and no backside slot'],
+    'a rule that waits for nobody' => ['rule-idle', 'gun 2x2: zone right; if rover crash then pull',
+        '4-2 nickel, cover 3', '', 'this look has none'],
+    'a dive key who plays two' => ['dive-key', 'double-slot, splits 2.5: triple right', 'tite, cover 4', '',
+        'may play dive and quarterback'],
+    'splits that are cut' => ['tight-splits', 'gun 2x2, splits 1.5 1.5: smash right', 'tite, cover 4', '',
+        'may play dive and quarterback'],
+    'a man under the sticks' => ['sinks-under', 'gun 2x2: Z dig 15, H seam; read H, Z', '4-2 nickel, cover 3', 'Z',
+        'sinks under the dig at the sticks', '3rd & 11, ball on -20, left hash'],
 ]);
 
-it('is not said where one thing is otherwise', function (string $code, string $call, string $look, string $man, ?string $situation = null): void {
-    expect(foundIn($code, $call, $look, $situation))->not->toHaveKey($man);
-})->with([
-    'nobody on the guard' => ['block-late', 'gun two-back, freeze right: freeze option right; tag tackle arc', '3-4, cover 3', 'RG'],
-    'no man off the line' => ['block-unset', 'under center I right: zone right', '4-3 over, cover 3', 'Z'],
-    'a rush that is picked up' => ['dead-read', 'gun 2x2: smash right', '4-2 nickel, cover 3', 'Z'],
-    'curls with a run action' => ['deep-curls', 'under center 2x2, zone right fake: Z curl 16, X curl 16; read Z, X', '4-2 nickel, cover 3', 'Z'],
-    'curls as usual' => ['deep-curls', 'under center 2x2: Z curl 10, X curl 10; read Z, X', '4-2 nickel, cover 3', 'Z'],
-    'a drop that fits' => ['late-break', 'gun 2x2: smash right', '4-2 nickel, cover 3', 'H'],
-    'the end is there to be kicked' => ['nobody-to-kick', 'under center I right: power right', '4-3 over, cover 3', 'F'],
-    'everybody in his gap' => ['open-gap', 'gun 2x2: smash right', '4-3 over, cover 3', ''],
-    'men who stand apart' => ['passed-off', 'gun 2x2: mesh', '4-3 over, cover 1', ''],
-    'men locked' => ['passed-off', 'gun stack right: mesh', '4-3 over, cover 1, men locked', ''],
-    'a tag with its man' => ['tag-idle', 'gun H-back left: zone right; tag arc left', '4-3 over, cover 3', ''],
-    'a tag that needs nobody' => ['tag-idle', 'gun two-back, freeze right: freeze option right; tag tackle arc', '3-4, cover 3', ''],
-    'a rule with its man' => ['rule-idle', 'gun 2x2: zone right; if left end crash then pull', '4-2 nickel, cover 3', ''],
-    'a dive key with the usual splits' => ['dive-key', 'double-slot: triple right', 'tite, cover 4', ''],
-    'nobody on the inside eye' => ['tight-splits', 'gun 2x2, splits 1.5 1.5: smash right', '4-2 nickel, cover 4', ''],
-    'first and ten' => ['sinks-under', 'gun 2x2: Z dig 15, H seam; read H, Z', '4-2 nickel, cover 3', 'Z'],
-]);
+it('is not said where one thing is otherwise',
+    function (string $code, string $call, string $look, string $man, ?string $situation = null): void {
+        expect(foundIn($code, $call, $look, $situation))->not->toHaveKey($man);
+    })->with([
+        'nobody on the guard' => ['block-late', 'gun two-back, freeze right: freeze option right; tag tackle arc',
+            '3-4, cover 3', 'RG'],
+        'no man off the line' => ['block-unset', 'under center I right: zone right', '4-3 over, cover 3', 'Z'],
+        'a rush that is picked up' => ['dead-read', 'gun 2x2: smash right', '4-2 nickel, cover 3', 'Z'],
+        'curls with a run action' => ['deep-curls',
+            'under center 2x2, zone right fake: Z curl 16, X curl 16; read Z, X',
+            '4-2 nickel, cover 3', 'Z'],
+        'curls as usual' => ['deep-curls', 'under center 2x2: Z curl 10, X curl 10; read Z, X', '4-2 nickel, cover 3',
+            'Z'],
+        'a drop that fits' => ['late-break', 'gun 2x2: smash right', '4-2 nickel, cover 3', 'H'],
+        'the end is there to be kicked' => ['nobody-to-kick', 'under center I right: power right', '4-3 over, cover 3',
+            'F'],
+        'everybody in his gap' => ['open-gap', 'gun 2x2: smash right', '4-3 over, cover 3', ''],
+        'men who stand apart' => ['passed-off', 'gun 2x2: mesh', '4-3 over, cover 1', ''],
+        'men locked' => ['passed-off', 'gun stack right: mesh', '4-3 over, cover 1, men locked', ''],
+        'a tag with its man' => ['tag-idle', 'gun H-back left: zone right; tag arc left', '4-3 over, cover 3', ''],
+        'a tag that needs nobody' => ['tag-idle', 'gun two-back, freeze right: freeze option right; tag tackle arc',
+            '3-4, cover 3', ''],
+        'a rule with its man' => ['rule-idle', 'gun 2x2: zone right; if left end crash then pull',
+            '4-2 nickel, cover 3',
+            ''],
+        'a dive key with the usual splits' => ['dive-key', 'double-slot: triple right', 'tite, cover 4', ''],
+        'nobody on the inside eye' => ['tight-splits', 'gun 2x2, splits 1.5 1.5: smash right', '4-2 nickel, cover 4',
+            ''],
+        'first and ten' => ['sinks-under', 'gun 2x2: Z dig 15, H seam; read H, Z', '4-2 nickel, cover 3', 'Z'],
+    ]);
 
-it('says who stands off his place in the set, within a staff\'s tolerance nobody (FRM-03)', function (float $xYd, ?float $toleranceYd, bool $said): void {
-    $call = CallParser::parse('gun 2x2: smash right');
-    $call = $call->with(['formation' => $call->formation->withSpots(['H' => [$xYd, -1.5]])]);
-    $values = $toleranceYd === null ? [] : ['off-place' => $toleranceYd];
-    $setting = new Setting(Situation::of(), schools: Schools::of([], $values));
-    $told = Told::report(Proving::of($call, LookParser::parse('4-2 nickel, cover 3'), $setting));
-    expect(in_array('off-place', array_column($told['findings'], 'code'), true))->toBe($said);
-})->with([
-    'two feet inside' => [8.3, null, true],
-    'two feet inside, a yard allowed' => [8.3, 1.0, false],
-    'two feet inside, half a yard allowed' => [8.3, 0.5, true],
-]);
+it('says who stands off his place in the set, within a staff\'s tolerance nobody (FRM-03)',
+    function (float $xYd, ?float $toleranceYd, bool $said): void {
+        $call = CallParser::parse('gun 2x2: smash right');
+        $call = $call->with(['formation' => $call->formation->withSpots(['H' => [$xYd, -1.5]])]);
+        $values = $toleranceYd === null ? [] : ['off-place' => $toleranceYd];
+        $setting = new Setting(Situation::of(), schools: Schools::of([], $values));
+        $told = Told::report(Proving::of($call, LookParser::parse('4-2 nickel, cover 3'), $setting));
+        expect(in_array('off-place', array_column($told['findings'], 'code'), true))->toBe($said);
+    })->with([
+        'two feet inside' => [8.3, null, true],
+        'two feet inside, a yard allowed' => [8.3, 1.0, false],
+        'two feet inside, half a yard allowed' => [8.3, 0.5, true],
+    ]);
 
 it('says when a lineman ends the line (legal, and worth knowing)', function (float $depthYd, bool $said): void {
     $call = CallParser::parse('gun trey right: smash right');
     $call = $call->with(['formation' => $call->formation->withSpots(['X' => [-18.0, -$depthYd]])]);
-    $codes = array_column(array_map(fn (Finding $f): array => $f->toArray(), legality($call, RuleSet::Nfhs)), 'man', 'code');
+    $codes = array_column(
+        array_map(fn (Finding $f): array => $f->toArray(), legality($call, RuleSet::Nfhs)),
+        'man',
+        'code',
+    );
     expect(($codes['end-lineman'] ?? null) === 'LT')->toBe($said);
 })->with(['the split end off the line' => [1.5, true], 'on it' => [0.5, false]]);
 

@@ -60,44 +60,61 @@ it('comes back on a curl and holds the ground on a hitch', function (string $nam
     expect($path->y[Path::STEPS - 1])->toEqualWithDelta($finish, 0.05)->and($path->vy[Path::STEPS - 1])->toBe(0.0);
 })->with([['curl', 10.0], ['hitch', 6.0]]);
 
-it('runs the seam up its landmark, and across to the other when it is sent there', function (string $letter, ?Side $side, float $from, float $to): void {
-    $path = ran($letter, RouteSpec::of('seam', side: $side))->path;
-    expect($path->x[Path::STEPS - 1])->toBeGreaterThan($from)->toBeLessThan($to);
-})->with([['H', null, 5.0, 8.0], ['Y', null, -8.0, -5.0], ['H', Side::Left, -8.0, -5.0]]);
+it('runs the seam up its landmark, and across to the other when it is sent there',
+    function (string $letter, ?Side $side, float $from, float $to): void {
+        $path = ran($letter, RouteSpec::of('seam', side: $side))->path;
+        expect($path->x[Path::STEPS - 1])->toBeGreaterThan($from)->toBeLessThan($to);
+    })->with([['H', null, 5.0, 8.0], ['Y', null, -8.0, -5.0], ['H', Side::Left, -8.0, -5.0]]);
 
 it('stays in bounds on every hash', function (string $name, string $letter, Hash $hash): void {
     $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
     $path = ran($letter, RouteSpec::of($name), $hash)->path;
-    expect(min($path->x))->toBeGreaterThan($frame->sidelineX(Side::Left))->and(max($path->x))->toBeLessThan($frame->sidelineX(Side::Right));
-})->with(fn () => array_keys(Routes::all()))->with(['X', 'H', 'Z', 'R'])->with(Hash::cases());
+    expect(min($path->x))
+        ->toBeGreaterThan($frame->sidelineX(Side::Left))
+        ->and(max($path->x))
+        ->toBeLessThan($frame->sidelineX(Side::Right));
+})
+    ->with(fn () => array_keys(Routes::all()))
+    ->with(['X', 'H', 'Z', 'R'])
+    ->with(Hash::cases());
 
 it('never runs faster than its man, nor jumps', function (string $name, string $letter): void {
     $path = ran($letter, RouteSpec::of($name))->path;
     $vmax = Level::HighSchool->receiver()->vmax;
     for ($i = 1; $i < Path::STEPS; $i++) {
-        expect(hypot($path->x[$i] - $path->x[$i - 1], $path->y[$i] - $path->y[$i - 1]))->toBeLessThan($vmax * Path::STEP + 1e-6);
+        expect(hypot($path->x[$i] - $path->x[$i - 1], $path->y[$i] - $path->y[$i - 1]))->toBeLessThan(
+            $vmax * Path::STEP + 1e-6,
+        );
     }
 })->with(fn () => array_keys(Routes::all()))->with(['X', 'H', 'R']);
 
 it('breaks later the deeper it is, about a tenth of a second a yard', function (string $name): void {
-    $times = array_map(fn (float $depth): float => ran('H', RouteSpec::of($name, $depth))->break()->t, [9.0, 10.0, 11.0, 12.0]);
+    $times = array_map(fn (float $depth): float => ran('H', RouteSpec::of($name, $depth))->break()->t, [
+        9.0,
+        10.0,
+        11.0,
+        12.0,
+    ]);
     for ($i = 1; $i < 4; $i++) {
         expect($times[$i] - $times[$i - 1])->toBeGreaterThan(0.1)->toBeLessThan(0.16);
     }
 })->with(['corner', 'post', 'dig', 'out']);
 
 it('lets a back who checks the rush go later', function (): void {
-    expect(ran('R', RouteSpec::of('flat', checks: true))->break()->t - ran('R', RouteSpec::of('flat'))->break()->t)->toEqualWithDelta(0.6, 1e-6);
+    expect(
+        ran('R', RouteSpec::of('flat', checks: true))->break()->t - ran('R', RouteSpec::of('flat'))->break()->t,
+    )->toEqualWithDelta(0.6, 1e-6);
 });
 
-it('tells what it is: at the break, by a release that is not vertical, or past the quick game', function (string $letter, string $name, float $from, float $to): void {
-    expect(ran($letter, RouteSpec::of($name))->declaredAt())->toBeGreaterThan($from)->toBeLessThan($to);
-})->with([
-    'hitch by the tell of its stop' => ['Z', 'hitch', 1.2, 1.4],
-    'corner by the tell of its cut' => ['H', 'corner', 1.7, 1.95],
-    'flat at once' => ['H', 'flat', 0.4, 0.9],
-    'shallow at once' => ['X', 'shallow', 0.4, 1.3],
-]);
+it('tells what it is: at the break, by a release that is not vertical, or past the quick game',
+    function (string $letter, string $name, float $from, float $to): void {
+        expect(ran($letter, RouteSpec::of($name))->declaredAt())->toBeGreaterThan($from)->toBeLessThan($to);
+    })->with([
+        'hitch by the tell of its stop' => ['Z', 'hitch', 1.2, 1.4],
+        'corner by the tell of its cut' => ['H', 'corner', 1.7, 1.95],
+        'flat at once' => ['H', 'flat', 0.4, 0.9],
+        'shallow at once' => ['X', 'shallow', 0.4, 1.3],
+    ]);
 
 it('refuses routes and depths it does not know', function (string $name, ?float $depth, string $message): void {
     expect(fn () => RouteSpec::of($name, $depth))->toThrow(UnknownRoute::class, $message);
@@ -114,29 +131,33 @@ it('mirrors twice into itself', function (): void {
     expect($spec->mirrored()->mirrored())->toEqual($spec)->and($spec->mirrored()->side)->toBe(Side::Right);
 });
 
-it('breaks the quick, crossing and double-stem routes where the catalogue says', function (string $letter, string $name, float $x, float $y, CutKind $kind): void {
-    $break = ran($letter, RouteSpec::of($name))->break();
-    expect([$break->xYd, $break->yYd])->toEqualWithDelta([$x, $y], 0.51)->and($break->kind)->toBe($kind);
-})->with([
-    'slant at three' => ['Z', 'slant', 18.0, 3.0, CutKind::Speed],
-    'quick out at five, rounded' => ['H', 'quick out', 9.0, 5.0, CutKind::Speed],
-    'in at five' => ['Z', 'in', 18.0, 5.0, CutKind::Speed],
-    'stop at nine' => ['Z', 'stop', 18.0, 9.0, CutKind::Settle],
-    'now hitch at five' => ['X', 'now hitch', -18.0, 5.0, CutKind::Settle],
-    'comeback at sixteen' => ['Z', 'comeback', 18.0, 16.0, CutKind::Drop],
-    'over climbs to ten' => ['H', 'over', 9.0, 10.0, CutKind::Speed],
-    'sit six yards inside' => ['Z', 'sit', 12.0, 5.5, CutKind::Settle],
-    'sit in front of his place from the slot' => ['Y', 'sit', -8.0, 5.5, CutKind::Settle],
-    'wheel turns up from the flat' => ['H', 'wheel', 15.0, 2.0, CutKind::Speed],
-    'bender leaves its landmark at twelve' => ['H', 'bender', 6.5, 12.0, CutKind::Speed],
-]);
+it('breaks the quick, crossing and double-stem routes where the catalogue says',
+    function (string $letter, string $name, float $x, float $y, CutKind $kind): void {
+        $break = ran($letter, RouteSpec::of($name))->break();
+        expect([$break->xYd, $break->yYd])->toEqualWithDelta([$x, $y], 0.51)->and($break->kind)->toBe($kind);
+    })->with([
+        'slant at three' => ['Z', 'slant', 18.0, 3.0, CutKind::Speed],
+        'quick out at five, rounded' => ['H', 'quick out', 9.0, 5.0, CutKind::Speed],
+        'in at five' => ['Z', 'in', 18.0, 5.0, CutKind::Speed],
+        'stop at nine' => ['Z', 'stop', 18.0, 9.0, CutKind::Settle],
+        'now hitch at five' => ['X', 'now hitch', -18.0, 5.0, CutKind::Settle],
+        'comeback at sixteen' => ['Z', 'comeback', 18.0, 16.0, CutKind::Drop],
+        'over climbs to ten' => ['H', 'over', 9.0, 10.0, CutKind::Speed],
+        'sit six yards inside' => ['Z', 'sit', 12.0, 5.5, CutKind::Settle],
+        'sit in front of his place from the slot' => ['Y', 'sit', -8.0, 5.5, CutKind::Settle],
+        'wheel turns up from the flat' => ['H', 'wheel', 15.0, 2.0, CutKind::Speed],
+        'bender leaves its landmark at twelve' => ['H', 'bender', 6.5, 12.0, CutKind::Speed],
+    ]);
 
 it('ends where the route ends', function (string $letter, string $name, Closure $ends): void {
     $path = ran($letter, RouteSpec::of($name))->path;
     $last = Path::STEPS - 1;
-    expect($ends($path->x[$last], $path->y[$last], $path->vx[$last], $path->vy[$last]))->toBeTrue("$letter $name ends at {$path->x[$last]}, {$path->y[$last]}");
+    expect($ends($path->x[$last], $path->y[$last], $path->vx[$last], $path->vy[$last]))->toBeTrue(
+        "$letter $name ends at {$path->x[$last]}, {$path->y[$last]}",
+    );
 })->with([
-    'comeback is caught at fourteen, outside' => ['Z', 'comeback', fn ($x, $y, $vx, $vy): bool => abs($y - 14.0) < 0.05 && $x > 18.5 && $vy === 0.0],
+    'comeback is caught at fourteen, outside' => ['Z', 'comeback', fn ($x, $y, $vx, $vy): bool => abs($y - 14.0) < 0.05
+        && $x > 18.5 && $vy === 0.0],
     'over is past the ball, above ten' => ['H', 'over', fn ($x, $y): bool => $x < 0.0 && $y > 13.0 && $y < 24.0],
     'bubble never crosses the line' => ['H', 'bubble', fn ($x, $y): bool => $x > 12.0 && $y < 0.0],
     'swing widens behind the line' => ['R', 'swing', fn ($x, $y): bool => $x < -7.0 && $y < 1.0],
@@ -147,12 +168,20 @@ it('ends where the route ends', function (string $letter, string $name, Closure 
     'stop holds the ground' => ['Z', 'stop', fn ($x, $y, $vx, $vy): bool => abs($y - 9.0) < 0.05 && $vy === 0.0],
 ]);
 
-it('keeps every route of the catalogue in bounds and finite from every man and hash', function (string $name, Hash $hash): void {
+it('keeps every route of the catalogue in bounds and finite from every man and hash', function (
+    string $name,
+    Hash $hash,
+): void {
     $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
     foreach (['X', 'Y', 'H', 'Z', 'R'] as $letter) {
         $path = ran($letter, RouteSpec::of($name), $hash)->path;
         foreach ($path->x as $i => $x) {
-            if (! is_finite($x) || ! is_finite($path->y[$i]) || $x < $frame->sidelineX(Side::Left) || $x > $frame->sidelineX(Side::Right)) {
+            if (
+                ! is_finite($x) ||
+                ! is_finite($path->y[$i]) ||
+                $x < $frame->sidelineX(Side::Left) ||
+                $x > $frame->sidelineX(Side::Right)
+            ) {
                 $this->fail("$letter $name is at $x, {$path->y[$i]} at step $i");
             }
         }

@@ -42,15 +42,16 @@ it('never leaves nought to one', function (float $margin, float $gain, float $ne
         ->and(Worth::ofRun($gain, $need, 4)->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0);
 })->with([[-3.0, -5.0, 10.0], [3.0, 60.0, 1.0], [0.0, 0.0, 0.0], [9.0, 99.0, 30.0]]);
 
-it('has a word for acts that are answered always, in part or never', function (int $answered, int $acts, Verdict $verdict): void {
-    expect(Verdict::ofActs($answered, $acts))->toBe($verdict);
-})->with([
-    'all' => [4, 4, Verdict::Bound],
-    'all but one' => [3, 4, Verdict::Guess],
-    'one' => [1, 4, Verdict::Guess],
-    'none' => [0, 4, Verdict::Covered],
-    'the only one' => [1, 1, Verdict::Bound],
-]);
+it('has a word for acts that are answered always, in part or never',
+    function (int $answered, int $acts, Verdict $verdict): void {
+        expect(Verdict::ofActs($answered, $acts))->toBe($verdict);
+    })->with([
+        'all' => [4, 4, Verdict::Bound],
+        'all but one' => [3, 4, Verdict::Guess],
+        'one' => [1, 4, Verdict::Guess],
+        'none' => [0, 4, Verdict::Covered],
+        'the only one' => [1, 1, Verdict::Bound],
+    ]);
 
 it('is good when it is bound or open, and ranks no guess above either', function (Verdict $verdict, bool $good): void {
     expect($verdict->isGood())->toBe($good)
@@ -67,29 +68,38 @@ it('ranks a guess above what is covered', function (): void {
     expect(Verdict::Guess->rank())->toBeGreaterThan(Verdict::Covered->rank());
 });
 
-it('says one of four words, and why it is not the better one', function (string $call, string $look, string $verdict, string $why): void {
-    $report = Told::report(proof($call, $look));
-    expect($report['verdict'])->toBe($verdict)->and($report['why'])->toContain($why);
-})->with([
-    'a key wrong both ways' => ['gun 2x2 right: smash right', 'cover 2', 'bound', 'wrong both ways'],
-    'nobody in conflict' => ['gun 2x2 right: smash right', 'cover 3', 'open', 'Nobody is in conflict'],
-    'one man may take it' => ['under center wing right, half-boot right: Y flat, H over 12, X post clear, Z corner 10 clear; read H', 'cover 3', 'guess', 'can take the over'],
-    'nobody is open' => ['gun 2x2 right: smash right', '2-man', 'covered', 'check-down'],
-]);
+it('says one of four words, and why it is not the better one',
+    function (string $call, string $look, string $verdict, string $why): void {
+        $report = Told::report(proof($call, $look));
+        expect($report['verdict'])->toBe($verdict)->and($report['why'])->toContain($why);
+    })->with([
+        'a key wrong both ways' => ['gun 2x2 right: smash right', 'cover 2', 'bound', 'wrong both ways'],
+        'nobody in conflict' => ['gun 2x2 right: smash right', 'cover 3', 'open', 'Nobody is in conflict'],
+        'one man may take it' => ['under center wing right, half-boot right: Y flat, H over 12, X post clear, Z corner 10 clear; read H', 'cover 3', 'guess', 'can take the over'],
+        'nobody is open' => ['gun 2x2 right: smash right', '2-man', 'covered', 'check-down'],
+    ]);
 
-it('reads a pitch man by what he does on any down, and counts no yard past the goal line', function (int $down, float $toGo, float $ballOn): void {
-    $situation = Jacotaxis\Core\Field\Situation::of(down: $down, toGoYd: $toGo, ballOnYd: $ballOn);
-    $call = Jacotaxis\Core\Words\CallParser::parse('under center double-slot right, H return right: triple right', $situation);
-    $proof = Jacotaxis\Core\Proof\Proving::of($call, Jacotaxis\Core\Words\LookParser::parse('4-2 nickel, cover 3'), new Jacotaxis\Core\Proof\Scene\Setting($situation));
-    $key = array_values(array_filter($proof->keys, fn ($k): bool => $k->role === 'nickel'))[0];
-    $by = [];
-    foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
-        $by[$act->name] ??= $outcome;
-        expect($outcome->gainYd)->toBeLessThanOrEqual($situation->toGoalYd());
-    }
-    expect($by['take the quarterback']->action)->toBe('pitch')->and($by['take the pitch']->action)->toBe('keep');
-})->with([
-    'first and ten' => [1, 10.0, 40.0],
-    'second and three at the six' => [2, 3.0, 94.0],
-    'third and two in the middle' => [3, 2.0, 50.0],
-]);
+it('reads a pitch man by what he does on any down, and counts no yard past the goal line',
+    function (int $down, float $toGo, float $ballOn): void {
+        $situation = Jacotaxis\Core\Field\Situation::of(down: $down, toGoYd: $toGo, ballOnYd: $ballOn);
+        $call = Jacotaxis\Core\Words\CallParser::parse(
+            'under center double-slot right, H return right: triple right',
+            $situation,
+        );
+        $proof = Jacotaxis\Core\Proof\Proving::of(
+            $call,
+            Jacotaxis\Core\Words\LookParser::parse('4-2 nickel, cover 3'),
+            new Jacotaxis\Core\Proof\Scene\Setting($situation),
+        );
+        $key = array_values(array_filter($proof->keys, fn ($k): bool => $k->role === 'nickel'))[0];
+        $by = [];
+        foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
+            $by[$act->name] ??= $outcome;
+            expect($outcome->gainYd)->toBeLessThanOrEqual($situation->toGoalYd());
+        }
+        expect($by['take the quarterback']->action)->toBe('pitch')->and($by['take the pitch']->action)->toBe('keep');
+    })->with([
+        'first and ten' => [1, 10.0, 40.0],
+        'second and three at the six' => [2, 3.0, 94.0],
+        'third and two in the middle' => [3, 2.0, 50.0],
+    ]);

@@ -23,7 +23,14 @@ use Jacotaxis\Core\Words\LookParser;
 /** A camera in the press box on the right, looking across at the play around a ball spot. */
 function pressBox(float $ballXYd, float $ballYYd): Camera
 {
-    return new Camera(640, 360, 0.98 * 640, [RuleSet::WIDTH_YD + 21.0, $ballYYd + 7.0, 17.0], [$ballXYd + 7.0, $ballYYd + 6.5], -0.004);
+    return new Camera(
+        640,
+        360,
+        0.98 * 640,
+        [RuleSet::WIDTH_YD + 21.0, $ballYYd + 7.0, 17.0],
+        [$ballXYd + 7.0, $ballYYd + 6.5],
+        -0.004,
+    );
 }
 
 /** Field marks a camera sees, as a coach would click them exactly. */
@@ -33,7 +40,13 @@ function paint(Camera $camera): array
     foreach (FieldMarks::across(RuleSet::Nfhs) as $x) {
         for ($y = 5; $y <= 95; $y += 5) {
             $seen = $camera->project($x, $y);
-            if ($seen !== null && $seen[0] > 5 && $seen[0] < $camera->widthPx - 5 && $seen[1] > 30 && $seen[1] < $camera->heightPx - 5) {
+            if (
+                $seen !== null &&
+                $seen[0] > 5 &&
+                $seen[0] < $camera->widthPx - 5 &&
+                $seen[1] > 30 &&
+                $seen[1] < $camera->heightPx - 5
+            ) {
                 $points[] = ['xPx' => $seen[0], 'yPx' => $seen[1], 'fieldXYd' => $x, 'fieldYYd' => (float) $y];
             }
         }
@@ -47,7 +60,9 @@ function movesOf(CameraMan $camera, float $until, string $angle = 'wide'): array
 {
     $moves = [];
     for ($n = 0; $n * 0.1 < $until; $n++) {
-        $moves[] = ['angle' => $angle, 'fromS' => $n * 0.1, 'toS' => ($n + 1) * 0.1, 'h' => PictureMove::between($camera->at($n * 0.1), $camera->at(($n + 1) * 0.1)), 'inliers' => 80, 'missPx' => 0.3];
+        $moves[] = ['angle' => $angle, 'fromS' => $n * 0.1, 'toS' => ($n + 1) * 0.1,
+            'h' => PictureMove::between($camera->at($n * 0.1), $camera->at(($n + 1) * 0.1)), 'inliers' => 80,
+            'missPx' => 0.3];
     }
 
     return $moves;
@@ -56,22 +71,30 @@ function movesOf(CameraMan $camera, float $until, string $angle = 'wide'): array
 /**
  * A run filmed by a panning camera and worked on with exact clicks: every man plotted every fifth of a second.
  *
- * @param  array{run?: string, act?: string, throw?: string, angles?: list<string>, men?: list<string>, every?: float, seen?: list<Seen>, chart?: Chart, leaveOut?: list<string>, schools?: array<string, string>, followed?: bool}  $o
+ * @param  array{run?: string, act?: string, throw?: string, angles?: list<string>, men?: list<string>, every?: float,
+ *     seen?: list<Seen>, chart?: Chart, leaveOut?: list<string>, schools?: array<string, string>, followed?: bool}  $o
  */
 function filmed(string $call, string $look, array $o = [], ?Situation $situation = null): FilmDocument
 {
     $setting = new Setting($situation ?? Situation::of(), schools: Schools::of($o['schools'] ?? []));
     $parsed = LookParser::parse($look);
-    $run = FilmedRun::of(Proving::of(CallParser::parse($o['run'] ?? $call, $setting->situation), $parsed, $setting), $o['act'] ?? null, $o['throw'] ?? null);
+    $run = FilmedRun::of(
+        Proving::of(CallParser::parse($o['run'] ?? $call, $setting->situation), $parsed, $setting),
+        $o['act'] ?? null,
+        $o['throw'] ?? null,
+    );
     $frame = $run->proof->scene()->frame;
     $marks = $plots = $calibrations = $moves = [];
     foreach ($run->marks as $name => $at) {
-        [$kind, $man] = str_starts_with($name, 'break ') ? ['break', substr($name, 6)] : [$name, in_array($name, ['ball out', 'catch'], true) ? $run->thrownTo : null];
-        in_array($kind, $o['leaveOut'] ?? [], true) || $marks[] = new Mark($kind, FilmedRun::BEFORE + $at, $man);
+        [$kind, $man] = str_starts_with($name, 'break ')
+            ? ['break', substr($name, 6)]
+            : [$name, in_array($name, ['ball out', 'catch'], true) ? $run->thrownTo : null];
+        in_array($kind, $o['leaveOut'] ?? [], true) || ($marks[] = new Mark($kind, FilmedRun::BEFORE + $at, $man));
     }
     foreach ($o['angles'] ?? ['wide'] as $angle) {
         $camera = CameraMan::of($run, $angle);
-        $calibrations[] = ['angle' => $angle, 'atS' => FilmedRun::BEFORE, 'points' => paint($camera->at(FilmedRun::BEFORE))];
+        $calibrations[] = ['angle' => $angle, 'atS' => FilmedRun::BEFORE,
+            'points' => paint($camera->at(FilmedRun::BEFORE))];
         $moves = [...$moves, ...(($o['followed'] ?? true) ? movesOf($camera, $run->duration(), $angle) : [])];
         for ($t = FilmedRun::BEFORE; $t < $run->duration(); $t += $o['every'] ?? 0.2) {
             foreach ($run->at($t) as $man => $spot) {
@@ -83,10 +106,24 @@ function filmed(string $call, string $look, array $o = [], ?Situation $situation
         }
     }
 
-    return new FilmDocument(CallParser::parse($call, $setting->situation), $parsed, $setting, $marks, $calibrations, $plots, $moves, $o['seen'] ?? [], $o['chart'] ?? null);
+    return new FilmDocument(
+        CallParser::parse($call, $setting->situation),
+        $parsed,
+        $setting,
+        $marks,
+        $calibrations,
+        $plots,
+        $moves,
+        $o['seen'] ?? [],
+        $o['chart'] ?? null,
+    );
 }
 
-/** The same film with one man's places moved by so many yards at each moment after the snap. @param  Closure(float): array{float, float}  $by */
+/**
+ * The same film with one man's places moved by so many yards at each moment after the snap.
+ *
+ * @param  Closure(float): array{float, float}  $by
+ */
 function shifted(FilmDocument $film, string $man, Closure $by): FilmDocument
 {
     $plots = array_map(function (Plot $p) use ($film, $man, $by): Plot {
@@ -100,7 +137,17 @@ function shifted(FilmDocument $film, string $man, Closure $by): FilmDocument
         return new Plot($p->id, $p->man, $p->atS, ...[...$view->toPicture($x + $dx, $y + $dy), $p->angle]);
     }, $film->plots);
 
-    return new FilmDocument($film->call, $film->look, $film->setting, $film->marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart);
+    return new FilmDocument(
+        $film->call,
+        $film->look,
+        $film->setting,
+        $film->marks,
+        $film->calibrations,
+        $plots,
+        $film->moves,
+        $film->seen,
+        $film->chart,
+    );
 }
 
 function graded(string $call, string $look, array $o = [], ?Situation $situation = null): Grader

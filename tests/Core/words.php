@@ -25,11 +25,21 @@ use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 
 /** The proof of a call in words against a 4-2 nickel shell. */
-function proof(string $call, string $shell, Hash $hash = Hash::Middle, Level $level = Level::HighSchool, int $down = 1, float $toGo = 10.0): Proof
-{
+function proof(
+    string $call,
+    string $shell,
+    Hash $hash = Hash::Middle,
+    Level $level = Level::HighSchool,
+    int $down = 1,
+    float $toGo = 10.0,
+): Proof {
     $situation = Situation::of(rules: $level->rules(), hash: $hash, down: $down, toGoYd: $toGo);
 
-    return Prover::prove(CallParser::parse($call, $situation), LookParser::parse("4-2 nickel, $shell"), new Setting($situation, $level));
+    return Prover::prove(
+        CallParser::parse($call, $situation),
+        LookParser::parse("4-2 nickel, $shell"),
+        new Setting($situation, $level),
+    );
 }
 
 /**
@@ -43,7 +53,12 @@ function schooled(string $call, string $look, array $chosen = [], array $press =
 {
     $schools = Schools::of($chosen, $values);
 
-    return Prover::prove(CallParser::parse($call), LookParser::parse($look), new Setting(Situation::of(), schools: $schools), $press);
+    return Prover::prove(
+        CallParser::parse($call),
+        LookParser::parse($look),
+        new Setting(Situation::of(), schools: $schools),
+        $press,
+    );
 }
 
 /** Letter of the man who gets the ball for a choice of the main key. */
@@ -64,7 +79,13 @@ function lineup(string $words, Hash $hash = Hash::Middle, RuleSet $rules = RuleS
     $situation = Situation::of(rules: $rules, hash: $hash);
     $draft = FormationParser::parse($words, $situation);
     $formation = $draft->formation;
-    $snap = Snap::of($formation->men($situation->frame()), $draft->motions, $formation->splits(), $situation->frame(), Clock::usual());
+    $snap = Snap::of(
+        $formation->men($situation->frame()),
+        $draft->motions,
+        $formation->splits(),
+        $situation->frame(),
+        Clock::usual(),
+    );
 
     return Lineup::of($snap->men, $situation->frame(), $hash, $formation->side);
 }
@@ -80,7 +101,12 @@ function faults(string $call, RuleSet $rules = RuleSet::Nfhs): array
 {
     $call = CallParser::parse($call, Situation::of(rules: $rules));
 
-    return array_values(array_map(fn ($f): string => trim("{$f->code} {$f->man}"), array_filter(legality($call, $rules), fn ($f): bool => $f->severity !== 'info')));
+    return array_values(
+        array_map(
+            fn ($f): string => trim("{$f->code} {$f->man}"),
+            array_filter(legality($call, $rules), fn ($f): bool => $f->severity !== 'info'),
+        ),
+    );
 }
 
 /** @return list<Finding> */
@@ -92,7 +118,11 @@ function legality(Call $call, RuleSet $rules): array
 /** The proof of a run in words. */
 function carried(string $call, string $look, ?Setting $setting = null): RunProof
 {
-    $proof = Proving::of(CallParser::parse($call, $setting?->situation), LookParser::parse($look), $setting ?? new Setting(Situation::of()));
+    $proof = Proving::of(
+        CallParser::parse($call, $setting?->situation),
+        LookParser::parse($look),
+        $setting ?? new Setting(Situation::of()),
+    );
     assert($proof instanceof RunProof);
 
     return $proof;

@@ -15,7 +15,9 @@ function emptyReel(): Reel
 
 function bring(Reel $reel, string $text, ?array $mapping = null, string $name = 'breakdown.csv'): TestResponse
 {
-    return test()->post("/api/v1/reels/{$reel->id}/breakdown", ['file' => UploadedFile::fake()->createWithContent($name, $text)] + ($mapping === null ? [] : ['mapping' => json_encode($mapping)]), ['Accept' => 'application/json']);
+    return test()->post("/api/v1/reels/{$reel->id}/breakdown",
+        ['file' => UploadedFile::fake()->createWithContent($name, $text)] + ($mapping === null ? []
+        : ['mapping' => json_encode($mapping)]), ['Accept' => 'application/json']);
 }
 
 it('takes a reel out as a table and in again, snap for snap', function (): void {
@@ -36,10 +38,16 @@ it('takes a reel out as JSON and in again whole', function (): void {
 
 it('writes cues a film player reads (WebVTT)', function (): void {
     $game = Reel::query()->where('title', 'Week 3, Granite Pass')->firstOrFail();
-    $vtt = $this->get("/api/v1/reels/{$game->id}/file.vtt")->assertOk()->assertHeader('Content-Type', 'text/vtt; charset=utf-8')->getContent();
-    expect($vtt)->toStartWith("WEBVTT\n\n")
-        ->and(preg_match_all('/^\d{2}:\d{2}:\d{2}\.\d{3} --> \d{2}:\d{2}:\d{2}\.\d{3}$/m', $vtt))->toBe(44)
-        ->and($vtt)->not->toMatch('/<script/');
+    $vtt = $this->get("/api/v1/reels/{$game->id}/file.vtt")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'text/vtt; charset=utf-8')
+        ->getContent();
+    expect($vtt)
+        ->toStartWith("WEBVTT\n\n")
+        ->and(preg_match_all('/^\d{2}:\d{2}:\d{2}\.\d{3} --> \d{2}:\d{2}:\d{2}\.\d{3}$/m', $vtt))
+        ->toBe(44)
+        ->and($vtt)
+        ->not->toMatch('/<script/');
 });
 
 it('reads tables as other programs write them', function (string $csv, array $expected): void {
@@ -49,7 +57,10 @@ it('reads tables as other programs write them', function (string $csv, array $ex
     'a byte-order mark' => ["\xEF\xBB\xBFDn,Dist\r\n1,10\r\n", [['Dn', 'Dist'], [['1', '10']]]],
     'semicolons' => ["Dn;Dist\n2;6", [['Dn', 'Dist'], [['2', '6']]]],
     'tabs' => ["Dn\tDist\n2\t6\n", [['Dn', 'Dist'], [['2', '6']]]],
-    'quoted newlines and quotes (RFC 4180)' => ["Note,Dn\n\"two\nlines, \"\"so\"\"\",3\n", [['Note', 'Dn'], [["two\nlines, \"so\"", '3']]]],
+    'quoted newlines and quotes (RFC 4180)' => [
+        "Note,Dn\n\"two\nlines, \"\"so\"\"\",3\n",
+        [['Note', 'Dn'], [["two\nlines, \"so\"", '3']]],
+    ],
     'blank lines' => ["Dn,Dist\n\n1,10\n\n", [['Dn', 'Dist'], [['1', '10']]]],
     'a formula led by an apostrophe' => ["Note\n'=1+1\n", [['Note'], [['=1+1']]]],
     'an old code page' => ["Note\ncaf\xE9\n", [['Note'], [['café']]]],
@@ -64,7 +75,8 @@ it('writes no cell a spreadsheet would run', function (): void {
 it('previews with its guess of the columns, and reads by the coach\'s mapping', function (): void {
     $reel = emptyReel();
     $file = UploadedFile::fake()->createWithContent('b.csv', "Dn,Dist,Weather,Yards Gained\n1,10,rain,4\n7,10,sun,x\n");
-    $answer = $this->post("/api/v1/reels/{$reel->id}/breakdown/preview", ['file' => $file], ['Accept' => 'application/json'])->assertOk();
+    $answer = $this->post("/api/v1/reels/{$reel->id}/breakdown/preview", ['file' => $file],
+        ['Accept' => 'application/json'])->assertOk();
     expect($answer->json('mapping'))->toBe(['down', 'toGo', null, 'gain'])
         ->and($answer->json('rows'))->toBe(2)
         ->and($answer->json('preview.0.errors'))->toBe([])
@@ -88,8 +100,14 @@ it('loses nothing: what cannot be read stays in the note', function (): void {
     expect($reel->snaps()->first()->open_questions)->toBe(2);
 });
 
-it('refuses what is no table, two columns for one field, and unknown fields', function (string $csv, ?array $mapping, string $says): void {
-    bring(emptyReel(), $csv, $mapping)->assertStatus(422)->assertJsonPath('detail', fn (string $d): bool => str_contains($d, $says));
+it('refuses what is no table, two columns for one field, and unknown fields', function (
+    string $csv,
+    ?array $mapping,
+    string $says,
+): void {
+    bring(emptyReel(), $csv, $mapping)
+        ->assertStatus(422)
+        ->assertJsonPath('detail', fn (string $d): bool => str_contains($d, $says));
 })->with([
     'empty' => ['   ', null, 'empty or not text'],
     'not text' => ["\0\1\2\3", null, 'empty or not text'],
@@ -100,5 +118,8 @@ it('refuses what is no table, two columns for one field, and unknown fields', fu
 it('keeps script as text', function (): void {
     $reel = emptyReel();
     bring($reel, "Note,Formation\n<script>alert(1)</script>,<b>gun</b>\n")->assertCreated();
-    expect(Snap::query()->where('reel_id', $reel->id)->first()->document['chart'])->toMatchArray(['note' => '<script>alert(1)</script>', 'formation' => '<b>gun</b>']);
+    expect(Snap::query()->where('reel_id', $reel->id)->first()->document['chart'])->toMatchArray([
+        'note' => '<script>alert(1)</script>',
+        'formation' => '<b>gun</b>',
+    ]);
 });

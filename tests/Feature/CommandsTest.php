@@ -5,37 +5,83 @@ use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Words\CallParser;
 
 it('proves on the command line with the stable keys', function (): void {
-    [$code, $report] = jx('jx:prove', ['--call' => 'gun 2x2: smash right', '--look' => '4-2 nickel, cover 2', '--json' => true, '--frames' => true]);
-    expect($code)->toBe(0)->and($report['verdict'])->toBe('bound')
-        ->and(array_keys($report))->toContain('verdict', 'strength', 'protection', 'ruleTrue', 'keys', 'spoilers', 'picture', 'run', 'assignments', 'reads', 'findings', 'assumed', 'frames')
-        ->and(array_keys($report['ruleTrue']))->toContain('action', 'man', 'number', 'side', 'route', 'outAt', 'margin', 'completion', 'gain', 'why')
-        ->and(array_keys($report['keys'][0]))->toContain('defender', 'question', 'verdict', 'acts', 'choices')
-        ->and(array_keys($report['picture']))->toContain('middle', 'middleAfterSnap', 'box', 'boxEffective', 'boxBlockers', 'receivers', 'strength', 'support', 'covered', 'numbers')
-        ->and(array_keys($report['reads'][0]))->toContain('man', 'route', 'number', 'flag', 'slot', 'breakAt', 'depthYd', 'state', 'killedBy', 'windows');
+    [$code, $report] = jx('jx:prove', [
+        '--call' => 'gun 2x2: smash right',
+        '--look' => '4-2 nickel, cover 2',
+        '--json' => true,
+        '--frames' => true,
+    ]);
+    expect($code)
+        ->toBe(0)
+        ->and($report['verdict'])
+        ->toBe('bound')
+        ->and(array_keys($report))
+        ->toContain(
+            'verdict',
+            'strength',
+            'protection',
+            'ruleTrue',
+            'keys',
+            'spoilers',
+            'picture',
+            'run',
+            'assignments',
+            'reads',
+            'findings',
+            'assumed',
+            'frames',
+        )
+        ->and(array_keys($report['ruleTrue']))
+        ->toContain('action', 'man', 'number', 'side', 'route', 'outAt', 'margin', 'completion', 'gain', 'why')
+        ->and(array_keys($report['keys'][0]))
+        ->toContain('defender', 'question', 'verdict', 'acts', 'choices')
+        ->and(array_keys($report['picture']))
+        ->toContain(
+            'middle',
+            'middleAfterSnap',
+            'box',
+            'boxEffective',
+            'boxBlockers',
+            'receivers',
+            'strength',
+            'support',
+            'covered',
+            'numbers',
+        )
+        ->and(array_keys($report['reads'][0]))
+        ->toContain('man', 'route', 'number', 'flag', 'slot', 'breakAt', 'depthYd', 'state', 'killedBy', 'windows');
 });
 
 it('scales with the level and takes its rule book unless one is given', function (): void {
-    $break = fn (string $level): float => jx('jx:prove', ['--call' => 'gun 2x2: smash right', '--look' => '4-2 nickel, cover 2', '--level' => $level, '--json' => true])[1]['reads'][0]['breakAt'];
+    $break = fn (string $level): float => jx('jx:prove', [
+        '--call' => 'gun 2x2: smash right',
+        '--look' => '4-2 nickel, cover 2',
+        '--level' => $level,
+        '--json' => true,
+    ])[1]['reads'][0]['breakAt'];
     expect($break('professional'))->toBeLessThan($break('high-school'));
 });
 
-it('ends with 1 when it found faults and 2 when it did not understand', function (string $command, array $options, int $code): void {
-    expect(Artisan::call($command, $options))->toBe($code);
-})->with([
-    ['jx:prove', ['--call' => 'gun 2x2: smsh', '--look' => '4-2 nickel, cover 2'], 2],
-    ['jx:prove', ['--call' => 'gun 2x2: smash', '--look' => 'cover 2'], 2],
-    ['jx:prove', ['--look' => '4-2 nickel, cover 2'], 2],
-    ['jx:prove', ['file' => '/nowhere.json', '--look' => '4-2 nickel, cover 2'], 2],
-    ['jx:prove', ['--call' => 'gun 2x2: smash', '--look' => '4-2 nickel, cover 2', '--level' => 'moon'], 2],
-    ['jx:describe', ['--call' => 'gun 2x2: smash'], 0],
-    ['jx:legal', ['--call' => 'gun 2x2: smash', '--rules' => 'nfl'], 0],
-    ['jx:measure', ['file' => '/nowhere.json'], 2],
-    ['jx:families', [], 0],
-]);
+it('ends with 1 when it found faults and 2 when it did not understand',
+    function (string $command, array $options, int $code): void {
+        expect(Artisan::call($command, $options))->toBe($code);
+    })->with([
+        ['jx:prove', ['--call' => 'gun 2x2: smsh', '--look' => '4-2 nickel, cover 2'], 2],
+        ['jx:prove', ['--call' => 'gun 2x2: smash', '--look' => 'cover 2'], 2],
+        ['jx:prove', ['--look' => '4-2 nickel, cover 2'], 2],
+        ['jx:prove', ['file' => '/nowhere.json', '--look' => '4-2 nickel, cover 2'], 2],
+        ['jx:prove', ['--call' => 'gun 2x2: smash', '--look' => '4-2 nickel, cover 2', '--level' => 'moon'], 2],
+        ['jx:describe', ['--call' => 'gun 2x2: smash'], 0],
+        ['jx:legal', ['--call' => 'gun 2x2: smash', '--rules' => 'nfl'], 0],
+        ['jx:measure', ['file' => '/nowhere.json'], 2],
+        ['jx:families', [], 0],
+    ]);
 
 it('checks a document for legality and ends with 1 on a fault', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'jx');
-    $document = ['spots' => [['man' => 'Y', 'xYd' => -9.0, 'yYd' => -0.5]]] + CallDocument::write(CallParser::parse('gun 2x2 right: smash right'));
+    $document =
+        ['spots' => [['man' => 'Y', 'xYd' => -9.0, 'yYd' => -0.5]]] +
+        CallDocument::write(CallParser::parse('gun 2x2 right: smash right'));
     file_put_contents($file, json_encode($document));
     [$code, $found] = jx('jx:legal', ['file' => $file, '--rules' => 'nfhs', '--json' => true]);
     unlink($file);
@@ -67,7 +113,9 @@ it('measures and grades the example of the film schema without the database', fu
 
 it('films a run and writes the truth beside it', function (): void {
     $out = sys_get_temp_dir().'/jx-film-test.webm';
-    expect(Artisan::call('jx:film', ['out' => $out, '--call' => 'gun 2x2 right: smash right', '--look' => '4-2 nickel, cover 2', '--act' => 'right corner: sink', '--width' => 160, '--height' => 90]))->toBe(0);
+    expect(Artisan::call('jx:film', ['out' => $out, '--call' => 'gun 2x2 right: smash right',
+        '--look' => '4-2 nickel, cover 2', '--act' => 'right corner: sink', '--width' => 160, '--height' => 90]))
+        ->toBe(0);
     $truth = json_decode(file_get_contents(str_replace('.webm', '.truth.json', $out)), true);
     expect((new App\Film\Probe)->film($out)['video']['widthPx'])->toBe(160)
         ->and($truth['thrownTo'])->toBe('Z')

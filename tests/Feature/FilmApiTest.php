@@ -25,7 +25,22 @@ function numbered(int $n): Snap
 function ownFilm(string $name, string $codec): string
 {
     $path = sys_get_temp_dir()."/jx-$name";
-    is_file($path) || (new Process(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i', 'testsrc=size=320x180:rate=30:duration=1.5', '-pix_fmt', 'yuv420p', '-c:v', $codec, $path]))->mustRun();
+    is_file($path) ||
+        (new Process([
+            'ffmpeg',
+            '-v',
+            'error',
+            '-y',
+            '-f',
+            'lavfi',
+            '-i',
+            'testsrc=size=320x180:rate=30:duration=1.5',
+            '-pix_fmt',
+            'yuv420p',
+            '-c:v',
+            $codec,
+            $path,
+        ]))->mustRun();
 
     return (string) file_get_contents($path);
 }
@@ -33,8 +48,11 @@ function ownFilm(string $name, string $codec): string
 /** Announces a film and sends it in parts; the answer to the last one. */
 function send(string $bytes, string $name, array $meta = [], int $part = 100_000, ?Reel $reel = null): TestResponse
 {
-    $pairs = implode(',', array_map(fn (string $k, string $v): string => "$k ".base64_encode($v), array_keys(['filename' => $name] + $meta), ['filename' => $name] + $meta));
-    $made = test()->call('POST', '/api/v1/reels/'.($reel ?? game())->id.'/uploads', server: ['HTTP_UPLOAD_LENGTH' => (string) strlen($bytes), 'HTTP_UPLOAD_METADATA' => $pairs, 'HTTP_ACCEPT' => 'application/json']);
+    $pairs = implode(',', array_map(fn (string $k, string $v): string => "$k ".base64_encode($v),
+        array_keys(['filename' => $name] + $meta), ['filename' => $name] + $meta));
+    $made = test()->call('POST', '/api/v1/reels/'.($reel ?? game())->id.'/uploads',
+        server: ['HTTP_UPLOAD_LENGTH' => (string) strlen($bytes), 'HTTP_UPLOAD_METADATA' => $pairs,
+            'HTTP_ACCEPT' => 'application/json']);
     if ($made->status() !== 201) {
         return $made;
     }
@@ -47,48 +65,66 @@ function send(string $bytes, string $name, array $meta = [], int $part = 100_000
 
 function part(string $url, int $offset, string $bytes): TestResponse
 {
-    return test()->call('PATCH', $url, server: ['HTTP_UPLOAD_OFFSET' => (string) $offset, 'CONTENT_TYPE' => 'application/offset+octet-stream', 'HTTP_ACCEPT' => 'application/json'], content: $bytes);
+    return test()->call('PATCH', $url, server: ['HTTP_UPLOAD_OFFSET' => (string) $offset,
+        'CONTENT_TYPE' => 'application/offset+octet-stream', 'HTTP_ACCEPT' => 'application/json'], content: $bytes);
 }
 
-it('takes a film in parts and makes it ready, or refuses it with the reason', function (Closure $bytes, string $name, string $status, string $says): void {
-    $answer = send($bytes(), $name);
-    $clip = Clip::query()->findOrFail($answer->headers->get('X-Clip'));
-    expect($clip->status)->toBe($status)
-        ->and($status === 'refused' ? $clip->reason : $clip->mime)->toContain($says)
-        ->and(is_file($clip->path()))->toBe($status === 'ready');
-    if ($status === 'ready') {
-        expect($clip->video['widthPx'])->toBe(320)->and($clip->video['durationS'])->toEqualWithDelta(1.5, 0.1);
-        $this->get("/api/v1/clips/{$clip->id}/picture")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->get("/api/v1/clips/{$clip->id}/video", ['Range' => 'bytes=10-19'])->assertStatus(206);
-    }
-})->with([
-    'an MP4' => [fn () => ownFilm('own.mp4', 'libx264'), 'own.mp4', 'ready', 'video/mp4'],
-    'a WebM with a hostile name' => [fn () => ownFilm('own.webm', 'libvpx'), '../..\\<script>x.webm', 'ready', 'video/webm'],
-    'an old AVI is converted' => [fn () => ownFilm('old.avi', 'mpeg4'), 'old.avi', 'ready', 'video/mp4'],
-    'MPEG in a Matroska file is converted' => [fn () => ownFilm('old.mkv', 'mpeg2video'), 'old.mkv', 'ready', 'video/mp4'],
-    'text with the name of a film' => [fn () => str_repeat('this is no film at all. ', 50), 'a.mp4', 'refused', 'no moving picture'],
-    'cut off' => [fn () => substr(ownFilm('own.webm', 'libvpx'), 0, 300), 'a.webm', 'refused', 'MP4 (H.264) or WebM'],
-]);
+it('takes a film in parts and makes it ready, or refuses it with the reason',
+    function (Closure $bytes, string $name, string $status, string $says): void {
+        $answer = send($bytes(), $name);
+        $clip = Clip::query()->findOrFail($answer->headers->get('X-Clip'));
+        expect($clip->status)->toBe($status)
+            ->and($status === 'refused' ? $clip->reason : $clip->mime)->toContain($says)
+            ->and(is_file($clip->path()))->toBe($status === 'ready');
+        if ($status === 'ready') {
+            expect($clip->video['widthPx'])->toBe(320)->and($clip->video['durationS'])->toEqualWithDelta(1.5, 0.1);
+            $this->get("/api/v1/clips/{$clip->id}/picture")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+            $this->get("/api/v1/clips/{$clip->id}/video", ['Range' => 'bytes=10-19'])->assertStatus(206);
+        }
+    })->with([
+        'an MP4' => [fn () => ownFilm('own.mp4', 'libx264'), 'own.mp4', 'ready', 'video/mp4'],
+        'a WebM with a hostile name' => [fn () => ownFilm('own.webm', 'libvpx'), '../..\\<script>x.webm', 'ready',
+            'video/webm'],
+        'an old AVI is converted' => [fn () => ownFilm('old.avi', 'mpeg4'), 'old.avi', 'ready', 'video/mp4'],
+        'MPEG in a Matroska file is converted' => [fn () => ownFilm('old.mkv', 'mpeg2video'), 'old.mkv', 'ready',
+            'video/mp4'],
+        'text with the name of a film' => [fn () => str_repeat('this is no film at all. ', 50), 'a.mp4', 'refused',
+            'no moving picture'],
+        'cut off' => [fn () => substr(ownFilm('own.webm', 'libvpx'), 0, 300), 'a.webm', 'refused',
+            'MP4 (H.264) or WebM'],
+    ]);
 
 it('goes on with an upload where it broke off', function (): void {
     $bytes = ownFilm('own.mp4', 'libx264');
-    $made = $this->call('POST', '/api/v1/reels/'.game()->id.'/uploads', server: ['HTTP_UPLOAD_LENGTH' => (string) strlen($bytes), 'HTTP_UPLOAD_METADATA' => 'filename '.base64_encode('mine.mp4')])->assertStatus(201)->assertHeader('Tus-Resumable', '1.0.0');
+    $made = $this->call('POST', '/api/v1/reels/'.game()->id.'/uploads',
+        server: ['HTTP_UPLOAD_LENGTH' => (string) strlen($bytes),
+            'HTTP_UPLOAD_METADATA' => 'filename '.base64_encode('mine.mp4')])->assertStatus(201)
+        ->assertHeader('Tus-Resumable', '1.0.0');
     $url = $made->headers->get('Location');
     part($url, 0, substr($bytes, 0, 5000))->assertStatus(204)->assertHeader('Upload-Offset', '5000');
     part($url, 9000, 'x')->assertStatus(409)->assertJsonPath('detail', 'The server has 5000 bytes: go on from there.');
-    $this->call('HEAD', $url)->assertOk()->assertHeader('Upload-Offset', '5000')->assertHeader('Upload-Length', (string) strlen($bytes));
-    part($url, 5000, substr($bytes, 5000).'more than was announced')->assertStatus(204)->assertHeader('Upload-Offset', (string) strlen($bytes));
+    $this->call('HEAD', $url)
+        ->assertOk()
+        ->assertHeader('Upload-Offset', '5000')
+        ->assertHeader('Upload-Length', (string) strlen($bytes));
+    part($url, 5000, substr($bytes, 5000).'more than was announced')
+        ->assertStatus(204)
+        ->assertHeader('Upload-Offset', (string) strlen($bytes));
     expect(Clip::query()->findOrFail(Upload::query()->latest('id')->value('clip_id'))->status)->toBe('ready');
 });
 
 it('refuses what it cannot take before the first byte', function (array $server, int $status): void {
     config(['film.most_mb' => 1]);
-    $this->call('POST', '/api/v1/reels/'.game()->id.'/uploads', server: $server + ['HTTP_ACCEPT' => 'application/json'])->assertStatus($status)->assertJsonStructure(['title', 'detail']);
+    $this->call('POST', '/api/v1/reels/'.game()->id.'/uploads', server: $server + ['HTTP_ACCEPT' => 'application/json'])
+        ->assertStatus($status)->assertJsonStructure(['title', 'detail']);
 })->with([
     'no size' => [[], 400],
     'empty' => [['HTTP_UPLOAD_LENGTH' => '0'], 400],
     'too large' => [['HTTP_UPLOAD_LENGTH' => '2000000'], 413],
-    'to a snap of another reel' => [['HTTP_UPLOAD_LENGTH' => '5000', 'HTTP_UPLOAD_METADATA' => 'snap '.base64_encode('01NOSUCHSNAP')], 422],
+    'to a snap of another reel' => [
+        ['HTTP_UPLOAD_LENGTH' => '5000', 'HTTP_UPLOAD_METADATA' => 'snap '.base64_encode('01NOSUCHSNAP')],
+        422,
+    ],
 ]);
 
 it('forgets an upload that is given up', function (): void {
@@ -99,18 +135,28 @@ it('forgets an upload that is given up', function (): void {
 });
 
 it('puts a film to a snap and an angle, and refuses an angle that is taken', function (): void {
-    $clip = Clip::query()->findOrFail(send(ownFilm('own.mp4', 'libx264'), 'x.mp4', ['angle' => 'tight'])->headers->get('X-Clip'));
+    $clip = Clip::query()->findOrFail(
+        send(ownFilm('own.mp4', 'libx264'), 'x.mp4', ['angle' => 'tight'])->headers->get('X-Clip'),
+    );
     expect($clip->angle)->toBe('tight')->and($clip->sync_s)->toBeNull();
-    $this->putJson("/api/v1/clips/{$clip->id}", ['snap_id' => numbered(4)->id], ['If-Match' => '"1"'])->assertStatus(409)->assertJsonPath('title', 'That angle is taken');
-    $this->putJson("/api/v1/clips/{$clip->id}", ['snap_id' => numbered(2)->id, 'sync_s' => 0.35], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('sync_s', 0.35);
+    $this->putJson("/api/v1/clips/{$clip->id}", ['snap_id' => numbered(4)->id], ['If-Match' => '"1"'])
+        ->assertStatus(409)
+        ->assertJsonPath('title', 'That angle is taken');
+    $this->putJson("/api/v1/clips/{$clip->id}", ['snap_id' => numbered(2)->id, 'sync_s' => 0.35], ['If-Match' => '"1"'])
+        ->assertOk()
+        ->assertJsonPath('sync_s', 0.35);
     $this->putJson("/api/v1/clips/{$clip->id}", ['sync_s' => 0.5], ['If-Match' => '"1"'])->assertStatus(412);
 });
 
 it('cuts one long film into snaps', function (): void {
     $clip = Clip::query()->findOrFail(send(ownFilm('own.mp4', 'libx264'), 'long.mp4')->headers->get('X-Clip'));
     $count = game()->snaps()->count();
-    $this->postJson("/api/v1/clips/{$clip->id}/cuts", ['cuts' => [['fromS' => 0, 'toS' => 0.7], ['fromS' => 0.6, 'toS' => 1.4]]])->assertStatus(422)->assertJsonPath('pointer', '/cuts/1');
-    $this->postJson("/api/v1/clips/{$clip->id}/cuts", ['cuts' => [['fromS' => 0, 'toS' => 0.7], ['fromS' => 0.8, 'toS' => 1.4]]])->assertCreated()->assertJsonCount(2, 'clips')->assertJsonPath('clips.1.from_s', 0.8);
+    $this->postJson("/api/v1/clips/{$clip->id}/cuts",
+        ['cuts' => [['fromS' => 0, 'toS' => 0.7], ['fromS' => 0.6, 'toS' => 1.4]]])->assertStatus(422)
+        ->assertJsonPath('pointer', '/cuts/1');
+    $this->postJson("/api/v1/clips/{$clip->id}/cuts",
+        ['cuts' => [['fromS' => 0, 'toS' => 0.7], ['fromS' => 0.8, 'toS' => 1.4]]])->assertCreated()->assertJsonCount(2,
+            'clips')->assertJsonPath('clips.1.from_s', 0.8);
     expect(game()->snaps()->count())->toBe($count + 2);
     $this->deleteJson("/api/v1/clips/{$clip->id}")->assertNoContent();
     expect(is_file($clip->path()))->toBeTrue('the cuts still show the file');
@@ -118,26 +164,40 @@ it('cuts one long film into snaps', function (): void {
 
 it('opens a reel with its strip', function (): void {
     $page = $this->getJson('/api/v1/reels/'.game()->id)->assertOk();
-    expect($page->json('snaps'))->toHaveCount(44)
-        ->and($page->json('snaps.3.clips'))->toHaveCount(2)
-        ->and($page->json('snaps.3'))->not->toHaveKey('document')
-        ->and(collect($page->json('snaps'))->filter(fn (array $s): bool => $s['clips'] !== [])->count())->toBeGreaterThanOrEqual(12);
+    expect($page->json('snaps'))
+        ->toHaveCount(44)
+        ->and($page->json('snaps.3.clips'))
+        ->toHaveCount(2)
+        ->and($page->json('snaps.3'))
+        ->not->toHaveKey('document')
+        ->and(collect($page->json('snaps'))->filter(fn (array $s): bool => $s['clips'] !== [])->count())
+        ->toBeGreaterThanOrEqual(12);
 });
 
 it('starts, changes and refuses a reel', function (): void {
-    $made = $this->postJson('/api/v1/reels', ['title' => 'Their week 4', 'kind' => 'game', 'opponent' => 'Larkspur Valley', 'ours' => false, 'week' => 4, 'played_on' => '2026-09-25'])->assertCreated();
-    $this->putJson("/api/v1/reels/{$made->json('id')}", ['title' => 'Their fourth', 'kind' => 'scrimmage', 'opponent' => '', 'ours' => false, 'week' => 4], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
-    $this->postJson('/api/v1/reels', ['title' => '', 'kind' => 'war', 'opponent' => '', 'ours' => true, 'week' => 1])->assertStatus(422);
+    $made = $this->postJson('/api/v1/reels', ['title' => 'Their week 4', 'kind' => 'game',
+        'opponent' => 'Larkspur Valley', 'ours' => false, 'week' => 4, 'played_on' => '2026-09-25'])->assertCreated();
+    $this->putJson("/api/v1/reels/{$made->json('id')}",
+        ['title' => 'Their fourth', 'kind' => 'scrimmage', 'opponent' => '', 'ours' => false, 'week' => 4],
+        ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
+    $this->postJson('/api/v1/reels', ['title' => '', 'kind' => 'war', 'opponent' => '', 'ours' => true, 'week' => 1])
+        ->assertStatus(422);
 });
 
 it('saves a snap on its version only, and keeps what is searched beside it', function (): void {
     $snap = numbered(5);
     $document = ['chart' => ['result' => 'run', 'gainYd' => 12.0] + $snap->document['chart']] + $snap->document;
-    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => $document], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
+    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => $document], ['If-Match' => '"1"'])
+        ->assertOk()
+        ->assertJsonPath('version', 2);
     expect($snap->fresh()->gain_yd)->toBe(12.0);
-    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => $document], ['If-Match' => '"1"'])->assertStatus(412)->assertJsonPath('theirs.version', 2);
-    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['marks' => [['kind' => 'fumble', 'atS' => 1]]] + $document], ['If-Match' => '"2"'])->assertStatus(422)->assertJsonPath('pointer', '/marks/0/kind');
-    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['call' => 'gun 2x2: smsh'] + $document], ['If-Match' => '"2"'])->assertStatus(422)->assertJsonPath('pointer', '/call');
+    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => $document], ['If-Match' => '"1"'])->assertStatus(412)
+        ->assertJsonPath('theirs.version', 2);
+    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['marks' => [['kind' => 'fumble',
+        'atS' => 1]]] + $document], ['If-Match' => '"2"'])->assertStatus(422)->assertJsonPath('pointer',
+            '/marks/0/kind');
+    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['call' => 'gun 2x2: smsh'] + $document],
+        ['If-Match' => '"2"'])->assertStatus(422)->assertJsonPath('pointer', '/call');
 });
 
 it('reads a quick entry, keeps it, and puts a thrown away snap back in its place', function (): void {
@@ -146,35 +206,55 @@ it('reads a quick entry, keeps it, and puts a thrown away snap back in its place
     expect($read->json('document.chart.gainYd'))->toEqual(4)
         ->and($read->json('document.situation.down'))->toBe(1)
         ->and($read->json('assumed'))->not->toBe([]);
-    $made = $this->postJson("/api/v1/reels/{$reel->id}/snaps", ['document' => $read->json('document')])->assertCreated()->assertJsonPath('place', 45);
+    $made = $this->postJson("/api/v1/reels/{$reel->id}/snaps", ['document' => $read->json('document')])->assertCreated()
+        ->assertJsonPath('place', 45);
     $gone = $this->deleteJson('/api/v1/snaps/'.$made->json('id'))->assertOk();
-    $this->postJson("/api/v1/reels/{$reel->id}/snaps", ['document' => $gone->json('document'), 'place' => 3])->assertCreated()->assertJsonPath('place', 3);
+    $this->postJson("/api/v1/reels/{$reel->id}/snaps", ['document' => $gone->json('document'), 'place' => 3])
+        ->assertCreated()
+        ->assertJsonPath('place', 3);
     expect($reel->snaps()->pluck('place')->all())->toBe(range(1, 45));
-    $this->postJson("/api/v1/reels/{$reel->id}/entries", ['line' => 'zz'])->assertStatus(422)->assertJsonPath('detail', fn (string $d): bool => str_contains($d, '"zz" is no part'));
-    $this->deleteJson('/api/v1/snaps/'.numbered(4)->id)->assertStatus(409)->assertJsonPath('title', 'This snap is graded');
+    $this->postJson("/api/v1/reels/{$reel->id}/entries", ['line' => 'zz'])
+        ->assertStatus(422)
+        ->assertJsonPath('detail', fn (string $d): bool => str_contains($d, '"zz" is no part'));
+    $this->deleteJson('/api/v1/snaps/'.numbered(4)->id)
+        ->assertStatus(409)
+        ->assertJsonPath('title', 'This snap is graded');
 });
 
 it('questions a gain that contradicts the next spot', function (): void {
     $snap = numbered(1);
-    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['chart' => ['gainYd' => 7.0] + $snap->document['chart']] + $snap->document], ['If-Match' => '"1"'])->assertOk();
+    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['chart' => ['gainYd' => 7.0] + $snap->document['chart']] + $snap->document], ['If-Match' => '"1"'])
+        ->assertOk();
     $asked = $this->getJson('/api/v1/reels/'.game()->id.'/prediction')->assertOk()->json('asked');
-    expect($asked)->toHaveCount(1)->and($asked[0]['ways'][0])->toMatchArray(['snap' => 'before', 'field' => 'gainYd', 'value' => 5]);
+    expect($asked)->toHaveCount(1)->and($asked[0]['ways'][0])
+        ->toMatchArray(['snap' => 'before', 'field' => 'gainYd', 'value' => 5]);
 });
 
 it('tells what the snap before did to a snap', function (): void {
-    $this->getJson('/api/v1/snaps/'.numbered(31)->id)->assertOk()->assertJsonPath('before', fn (string $s): bool => str_contains($s, 'Our foul (holding), 10 yd'));
+    $this->getJson('/api/v1/snaps/'.numbered(31)->id)
+        ->assertOk()
+        ->assertJsonPath('before', fn (string $s): bool => str_contains($s, 'Our foul (holding), 10 yd'));
     $this->getJson('/api/v1/snaps/'.numbered(1)->id)->assertJsonPath('before', null);
 });
 
-it('charts the demo without a contradiction', fn () => expect($this->getJson('/api/v1/reels/'.game()->id.'/prediction')->json('asked'))->toBe([]));
+it(
+    'charts the demo without a contradiction',
+    fn () => expect($this->getJson('/api/v1/reels/'.game()->id.'/prediction')->json('asked'))->toBe([]),
+);
 
 it('lists open questions and settles one with its history', function (): void {
     $snap = numbered(6);
-    $document = ['look' => null, 'marks' => [['kind' => 'snap', 'atS' => 1.0], ['kind' => 'break', 'atS' => 2.2, 'man' => '?']]] + $snap->document;
-    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => $document], ['If-Match' => '"1"'])->assertOk()->assertJsonCount(2, 'questions');
-    $this->getJson('/api/v1/reels/'.game()->id.'/questions')->assertJsonPath('questions.0.number', 6)->assertJsonPath('questions.1.kind', 'man');
-    $this->postJson("/api/v1/snaps/{$snap->id}/settle", ['id' => 'marks/1/man', 'answer' => 'Y'], ['If-Match' => '"2"'])->assertOk()->assertJsonPath('document.marks.1.man', 'Y')->assertJsonPath('document.settled.0.by', 'Dale Merriweather')->assertJsonCount(1, 'questions');
-    $this->postJson("/api/v1/snaps/{$snap->id}/settle", ['id' => 'marks/1/man', 'answer' => 'X'], ['If-Match' => '"3"'])->assertStatus(422);
+    $document = ['look' => null, 'marks' => [['kind' => 'snap', 'atS' => 1.0],
+        ['kind' => 'break', 'atS' => 2.2, 'man' => '?']]] + $snap->document;
+    $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => $document], ['If-Match' => '"1"'])->assertOk()
+        ->assertJsonCount(2, 'questions');
+    $this->getJson('/api/v1/reels/'.game()->id.'/questions')->assertJsonPath('questions.0.number', 6)
+        ->assertJsonPath('questions.1.kind', 'man');
+    $this->postJson("/api/v1/snaps/{$snap->id}/settle", ['id' => 'marks/1/man', 'answer' => 'Y'], ['If-Match' => '"2"'])
+        ->assertOk()->assertJsonPath('document.marks.1.man', 'Y')->assertJsonPath('document.settled.0.by',
+            'Dale Merriweather')->assertJsonCount(1, 'questions');
+    $this->postJson("/api/v1/snaps/{$snap->id}/settle", ['id' => 'marks/1/man', 'answer' => 'X'], ['If-Match' => '"3"'])
+        ->assertStatus(422);
 });
 
 it('measures an unsaved snap: plan against done, decision, whose it was', function (): void {
@@ -198,20 +278,29 @@ it('draws paint and plan on the picture, or says why not', function (): void {
         ->and(array_column($views[1]['plan'], 'man'))->toContain('H')
         ->and($views[1]['doubt'][0]['inches'])->toBeGreaterThan(0.0)
         ->and($views[2]['why'])->toContain('nobody followed it');
-    $this->postJson('/api/v1/views', ['angle' => 'tight', 'document' => ['calibrations' => []] + $document] + $ask)->assertJsonPath('views.0.why', 'This angle is not calibrated yet.');
+    $this->postJson('/api/v1/views', ['angle' => 'tight', 'document' => ['calibrations' => []] + $document] + $ask)
+        ->assertJsonPath('views.0.why', 'This angle is not calibrated yet.');
 });
 
 it('confirms what is proposed, without touching what was graded by hand', function (): void {
     $snap = numbered(38);
     expect($snap->grades()->count())->toBe(0);
-    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => -1, 'asked' => 'Corner at 10', 'done' => 'loafed', 'reason' => '', 'faults' => [], 'bust' => true], ['If-Match' => '"0"'])->assertCreated();
+    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
+        ['mark' => -1, 'asked' => 'Corner at 10', 'done' => 'loafed', 'reason' => '', 'faults' => [], 'bust' => true],
+        ['If-Match' => '"0"'])->assertCreated();
     $made = $this->postJson("/api/v1/snaps/{$snap->id}/grades")->assertCreated();
     expect(count($made->json('grades')))->toBeGreaterThan(5)
         ->and(array_column($made->json('grades'), 'man'))->not->toContain('H')
         ->and(Grade::query()->where(['snap_id' => $snap->id, 'man' => 'H'])->value('done'))->toBe('loafed');
-    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['FLT-13']], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('version', 2);
-    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => []], ['If-Match' => '"1"'])->assertStatus(412);
-    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['made up']], ['If-Match' => '"2"'])->assertStatus(422);
+    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
+        ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['FLT-13']], ['If-Match' => '"1"'])
+        ->assertOk()->assertJsonPath('version', 2);
+    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
+        ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => []], ['If-Match' => '"1"'])
+        ->assertStatus(412);
+    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
+        ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['made up']], ['If-Match' => '"2"'])
+        ->assertStatus(422);
 });
 
 it('writes a man\'s letter, to him alone', function (): void {
@@ -225,22 +314,33 @@ it('writes a man\'s letter, to him alone', function (): void {
 
 it('tells the week: men, groups, what repeats; and as a table', function (): void {
     $week = $this->getJson('/api/v1/weeks')->assertOk();
-    expect($week->json('week'))->toBe(3)
-        ->and($week->json('weeks'))->toBe([1, 2, 3])
-        ->and(collect($week->json('men'))->firstWhere('letter', 'Q')['faults'])->not->toBe([])
-        ->and(collect($week->json('repeats'))->where('state', 'repeated')->pluck('text')->first())->toContain('time in 14 days');
-    $csv = $this->get('/api/v1/weeks/file.csv?week=3')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+    expect($week->json('week'))
+        ->toBe(3)
+        ->and($week->json('weeks'))
+        ->toBe([1, 2, 3])
+        ->and(collect($week->json('men'))->firstWhere('letter', 'Q')['faults'])
+        ->not->toBe([])
+        ->and(collect($week->json('repeats'))->where('state', 'repeated')->pluck('text')->first())
+        ->toContain('time in 14 days');
+    $csv = $this->get('/api/v1/weeks/file.csv?week=3')
+        ->assertOk()
+        ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
+        ->getContent();
     expect($csv)->toContain('Player,Letter,Snaps')->toContain('Theo Brandvold');
 });
 
 it('grades by the school the staff chose, and names faults as the staff does', function (): void {
-    $this->putJson('/api/v1/grading', ['scale' => 'three-part', 'winning' => 0.9, 'fault_labels' => ['FLT-13' => 'off the landmark'], 'fault_keys' => ['receivers' => ['FLT-13', 'PRS-03']]], ['If-Match' => '"1"'])->assertOk()->assertJsonPath('labels.FLT-13', 'off the landmark');
+    $this->putJson('/api/v1/grading', ['scale' => 'three-part', 'winning' => 0.9,
+        'fault_labels' => ['FLT-13' => 'off the landmark'], 'fault_keys' => ['receivers' => ['FLT-13', 'PRS-03']]],
+        ['If-Match' => '"1"'])->assertOk()->assertJsonPath('labels.FLT-13', 'off the landmark');
     $week = $this->getJson('/api/v1/weeks')->json();
     $men = collect($week['men']);
     expect($week['scale'])->toBe('three-part')
         ->and($men->firstWhere('letter', 'H')['possible'])->toEqual(3 * $men->firstWhere('letter', 'H')['snaps']);
-    $this->postJson('/api/v1/measurements', ['document' => numbered(4)->document])->assertJsonPath('labels.H.0.label', 'off the landmark')->assertJsonCount(2, 'labels.H');
-    $this->putJson('/api/v1/grading', ['fault_keys' => ['line' => ['FLT-99']]], ['If-Match' => '"2"'])->assertStatus(422);
+    $this->postJson('/api/v1/measurements', ['document' => numbered(4)->document])->assertJsonPath('labels.H.0.label',
+        'off the landmark')->assertJsonCount(2, 'labels.H');
+    $this->putJson('/api/v1/grading', ['fault_keys' => ['line' => ['FLT-99']]], ['If-Match' => '"2"'])
+        ->assertStatus(422);
 });
 
 it('teaches a rule by its reel', function (): void {
@@ -252,10 +352,16 @@ it('teaches a rule by its reel', function (): void {
 });
 
 it('counts any snaps and opens the clips behind a number', function (): void {
-    $rows = collect($this->getJson('/api/v1/numbers/groups?by=family&filter[kind]=game&filter[ours]=true')->assertOk()->json('rows'));
+    $rows = collect(
+        $this->getJson('/api/v1/numbers/groups?by=family&filter[kind]=game&filter[ours]=true')
+            ->assertOk()
+            ->json('rows'),
+    );
     $smash = $rows->firstWhere('name', 'smash');
     expect($smash['tries'])->toBeGreaterThan(5);
-    $this->postJson('/api/v1/clip-lists', ['filter' => ['ids' => $smash['ids']]])->assertOk()->assertJsonPath('count', $smash['tries']);
+    $this->postJson('/api/v1/clip-lists', ['filter' => ['ids' => $smash['ids']]])
+        ->assertOk()
+        ->assertJsonPath('count', $smash['tries']);
     foreach (['decisions', 'leanings', 'model', 'pairs', 'opponent'] as $what) {
         $this->getJson("/api/v1/numbers/$what")->assertOk();
     }
@@ -263,14 +369,22 @@ it('counts any snaps and opens the clips behind a number', function (): void {
         expect($this->getJson("/api/v1/numbers/groups?by=$by")->assertOk()->json('rows'))->not->toBe([], $by);
     }
     $this->getJson('/api/v1/numbers/groups?by=weather')->assertStatus(422)->assertJsonPath('pointer', '/by');
-    $this->postJson('/api/v1/clip-lists', ['filter' => ['weather' => 'rain']])->assertStatus(422)->assertJsonPath('pointer', '/filter/weather');
-    $this->postJson('/api/v1/clip-lists', ['filter' => ['fault' => 'FLT-13', 'film' => true, 'gain_yd_from' => 5]])->assertOk();
+    $this->postJson('/api/v1/clip-lists', ['filter' => ['weather' => 'rain']])
+        ->assertStatus(422)
+        ->assertJsonPath('pointer', '/filter/weather');
+    $this->postJson('/api/v1/clip-lists', [
+        'filter' => ['fault' => 'FLT-13', 'film' => true, 'gain_yd_from' => 5],
+    ])->assertOk();
 });
 
 it('keeps cut-ups, shared or one\'s own', function (): void {
-    $made = $this->postJson('/api/v1/cutups', ['name' => 'Red area', 'filter' => ['ball_on_yd_from' => 80], 'shared' => false])->assertCreated();
+    $made = $this->postJson('/api/v1/cutups', ['name' => 'Red area', 'filter' => ['ball_on_yd_from' => 80],
+        'shared' => false])->assertCreated();
     $this->postJson('/api/v1/cutups', ['name' => 'Bad', 'filter' => ['weather' => 1]])->assertStatus(422);
-    $this->actingAs(coach('receivers@cedarfork.example'))->getJson('/api/v1/cutups')->assertJsonMissing(['name' => 'Red area'])->assertJsonFragment(['name' => 'Third downs']);
+    $this->actingAs(coach('receivers@cedarfork.example'))
+        ->getJson('/api/v1/cutups')
+        ->assertJsonMissing(['name' => 'Red area'])
+        ->assertJsonFragment(['name' => 'Third downs']);
     $this->deleteJson('/api/v1/cutups/'.$made->json('id'))->assertForbidden();
     $this->actingAs(coach())->deleteJson('/api/v1/cutups/'.$made->json('id'))->assertNoContent();
 });
@@ -284,9 +398,13 @@ it('keeps every document of the demo as its schema says', function (): void {
 
 it('FLM-10: keeps what a revised mark was', function (): void {
     $snap = numbered(4);
-    $marks = array_map(fn (array $m): array => $m['kind'] === 'break' && $m['man'] === 'H' ? ['atS' => 3.2] + $m : $m, array_values(array_filter($snap->document['marks'], fn (array $m): bool => $m['kind'] !== 'catch')));
-    $done = $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['marks' => $marks] + $snap->document], ['If-Match' => '"1"'])->assertOk();
-    expect(array_map(fn (array $h): array => [$h['question'], $h['was'], $h['now'], $h['by']], $done->json('document.settled')))->toBe([['Mark: break H', '3.12 s', '3.20 s', 'Dale Merriweather'], ['Mark: catch H', '4.53 s', 'taken away', 'Dale Merriweather']]);
+    $marks = array_map(fn (array $m): array => $m['kind'] === 'break' && $m['man'] === 'H' ? ['atS' => 3.2] + $m : $m,
+        array_values(array_filter($snap->document['marks'], fn (array $m): bool => $m['kind'] !== 'catch')));
+    $done = $this->putJson("/api/v1/snaps/{$snap->id}", ['document' => ['marks' => $marks] + $snap->document],
+        ['If-Match' => '"1"'])->assertOk();
+    expect(array_map(fn (array $h): array => [$h['question'], $h['was'], $h['now'], $h['by']],
+        $done->json('document.settled')))->toBe([['Mark: break H', '3.12 s', '3.20 s', 'Dale Merriweather'],
+            ['Mark: catch H', '4.53 s', 'taken away', 'Dale Merriweather']]);
 });
 
 it('measures and grades a document on the command line, without the database', function (): void {
@@ -306,7 +424,8 @@ it('measures and grades a document on the command line, without the database', f
 
 it('fills in what is searched of snaps saved before, and touches nothing else', function (): void {
     $before = Snap::query()->orderBy('id')->get()->map(fn (Snap $s): array => $s->getAttributes())->all();
-    Snap::query()->toBase()->update(['hole' => null, 'tag' => null, 'action' => null, 'back' => null, 'gave' => null, 'decision' => null, 'call' => null]);
+    Snap::query()->toBase()->update(['hole' => null, 'tag' => null, 'action' => null, 'back' => null, 'gave' => null,
+        'decision' => null, 'call' => null]);
     $this->artisan('jx:index')->expectsOutputToContain(count($before).' snaps indexed.')->assertExitCode(0);
     $after = Snap::query()->orderBy('id')->get()->map(fn (Snap $s): array => $s->getAttributes())->all();
     expect($after)->toEqual($before)

@@ -27,7 +27,8 @@ function smash(): array
 /** The document of a formation in words, with men moved by hand. */
 function setDocument(string $words, array $spots = []): array
 {
-    return ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write(FormationParser::parse($words)->formation->withSpots($spots));
+    return ['kind' => FormationDocument::KIND, 'version' => 1] +
+        FormationDocument::write(FormationParser::parse($words)->formation->withSpots($spots));
 }
 
 /** Runs a command and gives its exit code and its JSON. */

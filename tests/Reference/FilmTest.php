@@ -10,10 +10,22 @@ use Jacotaxis\Core\Film\Simulated\FilmedRun;
 function clicked(Camera $camera, float $noise): array
 {
     $points = [];
-    foreach ([[35, 'left hash'], [35, 'right hash'], [50, 'left hash'], [50, 'right hash'], [40, 'top of the right numbers'], [55, 'top of the right numbers'], [45, 'top of the left numbers'], [30, 'right hash']] as [$y, $name]) {
+    foreach (
+        [
+            [35, 'left hash'],
+            [35, 'right hash'],
+            [50, 'left hash'],
+            [50, 'right hash'],
+            [40, 'top of the right numbers'],
+            [55, 'top of the right numbers'],
+            [45, 'top of the left numbers'],
+            [30, 'right hash'],
+        ] as [$y, $name]
+    ) {
         $x = FieldMarks::across(RuleSet::Nfhs)[$name];
         [$px, $py] = $camera->project($x, $y);
-        $points[] = ['xPx' => $px + $noise * gauss(), 'yPx' => $py + $noise * gauss(), 'fieldXYd' => $x, 'fieldYYd' => (float) $y];
+        $points[] = ['xPx' => $px + $noise * gauss(), 'yPx' => $py + $noise * gauss(), 'fieldXYd' => $x,
+            'fieldYYd' => (float) $y];
     }
 
     return $points;
@@ -26,12 +38,18 @@ function gauss(): float
 
 it('fits the homography OpenCV finds: exact on four points, least squares on more', function (): void {
     mt_srand(7);
-    $exact = array_map(fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)),
-        [[102, 310, 10, 30], [520, 330, 10, 50], [180, 120, 40, 30], [450, 110, 40, 50]]);
+    $exact = array_map(
+        fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)),
+        [[102, 310, 10, 30], [520, 330, 10, 50], [180, 120, 40, 30], [450, 110, 40, 50]],
+    );
     $noisy = clicked(pressBox(80.0 / 3.0, 40.0), 1.0);
     $file = tempnam(sys_get_temp_dir(), 'jx');
     file_put_contents($file, json_encode([$exact, $noisy]));
-    $found = json_decode((string) shell_exec('node '.escapeshellarg(__DIR__.'/homography.mjs').' '.escapeshellarg($file)), true, flags: JSON_THROW_ON_ERROR);
+    $found = json_decode(
+        (string) shell_exec('node '.escapeshellarg(__DIR__.'/homography.mjs').' '.escapeshellarg($file)),
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    );
     unlink($file);
     foreach ([$exact, $noisy] as $n => $points) {
         $ours = Calibration::of($points);
@@ -45,28 +63,30 @@ it('fits the homography OpenCV finds: exact on four points, least squares on mor
     }
 });
 
-it('measures route depth within half a yard of the truth, in the median within 0.2, at one pixel of click noise', function (): void {
-    mt_srand(20261123);
-    $errors = [];
-    foreach (['right', 'left'] as $side) {
-        $proof = proof("gun 2x2 $side: smash both; Z hitch 7", 'cover 2');
-        $film = FilmedRun::of($proof);
-        $frame = $proof->scene->frame;
-        $camera = pressBox($frame->ballXYd, $frame->ballYYd);
-        for ($n = 0; $n < 25; $n++) {
-            $calibration = Calibration::of(clicked($camera, 1.0));
-            foreach (['H', 'Z', 'X', 'Y'] as $man) {
-                $t = FilmedRun::BEFORE + $film->marks["break $man"];
-                [$x, $y] = $film->at($t)[$man];
-                [$px, $py] = $camera->project(...[...$frame->toField($x, $y), 0.0, Camera::shake($t)]);
-                [, $depth] = $frame->toPlay(...$calibration->toField($px + gauss(), $py + gauss()));
-                $errors[] = abs($depth - $y);
+it('measures route depth within half a yard of the truth, in the median within 0.2, at one pixel of click noise',
+    function (): void {
+        mt_srand(20261123);
+        $errors = [];
+        foreach (['right', 'left'] as $side) {
+            $proof = proof("gun 2x2 $side: smash both; Z hitch 7", 'cover 2');
+            $film = FilmedRun::of($proof);
+            $frame = $proof->scene->frame;
+            $camera = pressBox($frame->ballXYd, $frame->ballYYd);
+            for ($n = 0; $n < 25; $n++) {
+                $calibration = Calibration::of(clicked($camera, 1.0));
+                foreach (['H', 'Z', 'X', 'Y'] as $man) {
+                    $t = FilmedRun::BEFORE + $film->marks["break $man"];
+                    [$x, $y] = $film->at($t)[$man];
+                    [$px, $py] = $camera->project(...[...$frame->toField($x, $y), 0.0, Camera::shake($t)]);
+                    [, $depth] = $frame->toPlay(...$calibration->toField($px + gauss(), $py + gauss()));
+                    $errors[] = abs($depth - $y);
+                }
             }
         }
-    }
-    sort($errors);
-    expect($errors[intdiv(count($errors), 2)])->toBeLessThan(0.2)->and($errors[(int) (0.99 * count($errors))])->toBeLessThan(0.5);
-});
+        sort($errors);
+        expect($errors[intdiv(count($errors), 2)])->toBeLessThan(0.2)->and($errors[(int) (0.99 * count($errors))])
+            ->toBeLessThan(0.5);
+    });
 
 it('states its doubt as 10,000 noisy clicks scatter', function (float $px, float $py): void {
     mt_srand(99);

@@ -11,7 +11,11 @@ print(json.dumps([list(binomtest(k, n).proportion_ci(method='wilson')) for k, n 
 PY;
     $file = tempnam(sys_get_temp_dir(), 'jx');
     file_put_contents($file, $script);
-    $theirs = json_decode((string) shell_exec('/usr/bin/python3 '.escapeshellarg($file).' '.escapeshellarg(json_encode($cases))), true, flags: JSON_THROW_ON_ERROR);
+    $theirs = json_decode(
+        (string) shell_exec('/usr/bin/python3 '.escapeshellarg($file).' '.escapeshellarg(json_encode($cases))),
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    );
     unlink($file);
     foreach ($cases as $i => [$k, $n]) {
         $ours = Interval::of($k, $n);

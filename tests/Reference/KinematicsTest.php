@@ -28,7 +28,9 @@ it('runs the closed form of the sprint law (Keller 1973)', function (float $vmax
         ->and($law->time($law->distance($t, 5.0), 5.0))->toEqualWithDelta($t, 1e-6);
 })->with([[9.0, 0.8, 0.3], [9.0, 0.8, 2.0], [7.0, 1.0, 4.0], [8.55, 0.8, 5.0]]);
 
-it('returns the timed 40 a runner was tuned to, with the law\'s own splits at 10 and 20 yards', function (float $seconds): void {
+it('returns the timed 40 a runner was tuned to, with the law\'s own splits at 10 and 20 yards', function (
+    float $seconds,
+): void {
     $law = SprintLaw::tunedTo(40.0, $seconds);
     expect($law->time(40.0))->toEqualWithDelta($seconds, 1e-6);
     foreach ([10.0, 20.0] as $yd) {
@@ -36,11 +38,16 @@ it('returns the timed 40 a runner was tuned to, with the law\'s own splits at 10
     }
 })->with([4.4, 4.7, 5.2]);
 
-it('goes through a cut as fast as one step can turn him: J / (2 sin(A / 2))', function (float $degrees, float $yardsPerSecond): void {
+it('goes through a cut as fast as one step can turn him: J / (2 sin(A / 2))', function (
+    float $degrees,
+    float $yardsPerSecond,
+): void {
     expect((new SprintLaw(9.0))->throughCut($degrees))->toEqualWithDelta($yardsPerSecond, 0.02);
 })->with([[45.0, 5.62], [90.0, 3.04], [135.0, 2.33], [180.0, 2.15]]);
 
-it('brakes on the stem to what the cut allows, and gains speed by the sprint law after it', function (float $degrees): void {
+it('brakes on the stem to what the cut allows, and gains speed by the sprint law after it', function (
+    float $degrees,
+): void {
     $law = new SprintLaw(9.0);
     $path = (new PathBuilder($law, 0.0, 0.0))->to(0.0, 12.0)->cut(CutKind::Speed)->run($degrees);
     $cut = $path->cuts[0];
@@ -49,10 +56,14 @@ it('brakes on the stem to what the cut allows, and gains speed by the sprint law
     // v^2 = u^2 - 2 a s: the closed form of even braking.
     $peak = $law->speed($cut->tellAt);
     $braked = 12.0 - $law->distance($cut->tellAt);
-    expect($braked)->toEqualWithDelta($law->braking($peak, $through), 1e-4)
-        ->and($cut->t - $cut->tellAt)->toEqualWithDelta(($peak - $through) / $law->brakes, 1e-4)
-        ->and($speed(ceil($cut->t / 0.05) * 0.05))->toEqualWithDelta($through, 0.6)
-        ->and($path->at($cut->t + 0.5)[0])->toEqualWithDelta(sin(deg2rad($degrees)) * $law->distance(0.5, $through), 0.03);
+    expect($braked)
+        ->toEqualWithDelta($law->braking($peak, $through), 1e-4)
+        ->and($cut->t - $cut->tellAt)
+        ->toEqualWithDelta(($peak - $through) / $law->brakes, 1e-4)
+        ->and($speed(ceil($cut->t / 0.05) * 0.05))
+        ->toEqualWithDelta($through, 0.6)
+        ->and($path->at($cut->t + 0.5)[0])
+        ->toEqualWithDelta(sin(deg2rad($degrees)) * $law->distance(0.5, $through), 0.03);
 })->with([60.0, 90.0, 135.0]);
 
 it('costs a bend of twenty degrees nothing', function (): void {
@@ -63,18 +74,38 @@ it('costs a bend of twenty degrees nothing', function (): void {
 
 it('stops nobody in one step: speed changes by no more than the brakes allow, on every leg', function (): void {
     $law = new SprintLaw(9.0);
-    foreach ([(new PathBuilder($law, 0.0, 0.0))->to(0.0, 6.0)->settle(), (new PathBuilder($law, 0.0, 0.0))->to(0.0, 8.0)->cut(CutKind::Speed)->to(6.0, 9.0)->cut(CutKind::Drop)->run(10.0)] as $path) {
+    foreach (
+        [
+            (new PathBuilder($law, 0.0, 0.0))->to(0.0, 6.0)->settle(),
+            (new PathBuilder($law, 0.0, 0.0))
+                ->to(0.0, 8.0)
+                ->cut(CutKind::Speed)
+                ->to(6.0, 9.0)
+                ->cut(CutKind::Drop)
+                ->run(10.0),
+        ] as $path
+    ) {
         for ($i = 1; $i < Path::STEPS; $i++) {
             $change = hypot($path->vx[$i], $path->vy[$i]) - hypot($path->vx[$i - 1], $path->vy[$i - 1]);
-            expect($change)->toBeGreaterThan(-$law->brakes * Path::STEP - 1e-6)->toBeLessThan($law->vmax / $law->tau * Path::STEP + 1e-6);
+            expect($change)
+                ->toBeGreaterThan(-$law->brakes * Path::STEP - 1e-6)
+                ->toBeLessThan(($law->vmax / $law->tau) * Path::STEP + 1e-6);
         }
     }
 });
 
 it('stops at the edge of the field and brakes for it', function (): void {
-    $path = (new PathBuilder(new SprintLaw(9.0), 0.0, 0.0))->inside(-20.0, 20.0, 15.0)->to(0.0, 5.0)->cut(CutKind::Bend)->run(0.0);
-    expect(max($path->y))->toBeLessThanOrEqual(15.0 + 1e-9)->and($path->vy[Path::STEPS - 1])->toBe(0.0)
-        ->and($path->vy[(int) round(1.5 / 0.05)])->toBeGreaterThan(3.0);
+    $path = (new PathBuilder(new SprintLaw(9.0), 0.0, 0.0))
+        ->inside(-20.0, 20.0, 15.0)
+        ->to(0.0, 5.0)
+        ->cut(CutKind::Bend)
+        ->run(0.0);
+    expect(max($path->y))
+        ->toBeLessThanOrEqual(15.0 + 1e-9)
+        ->and($path->vy[Path::STEPS - 1])
+        ->toBe(0.0)
+        ->and($path->vy[(int) round(1.5 / 0.05)])
+        ->toBeGreaterThan(3.0);
 });
 
 it('rounds a curve without losing what a cut of the same angle costs', function (): void {

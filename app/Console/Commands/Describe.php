@@ -21,7 +21,11 @@ class Describe extends JxCommand
         } else {
             $this->line($description['words']);
             $this->line($description['spoken']);
-            $this->line($description['family'] === null ? "No family: {$description['why']}" : "{$description['family']}: {$description['why']}");
+            $this->line(
+                $description['family'] === null
+                    ? "No family: {$description['why']}"
+                    : "{$description['family']}: {$description['why']}",
+            );
             foreach ($description['nearest'] as $near) {
                 $this->line("  nearest {$near['family']}: {$near['differs']}");
             }

@@ -33,12 +33,17 @@ class Front extends JxCommand
 
             return self::DONE;
         }
-        $look = LookParser::parse((string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-3 over, cover 3'"), $school);
+        $look = LookParser::parse(
+            (string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-3 over, cover 3'"),
+            $school,
+        );
         $aligned = Alignment::of($look, $now, $before);
         $this->json([
             'look' => $look->words(), 'formation' => $words,
-            'defenders' => array_map(fn (Defender $d): array => ['defender' => $d->role, 'letter' => $d->letter, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
-                'technique' => $d->technique === null ? null : Technique::named($d->technique, $school), 'over' => $d->over, 'takes' => $d->takes, 'job' => $d->job->words], $aligned->defenders),
+            'defenders' => array_map(fn (Defender $d): array => ['defender' => $d->role, 'letter' => $d->letter,
+                'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
+                'technique' => $d->technique === null ? null : Technique::named($d->technique, $school),
+                'over' => $d->over, 'takes' => $d->takes, 'job' => $d->job->words], $aligned->defenders),
             'notes' => $aligned->notes,
             'picture' => Picture::standing($aligned->defenders, $now, $look, Schools::of()),
         ]);
@@ -51,10 +56,25 @@ class Front extends JxCommand
     {
         $situation = $this->situation();
         $draft = FormationParser::parse((string) $this->option('formation'), $situation);
-        $snap = Snap::of($draft->formation->men($situation->frame()), $draft->motions, $draft->formation->splits(), $situation->frame(), Clock::usual($this->level()));
-        $of = fn (array $men): Lineup => Lineup::of($men, $situation->frame(), $situation->hash, $draft->formation->side);
+        $snap = Snap::of(
+            $draft->formation->men($situation->frame()),
+            $draft->motions,
+            $draft->formation->splits(),
+            $situation->frame(),
+            Clock::usual($this->level()),
+        );
+        $of = fn (array $men): Lineup => Lineup::of(
+            $men,
+            $situation->frame(),
+            $situation->hash,
+            $draft->formation->side,
+        );
         $now = $of($snap->men);
 
-        return [$draft->motions === [] ? $now : $of($snap->before), $now, implode(', ', [$draft->formation->words(), ...array_map(fn ($m): string => $m->words(), $draft->motions)])];
+        return [
+            $draft->motions === [] ? $now : $of($snap->before),
+            $now,
+            implode(', ', [$draft->formation->words(), ...array_map(fn ($m): string => $m->words(), $draft->motions)]),
+        ];
     }
 }

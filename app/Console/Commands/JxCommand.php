@@ -22,7 +22,8 @@ use Jacotaxis\Core\Words\NotUnderstood;
 use Jacotaxis\Core\Words\SituationParser;
 
 /**
- * What every jx command shares: words or a document, never both; exit 0 done, 1 done with faults found, 2 not understood.
+ * What every jx command shares: words or a document, never both; exit 0 done, 1 done with faults found, 2 not
+ * understood.
  */
 abstract class JxCommand extends Command
 {
@@ -55,22 +56,34 @@ abstract class JxCommand extends Command
     /** @param  array<string, mixed>  $data */
     protected function json(array $data): void
     {
-        $this->output->writeln(json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+        $this->output->writeln(
+            json_encode(
+                $data,
+                JSON_UNESCAPED_UNICODE |
+                    JSON_UNESCAPED_SLASHES |
+                    JSON_PRETTY_PRINT |
+                    JSON_PRESERVE_ZERO_FRACTION |
+                    JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     protected function level(): Level
     {
         $given = (string) ($this->hasOption('level') ? $this->option('level') : '') ?: 'high-school';
 
-        return Level::tryFrom($given) ?? throw NotUnderstood::word($given, 'level', array_column(Level::cases(), 'value'));
+        return Level::tryFrom($given) ??
+            throw NotUnderstood::word($given, 'level', array_column(Level::cases(), 'value'));
     }
 
     protected function rules(): RuleSet
     {
         $given = $this->hasOption('rules') ? $this->option('rules') : null;
 
-        return $given === null ? $this->level()->rules()
-            : (RuleSet::tryFrom($given) ?? throw NotUnderstood::word($given, 'rule book', array_column(RuleSet::cases(), 'value')));
+        return $given === null
+            ? $this->level()->rules()
+            : RuleSet::tryFrom($given) ??
+                    throw NotUnderstood::word($given, 'rule book', array_column(RuleSet::cases(), 'value'));
     }
 
     protected function situation(): Situation
@@ -87,15 +100,22 @@ abstract class JxCommand extends Command
         $words = $this->hasOption('call') ? $this->option('call') : null;
         $file = $this->hasArgument('file') ? $this->argument('file') : null;
         if (($words === null) === ($file === null)) {
-            throw NotUnderstood::because('Give the call in words (--call=...) or a document (FILE, - for standard input), one of them.', '');
+            throw NotUnderstood::because(
+                'Give the call in words (--call=...) or a document (FILE, - for standard input), one of them.',
+                '',
+            );
         }
 
-        return $words !== null ? CallParser::parse($words, $this->situation()) : CallDocument::read($this->schemas->decode('call', $this->read($file)));
+        return $words !== null
+            ? CallParser::parse($words, $this->situation())
+            : CallDocument::read($this->schemas->decode('call', $this->read($file)));
     }
 
     protected function look(): Look
     {
-        return LookParser::parse((string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-2 nickel, cover 3'"));
+        return LookParser::parse(
+            (string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-2 nickel, cover 3'"),
+        );
     }
 
     protected function setting(Call $call): Setting
@@ -116,13 +136,21 @@ abstract class JxCommand extends Command
         $given = json_decode((string) $this->option('spots'), true);
         $spots = [];
         foreach (is_array($given) ? array_values($given) : [] as $i => $spot) {
-            if (! is_array($spot) || count($spot) !== 2 || ! is_numeric($spot[0] ?? null) || ! is_numeric($spot[1] ?? null)) {
+            if (
+                ! is_array($spot) ||
+                count($spot) !== 2 ||
+                ! is_numeric($spot[0] ?? null) ||
+                ! is_numeric($spot[1] ?? null)
+            ) {
                 throw NotUnderstood::because("/$i: a spot is two numbers of yards, [width, depth].", 'spots');
             }
             $spots[] = [(float) $spot[0], (float) $spot[1]];
         }
         if (count($spots) !== 11) {
-            throw NotUnderstood::because(count($spots).' spots were given; eleven men are needed, as JSON: [[0,1],[-2.7,1],...].', 'spots');
+            throw NotUnderstood::because(
+                count($spots).' spots were given; eleven men are needed, as JSON: [[0,1],[-2.7,1],...].',
+                'spots',
+            );
         }
 
         return $spots;

@@ -16,7 +16,10 @@ class Legal extends JxCommand
     {
         $call = $this->theCall();
         $snap = $call->snap(($call->situation ?? $this->situation())->frame(), $this->setting($call)->clock());
-        $findings = array_map(fn (Finding $f): array => $f->toArray(), Legality::check($snap, $this->rules(), array_keys($call->routes), $this->numbers()));
+        $findings = array_map(
+            fn (Finding $f): array => $f->toArray(),
+            Legality::check($snap, $this->rules(), array_keys($call->routes), $this->numbers()),
+        );
         if ($this->option('json')) {
             $this->json(['findings' => $findings]);
         } else {
@@ -35,7 +38,10 @@ class Legal extends JxCommand
         $numbers = [];
         foreach (preg_split('/[,\s]+/', (string) $this->option('numbers'), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $pair) {
             if (! preg_match('/^([A-Za-z]{1,2}):(\d{1,2})$/', $pair, $m)) {
-                throw NotUnderstood::because("\"$pair\" is not a jersey. Give the letter and the number, LT:72.", $pair);
+                throw NotUnderstood::because(
+                    "\"$pair\" is not a jersey. Give the letter and the number, LT:72.",
+                    $pair,
+                );
             }
             $numbers[strtoupper($m[1])] = (int) $m[2];
         }

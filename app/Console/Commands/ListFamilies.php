@@ -14,8 +14,11 @@ class ListFamilies extends JxCommand
 
     protected function answer(): int
     {
-        $this->json(['families' => array_map(fn (Family $f): array => ['name' => $f->name, 'definition' => $f->definition(), 'front' => $f->usual()->front, 'other' => $f->usual()->other, 'back' => $f->usual()->back, 'reads' => $f->usual()->reads, 'across' => $f->across, 'rolls' => $f->rolls,
-            'forms' => array_map(fn (Form $form): array => ['front' => $form->front, 'other' => $form->other, 'back' => $form->back, 'any' => $form->any], $f->forms)], array_values(Families::all()))]);
+        $this->json(['families' => array_map(fn (Family $f): array => ['name' => $f->name,
+            'definition' => $f->definition(), 'front' => $f->usual()->front, 'other' => $f->usual()->other,
+            'back' => $f->usual()->back, 'reads' => $f->usual()->reads, 'across' => $f->across, 'rolls' => $f->rolls,
+            'forms' => array_map(fn (Form $form): array => ['front' => $form->front, 'other' => $form->other,
+                'back' => $form->back, 'any' => $form->any], $f->forms)], array_values(Families::all()))]);
 
         return self::DONE;
     }

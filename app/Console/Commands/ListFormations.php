@@ -21,13 +21,15 @@ class ListFormations extends JxCommand
         $situation = $this->situation();
         if ($this->option('spots') !== null) {
             $found = FormationFinder::of($this->spots(), $situation->frame(), $situation->hash);
-            $this->json(['formations' => array_map(fn (array $f): array => ['words' => $f['formation']->words(), 'offYd' => round($f['offYd'], 2), 'differs' => $f['worst']], $found)]);
+            $this->json(['formations' => array_map(fn (array $f): array => ['words' => $f['formation']->words(),
+                'offYd' => round($f['offYd'], 2), 'differs' => $f['worst']], $found)]);
 
             return self::DONE;
         }
         $this->json([
             'quarterbacks' => Sets::quarterbacks(), 'modifiers' => Formation::MODIFIERS,
-            'motions' => array_map(fn (MotionKind $k): array => ['name' => $k->value, 'words' => $k->words(), 'speed' => $k->speed(), 'sets' => $k->sets()], MotionKind::cases()),
+            'motions' => array_map(fn (MotionKind $k): array => ['name' => $k->value, 'words' => $k->words(),
+                'speed' => $k->speed(), 'sets' => $k->sets()], MotionKind::cases()),
             'sets' => array_map(fn (string $set): array => $this->set($set, $situation->frame()), Sets::names()),
         ]);
 
@@ -39,8 +41,11 @@ class ListFormations extends JxCommand
     {
         $formation = new Formation(Sets::usualQuarterback($set), $set, Side::Right);
 
-        return ['name' => $set, 'words' => Sets::words($set), 'quarterback' => Sets::usualQuarterback($set), 'personnel' => $formation->personnel(),
-            'splits' => ['guardFt' => $formation->splits()->guardFt, 'tackleFt' => $formation->splits()->tackleFt, 'footToFoot' => $formation->splits()->footToFoot],
-            'men' => array_values(array_map(fn (Man $m): array => ['man' => $m->letter, 'xYd' => round($m->xYd, 2), 'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine()], $formation->men($frame)))];
+        return ['name' => $set, 'words' => Sets::words($set), 'quarterback' => Sets::usualQuarterback($set),
+            'personnel' => $formation->personnel(),
+            'splits' => ['guardFt' => $formation->splits()->guardFt, 'tackleFt' => $formation->splits()->tackleFt,
+                'footToFoot' => $formation->splits()->footToFoot],
+            'men' => array_values(array_map(fn (Man $m): array => ['man' => $m->letter, 'xYd' => round($m->xYd, 2),
+                'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine()], $formation->men($frame)))];
     }
 }

@@ -27,7 +27,11 @@ class Prove extends JxCommand
     /** @param  array<string, mixed>  $report */
     private function tell(array $report): void
     {
-        $chance = fn (string $which): string => sprintf('%.0f %%, %.1f yd', 100 * $report['worth'][$which]['chance'], $report['worth'][$which]['yards']);
+        $chance = fn (string $which): string => sprintf(
+            '%.0f %%, %.1f yd',
+            100 * $report['worth'][$which]['chance'],
+            $report['worth'][$which]['yards'],
+        );
         $strength = $report['strength'] === null ? '' : " ({$report['strength']} s)";
         $this->line(ucfirst($report['verdict'])."$strength, {$report['protection']}. {$report['why']}");
         $this->line("  worth {$chance('byRule')} by rule, {$chance('worst')} at worst");

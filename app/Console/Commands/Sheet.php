@@ -39,8 +39,23 @@ class Sheet extends JxCommand
      */
     private function tell(array $cells, array $summary): void
     {
-        $this->table(['Front', 'Shell', 'Verdict', 'Chance', 'At worst', 'Strength', 'Key', 'Gets it'], array_map(fn (array $c): array => [$c['front'], $c['shell'], $c['verdict'], sprintf('%.0f %%', 100 * $c['worth']['byRule']['chance']), sprintf('%.0f %%', 100 * $c['worth']['worst']['chance']), $c['strength'] === null ? '' : sprintf('%.2f s', $c['strength']), $c['key'] ?? '',
-            $c['best'] === null ? '' : "{$c['best']['man']} {$c['best']['route']}"], $cells));
-        $this->line(sprintf('%d looks: %d bound, %d open, %d guess, %d covered; chance of success %.0f %%, %.0f %% at worst. Weakest: %s.', $summary['looks'], $summary['bound'], $summary['open'], $summary['guess'], $summary['covered'], 100 * $summary['chance'], 100 * $summary['worstChance'], $summary['weakest'] ?? 'none'));
+        $this->table(['Front', 'Shell', 'Verdict', 'Chance', 'At worst', 'Strength', 'Key', 'Gets it'],
+            array_map(fn (array $c): array => [$c['front'], $c['shell'], $c['verdict'],
+                sprintf('%.0f %%', 100 * $c['worth']['byRule']['chance']),
+                sprintf('%.0f %%', 100 * $c['worth']['worst']['chance']), $c['strength'] === null ? ''
+                : sprintf('%.2f s', $c['strength']), $c['key'] ?? '',
+                $c['best'] === null ? '' : "{$c['best']['man']} {$c['best']['route']}"], $cells));
+        $this->line(sprintf(
+            '%d looks: %d bound, %d open, %d guess, %d covered; '
+                .'chance of success %.0f %%, %.0f %% at worst. Weakest: %s.',
+            $summary['looks'],
+            $summary['bound'],
+            $summary['open'],
+            $summary['guess'],
+            $summary['covered'],
+            100 * $summary['chance'],
+            100 * $summary['worstChance'],
+            $summary['weakest'] ?? 'none',
+        ));
     }
 }

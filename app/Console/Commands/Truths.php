@@ -32,11 +32,19 @@ class Truths extends JxCommand
         $only = (string) $this->option('only');
         $every = $this->option('quick') ? self::QUICK : 1;
         $judged = Workers::map(Board::cases($only, $every), fn (TruthCase $case): Judgement => Judge::case($case));
-        $lone = $only === '' || str_contains('lone routes', $only) ? Workers::map(LoneRoutes::all(), fn (LoneRoute $r): array => [$r, ...Judge::lone($r)]) : [];
-        $shares = $only === '' || $only === 'shares' ? Shares::of(Workers::map(Shares::cases($every === 1 ? 1 : 4), $this->share(...))) : null;
+        $lone =
+            $only === '' || str_contains('lone routes', $only)
+                ? Workers::map(LoneRoutes::all(), fn (LoneRoute $r): array => [$r, ...Judge::lone($r)])
+                : [];
+        $shares =
+            $only === '' || $only === 'shares'
+                ? Shares::of(Workers::map(Shares::cases($every === 1 ? 1 : 4), $this->share(...)))
+                : null;
         $cliffs = $only === '' || $only === 'cliffs' ? $this->cliffs() : null;
         $mirror = $only === '' || $only === 'mirror' ? $this->mirror(Board::cases('', self::TURNED * $every)) : null;
-        $answer = ['truths' => Board::rows($judged), 'lone' => ['tried' => count($lone), 'held' => count(array_filter(array_column($lone, 1)))], 'shares' => $shares, 'cliffs' => $cliffs, 'mirror' => $mirror];
+        $answer = ['truths' => Board::rows($judged),
+            'lone' => ['tried' => count($lone), 'held' => count(array_filter(array_column($lone, 1)))],
+            'shares' => $shares, 'cliffs' => $cliffs, 'mirror' => $mirror];
         if ($this->option('json')) {
             $this->json($answer);
 
@@ -62,7 +70,9 @@ class Truths extends JxCommand
         return [$case, $proof->verdict()->value, $proof->worthByRule()->chance];
     }
 
-    /** @return array{tried: int, turns: int, at: list<string>} sweeps, verdicts that turn twice within a yard, and where */
+    /**
+     * @return array{tried: int, turns: int, at: list<string>} sweeps, verdicts that turn twice within a yard, and where
+     */
     private function cliffs(): array
     {
         $counted = Workers::map(Cliffs::sweeps(), function (array $sweep): array {
@@ -72,7 +82,8 @@ class Truths extends JxCommand
         });
         $bad = array_values(array_filter($counted, fn (array $row): bool => $row[1] > 0));
 
-        return ['tried' => count($counted), 'turns' => (int) array_sum(array_column($bad, 1)), 'at' => array_map(fn (array $row): string => "$row[0]: $row[2]", $bad)];
+        return ['tried' => count($counted), 'turns' => (int) array_sum(array_column($bad, 1)),
+            'at' => array_map(fn (array $row): string => "$row[0]: $row[2]", $bad)];
     }
 
     /**
@@ -84,36 +95,74 @@ class Truths extends JxCommand
         $seen = Workers::map($cases, fn (TruthCase $case): array => [$case, Mirror::difference($case)]);
         $bad = array_values(array_filter($seen, fn (array $row): bool => $row[1] !== null));
 
-        return ['tried' => count($seen), 'differ' => count($bad), 'at' => array_map(fn (array $row): string => "{$row[0]->call} against {$row[0]->look}: $row[1]", $bad)];
+        return ['tried' => count($seen), 'differ' => count($bad),
+            'at' => array_map(fn (array $row): string => "{$row[0]->call} against {$row[0]->look}: $row[1]", $bad)];
     }
 
     /**
-     * @param  array{truths: list<array<string, mixed>>, lone: array{tried: int, held: int}, shares: array<string, mixed>|null,
-     *     cliffs: array{tried: int, turns: int, at: list<string>}|null, mirror: array{tried: int, differ: int, at: list<string>}|null}  $answer
+     * @param  array{truths: list<array<string, mixed>>, lone: array{tried: int, held: int}, shares: array<string,
+     *     mixed>|null,
+     *     cliffs: array{tried: int, turns: int, at: list<string>}|null, mirror: array{tried: int, differ: int, at:
+     *     list<string>}|null}  $answer
      */
     private function tell(array $answer): void
     {
         $percent = fn (?float $share): string => $share === null ? '-' : sprintf('%.0f %%', 100.0 * $share);
-        $this->table(['Truth', 'Tried', 'Verdict', 'Key among them', 'Key first'], array_map(fn (array $r): array => [$r['name'], $r['tried'], $percent($r['verdict']), $percent($r['key']), $percent($r['keyFirst'])], $answer['truths']));
+        $this->table(
+            ['Truth', 'Tried', 'Verdict', 'Key among them', 'Key first'],
+            array_map(
+                fn (array $r): array => [
+                    $r['name'],
+                    $r['tried'],
+                    $percent($r['verdict']),
+                    $percent($r['key']),
+                    $percent($r['keyFirst']),
+                ],
+                $answer['truths'],
+            ),
+        );
         if ($answer['lone']['tried'] > 0) {
             $this->line("Lone routes: {$answer['lone']['held']} of {$answer['lone']['tried']} as the table says.");
         }
         foreach ($answer['shares'] === null ? [] : ['pass', 'run'] as $kind) {
             $s = $answer['shares'][$kind];
-            $this->line(sprintf('Of the whole, %s: bound %.0f %%, open %.0f %%, guess %.0f %%, covered %.0f %%; mean chance of success %.2f.', $kind, 100 * $s['bound'], 100 * $s['open'], 100 * $s['guess'], 100 * $s['covered'], $s['chance']));
+            $this->line(sprintf(
+                'Of the whole, %s: bound %.0f %%, open %.0f %%, guess %.0f %%, covered %.0f %%; '
+                    .'mean chance of success %.2f.',
+                $kind,
+                100 * $s['bound'],
+                100 * $s['open'],
+                100 * $s['guess'],
+                100 * $s['covered'],
+                $s['chance'],
+            ));
         }
         if ($answer['shares'] !== null) {
             $good = $answer['shares']['good'];
             arsort($good);
-            $this->line('Good against the default sheet: '.implode(', ', array_map(fn (string $n, float $g): string => sprintf('%s %.0f %%', $n, 100 * $g), array_keys($good), $good)).'.');
+            $this->line(
+                'Good against the default sheet: '.
+                    implode(
+                        ', ',
+                        array_map(
+                            fn (string $n, float $g): string => sprintf('%s %.0f %%', $n, 100 * $g),
+                            array_keys($good),
+                            $good,
+                        ),
+                    ).
+                    '.',
+            );
         }
         if ($answer['cliffs'] !== null) {
             $this->line("Cliffs: in {$answer['cliffs']['tried']} sweeps of a route by half yards the verdict turns twice within a yard {$answer['cliffs']['turns']} times.");
         }
         if ($answer['mirror'] !== null) {
-            $this->line("Mirror: of {$answer['mirror']['tried']} cases turned over {$answer['mirror']['differ']} differ.");
+            $this->line(
+                "Mirror: of {$answer['mirror']['tried']} cases turned over {$answer['mirror']['differ']} differ.",
+            );
         }
-        foreach ($this->option('failing') ? [...$answer['cliffs']['at'] ?? [], ...$answer['mirror']['at'] ?? []] : [] as $where) {
+        foreach ($this->option('failing') ? [...$answer['cliffs']['at'] ?? [], ...$answer['mirror']['at'] ?? []]
+            : [] as $where) {
             $this->line("  $where");
         }
     }
@@ -131,7 +180,10 @@ class Truths extends JxCommand
         }
         foreach ($lone as [$route, $held, $margin]) {
             if (! $held) {
-                $this->line("  lone {$route->route} | {$route->call} | {$route->look} | {$route->letters} | ".($margin === null ? '-' : sprintf('%+.2f', $margin)));
+                $this->line(
+                    "  lone {$route->route} | {$route->call} | {$route->look} | {$route->letters} | ".
+                        ($margin === null ? '-' : sprintf('%+.2f', $margin)),
+                );
             }
         }
     }

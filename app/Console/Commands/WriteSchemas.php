@@ -13,9 +13,15 @@ class WriteSchemas extends JxCommand
 
     protected function answer(): int
     {
-        $stale = array_values(array_filter(array_keys(NamedLists::all()), fn (string $name): bool => ! NamedLists::current($name)));
+        $stale = array_values(
+            array_filter(array_keys(NamedLists::all()), fn (string $name): bool => ! NamedLists::current($name)),
+        );
         if ($this->option('check')) {
-            $this->line($stale === [] ? 'The schemas are current.' : 'Stale: '.implode(', ', $stale).'. Run php artisan jx:schemas.');
+            $this->line(
+                $stale === []
+                    ? 'The schemas are current.'
+                    : 'Stale: '.implode(', ', $stale).'. Run php artisan jx:schemas.',
+            );
 
             return $stale === [] ? self::DONE : self::FAULTS;
         }

@@ -23,7 +23,12 @@ class CallController extends Controller
         $this->authorize('viewAny', Call::class);
         $page = Call::query()->orderBy('id')->cursorPaginate(50);
 
-        return new JsonResponse(['calls' => array_map(fn (Call $call): array => $call->toArray() + ['sketch' => Sketch::of(CallDocument::read($call->document))], $page->items()), 'next' => $page->nextCursor()?->encode()]);
+        $calls = array_map(
+            fn (Call $call): array => $call->toArray() + ['sketch' => Sketch::of(CallDocument::read($call->document))],
+            $page->items(),
+        );
+
+        return new JsonResponse(['calls' => $calls, 'next' => $page->nextCursor()?->encode()]);
     }
 
     public function show(Call $call): JsonResponse
@@ -37,14 +42,19 @@ class CallController extends Controller
     {
         $this->authorize('create', Call::class);
 
-        return $this->answer(Call::query()->create($this->attributes($request) + ['user_id' => $request->user()->id, 'version' => 1]), 201);
+        return $this->answer(
+            Call::query()->create($this->attributes($request) + ['user_id' => $request->user()->id, 'version' => 1]),
+            201,
+        );
     }
 
     public function update(Request $request, Call $call): JsonResponse
     {
         $this->authorize('update', $call);
 
-        return $this->answer($call->saveOn($this->basedOn($request), $this->attributes($request) + ['user_id' => $request->user()->id]));
+        return $this->answer(
+            $call->saveOn($this->basedOn($request), $this->attributes($request) + ['user_id' => $request->user()->id]),
+        );
     }
 
     public function destroy(Call $call): Response
@@ -62,7 +72,8 @@ class CallController extends Controller
         $this->schemas->check('call', $request->input('document'));
         $call = CallDocument::read($request->input('document'));
 
-        return ['name' => $given['name'], 'words' => Describer::words($call, null, StaffWords::current()->book()), 'document' => CallDocument::write($call)];
+        return ['name' => $given['name'], 'words' => Describer::words($call, null, StaffWords::current()->book()),
+            'document' => CallDocument::write($call)];
     }
 
     private function answer(Call $call, int $status = 200): JsonResponse

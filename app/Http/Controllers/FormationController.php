@@ -28,7 +28,9 @@ class FormationController extends Controller
         /** @var Collection<int, Formation> $all */
         $all = Formation::query()->orderBy('name')->get();
 
-        return new JsonResponse(['formations' => $all->map(fn (Formation $f): array => $f->toArray() + ['men' => $this->men($f)])->values()]);
+        return new JsonResponse([
+            'formations' => $all->map(fn (Formation $f): array => $f->toArray() + ['men' => $this->men($f)])->values(),
+        ]);
     }
 
     public function show(Formation $formation): JsonResponse
@@ -42,7 +44,8 @@ class FormationController extends Controller
     {
         $this->authorize('create', Formation::class);
 
-        return $this->answer(Formation::query()->create($this->attributes($request) + ['user_id' => $request->user()->id, 'version' => 1]), 201);
+        return $this->answer(Formation::query()->create($this->attributes($request) + ['user_id' => $request->user()
+            ->id, 'version' => 1]), 201);
     }
 
     public function update(Request $request, Formation $formation): JsonResponse
@@ -63,7 +66,8 @@ class FormationController extends Controller
     /** @return array<string, mixed> */
     private function attributes(Request $request, ?Formation $formation = null): array
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:60', 'regex:/^[\pL][\pL\d -]*$/u', Rule::unique('formations', 'name')->ignore($formation)], 'document' => 'required|array']);
+        $given = $request->validate(['name' => ['required', 'string', 'max:60', 'regex:/^[\pL][\pL\d -]*$/u',
+            Rule::unique('formations', 'name')->ignore($formation)], 'document' => 'required|array']);
         $this->schemas->check('formation', $request->input('document'));
 
         return self::named($given['name'], $request->input('document'));
@@ -77,20 +81,32 @@ class FormationController extends Controller
      */
     public static function named(string $name, array $document): array
     {
-        if (in_array(mb_strtolower($name), [...array_map(mb_strtolower(...), Sets::names()), ...Sets::quarterbacks()], true)) {
+        if (
+            in_array(
+                mb_strtolower($name),
+                [...array_map(mb_strtolower(...), Sets::names()), ...Sets::quarterbacks()],
+                true,
+            )
+        ) {
             throw Problem::content('/name', "\"$name\" is a word of the call line already. Give the set another name.");
         }
         $set = FormationDocument::read($document, Situation::of());
 
-        return ['name' => $name, 'words' => $set->words(), 'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)];
+        return ['name' => $name, 'words' => $set->words(),
+            'document' => ['kind' => FormationDocument::KIND, 'version' => 1] + FormationDocument::write($set)];
     }
 
-    /** Where the men stand in the middle of the field, for a small picture. @return list<array{letter: string, xYd: float, yYd: float}> */
+    /**
+     * Where the men stand in the middle of the field, for a small picture.
+     *
+     * @return list<array{letter: string, xYd: float, yYd: float}>
+     */
     private function men(Formation $formation): array
     {
         $men = FormationDocument::read($formation->document, Situation::of())->men(Situation::of()->frame());
 
-        return array_values(array_map(fn (Man $m): array => ['letter' => $m->letter, 'xYd' => round($m->xYd, 1), 'yYd' => round($m->yYd, 1)], $men));
+        return array_values(array_map(fn (Man $m): array => ['letter' => $m->letter, 'xYd' => round($m->xYd, 1),
+            'yYd' => round($m->yYd, 1)], $men));
     }
 
     private function answer(Formation $formation, int $status = 200): JsonResponse

@@ -34,14 +34,19 @@ class LookController extends Controller
     {
         $this->authorize('create', Look::class);
 
-        return $this->answer(Look::query()->create($this->attributes($request) + ['user_id' => $request->user()->id, 'version' => 1]), 201);
+        return $this->answer(
+            Look::query()->create($this->attributes($request) + ['user_id' => $request->user()->id, 'version' => 1]),
+            201,
+        );
     }
 
     public function update(Request $request, Look $look): JsonResponse
     {
         $this->authorize('update', $look);
 
-        return $this->answer($look->saveOn($this->basedOn($request), $this->attributes($request) + ['user_id' => $request->user()->id]));
+        return $this->answer(
+            $look->saveOn($this->basedOn($request), $this->attributes($request) + ['user_id' => $request->user()->id]),
+        );
     }
 
     public function destroy(Look $look): Response
@@ -55,11 +60,13 @@ class LookController extends Controller
     /** @return array<string, mixed> */
     private function attributes(Request $request): array
     {
-        $given = $request->validate(['name' => 'required|string|max:120', 'opponent' => 'nullable|string|max:120', 'shown' => 'integer|min:0|max:9999', 'document' => 'required|array']);
+        $given = $request->validate(['name' => 'required|string|max:120', 'opponent' => 'nullable|string|max:120',
+            'shown' => 'integer|min:0|max:9999', 'document' => 'required|array']);
         $this->schemas->check('look', $request->input('document'));
         $look = LookDocument::read($request->input('document'));
 
-        return ['name' => $given['name'], 'opponent' => $given['opponent'] ?? '', 'words' => $look->words(), 'document' => LookDocument::write($look)]
+        return ['name' => $given['name'], 'opponent' => $given['opponent'] ?? '', 'words' => $look->words(),
+            'document' => LookDocument::write($look)]
             + (isset($given['shown']) ? ['shown' => $given['shown']] : []);
     }
 

@@ -38,14 +38,24 @@ class PlayerController extends Controller
     {
         $this->authorize('view', $player);
         /** @var Collection<int, Grade> $grades */
-        $grades = $player->grades()->with(['snap:id,reel_id,place,number,call,result,gain_yd,snap_s', 'snap.reel:id,title,week,kind,played_on', 'snap.clips:id,snap_id,angle,from_s,to_s'])->orderByDesc('id')->limit(self::LATEST)->get();
+        $grades = $player
+            ->grades()
+            ->with([
+                'snap:id,reel_id,place,number,call,result,gain_yd,snap_s',
+                'snap.reel:id,title,week,kind,played_on',
+                'snap.clips:id,snap_id,angle,from_s,to_s',
+            ])
+            ->orderByDesc('id')
+            ->limit(self::LATEST)
+            ->get();
         /** @var Collection<int, Call> $calls */
         $calls = Call::query()->orderBy('id')->get();
         $staff = StaffWords::current();
 
         return new JsonResponse([
             'player' => $player,
-            'assignments' => $calls->map(fn (Call $call): array => ['call' => $call->name, 'words' => $call->words, 'job' => $this->job($call, $player->letter)])->values(),
+            'assignments' => $calls->map(fn (Call $call): array => ['call' => $call->name, 'words' => $call->words,
+                'job' => $this->job($call, $player->letter)])->values(),
             'grades' => $grades->map($this->played(...))->values(),
         ] + Letter::of($player, $staff));
     }
@@ -55,7 +65,9 @@ class PlayerController extends Controller
     {
         $snap = $g->snap;
 
-        return $g->withoutRelations()->toArray() + ['snap' => ['id' => $snap->id, 'number' => $snap->number ?? $snap->place, 'call' => $snap->call, 'result' => $snap->result, 'gain_yd' => $snap->gain_yd, 'snapAt' => $snap->snap_s ?? 0.0,
+        return $g->withoutRelations()->toArray() + ['snap' => ['id' => $snap->id, 'number' => $snap->number
+            ?? $snap->place, 'call' => $snap->call, 'result' => $snap->result, 'gain_yd' => $snap->gain_yd,
+            'snapAt' => $snap->snap_s ?? 0.0,
             'reel' => $snap->reel->only(['id', 'title', 'week', 'kind', 'played_on']), 'clips' => $snap->clips]];
     }
 
@@ -77,12 +89,21 @@ class PlayerController extends Controller
     private function attributes(Request $request): array
     {
         $given = $request->validate([
-            'name' => 'required|string|max:120', 'letter' => ['required', Rule::in([...Man::LINEMEN, 'Q', ...Man::SKILL])], 'number' => 'required|integer|min:0|max:99',
-            'depth' => 'required|integer|min:1|max:9', 'forty_s' => 'nullable|numeric', 'stride_yd' => 'nullable|numeric', 'throws' => 'required|in:left,right',
+            'name' => 'required|string|max:120', 'letter' => ['required',
+                Rule::in([...Man::LINEMEN, 'Q', ...Man::SKILL])], 'number' => 'required|integer|min:0|max:99',
+            'depth' => 'required|integer|min:1|max:9', 'forty_s' => 'nullable|numeric',
+            'stride_yd' => 'nullable|numeric', 'throws' => 'required|in:left,right',
             'flags' => 'present|array', 'flags.*' => Rule::in(Athlete::FLAGS),
         ]);
         // The core knows which times and strides a man can have.
-        Athlete::of($given['name'], $given['number'], $given['forty_s'] ?? null, $given['stride_yd'] ?? null, $given['throws'], $given['flags']);
+        Athlete::of(
+            $given['name'],
+            $given['number'],
+            $given['forty_s'] ?? null,
+            $given['stride_yd'] ?? null,
+            $given['throws'],
+            $given['flags'],
+        );
 
         return $given;
     }
@@ -97,6 +118,8 @@ class PlayerController extends Controller
         $call = CallDocument::read($record->document);
         $jobs = CalledJobs::of($call);
 
-        return $call->run === null ? $jobs[$letter] ?? 'Protects' : ($jobs[$letter] ?? 'By the rule of the run').' (against '.RunJobs::FRONT.')';
+        return $call->run === null
+            ? $jobs[$letter] ?? 'Protects'
+            : ($jobs[$letter] ?? 'By the rule of the run').' (against '.RunJobs::FRONT.')';
     }
 }

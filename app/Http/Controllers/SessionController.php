@@ -27,11 +27,16 @@ class SessionController extends Controller
         $from = "sign-in {$request->ip()}";
         if (RateLimiter::tooManyAttempts($from, self::WRONG_A_MINUTE)) {
             $wait = RateLimiter::availableIn($from);
-            throw new Problem(429, 'Too many wrong passwords', "Too many wrong passwords came from here. Wait $wait seconds and try again.");
+            throw new Problem(
+                429,
+                'Too many wrong passwords',
+                "Too many wrong passwords came from here. Wait $wait seconds and try again.",
+            );
         }
         if (! Auth::attempt($given)) {
             RateLimiter::hit($from);
-            throw new Problem(422, 'Not signed in', 'This address and password do not belong together. Check both; the demo prints its sign-ins when it starts.');
+            throw new Problem(422, 'Not signed in',
+                'This address and password do not belong together. Check both; the demo prints its sign-ins when it starts.');
         }
         $request->session()->regenerate();
 
@@ -51,6 +56,7 @@ class SessionController extends Controller
     /** @return array<string, mixed> */
     private function user(User $user): array
     {
-        return ['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value, 'staff' => $user->role->isStaff(), 'playerId' => $user->player_id];
+        return ['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value,
+            'staff' => $user->role->isStaff(), 'playerId' => $user->player_id];
     }
 }

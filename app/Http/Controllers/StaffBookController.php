@@ -21,7 +21,10 @@ use Jacotaxis\Core\School\Question;
 use Jacotaxis\Core\School\Questions;
 use Jacotaxis\Core\Words\BookDocument;
 
-/** The staff's book as a whole: every choice with its owner and date, words and families of its own, in and out as one file. */
+/**
+ * The staff's book as a whole: every choice with its owner and date, words and families of its own, in and out as one
+ * file.
+ */
 class StaffBookController extends Controller
 {
     public function __construct(private readonly Schemas $schemas)
@@ -42,7 +45,12 @@ class StaffBookController extends Controller
         $words = StaffWords::current();
         $book = $words->document();
         foreach (array_intersect(StaffWords::LISTS, array_keys($request->all())) as $list) {
-            $book[$list] = $this->owned((array) $request->input($list), $words->$list ?? [], BookDocument::LISTS[$list], $request->user()->name);
+            $book[$list] = $this->owned(
+                (array) $request->input($list),
+                $words->$list ?? [],
+                BookDocument::LISTS[$list],
+                $request->user()->name,
+            );
         }
 
         return $this->answer($this->save($words, $this->basedOn($request), $book));
@@ -52,9 +60,15 @@ class StaffBookController extends Controller
     public function export(): Response
     {
         $this->authorize('viewAny', Look::class);
-        $json = json_encode(StaffWords::current()->document(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            StaffWords::current()->document(),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
 
-        return new Response($json, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="staff-book.json"']);
+        return new Response($json, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="staff-book.json"',
+        ]);
     }
 
     /** What a book would bring, and where it clashes with ours. Nothing is saved. */
@@ -62,7 +76,9 @@ class StaffBookController extends Controller
     {
         $this->authorize('create', Look::class);
 
-        return new JsonResponse(BookDocument::compare($this->plain(StaffWords::current()->document()), $this->given($request)));
+        return new JsonResponse(
+            BookDocument::compare($this->plain(StaffWords::current()->document()), $this->given($request)),
+        );
     }
 
     /** Takes a book in: what is new, and of the clashes those named in `take`. */
@@ -80,12 +96,16 @@ class StaffBookController extends Controller
     public function family(Request $request): JsonResponse
     {
         $this->authorize('create', Look::class);
-        $given = $request->validate(ProofInput::RULES + ['document' => 'required|array', 'name' => ['required', 'string', 'max:40', 'regex:/^[\pL][\pL\pN -]*$/u'], 'side' => 'nullable|in:left,right']);
+        $given = $request->validate(ProofInput::RULES + ['document' => 'required|array',
+            'name' => ['required', 'string', 'max:40', 'regex:/^[\pL][\pL\pN -]*$/u'],
+            'side' => 'nullable|in:left,right']);
         $input = ProofInput::from($request, $this->schemas);
         $call = $input->call();
         $lineup = $call->lineup($input->setting($call)->situation, StaffWords::current()->book()->clock());
 
-        return new JsonResponse(OwnFamily::drawn($given['name'], $call, $lineup, Side::tryFrom($given['side'] ?? '') ?? $lineup->strong));
+        return new JsonResponse(
+            OwnFamily::drawn($given['name'], $call, $lineup, Side::tryFrom($given['side'] ?? '') ?? $lineup->strong),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -93,7 +113,10 @@ class StaffBookController extends Controller
     {
         $book = $request->input('book');
         if (! is_array($book)) {
-            throw Problem::content('/book', 'Choose a file that was written as a staff book: JSON with "kind": "jacotaxis.book".');
+            throw Problem::content(
+                '/book',
+                'Choose a file that was written as a staff book: JSON with "kind": "jacotaxis.book".',
+            );
         }
         $this->schemas->check('book', ['groups' => (object) ($book['groups'] ?? [])] + $book);
         BookDocument::read($book);
@@ -120,14 +143,20 @@ class StaffBookController extends Controller
         BookDocument::read($this->plain($book));
 
         return DB::transaction(function () use ($words, $based, $book): StaffWords {
-            $saved = $words->saveOn($based, ['letters' => $book['letters'], 'groups' => (array) $book['groups'], 'school' => $book['techniques'], 'cadence' => $book['cadence']]
+            $saved = $words->saveOn($based, ['letters' => $book['letters'], 'groups' => (array) $book['groups'],
+                'school' => $book['techniques'], 'cadence' => $book['cadence']]
                 + array_intersect_key($book, array_flip(StaffWords::LISTS)));
             foreach ($book['sets'] ?? [] as $set) {
                 $formation = Formation::query()->where('name', $set['name'])->first();
                 if ($formation === null) {
-                    Formation::query()->create(FormationController::named($set['name'], $set['formation']) + ['version' => 1]);
+                    Formation::query()->create(
+                        FormationController::named($set['name'], $set['formation']) + ['version' => 1],
+                    );
                 } elseif ($formation->document != $set['formation']) {
-                    $formation->saveOn($formation->version, FormationController::named($set['name'], $set['formation']));
+                    $formation->saveOn(
+                        $formation->version,
+                        FormationController::named($set['name'], $set['formation']),
+                    );
                 }
             }
 
@@ -145,7 +174,9 @@ class StaffBookController extends Controller
         $was = array_column($before, null, $key);
         $bare = fn (array $e): array => array_diff_key($e, ['owner' => 1, 'on' => 1]);
 
-        return array_values(array_map(fn (array $e): array => isset($was[$e[$key] ?? '']) && $bare($was[$e[$key]]) == $bare($e) ? $was[$e[$key]] : $bare($e) + ['owner' => $owner, 'on' => date('Y-m-d')],
+        return array_values(array_map(fn (array $e): array => isset($was[$e[$key] ?? ''])
+            && $bare($was[$e[$key]]) == $bare($e) ? $was[$e[$key]]
+            : $bare($e) + ['owner' => $owner, 'on' => date('Y-m-d')],
             array_filter($entries, is_array(...))));
     }
 
@@ -153,9 +184,13 @@ class StaffBookController extends Controller
     {
         return new JsonResponse([
             'book' => $words->document(), 'version' => $words->version,
-            'questions' => array_values(array_map(fn (Question $q): array => ['id' => $q->id, 'question' => $q->question, 'schools' => $q->schools, 'default' => $q->default, 'why' => $q->why, 'changes' => $q->changes()], Questions::all())),
-            'open' => array_map(fn (array $v, string $id): array => ['id' => $id] + $v, OpenValues::all(), array_keys(OpenValues::all())),
-            'families' => array_values(array_map(fn ($f): array => ['name' => $f->name, 'definition' => $f->definition()], Families::all())),
+            'questions' => array_values(array_map(fn (Question $q): array => ['id' => $q->id,
+                'question' => $q->question, 'schools' => $q->schools, 'default' => $q->default, 'why' => $q->why,
+                'changes' => $q->changes()], Questions::all())),
+            'open' => array_map(fn (array $v, string $id): array => ['id' => $id] + $v, OpenValues::all(),
+                array_keys(OpenValues::all())),
+            'families' => array_values(array_map(fn ($f): array => ['name' => $f->name,
+                'definition' => $f->definition()], Families::all())),
         ], 200, ['ETag' => "\"{$words->version}\""]);
     }
 }

@@ -26,18 +26,26 @@ class StaffWordsController extends Controller
     {
         $this->authorize('create', Look::class);
         $given = $request->validate([
-            'letters' => 'required|array', 'letters.*' => 'required|string|size:1', 'school' => ['required', Rule::in(Technique::SCHOOLS)],
+            'letters' => 'required|array', 'letters.*' => 'required|string|size:1',
+            'school' => ['required', Rule::in(Technique::SCHOOLS)],
             'groups' => 'array|max:12', 'groups.*' => ['required', 'regex:/^[0-2][0-3]$/'],
-            'cadence.words' => 'required|array|min:2|max:8', 'cadence.words.*' => 'required|string|max:20|alpha', 'cadence.beatS' => 'required|numeric', 'cadence.soundS' => 'required|numeric',
+            'cadence.words' => 'required|array|min:2|max:8', 'cadence.words.*' => 'required|string|max:20|alpha',
+            'cadence.beatS' => 'required|numeric', 'cadence.soundS' => 'required|numeric',
         ]);
         $given['letters'] = array_map(strtoupper(...), $given['letters']);
         if (! StaffBook::fits($given['letters'])) {
             throw Problem::content('/letters', 'Give each of the six men a letter of his own, A to Z without Q and C.');
         }
-        $cadence = Cadence::of($given['cadence']['words'], (float) $given['cadence']['beatS'], (float) $given['cadence']['soundS']);
+        $cadence = Cadence::of(
+            $given['cadence']['words'],
+            (float) $given['cadence']['beatS'],
+            (float) $given['cadence']['soundS'],
+        );
 
-        return $this->answer(StaffWords::current()->saveOn($this->basedOn($request), ['letters' => $given['letters'], 'groups' => self::groups($given['groups'] ?? []), 'school' => $given['school'],
-            'cadence' => ['words' => $cadence->words, 'beatS' => $cadence->beatS, 'soundS' => $cadence->soundS]]));
+        return $this->answer(StaffWords::current()->saveOn($this->basedOn($request),
+            ['letters' => $given['letters'], 'groups' => self::groups($given['groups'] ?? []),
+                'school' => $given['school'],
+                'cadence' => ['words' => $cadence->words, 'beatS' => $cadence->beatS, 'soundS' => $cadence->soundS]]));
     }
 
     /** @param  array<string, string>  $groups @return array<string, string> */

@@ -57,19 +57,31 @@ class WordsController extends Controller
         return new JsonResponse([
             'quarterbacks' => Sets::quarterbacks(), 'sets' => Sets::names(), 'modifiers' => Formation::MODIFIERS,
             'savedSets' => array_map(strval(...), array_keys($staff->book()->sets)),
-            'motions' => array_map(fn (MotionKind $k): array => ['name' => $k->value, 'words' => $k->words()], MotionKind::cases()),
+            'motions' => array_map(
+                fn (MotionKind $k): array => ['name' => $k->value, 'words' => $k->words()],
+                MotionKind::cases(),
+            ),
             'purposes' => Motion::PURPOSES,
             'families' => array_map(strval(...), array_keys(Drawn::catalogue($staff->book()->families))),
-            'aliases' => array_map(fn (string $alias, string $word): array => ['alias' => $alias, 'word' => $word], array_map(strval(...), array_keys($staff->book()->aliases)), array_values($staff->book()->aliases)),
-            'protections' => array_map(fn (Scheme $s): array => ['name' => $s->value, 'words' => $s->words()], Scheme::cases()), 'fakes' => Fake::runs(),
-            'runs' => array_map(fn (string $n): array => ['name' => $n, 'words' => Schemes::get($n)->words], Schemes::names()),
-            'tags' => array_map(fn (string $n): array => ['name' => $n, 'words' => Tags::get($n)->words], Tags::names()), 'orders' => RunParser::VERBS, 'acts' => StaffRule::ACTS, 'phases' => StaffRule::PHASES, 'actions' => StaffRule::ACTIONS,
-            'routes' => array_map(fn ($r): array => ['name' => $r->name, 'depthYd' => $r->depthYd, 'minYd' => $r->minDepthYd, 'maxYd' => $r->maxDepthYd], array_values(Routes::all())),
+            'aliases' => array_map(fn (string $alias, string $word): array => ['alias' => $alias, 'word' => $word],
+                array_map(strval(...), array_keys($staff->book()->aliases)), array_values($staff->book()->aliases)),
+            'protections' => array_map(fn (Scheme $s): array => ['name' => $s->value, 'words' => $s->words()],
+                Scheme::cases()), 'fakes' => Fake::runs(),
+            'runs' => array_map(fn (string $n): array => ['name' => $n, 'words' => Schemes::get($n)->words],
+                Schemes::names()),
+            'tags' => array_map(fn (string $n): array => ['name' => $n, 'words' => Tags::get($n)->words],
+                Tags::names()), 'orders' => RunParser::VERBS, 'acts' => StaffRule::ACTS, 'phases' => StaffRule::PHASES,
+            'actions' => StaffRule::ACTIONS,
+            'routes' => array_map(fn ($r): array => ['name' => $r->name, 'depthYd' => $r->depthYd,
+                'minYd' => $r->minDepthYd, 'maxYd' => $r->maxDepthYd], array_values(Routes::all())),
             'fronts' => Fronts::names(), 'shells' => Shells::names(),
-            'roles' => DefenderWords::known(), 'jobs' => array_keys(JobWords::all()), 'leverages' => array_keys(Change::LEVERAGES),
-            'movements' => array_map(fn (MovementKind $k): array => ['name' => $k->value, 'words' => $k->words()], MovementKind::cases()),
+            'roles' => DefenderWords::known(), 'jobs' => array_keys(JobWords::all()),
+            'leverages' => array_keys(Change::LEVERAGES),
+            'movements' => array_map(fn (MovementKind $k): array => ['name' => $k->value, 'words' => $k->words()],
+                MovementKind::cases()),
             'sides' => LookParser::SIDES, 'answers' => Look::MOTION, 'techniques' => Technique::known($staff->school),
-            'letters' => $staff->letters, 'cadence' => $staff->cadence['words'], 'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS,
+            'letters' => $staff->letters, 'cadence' => $staff->cadence['words'],
+            'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS,
         ]);
     }
 
@@ -81,7 +93,9 @@ class WordsController extends Controller
         $book = StaffWords::current()->book();
         $call = CallParser::parse($given['words'], $situation, $book);
 
-        return new JsonResponse(['document' => CallDocument::write($call), 'words' => $book->out(Describer::words($call, $situation, $book)), 'assumed' => $call->assumed, 'sketch' => Sketch::of($call)]);
+        return new JsonResponse(['document' => CallDocument::write($call),
+            'words' => $book->out(Describer::words($call, $situation, $book)), 'assumed' => $call->assumed,
+            'sketch' => Sketch::of($call)]);
     }
 
     /** One man's route in words, put into the call. */
@@ -89,7 +103,13 @@ class WordsController extends Controller
     {
         $given = $request->validate(['words' => 'required|string|max:100', 'man' => 'required|string|max:2']);
         $this->schemas->check('call', $request->input('document'));
-        $call = CallParser::assignment($given['words'], CallDocument::read($request->input('document')), $given['man'], SituationInput::from($request->input('situation')), StaffWords::current()->book());
+        $call = CallParser::assignment(
+            $given['words'],
+            CallDocument::read($request->input('document')),
+            $given['man'],
+            SituationInput::from($request->input('situation')),
+            StaffWords::current()->book(),
+        );
 
         return new JsonResponse(['document' => CallDocument::write($call)]);
     }
@@ -103,7 +123,9 @@ class WordsController extends Controller
         $call = CallDocument::read($request->input('document'));
         $said = Description::of($call, $situation, $book);
 
-        return new JsonResponse(['words' => $book->out($said['words']), 'spoken' => Spoken::of($call, $said, $book)] + $said);
+        return new JsonResponse(
+            ['words' => $book->out($said['words']), 'spoken' => Spoken::of($call, $said, $book)] + $said,
+        );
     }
 
     /** Look words -> look document and the words it reads back as. */
@@ -118,11 +140,17 @@ class WordsController extends Controller
     /** The call with the fix of a finding made. */
     public function fix(Request $request): JsonResponse
     {
-        $given = $request->validate(['apply' => 'required|array', 'apply.do' => 'required|in:move,sound,to,still,unroute', 'apply.man' => 'required|string|max:3',
-            'apply.xYd' => 'required_if:apply.do,move,to|numeric', 'apply.yYd' => 'required_if:apply.do,move,to|numeric', 'apply.word' => 'nullable|string|max:20', 'apply.last' => 'boolean']);
+        $given = $request->validate(['apply' => 'required|array',
+            'apply.do' => 'required|in:move,sound,to,still,unroute', 'apply.man' => 'required|string|max:3',
+            'apply.xYd' => 'required_if:apply.do,move,to|numeric',
+            'apply.yYd' => 'required_if:apply.do,move,to|numeric', 'apply.word' => 'nullable|string|max:20',
+            'apply.last' => 'boolean']);
         $this->schemas->check('call', $request->input('document'));
         $fix = $given['apply'] + ['word' => null, 'last' => false];
-        $call = CallFix::apply(CallDocument::read($request->input('document')), new Finding('', Finding::INFO, $fix['man'], '', apply: $fix));
+        $call = CallFix::apply(
+            CallDocument::read($request->input('document')),
+            new Finding('', Finding::INFO, $fix['man'], '', apply: $fix),
+        );
 
         return new JsonResponse(['document' => CallDocument::write($call)]);
     }
@@ -135,7 +163,10 @@ class WordsController extends Controller
         $call = CallDocument::read($request->input('document'));
         $tagged = RunAnswers::tagged($call)[$given['tag']] ?? null;
         if ($tagged === null) {
-            throw Problem::content('/tag', "The tag {$given['tag']} does not go with this call: it is no run of its kind, or has it already.");
+            throw Problem::content(
+                '/tag',
+                "The tag {$given['tag']} does not go with this call: it is no run of its kind, or has it already.",
+            );
         }
 
         return new JsonResponse(['document' => CallDocument::write($tagged)]);
@@ -150,7 +181,8 @@ class WordsController extends Controller
         $call = CallDocument::read($request->input('document'));
         $field = $situation->hash->fieldSide() ?? Side::Right;
         $side = match ($given['to'] ?? null) {
-            'left' => Side::Left, 'right' => Side::Right, 'field' => $field, 'boundary' => $field->opposite(), default => $call->formation->side->opposite(),
+            'left' => Side::Left, 'right' => Side::Right, 'field' => $field, 'boundary' => $field->opposite(),
+            default => $call->formation->side->opposite(),
         };
         $turned = $side === $call->formation->side ? $call : $call->mirrored()->with(['situation' => $call->situation]);
 

@@ -34,7 +34,9 @@ final readonly class BallJobs
     /** @param  array<string, Block>  $blocks @return array<string, Block> */
     private function with(array $blocks, ?string $letter, Verb $verb): array
     {
-        return $letter === null ? $blocks : [...$blocks, $letter => new Block($letter, $this->posts->post($letter), $verb)];
+        return $letter === null
+            ? $blocks
+            : [...$blocks, $letter => new Block($letter, $this->posts->post($letter), $verb)];
     }
 
     /** Whether the man who fakes also has a block after it. */

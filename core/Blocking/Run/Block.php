@@ -43,10 +43,13 @@ final readonly class Block
         $to = $this->target === null ? '' : " the {$this->target}";
         $first = $this->first === null ? '' : " the {$this->first}";
         // A lineman pulls to get there; a back or a wing is there already.
-        $pulls = fn (string $words): string => in_array($this->letter, Man::LINEMEN, true) ? "Pulls and $words" : ucfirst($words);
+        $pulls = fn (string $words): string => in_array($this->letter, Man::LINEMEN, true)
+            ? "Pulls and $words"
+            : ucfirst($words);
 
         return match ($this->verb->value) {
-            'double' => "Doubles$first with {$this->partner}".($this->target === null || $this->target === $this->first ? ', keeps him' : ", climbs to$to"),
+            'double' => "Doubles$first with {$this->partner}".
+                ($this->target === null || $this->target === $this->first ? ', keeps him' : ", climbs to$to"),
             'check' => "Checks the near hip of {$this->partner}, climbs to$to",
             'help' => "No man of his own: helps {$this->partner} on$first",
             'base' => "Blocks$to",
@@ -71,7 +74,9 @@ final readonly class Block
             'split' => "Split block on$to",
             'crack' => "Cracks$to",
             'cut off' => $to === '' ? 'Cuts off the backside' : "Cuts off$to",
-            'stalk' => $to === '' ? 'Nobody over him: runs to the nearest safety' : "Stalks$to, one yard in front of him",
+            'stalk' => $to === ''
+                ? 'Nobody over him: runs to the nearest safety'
+                : "Stalks$to, one yard in front of him",
             'quarterback' => 'Hands off, or keeps by the read',
             'carry' => 'Carries the ball',
             'pitch' => 'Takes the pitch',

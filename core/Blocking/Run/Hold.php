@@ -9,9 +9,11 @@ use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Field\Side;
 
 /**
- * How long a run action holds a defender who reads the run, in seconds: by what he keys and by how often the run is called.
+ * How long a run action holds a defender who reads the run, in seconds: by what he keys and by how often the run is
+ * called.
  *
- * Start values, settled by the truths: backers 0.9, safeties 0.4, a corner in man not at all. A man with a receiver man to man
+ * Start values, settled by the truths: backers 0.9, safeties 0.4, a corner in man not at all. A man with a receiver man
+ * to man
  * keys that receiver: only the action of his own man holds him.
  */
 final class Hold
@@ -21,7 +23,8 @@ final class Hold
     private const SAFETY_S = 0.4;
 
     /**
-     * A freeze is made for the inside backers: the others read the flow it does not have. Who stands outside on the side the
+     * A freeze is made for the inside backers: the others read the flow it does not have. Who stands outside on the
+     * side the
      * run leaves has the boot and the reverse to look for.
      */
     private const OUTSIDE_SHARE = 0.5;
@@ -31,7 +34,10 @@ final class Hold
     /** The support man of the side the run is shown to is told to trigger, the other one to stay. */
     private const SUPPORT = 1.3;
 
-    /** A run called in this share of the snaps of its picture is held for the start values; never called it still shows a little. */
+    /**
+     * A run called in this share of the snaps of its picture is held for the start values; never called it still shows
+     * a little.
+     */
     private const USUAL_SHARE = 0.5;
 
     private const LEAST = 0.5;
@@ -41,9 +47,15 @@ final class Hold
      * @param  list<string>  $actors  letters of those who carry out the action: carrier, blockers who show run
      * @param  float  $share  how often the run is called of the snaps with this picture, 0 to 1
      */
-    public static function of(Defender $d, bool $freeze, ?Side $side, ?string $support, array $actors, float $share): float
-    {
-        $often = self::LEAST + (1.0 - self::LEAST) * $share / self::USUAL_SHARE;
+    public static function of(
+        Defender $d,
+        bool $freeze,
+        ?Side $side,
+        ?string $support,
+        array $actors,
+        float $share,
+    ): float {
+        $often = self::LEAST + ((1.0 - self::LEAST) * $share) / self::USUAL_SHARE;
         if ($d->job->kind === JobKind::Man && $d->takes !== null && ! in_array($d->takes, $actors, true)) {
             return 0.0;
         }

@@ -12,8 +12,12 @@ use Jacotaxis\Core\School\Schools;
 /** Jobs of receivers and backs nobody has given any: they stalk who is over them, a back carries out a fake. */
 final readonly class Receivers
 {
-    public function __construct(private RunCall $run, private Posts $posts, private Targets $targets, private Schools $schools)
-    {
+    public function __construct(
+        private RunCall $run,
+        private Posts $posts,
+        private Targets $targets,
+        private Schools $schools,
+    ) {
     }
 
     /**

@@ -20,8 +20,10 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * Makes eleven assignments of a run against a front, in the order a line coach gives them: who has the ball, jobs by hand,
- * whom the play reads, named jobs, the line against the rest of the front, named jobs for what is left, receivers from the
+ * Makes eleven assignments of a run against a front, in the order a line coach gives them: who has the ball, jobs by
+ * hand,
+ * whom the play reads, named jobs, the line against the rest of the front, named jobs for what is left, receivers from
+ * the
  * outside in, and spare hats last. Whom the play reads nobody blocks.
  */
 final class Resolver
@@ -60,7 +62,8 @@ final class Resolver
      * @param  list<string>  $out  letters who have a job of their own: a route with the run
      * @param  array<string, list<string>>  $able  flags of the men by letter
      * @param  string|null  $outside  role the quarterback reads for a throw outside once he has pulled the ball
-     * @param  string|null  $read  role the throw of a run-pass option reads: nobody blocks him, and nobody else is left unblocked
+     * @param  string|null  $read  role the throw of a run-pass option reads: nobody blocks him, and nobody else is left
+     *     unblocked
      */
     public static function of(
         RunCall $run,
@@ -107,8 +110,12 @@ final class Resolver
             $this->put($block);
         }
         $this->rows(late: true);
-        $left = array_values(array_filter($this->posts->lineup->eligible(), fn (string $l): bool => ! isset($this->blocks[$l])));
-        foreach ((new Receivers($this->run, $this->posts, $this->targets, $this->schools))->of($left, $this->taken) as $block) {
+        $left = array_values(
+            array_filter($this->posts->lineup->eligible(), fn (string $l): bool => ! isset($this->blocks[$l])),
+        );
+        foreach (
+            (new Receivers($this->run, $this->posts, $this->targets, $this->schools))->of($left, $this->taken) as $block
+        ) {
             $this->put($block);
         }
         foreach ((new Spare($this->posts, $this->front, $this->scheme))->of($this->blocks, $this->taken) as $block) {
@@ -129,11 +136,10 @@ final class Resolver
     private function orders(): void
     {
         foreach ($this->run->orders as $letter => $order) {
-            $target = $order->target === null ? $this->targets->find(['over'], $letter, $this->taken) : $this->targets->find(
-                [$order->target],
-                $letter,
-                [],
-            );
+            $target =
+                $order->target === null
+                    ? $this->targets->find(['over'], $letter, $this->taken)
+                    : $this->targets->find([$order->target], $letter, []);
             $this->put(new Block($letter, $this->posts->post($letter), $order->verb, $target));
         }
     }
@@ -146,7 +152,10 @@ final class Resolver
         }
         $tagged = [];
         foreach ($this->run->tags as $tag) {
-            $tagged = [...$tagged, ...array_filter(Tags::keys($tag), fn (KeyRow $k): bool => $this->when->hold($k->when))];
+            $tagged = [
+                ...$tagged,
+                ...array_filter(Tags::keys($tag), fn (KeyRow $k): bool => $this->when->hold($k->when)),
+            ];
         }
         $changed = array_map(fn (KeyRow $k): string => $k->decision, $tagged);
         $own = array_filter($this->scheme->keys, fn (KeyRow $k): bool => ! in_array($k->decision, $changed, true));
@@ -165,7 +174,10 @@ final class Resolver
         }
     }
 
-    /** Whom the play reads is left free. An option handed off whatever he does leaves him all the same, and nobody reads him (PAC-19). */
+    /**
+     * Whom the play reads is left free. An option handed off whatever he does leaves him all the same, and nobody reads
+     * him (PAC-19).
+     */
     private function leave(string $role, string $decision): void
     {
         if (! $this->run->giveOnly) {
@@ -195,7 +207,10 @@ final class Resolver
             if ($target === null && $row->targets !== [] && ! $row->verb->standsAlone()) {
                 continue;
             }
-            $unset = $row->verb === Verb::Split && ! isset($this->schools->values['split-block']) ? 'which end he takes and his path are unset in the staff book' : null;
+            $unset =
+                $row->verb === Verb::Split && ! isset($this->schools->values['split-block'])
+                    ? 'which end he takes and his path are unset in the staff book'
+                    : null;
             $this->put(new Block($letter, $this->posts->post($letter), $row->verb, $target, unset: $unset));
         }
     }
@@ -230,7 +245,17 @@ final class Resolver
      */
     private function pool(): array
     {
-        $posts = ['backside wing', 'backside end', 'backside tackle', 'backside guard', 'center', 'playside guard', 'playside tackle', 'playside end', 'playside wing'];
+        $posts = [
+            'backside wing',
+            'backside end',
+            'backside tackle',
+            'backside guard',
+            'center',
+            'playside guard',
+            'playside tackle',
+            'playside end',
+            'playside wing',
+        ];
         $letters = array_filter(
             array_map($this->posts->letter(...), $posts),
             fn (?string $l): bool => $l !== null && ! $this->hasJob($l),
@@ -247,7 +272,11 @@ final class Resolver
             return true;
         }
         foreach ([...$this->tagRows(), ...$this->scheme->jobs] as $row) {
-            if ($row->late && $this->posts->free($row->posts, $this->blocks) === $letter && $this->when->hold($row->when, $letter)) {
+            if (
+                $row->late &&
+                $this->posts->free($row->posts, $this->blocks) === $letter &&
+                $this->when->hold($row->when, $letter)
+            ) {
                 return true;
             }
         }

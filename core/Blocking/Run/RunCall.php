@@ -49,7 +49,9 @@ final readonly class RunCall
 
     public function words(): string
     {
-        return ($this->who === null ? '' : "{$this->who} ")."{$this->scheme} {$this->side->value}".($this->giveOnly ? ' give' : '');
+        return ($this->who === null ? '' : "{$this->who} ").
+            "{$this->scheme} {$this->side->value}".
+            ($this->giveOnly ? ' give' : '');
     }
 
     public function mirrored(): self

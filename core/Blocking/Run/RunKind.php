@@ -27,7 +27,9 @@ enum RunKind: string
         return $this === self::Jet || $this === self::Option;
     }
 
-    /** What it costs to leave the last man away from the play, in the units of the matching: he is far from a wide run. */
+    /**
+     * What it costs to leave the last man away from the play, in the units of the matching: he is far from a wide run.
+     */
     public function onAir(): float
     {
         return match ($this) {

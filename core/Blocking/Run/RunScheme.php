@@ -33,7 +33,8 @@ final readonly class RunScheme
      * @param  bool  $cuts  the runner reads the line and cuts once
      * @param  bool  $gives  somebody may be handed the ball
      * @param  bool  $ownsInside  everybody owns his inside gap: nobody is favored for the man on him
-     * @param  float|null  $onAirCost  what it costs to leave the last man away from the play, where the kind's value is not meant
+     * @param  float|null  $onAirCost  what it costs to leave the last man away from the play, where the kind's value is
+     *     not meant
      *
      * @throws UnknownRun for a post no catalogue has
      */

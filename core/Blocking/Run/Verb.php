@@ -50,7 +50,8 @@ enum Verb: string
     {
         return $this->pulls() || $this->isBallJob() || in_array(
             $this,
-            [self::Split, self::Arc, self::Bluff, self::Lead, self::Fold, self::Hook, self::Release, self::Load, self::Climb, self::Block],
+            [self::Split, self::Arc, self::Bluff, self::Lead, self::Fold, self::Hook, self::Release, self::Load,
+                self::Climb, self::Block],
             true,
         );
     }

@@ -45,9 +45,12 @@ final class CallDocument
             'assignments' => $assignments, 'reads' => $call->reads, 'keys' => $call->keys,
             'situation' => $call->situation === null ? null : self::situation($call->situation),
             ...array_filter([
-                'protection' => $call->protection === null ? null : ['name' => $call->protection->scheme->value, 'side' => $call->protection->side?->value],
-                'fake' => $call->fake === null ? null : ['run' => $call->fake->run, 'side' => $call->fake->side?->value, 'man' => $call->fake->who],
-                'run' => $call->run === null ? null : RunDocument::write($call->run), 'rules' => $call->rules === [] ? null : RunDocument::writeRules($call->rules),
+                'protection' => $call->protection === null ? null
+                    : ['name' => $call->protection->scheme->value, 'side' => $call->protection->side?->value],
+                'fake' => $call->fake === null ? null : ['run' => $call->fake->run, 'side' => $call->fake->side?->value,
+                    'man' => $call->fake->who],
+                'run' => $call->run === null ? null : RunDocument::write($call->run), 'rules' => $call->rules === []
+                    ? null : RunDocument::writeRules($call->rules),
                 'hot' => $call->hot, 'readsBy' => $call->readsBy === [] ? null : $call->readsBy,
             ], fn (mixed $v): bool => $v !== null),
         ];
@@ -62,13 +65,37 @@ final class CallDocument
     {
         $situation = isset($document['situation']) ? self::readSituation($document['situation'], '/situation') : null;
         $formation = FormationDocument::read($document, $situation ?? Situation::of());
-        $motions = array_map(fn (array $m, int $i): Motion => FormationDocument::readMotion($m, $formation, "/motions/$i"), $document['motions'] ?? [], array_keys($document['motions'] ?? []));
-        $call = new Call($formation, self::routes($document['assignments']), $document['reads'], $motions,
-            Footwork::tryFrom($document['drop'] ?? ''), $document['keys'] ?? [], $situation,
-            protection: isset($document['protection']) ? new Protecting(Scheme::from($document['protection']['name']), Side::tryFrom($document['protection']['side'] ?? '')) : null,
-            fake: isset($document['fake']) ? new Fake($document['fake']['run'], Side::tryFrom($document['fake']['side'] ?? ''), $document['fake']['man'] ?? null) : null,
-            hot: $document['hot'] ?? null, readsBy: $document['readsBy'] ?? [], run: isset($document['run']) ? RunDocument::read($document['run']) : null,
-            rules: RunDocument::readRules($document['rules'] ?? []));
+        $motions = array_map(
+            fn (array $m, int $i): Motion => FormationDocument::readMotion($m, $formation, "/motions/$i"),
+            $document['motions'] ?? [],
+            array_keys($document['motions'] ?? []),
+        );
+        $call = new Call(
+            $formation,
+            self::routes($document['assignments']),
+            $document['reads'],
+            $motions,
+            Footwork::tryFrom($document['drop'] ?? ''),
+            $document['keys'] ?? [],
+            $situation,
+            protection: isset($document['protection'])
+                ? new Protecting(
+                    Scheme::from($document['protection']['name']),
+                    Side::tryFrom($document['protection']['side'] ?? ''),
+                )
+                : null,
+            fake: isset($document['fake'])
+                ? new Fake(
+                    $document['fake']['run'],
+                    Side::tryFrom($document['fake']['side'] ?? ''),
+                    $document['fake']['man'] ?? null,
+                )
+                : null,
+            hot: $document['hot'] ?? null,
+            readsBy: $document['readsBy'] ?? [],
+            run: isset($document['run']) ? RunDocument::read($document['run']) : null,
+            rules: RunDocument::readRules($document['rules'] ?? []),
+        );
         self::check($call, $situation ?? Situation::of());
 
         return $call;
@@ -77,7 +104,8 @@ final class CallDocument
     /** @return array<string, mixed> */
     public static function situation(Situation $s): array
     {
-        return ['rules' => $s->rules->value, 'hash' => $s->hash->value, 'down' => $s->down, 'toGoYd' => $s->toGoYd, 'ballOnYd' => $s->ballOnYd];
+        return ['rules' => $s->rules->value, 'hash' => $s->hash->value, 'down' => $s->down, 'toGoYd' => $s->toGoYd,
+            'ballOnYd' => $s->ballOnYd];
     }
 
     /**
@@ -89,8 +117,13 @@ final class CallDocument
     {
         $else ??= Situation::of();
         try {
-            return Situation::of(RuleSet::from($s['rules'] ?? $else->rules->value), Hash::from($s['hash'] ?? $else->hash->value),
-                $s['down'] ?? $else->down, (float) ($s['toGoYd'] ?? $else->toGoYd), (float) ($s['ballOnYd'] ?? $else->ballOnYd));
+            return Situation::of(
+                RuleSet::from($s['rules'] ?? $else->rules->value),
+                Hash::from($s['hash'] ?? $else->hash->value),
+                $s['down'] ?? $else->down,
+                (float) ($s['toGoYd'] ?? $else->toGoYd),
+                (float) ($s['ballOnYd'] ?? $else->ballOnYd),
+            );
         } catch (OutOfField $e) {
             throw new BadDocument($pointer, $e->getMessage());
         }
@@ -141,9 +174,13 @@ final class CallDocument
     {
         $men = $call->formation->men($situation->frame());
         foreach (array_diff(array_keys($call->routes), array_keys($men)) as $letter) {
-            throw new BadDocument('/assignments', "There is no $letter in this formation: the eleven are ".implode(', ', array_keys($men)).'.');
+            throw new BadDocument(
+                '/assignments',
+                "There is no $letter in this formation: the eleven are ".implode(', ', array_keys($men)).'.',
+            );
         }
-        foreach (['reads' => $call->reads] + array_combine(array_map(fn (string $by): string => "readsBy/$by", array_keys($call->readsBy)), array_values($call->readsBy)) as $where => $reads) {
+        foreach (['reads' => $call->reads] + array_combine(array_map(fn (string $by): string => "readsBy/$by",
+            array_keys($call->readsBy)), array_values($call->readsBy)) as $where => $reads) {
             foreach ($reads as $i => $letter) {
                 if (! isset($call->routes[$letter])) {
                     throw new BadDocument("/$where/$i", "$letter is read but has no route.");
@@ -157,7 +194,10 @@ final class CallDocument
         foreach ($list as $n => $a) {
             foreach (array_slice($list, $n + 1) as $b) {
                 if (hypot($a->xYd - $b->xYd, $a->yYd - $b->yYd) < 0.5) {
-                    throw new BadDocument('/spots', "{$a->letter} and {$b->letter} stand on one spot (CAL-09): move one of them half a yard.");
+                    throw new BadDocument(
+                        '/spots',
+                        "{$a->letter} and {$b->letter} stand on one spot (CAL-09): move one of them half a yard.",
+                    );
                 }
             }
         }

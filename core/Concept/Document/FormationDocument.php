@@ -25,9 +25,12 @@ final class FormationDocument
     {
         return [
             'quarterback' => $f->quarterback, 'set' => $f->set, 'side' => $f->side->value, 'modifier' => $f->modifier,
-            'splits' => $f->splits === null ? null : ['guardFt' => $f->splits->guardFt, 'tackleFt' => $f->splits->tackleFt, 'footToFoot' => $f->splits->footToFoot],
-            'standIns' => array_map(fn (string $for, string $in): array => ['for' => $for, 'in' => $in], array_keys($f->standIns), $f->standIns),
-            'spots' => array_map(fn (string $l): array => ['man' => $l, 'xYd' => $f->spots[$l][0], 'yYd' => $f->spots[$l][1]], array_keys($f->spots)),
+            'splits' => $f->splits === null ? null : ['guardFt' => $f->splits->guardFt,
+                'tackleFt' => $f->splits->tackleFt, 'footToFoot' => $f->splits->footToFoot],
+            'standIns' => array_map(fn (string $for, string $in): array => ['for' => $for, 'in' => $in],
+                array_keys($f->standIns), $f->standIns),
+            'spots' => array_map(fn (string $l): array => ['man' => $l, 'xYd' => $f->spots[$l][0],
+                'yYd' => $f->spots[$l][1]], array_keys($f->spots)),
         ];
     }
 
@@ -45,12 +48,26 @@ final class FormationDocument
         }
         $given = $document['splits'] ?? null;
         try {
-            $splits = $given === null ? null : LineSplits::of((float) $given['guardFt'], (float) $given['tackleFt'], $given['footToFoot'] ?? true);
+            $splits =
+                $given === null
+                    ? null
+                    : LineSplits::of(
+                        (float) $given['guardFt'],
+                        (float) $given['tackleFt'],
+                        $given['footToFoot'] ?? true,
+                    );
         } catch (DomainException $e) {
             throw new BadDocument('/splits', $e->getMessage());
         }
-        $formation = new Formation($document['quarterback'], $document['set'], Side::from($document['side']), $document['modifier'] ?? null,
-            $splits, $spots, array_column($document['standIns'] ?? [], 'in', 'for'));
+        $formation = new Formation(
+            $document['quarterback'],
+            $document['set'],
+            Side::from($document['side']),
+            $document['modifier'] ?? null,
+            $splits,
+            $spots,
+            array_column($document['standIns'] ?? [], 'in', 'for'),
+        );
         foreach ($formation->standIns as $for => $in) {
             if (count(array_unique($formation->letters())) !== 5) {
                 throw new BadDocument('/standIns', "$in stands in for $for but is in the set already.");

@@ -21,11 +21,14 @@ final class LookDocument
     public static function write(Look $look): array
     {
         return [
-            'kind' => self::KIND, 'version' => 1, 'front' => $look->front, 'shell' => $look->shell, 'shown' => $look->shown,
-            'rotates' => $look->rotates, 'rushers' => $look->rushers, 'edges' => $look->edges, 'strength' => $look->strength,
+            'kind' => self::KIND, 'version' => 1, 'front' => $look->front, 'shell' => $look->shell,
+            'shown' => $look->shown,
+            'rotates' => $look->rotates, 'rushers' => $look->rushers, 'edges' => $look->edges,
+            'strength' => $look->strength,
             'motion' => $look->motion, 'slides' => $look->slides, 'locks' => $look->locks,
             'techniques' => array_map(fn (array $t): array => ['technique' => $t[0], 'on' => $t[1]], $look->techniques),
-            'changes' => array_map(self::change(...), array_map(strval(...), array_keys($look->changes)), $look->changes),
+            'changes' => array_map(self::change(...), array_map(strval(...), array_keys($look->changes)),
+                $look->changes),
         ];
     }
 
@@ -38,10 +41,13 @@ final class LookDocument
     {
         try {
             $look = Look::of($document['front'], $document['shell'])->with([
-                'shown' => $document['shown'] ?? null, 'rotates' => $document['rotates'] ?? null, 'rushers' => $document['rushers'] ?? null,
+                'shown' => $document['shown'] ?? null, 'rotates' => $document['rotates'] ?? null,
+                'rushers' => $document['rushers'] ?? null,
                 'edges' => $document['edges'] ?? [], 'strength' => $document['strength'] ?? null,
-                'motion' => $document['motion'] ?? 'bump', 'slides' => $document['slides'] ?? true, 'locks' => $document['locks'] ?? false,
-                'techniques' => array_map(fn (array $t): array => [$t['technique'], $t['on']], $document['techniques'] ?? []),
+                'motion' => $document['motion'] ?? 'bump', 'slides' => $document['slides'] ?? true,
+                'locks' => $document['locks'] ?? false,
+                'techniques' => array_map(fn (array $t): array => [$t['technique'], $t['on']], $document['techniques']
+                    ?? []),
             ]);
             foreach ($document['changes'] ?? [] as $i => $change) {
                 if (isset($change['job']) && JobWords::get($change['job']) === null) {
@@ -65,8 +71,10 @@ final class LookDocument
     {
         return [
             'defender' => $who, 'job' => $c->job, 'on' => $c->on, 'reactionS' => $c->reaction,
-            'movement' => $c->movement === null ? null : ['kind' => $c->movement->kind->value, 'side' => $c->movement->side?->value],
-            'leverage' => $c->leverage, 'offYd' => $c->offYd, 'walked' => $c->walked, 'counted' => $c->counted, 'reason' => $c->reason,
+            'movement' => $c->movement === null ? null : ['kind' => $c->movement->kind->value,
+                'side' => $c->movement->side?->value],
+            'leverage' => $c->leverage, 'offYd' => $c->offYd, 'walked' => $c->walked, 'counted' => $c->counted,
+            'reason' => $c->reason,
             'spot' => $c->spot === null ? null : ['xYd' => $c->spot[0], 'yYd' => $c->spot[1]],
         ];
     }
@@ -81,9 +89,12 @@ final class LookDocument
         $spot = $c['spot'] ?? null;
 
         return [
-            'job' => $c['job'] ?? null, 'on' => $c['on'] ?? null, 'reaction' => isset($c['reactionS']) ? (float) $c['reactionS'] : null,
-            'movement' => $movement === null ? null : new Movement(MovementKind::from($movement['kind']), Side::tryFrom($movement['side'] ?? '')),
-            'leverage' => $c['leverage'] ?? [], 'offYd' => isset($c['offYd']) ? (float) $c['offYd'] : null, 'walked' => $c['walked'] ?? false, 'counted' => $c['counted'] ?? null, 'reason' => $c['reason'] ?? null,
+            'job' => $c['job'] ?? null, 'on' => $c['on'] ?? null, 'reaction' => isset($c['reactionS'])
+                ? (float) $c['reactionS'] : null,
+            'movement' => $movement === null ? null : new Movement(MovementKind::from($movement['kind']),
+                Side::tryFrom($movement['side'] ?? '')),
+            'leverage' => $c['leverage'] ?? [], 'offYd' => isset($c['offYd']) ? (float) $c['offYd'] : null,
+            'walked' => $c['walked'] ?? false, 'counted' => $c['counted'] ?? null, 'reason' => $c['reason'] ?? null,
             'spot' => $spot === null ? null : [(float) $spot['xYd'], (float) $spot['yYd']],
         ];
     }

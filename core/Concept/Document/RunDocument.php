@@ -20,7 +20,8 @@ final class RunDocument
         return array_filter([
             'scheme' => $run->scheme, 'side' => $run->side->value, 'man' => $run->who,
             'tags' => array_map(fn (Tag $t): array => ['name' => $t->name, 'side' => $t->side?->value], $run->tags),
-            'orders' => array_map(fn (string $l, Order $o): array => ['man' => $l, 'job' => $o->verb->value, 'target' => $o->target], array_keys($run->orders), $run->orders),
+            'orders' => array_map(fn (string $l, Order $o): array => ['man' => $l, 'job' => $o->verb->value,
+                'target' => $o->target], array_keys($run->orders), $run->orders),
             'giveOnly' => $run->giveOnly ?: null,
         ], fn (mixed $v): bool => $v !== null && $v !== []);
     }
@@ -36,14 +37,23 @@ final class RunDocument
             $orders[$order['man']] = new Order(Verb::from($order['job']), $order['target'] ?? null);
         }
 
-        return new RunCall($run['scheme'], Side::from($run['side']), $run['man'] ?? null,
-            array_map(fn (array $t): Tag => new Tag($t['name'], Side::tryFrom($t['side'] ?? '')), $run['tags'] ?? []), $orders, $run['giveOnly'] ?? false);
+        return new RunCall(
+            $run['scheme'],
+            Side::from($run['side']),
+            $run['man'] ?? null,
+            array_map(fn (array $t): Tag => new Tag($t['name'], Side::tryFrom($t['side'] ?? '')), $run['tags'] ?? []),
+            $orders,
+            $run['giveOnly'] ?? false,
+        );
     }
 
     /** @param  list<StaffRule>  $rules @return list<array<string, mixed>> */
     public static function writeRules(array $rules): array
     {
-        return array_map(fn (StaffRule $r): array => array_filter(get_object_vars($r), fn (mixed $v): bool => $v !== null), $rules);
+        return array_map(
+            fn (StaffRule $r): array => array_filter(get_object_vars($r), fn (mixed $v): bool => $v !== null),
+            $rules,
+        );
     }
 
     /** @param  list<array<string, mixed>>  $rules @return list<StaffRule> */
@@ -54,7 +64,17 @@ final class RunDocument
                 throw new BadDocument("/rules/$n", 'A rule needs what follows: an action, or a man and his job.');
             }
 
-            return new StaffRule($r['defender'], $r['act'], $r['phase'], $r['action'] ?? null, $r['man'] ?? null, $r['job'] ?? null);
-        }, $rules, array_keys($rules));
+            return new StaffRule(
+                $r['defender'],
+                $r['act'],
+                $r['phase'],
+                $r['action'] ?? null,
+                $r['man'] ?? null,
+                $r['job'] ?? null,
+            );
+        },
+            $rules,
+            array_keys($rules),
+        );
     }
 }

@@ -60,7 +60,10 @@ final class Apart
             $out = $b->xYd === $a->xYd ? $b->side->sign() : ($b->xYd <=> $a->xYd);
             $out = abs($b->xYd) > 2.0 ? ($b->xYd <=> 0.0) : $out;
 
-            return $b->at($a->xYd + $out * sqrt(max(0.0, $need ** 2 - ($a->yYd - $b->yYd) ** 2)) + $out * 1e-6, $b->yYd);
+            return $b->at(
+                $a->xYd + $out * sqrt(max(0.0, $need ** 2 - ($a->yYd - $b->yYd) ** 2)) + $out * 1e-6,
+                $b->yYd,
+            );
         }
 
         return $b->at($b->xYd, $a->yYd + sqrt(max(0.0, $need ** 2 - ($a->xYd - $b->xYd) ** 2)) + 0.2);

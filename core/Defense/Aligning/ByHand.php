@@ -62,7 +62,11 @@ final class ByHand
         return $men;
     }
 
-    /** A man sent up to the line where one stands already goes beside him, outside first. @param  list<Defender>  $men */
+    /**
+     * A man sent up to the line where one stands already goes beside him, outside first.
+     *
+     * @param  list<Defender>  $men
+     */
     private static function beside(array $men, int $n): Defender
     {
         $man = $men[$n];
@@ -71,7 +75,12 @@ final class ByHand
         for ($off = 0.0; $off < 6.0; $off += self::TRIES_YD) {
             foreach ([$out * $off, -$out * $off] as $aside) {
                 $at = $man->at($man->xYd + $aside, $man->yYd);
-                if (array_filter($men, fn (Defender $d): bool => hypot($d->xYd - $at->xYd, $d->yYd - $at->yYd) < self::SHOULDERS_YD) === []) {
+                if (
+                    array_filter(
+                        $men,
+                        fn (Defender $d): bool => hypot($d->xYd - $at->xYd, $d->yYd - $at->yYd) < self::SHOULDERS_YD,
+                    ) === []
+                ) {
                     return $at;
                 }
             }
@@ -103,7 +112,9 @@ final class ByHand
     /** Whether a word means a man: his role, his letter, or his group. */
     public static function means(string $who, Defender $man): bool
     {
-        return $man->role === $who || strcasecmp($man->letter, $who) === 0 || (self::GROUPS[$who] ?? null) === $man->group;
+        return $man->role === $who ||
+            strcasecmp($man->letter, $who) === 0 ||
+            (self::GROUPS[$who] ?? null) === $man->group;
     }
 
     private static function changed(Defender $man, Change $change, Lineup $lineup): Defender
@@ -124,7 +135,10 @@ final class ByHand
             $man = $man->at(...$change->spot);
         }
 
-        return $man->with(['movement' => $change->movement ?? $man->movement, 'reaction' => $change->reaction ?? $man->reaction]);
+        return $man->with([
+            'movement' => $change->movement ?? $man->movement,
+            'reaction' => $change->reaction ?? $man->reaction,
+        ]);
     }
 
     private static function levered(Defender $man, string $word, Lineup $lineup): Defender

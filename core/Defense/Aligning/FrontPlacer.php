@@ -19,8 +19,11 @@ final class FrontPlacer
     /** How far a down man stands off the ball, yards. */
     public const DOWN_YD = 1.0;
 
-    public function __construct(private readonly Look $look, private readonly Lineup $lineup, private readonly Side $strong)
-    {
+    public function __construct(
+        private readonly Look $look,
+        private readonly Lineup $lineup,
+        private readonly Side $strong,
+    ) {
     }
 
     /** @return list<Defender> */
@@ -30,12 +33,24 @@ final class FrontPlacer
         foreach (Fronts::get($this->look->front)['line'] as $row) {
             [$letter, $name, $where, $place] = $row;
             $side = $where === 'strong' ? $this->strong : $this->strong->opposite();
-            $tight = is_array($place) ? null : ($row[4] ?? null);
-            $technique = is_array($place) ? $place[0] : ($tight !== null && $this->lineup->tightEnd($side) !== null ? $tight : $place);
+            $tight = is_array($place) ? null : $row[4] ?? null;
+            $technique = is_array($place)
+                ? $place[0]
+                : ($tight !== null && $this->lineup->tightEnd($side) !== null
+                    ? $tight
+                    : $place);
             $wider = is_array($place) ? $place[1] : 0.0;
-            $men[] = new Defender($letter, self::role($name, $side), $this->x($technique, $side) + $side->sign() * $wider,
-                is_array($place) ? $place[2] : self::DOWN_YD, $side, Job::rush(), is_array($place) ? 'edge' : 'line',
-                Technique::covers($technique, $side, $this->lineup, $this->look->slides), $technique);
+            $men[] = new Defender(
+                $letter,
+                self::role($name, $side),
+                $this->x($technique, $side) + $side->sign() * $wider,
+                is_array($place) ? $place[2] : self::DOWN_YD,
+                $side,
+                Job::rush(),
+                is_array($place) ? 'edge' : 'line',
+                Technique::covers($technique, $side, $this->lineup, $this->look->slides),
+                $technique,
+            );
         }
         foreach ($this->look->techniques as [$technique, $lineman]) {
             $men = $this->put($men, $technique, $lineman);
@@ -66,12 +81,20 @@ final class FrontPlacer
      */
     private function put(array $men, string $technique, string $lineman): array
     {
-        $side = array_values(array_filter(Side::cases(), fn (Side $s): bool => Technique::covers($technique, $s, $this->lineup, $this->look->slides) === $lineman))[0]
-            ?? throw UnknownLook::technique($technique, $lineman);
+        $side =
+            array_values(
+                array_filter(
+                    Side::cases(),
+                    fn (Side $s): bool => Technique::covers($technique, $s, $this->lineup, $this->look->slides) ===
+                        $lineman,
+                ),
+            )[0] ?? throw UnknownLook::technique($technique, $lineman);
         $x = $this->x($technique, $side);
         $order = array_keys($men);
-        usort($order, fn (int $a, int $b): int => [$men[$a]->over !== $lineman, abs($men[$a]->xYd - $x)] <=> [$men[$b]->over !== $lineman, abs($men[$b]->xYd - $x)]);
-        $men[$order[0]] = $men[$order[0]]->with(['xYd' => $x, 'yYd' => self::DOWN_YD, 'technique' => $technique, 'over' => $lineman]);
+        usort($order, fn (int $a, int $b): int => [$men[$a]->over !== $lineman,
+            abs($men[$a]->xYd - $x)] <=> [$men[$b]->over !== $lineman, abs($men[$b]->xYd - $x)]);
+        $men[$order[0]] = $men[$order[0]]->with(['xYd' => $x, 'yYd' => self::DOWN_YD, 'technique' => $technique,
+            'over' => $lineman]);
 
         return $men;
     }

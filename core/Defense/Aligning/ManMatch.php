@@ -30,7 +30,8 @@ final class ManMatch
     private const SPARE = 1.5;
 
     /**
-     * @param  array<string, array{x: float, group: string, spare: bool, down: bool}>  $men  natural width and group by slot
+     * @param  array<string, array{x: float, group: string, spare: bool, down: bool}>  $men  natural width and group by
+     *     slot
      * @return array<string, string> letter of the receiver by slot; men left over are not in it
      */
     public static function of(array $men, Lineup $lineup): array
@@ -40,7 +41,13 @@ final class ManMatch
         if ($letters === [] || $slots === []) {
             return [];
         }
-        $cost = array_map(fn (string $letter): array => array_map(fn (string $slot): float => self::cost($men[$slot], $letter, $lineup), $slots), $letters);
+        $cost = array_map(
+            fn (string $letter): array => array_map(
+                fn (string $slot): float => self::cost($men[$slot], $letter, $lineup),
+                $slots,
+            ),
+            $letters,
+        );
         $turned = count($letters) > count($slots);
         $found = Matching::best($turned ? array_map(null, ...$cost) : $cost);
         $takes = [];
@@ -57,13 +64,21 @@ final class ManMatch
         $receiver = $lineup->men[$letter];
         $number = $lineup->count->number($letter);
         $wide = abs($receiver->xYd) > $lineup->surfaceXYd($receiver->side()) + 2.0;
-        $cost = abs($receiver->xYd - $man['x']) + ($man['spare'] ? self::SPARE : 0.0) + ($man['down'] ? self::DOWN : 0.0);
+        $cost =
+            abs($receiver->xYd - $man['x']) + ($man['spare'] ? self::SPARE : 0.0) + ($man['down'] ? self::DOWN : 0.0);
 
-        return $cost + match (true) {
-            $man['group'] === 'corner' => $number === null ? self::CORNER_ON_BACK : ($number === 1 ? 0.0 : self::CORNER_INSIDE),
-            $number === null => $man['group'] === 'backer' || $man['group'] === 'edge' ? self::BACKER_ON_BACK : self::SAFETY_ON_BACK,
-            $man['group'] === 'backer' || $man['group'] === 'edge' => $wide ? self::BACKER_WIDE : 0.0,
-            default => $number === 1 && $wide ? self::INSIDE_ON_FIRST : 0.0,
-        };
+        return $cost +
+            match (true) {
+                $man['group'] === 'corner' => $number === null
+                    ? self::CORNER_ON_BACK
+                    : ($number === 1
+                        ? 0.0
+                        : self::CORNER_INSIDE),
+                $number === null => $man['group'] === 'backer' || $man['group'] === 'edge'
+                    ? self::BACKER_ON_BACK
+                    : self::SAFETY_ON_BACK,
+                $man['group'] === 'backer' || $man['group'] === 'edge' => $wide ? self::BACKER_WIDE : 0.0,
+                default => $number === 1 && $wide ? self::INSIDE_ON_FIRST : 0.0,
+            };
     }
 }

@@ -39,7 +39,9 @@ final readonly class Plan
         $field = $behind->hash->fieldSide();
         $set = $look->strength === null ? $front->front : Look::side($look->strength, $front->front, $field);
         $shell = Shells::get($look->shell);
-        $shown = Shells::get($look->shown ?? ($look->rotates !== null && $shell['down'] !== null ? self::TWO_HIGH : $look->shell));
+        $shown = Shells::get(
+            $look->shown ?? ($look->rotates !== null && $shell['down'] !== null ? self::TWO_HIGH : $look->shell),
+        );
         // Motion changes the count, not who plays where: only a defense that travels turns over with it.
         $called = $look->motion === 'travel' ? $behind->strong : $front->strong;
         $strong = $shell['field'] && $field !== null ? $field : $called;
@@ -49,7 +51,16 @@ final readonly class Plan
         $down = $look->rotates === null ? ($rolled ?? $n->opposite()) : Look::side($look->rotates, $strong, $field);
         $overhang = isset($body['SS']);
         $high = $overhang ? ['SS' => $n->opposite(), 'FS' => $n] : ['SS' => $strong, 'FS' => $strong->opposite()];
-        $who = $shell['down'] === null ? null : self::whoComesDown($shell['down'], $overhang, $shown !== $shell && $shown['down'] === null, $high, $down);
+        $who =
+            $shell['down'] === null
+                ? null
+                : self::whoComesDown(
+                    $shell['down'],
+                    $overhang,
+                    $shown !== $shell && $shown['down'] === null,
+                    $high,
+                    $down,
+                );
         $jobs = array_map(fn (array $s): Job => $s[3], $shell['slots']);
         if ($who !== null && $who !== $shell['down']) {
             [$jobs['SS'], $jobs['FS']] = [$jobs['FS'], $jobs['SS']];
@@ -64,7 +75,15 @@ final readonly class Plan
             [$spots['SS'], $spots['FS']] = [$spots['FS'], $spots['SS']];
         }
 
-        return new self($set, $strong, $base + ($shown['down'] === null ? $high : $after), $jobs, $base + $after, $spots, $shell['spare']);
+        return new self(
+            $set,
+            $strong,
+            $base + ($shown['down'] === null ? $high : $after),
+            $jobs,
+            $base + $after,
+            $spots,
+            $shell['spare'],
+        );
     }
 
     /** The side the motion went to, or null when nobody moved. */
@@ -79,7 +98,11 @@ final readonly class Plan
         return null;
     }
 
-    /** The safety who comes down: an overhang before a deep man, out of a two-high look the one on that side. @param  array<string, Side>  $high */
+    /**
+     * The safety who comes down: an overhang before a deep man, out of a two-high look the one on that side.
+     *
+     * @param  array<string, Side>  $high
+     */
     private static function whoComesDown(string $who, bool $overhang, bool $disguised, array $high, Side $down): string
     {
         return match (true) {

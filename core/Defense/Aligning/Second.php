@@ -80,7 +80,9 @@ final class Second
             $jobs[$slot] = match (true) {
                 in_array($slot, $rush, true) => Job::rush('Blitz'),
                 $job->kind === JobKind::Man && ! isset($takes[$slot]) => $this->plan->spare,
-                $job->kind === JobKind::Man => $job->saying("Man on {$takes[$slot]}, ".($job->trails ? 'trails inside' : 'inside leverage')),
+                $job->kind === JobKind::Man => $job->saying(
+                    "Man on {$takes[$slot]}, ".($job->trails ? 'trails inside' : 'inside leverage'),
+                ),
                 default => $job,
             };
         }
@@ -132,8 +134,18 @@ final class Second
      */
     private function more(array $jobs, array $takes): array
     {
-        $free = array_filter(self::BLITZERS, fn (string $s): bool => isset($jobs[$s]) && $jobs[$s]->kind === JobKind::Under && $this->plan->jobs[$s]->kind === JobKind::Man);
-        $rest = array_filter(self::BLITZERS, fn (string $s): bool => isset($jobs[$s]) && $jobs[$s]->kind !== JobKind::Rush && $jobs[$s]->kind !== JobKind::Deep);
+        $free = array_filter(
+            self::BLITZERS,
+            fn (string $s): bool => isset($jobs[$s]) &&
+                $jobs[$s]->kind === JobKind::Under &&
+                $this->plan->jobs[$s]->kind === JobKind::Man,
+        );
+        $rest = array_filter(
+            self::BLITZERS,
+            fn (string $s): bool => isset($jobs[$s]) &&
+                $jobs[$s]->kind !== JobKind::Rush &&
+                $jobs[$s]->kind !== JobKind::Deep,
+        );
 
         return array_values(array_unique([...$free, ...$rest]));
     }
@@ -148,7 +160,8 @@ final class Second
         $men = [];
         foreach (array_diff($slots, $rush) as $slot) {
             if ($this->plan->jobs[$slot]->kind === JobKind::Man) {
-                $men[$slot] = ['x' => $this->naturalX($slot), 'group' => $this->group($slot), 'spare' => $slot === 'M', 'down' => $this->staysDown($slot)];
+                $men[$slot] = ['x' => $this->naturalX($slot), 'group' => $this->group($slot), 'spare' => $slot === 'M',
+                    'down' => $this->staysDown($slot)];
             }
         }
 
@@ -173,13 +186,17 @@ final class Second
     private function naturalX(string $slot): float
     {
         $side = $this->plan->sides[$slot];
-        $letter = $slot === 'CS' || $slot === 'CW' ? $this->before->count->letter($side, 1) : $this->before->count->letter($side, 2);
+        $letter =
+            $slot === 'CS' || $slot === 'CW'
+                ? $this->before->count->letter($side, 1)
+                : $this->before->count->letter($side, 2);
         $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
 
         return match (true) {
             $slot === 'FS' => 0.1 * $this->plan->strong->sign(),
             $slot === 'M' || $slot === 'W' => $side->sign() * ($place[0] === 'box' ? $place[1] : 3.5),
-            $place !== null && $place[0] === 'edge' && ! $place[4] => $side->sign() * ($this->before->surfaceXYd($side) + 1.0),
+            $place !== null && $place[0] === 'edge' && ! $place[4] => $side->sign() *
+                ($this->before->surfaceXYd($side) + 1.0),
             $letter !== null => $this->before->men[$letter]->xYd,
             $slot === 'CS' || $slot === 'CW' => $side->sign() * 8.0,
             default => $side->sign() * 5.5,
@@ -197,7 +214,19 @@ final class Second
         $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
         $edge = $place !== null && $place[0] === 'edge' && $y === $place[3] ? $place[1] : null;
 
-        return new Defender($letter, $role, $x, $y, $x < 0.0 ? Side::Left : Side::Right, $landed, $this->group($slot), $over, $edge, $slot, $takes);
+        return new Defender(
+            $letter,
+            $role,
+            $x,
+            $y,
+            $x < 0.0 ? Side::Left : Side::Right,
+            $landed,
+            $this->group($slot),
+            $over,
+            $edge,
+            $slot,
+            $takes,
+        );
     }
 
     /** @return array{float, float, string|null} */
@@ -208,46 +237,93 @@ final class Second
         $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
         if ($align === 'deep') {
             // A safety who shows deep stays deep, whomever he takes after the snap.
-            return $takes !== null && $shown->kind !== JobKind::Deep ? $this->spots->over($takes, $side, $off, 1.0, false)
+            return $takes !== null && $shown->kind !== JobKind::Deep
+                ? $this->spots->over($takes, $side, $off, 1.0, false)
                 : $this->spots->deep($shown->atWidth($this->deepX($shown, $side)), $side, $off, $inside);
         }
         if ($place === null) {
-            return $this->spots->over($letter, $takes === null ? $side : $this->behind->men[$takes]->side(), $off, $inside, $corner);
+            return $this->spots->over(
+                $letter,
+                $takes === null ? $side : $this->behind->men[$takes]->side(),
+                $off,
+                $inside,
+                $corner,
+            );
         }
-        $displaced = $letter !== null && abs($this->behind->men[$letter]->xYd) > $this->behind->surfaceXYd($this->behind->men[$letter]->side()) + self::DISPLACED_YD
-            && ! $this->behind->men[$letter]->isBack();
+        $displaced =
+            $letter !== null &&
+            abs($this->behind->men[$letter]->xYd) >
+                $this->behind->surfaceXYd($this->behind->men[$letter]->side()) + self::DISPLACED_YD &&
+            ! $this->behind->men[$letter]->isBack();
 
         return match ($place[0]) {
             'box' => match (true) {
-                $takes !== null && $displaced => $this->walksOut($role, $this->spots->over($takes, $side, $this->overBlitzer($takes) ? self::BEHIND_BLITZ_YD : 4.5, 1.5, false)),
-                $takes !== null && ! $this->behind->men[$takes]->isBack() => $this->spots->inside($takes, $off ?? $place[2]),
+                $takes !== null && $displaced => $this->walksOut(
+                    $role,
+                    $this->spots->over(
+                        $takes,
+                        $side,
+                        $this->overBlitzer($takes) ? self::BEHIND_BLITZ_YD : 4.5,
+                        1.5,
+                        false,
+                    ),
+                ),
+                $takes !== null && ! $this->behind->men[$takes]->isBack() => $this->spots->inside(
+                    $takes,
+                    $off ?? $place[2],
+                ),
                 default => $this->spots->box($side, $place[1], $off ?? $place[2]),
             },
             'edge' => $this->edge($place, $job, $letter, $displaced, $side, $off, $inside, $role),
-            'overhang' => $takes !== null && $displaced ? $this->spots->over($takes, $side, $off, $inside, false) : $this->spots->overhang($side),
+            'overhang' => $takes !== null && $displaced
+                ? $this->spots->over($takes, $side, $off, $inside, false)
+                : $this->spots->overhang($side),
             // A backer gives a slot a yard more than a fifth back would.
-            'over' => $takes !== null && $displaced ? $this->spots->over($takes, $side, $off + 1.0, $inside, false)
-                : $this->spots->half($letter, $takes === null ? $side : $this->behind->men[$takes]->side(), self::SAM, 4.0),
+            'over' => $takes !== null && $displaced
+                ? $this->spots->over($takes, $side, $off + 1.0, $inside, false)
+                : $this->spots->half(
+                    $letter,
+                    $takes === null ? $side : $this->behind->men[$takes]->side(),
+                    self::SAM,
+                    4.0,
+                ),
             default => $this->spots->over($letter, $side, $off, $inside, false),
         };
     }
 
     /**
-     * An edge man stays on his technique; one who may walk goes out on a slot, the others only hip out when they have him alone.
+     * An edge man stays on his technique; one who may walk goes out on a slot, the others only hip out when they have
+     * him alone.
      *
      * @param  array<int, mixed>  $place
      * @return array{float, float, string|null}
      */
-    private function edge(array $place, Job $job, ?string $letter, bool $displaced, Side $side, ?float $off, float $inside, string $role): array
-    {
+    private function edge(
+        array $place,
+        Job $job,
+        ?string $letter,
+        bool $displaced,
+        Side $side,
+        ?float $off,
+        float $inside,
+        string $role,
+    ): array {
         if ($displaced && $job->kind !== JobKind::Rush && $place[4]) {
             return $this->walksOut($role, $this->spots->over($letter, $side, $off ?? 5.0, $inside, false));
         }
         if ($displaced && $job->kind === JobKind::Man) {
-            return $this->walksOut($role, $this->spots->half($letter, $this->behind->men[$letter]->side(), self::HIP, 3.0));
+            return $this->walksOut(
+                $role,
+                $this->spots->half($letter, $this->behind->men[$letter]->side(), self::HIP, 3.0),
+            );
         }
 
-        if ($job->kind === JobKind::Man && $letter !== null && ! $this->behind->men[$letter]->isBack() && $this->behind->men[$letter]->side() !== $side) {
+        if (
+            $job->kind === JobKind::Man &&
+            $letter !== null &&
+            ! $this->behind->men[$letter]->isBack() &&
+            $this->behind->men[$letter]->side() !== $side
+        ) {
             return $this->spots->inside($letter, 3.0);
         }
 
@@ -265,7 +341,11 @@ final class Second
 
     private function deepX(Job $shown, Side $side): float
     {
-        return $this->spots->landed($shown->kind === JobKind::Man ? Job::deep($shown->wideYd, 0.0, '') : $shown, $side, false)->wideYd;
+        return $this->spots->landed(
+            $shown->kind === JobKind::Man ? Job::deep($shown->wideYd, 0.0, '') : $shown,
+            $side,
+            false,
+        )->wideYd;
     }
 
     /** @return array{string, string} letter and role */

@@ -19,7 +19,9 @@ final class Spots
     /** Share of the way from the ball to the middle of the field at which a middle man plays. */
     private const TO_MIDDLE = 0.75;
 
-    /** On a tight receiver a man stands this far outside the surface, a corner wider and a force player nearer (yards). */
+    /**
+     * On a tight receiver a man stands this far outside the surface, a corner wider and a force player nearer (yards).
+     */
     private const TIGHT_OUT_YD = ['corner' => 3.2, 'inside' => 0.9];
 
     /** Deepest an inside man plays on the edge of a tight surface, yards. */
@@ -52,16 +54,25 @@ final class Spots
         }
         $first = $this->lineup->count->letter($side, 1);
         if ($corner && $first !== null) {
-            $x = $side->sign() * max(self::CORNER_LANDMARK_YD * min(1.0, $room), abs($this->lineup->men[$first]->xYd) + $job->besideYd);
+            $x =
+                $side->sign() *
+                max(self::CORNER_LANDMARK_YD * min(1.0, $room), abs($this->lineup->men[$first]->xYd) + $job->besideYd);
         }
 
         return $job->atWidth($x);
     }
 
-    /** Deep at the landmark, a matching safety inside his receiver when that is wider. @return array{float, float, null} */
+    /**
+     * Deep at the landmark, a matching safety inside his receiver when that is wider.
+     *
+     * @return array{float, float, null}
+     */
     public function deep(Job $job, Side $side, float $offYd, float $insideYd): array
     {
-        $letter = $job->match === null || $job->leverage !== 'inside' ? null : $this->lineup->count->letter($side, (int) $job->match[1]);
+        $letter =
+            $job->match === null || $job->leverage !== 'inside'
+                ? null
+                : $this->lineup->count->letter($side, (int) $job->match[1]);
         $x = $job->wideYd + 0.15 * $this->lean($job);
         if ($letter !== null && $job->match === '#1') {
             $x = $side->sign() * min(abs($x), abs($this->lineup->men[$letter]->xYd) + 1.0);
@@ -91,13 +102,21 @@ final class Spots
             return [$man->xYd, max($offYd, 4.5), $letter];
         }
         if ($tight) {
-            return [$out * ($surface + self::TIGHT_OUT_YD[$corner ? 'corner' : 'inside']), $corner ? min($offYd, 6.0) : min($offYd, self::TIGHT_DEEP_YD), $letter];
+            return [
+                $out * ($surface + self::TIGHT_OUT_YD[$corner ? 'corner' : 'inside']),
+                $corner ? min($offYd, 6.0) : min($offYd, self::TIGHT_DEEP_YD),
+                $letter,
+            ];
         }
 
         return [$man->xYd - $out * $insideYd, max(0.9, $offYd + min(0.0, $man->yYd + 1.5)), $letter];
     }
 
-    /** Between the surface and the slot, nearer to him: the front's apex man who is part of the box. @return array{float, float, string|null} */
+    /**
+     * Between the surface and the slot, nearer to him: the front's apex man who is part of the box.
+     *
+     * @return array{float, float, string|null}
+     */
     public function half(?string $letter, Side $side, float $share, float $deepYd): array
     {
         $surface = $this->lineup->surfaceXYd($side);
@@ -135,11 +154,16 @@ final class Spots
         $surface = $this->lineup->surfaceXYd($side);
         $x = $middle + $side->sign() * $xYd;
         if ($third !== null && abs($this->lineup->men[$third]->xYd) > $surface + 2.0) {
-            $x = $side->sign() * max($side->sign() * $x, min(4.4, ($surface + abs($this->lineup->men[$third]->xYd)) / 2.0));
+            $x =
+                $side->sign() *
+                max($side->sign() * $x, min(4.4, ($surface + abs($this->lineup->men[$third]->xYd)) / 2.0));
         }
         if ($this->lineup->count->backs === [] && $side !== $this->lineup->strong) {
             $second = $this->lineup->count->letter($side, 2);
-            $x = $second === null || abs($this->lineup->men[$second]->xYd) < $surface + 2.0 ? $x : $side->sign() * ($surface + abs($this->lineup->men[$second]->xYd)) / 2.0;
+            $x =
+                $second === null || abs($this->lineup->men[$second]->xYd) < $surface + 2.0
+                    ? $x
+                    : ($side->sign() * ($surface + abs($this->lineup->men[$second]->xYd))) / 2.0;
         }
 
         return [$x, $deepYd, null];
@@ -148,6 +172,8 @@ final class Spots
     /** A middle man leans a little toward the side with more receivers. */
     private function lean(Job $job): float
     {
-        return abs($job->wideYd) < 6.0 ? (float) (count($this->lineup->count->right) - count($this->lineup->count->left)) * 4.0 : 0.0;
+        return abs($job->wideYd) < 6.0
+            ? (float) (count($this->lineup->count->right) - count($this->lineup->count->left)) * 4.0
+            : 0.0;
     }
 }

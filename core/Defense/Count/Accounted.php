@@ -16,15 +16,28 @@ final class Accounted
 
     /**
      * @param  list<Defender>  $defenders
-     * @return array<string, list<string>> roles by letter: the man who has him, or the under zone and the deep zone he lines up in; empty when nobody has
+     * @return array<string, list<string>> roles by letter: the man who has him, or the under zone and the deep zone he
+     *     lines up in; empty when nobody has
      */
     public static function of(array $defenders, Lineup $lineup): array
     {
         $has = [];
         foreach ($lineup->eligible() as $letter) {
-            $man = array_values(array_filter($defenders, fn (Defender $d): bool => $d->takes === $letter && $d->job->kind === JobKind::Man));
-            $has[$letter] = $man !== [] ? [$man[0]->role] : array_values(array_filter([
-                self::zone($defenders, $lineup->men[$letter]->xYd, JobKind::Under), self::zone($defenders, $lineup->men[$letter]->xYd, JobKind::Deep)]));
+            $man = array_values(
+                array_filter(
+                    $defenders,
+                    fn (Defender $d): bool => $d->takes === $letter && $d->job->kind === JobKind::Man,
+                ),
+            );
+            $has[$letter] =
+                $man !== []
+                    ? [$man[0]->role]
+                    : array_values(
+                        array_filter([
+                            self::zone($defenders, $lineup->men[$letter]->xYd, JobKind::Under),
+                            self::zone($defenders, $lineup->men[$letter]->xYd, JobKind::Deep),
+                        ]),
+                    );
         }
 
         return $has;
@@ -41,13 +54,19 @@ final class Accounted
         $found = [];
         foreach ($defenders as $d) {
             $man = $d->takes === null ? null : $lineup->men[$d->takes];
-            if ($man === null || $d->job->kind !== JobKind::Man || $man->isBack() || ! in_array($d->group, ['backer', 'edge', 'line'], true)) {
+            if (
+                $man === null ||
+                $d->job->kind !== JobKind::Man ||
+                $man->isBack() ||
+                ! in_array($d->group, ['backer', 'edge', 'line'], true)
+            ) {
                 continue;
             }
             $wide = abs($man->xYd) - $lineup->surfaceXYd($man->side());
             if ($wide > 1.0) {
-                $found[] = ['man' => $d->takes, 'defender' => $d->role, 'why' => sprintf('%s, a %s, has %s alone %.0f yd outside the line.',
-                    ucfirst($d->role), $d->group === 'line' ? 'lineman' : 'backer', $d->takes, $wide)];
+                $found[] = ['man' => $d->takes, 'defender' => $d->role,
+                    'why' => sprintf('%s, a %s, has %s alone %.0f yd outside the line.',
+                        ucfirst($d->role), $d->group === 'line' ? 'lineman' : 'backer', $d->takes, $wide)];
             }
         }
 

@@ -12,7 +12,10 @@ use Jacotaxis\Core\School\Schools;
 /** Men in the box against blockers, and the sum in words (CNT-01 to CNT-04). */
 final readonly class Box
 {
-    /** The box: this wide at least, and this deep, yards (product defaults, UNS-01); how far past the surface the staff says. */
+    /**
+     * The box: this wide at least, and this deep, yards (product defaults, UNS-01); how far past the surface the staff
+     * says.
+     */
     private const WIDE_YD = 4.6;
 
     private const DEEP_YD = 6.5;
@@ -84,7 +87,15 @@ final readonly class Box
         $backs = array_slice($lineup->count->backs, 0, max(0, count($lineup->count->backs) - 1));
         $blockers = [...$blockers, ...$backs];
 
-        return new self($in, $half, array_values(array_intersect($read, $in)), array_intersect_key($out, array_flip($in)), 5 + count($blockers), $blockers, $near);
+        return new self(
+            $in,
+            $half,
+            array_values(array_intersect($read, $in)),
+            array_intersect_key($out, array_flip($in)),
+            5 + count($blockers),
+            $blockers,
+            $near,
+        );
     }
 
     public function raw(): int

@@ -28,7 +28,13 @@ final class Edges
     /** @param  list<Defender>  $defenders */
     public static function last(array $defenders, Side $side): ?string
     {
-        $line = array_filter($defenders, fn (Defender $d): bool => $d->yYd <= self::LINE_YD && $d->xYd * $side->sign() > 0.0 && $d->group !== 'corner' && $d->group !== 'safety');
+        $line = array_filter(
+            $defenders,
+            fn (Defender $d): bool => $d->yYd <= self::LINE_YD &&
+                $d->xYd * $side->sign() > 0.0 &&
+                $d->group !== 'corner' &&
+                $d->group !== 'safety',
+        );
         usort($line, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
 
         return ($line[0] ?? null)?->role;
@@ -44,7 +50,12 @@ final class Edges
     {
         $sides = [];
         foreach (Side::cases() as $side) {
-            $line = array_map(fn (Defender $d): float => $d->yYd <= self::LINE_YD && $d->group !== 'corner' && $d->group !== 'safety' ? $d->xYd * $side->sign() : 0.0, $defenders);
+            $line = array_map(
+                fn (Defender $d): float => $d->yYd <= self::LINE_YD && $d->group !== 'corner' && $d->group !== 'safety'
+                    ? $d->xYd * $side->sign()
+                    : 0.0,
+                $defenders,
+            );
             if (max($line) < $lineup->surfaceXYd($side) - self::FLANK_YD) {
                 $sides[] = $side->value;
             }
@@ -56,8 +67,13 @@ final class Edges
     /** The second-level man outside the box of a side. @param  list<Defender>  $defenders @param  list<string>  $box */
     public static function overhang(array $defenders, Side $side, array $box): ?string
     {
-        $out = array_filter($defenders, fn (Defender $d): bool => $d->yYd <= self::OVERHANG_YD && $d->xYd * $side->sign() > 0.0
-            && $d->group !== 'corner' && ! in_array($d->role, $box, true));
+        $out = array_filter(
+            $defenders,
+            fn (Defender $d): bool => $d->yYd <= self::OVERHANG_YD &&
+                $d->xYd * $side->sign() > 0.0 &&
+                $d->group !== 'corner' &&
+                ! in_array($d->role, $box, true),
+        );
         usort($out, fn (Defender $a, Defender $b): int => abs($a->xYd) <=> abs($b->xYd));
 
         return ($out[0] ?? null)?->role;
@@ -70,10 +86,17 @@ final class Edges
      */
     public static function support(array $defenders, Look $look, Lineup $lineup, Side $side): ?string
     {
-        $here = array_values(array_filter($defenders, fn (Defender $d): bool => $d->xYd * $side->sign() > 0.5 || ($d->job->wideYd * $side->sign() > 2.0 && ! $d->rushes())));
+        $here = array_values(
+            array_filter(
+                $defenders,
+                fn (Defender $d): bool => $d->xYd * $side->sign() > 0.5 ||
+                    ($d->job->wideYd * $side->sign() > 2.0 && ! $d->rushes()),
+            ),
+        );
         $first = $lineup->count->letter($side, 1);
         $tight = $first !== null && abs($lineup->men[$first]->xYd) <= self::CONDENSED_YD;
-        foreach ($tight ? ['CS', 'CW', ...Shells::get($look->shell)['support']] : Shells::get($look->shell)['support'] as $slot) {
+        foreach ($tight ? ['CS', 'CW', ...Shells::get($look->shell)['support']]
+            : Shells::get($look->shell)['support'] as $slot) {
             foreach ($here as $d) {
                 if ($d->slot === $slot && ! $d->rushes() && ! ($d->isDeep() && $d->yYd < 1.0)) {
                     return $d->role;

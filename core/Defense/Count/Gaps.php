@@ -25,7 +25,8 @@ final class Gaps
 
     /**
      * @param  list<Defender>  $defenders
-     * @return array<string, string|null> role or null for open, by gap from the left end to the right: "left D" ... "right D"
+     * @return array<string, string|null> role or null for open, by gap from the left end to the right: "left D" ...
+     *     "right D"
      */
     public static function of(array $defenders, Lineup $lineup, Look $look): array
     {
@@ -126,13 +127,18 @@ final class Gaps
         return $best[0] ?? null;
     }
 
-    /** @return array<string, float> the middle of every gap, yards: A to C on a side, and D outside a tight end or as the edge */
+    /**
+     * @return array<string, float> the middle of every gap, yards: A to C on a side, and D outside a tight end or as
+     *     the edge
+     */
     private static function places(Lineup $lineup, bool $slides): array
     {
         $gaps = [];
         foreach (Side::cases() as $side) {
             foreach (['A' => ['0', '2'], 'B' => ['2', '4'], 'C' => ['4', '6']] as $gap => [$inside, $out]) {
-                $gaps["{$side->value} $gap"] = (Technique::x($inside, $side, $lineup, $slides) + Technique::x($out, $side, $lineup, $slides)) / 2.0;
+                $gaps["{$side->value} $gap"] =
+                    (Technique::x($inside, $side, $lineup, $slides) + Technique::x($out, $side, $lineup, $slides)) /
+                    2.0;
             }
             $gaps["{$side->value} D"] = Technique::x('6', $side, $lineup, $slides) + $side->sign() * 0.6;
         }

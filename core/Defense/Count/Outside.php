@@ -33,7 +33,9 @@ final readonly class Outside
         public int $theirs,
         /** Cushion of the corner on #1, yards; null when nobody is on him. */
         public ?float $grassYd,
-        /** How far inside the bubble's receiver his man stands, yards; negative when outside; null when nobody is there. */
+        /**
+         * How far inside the bubble's receiver his man stands, yards; negative when outside; null when nobody is there.
+         */
         public ?float $leverageYd,
         public bool $pulling,
     ) {
@@ -47,13 +49,25 @@ final readonly class Outside
     public static function of(Side $side, array $defenders, Lineup $lineup, array $box, array $running = []): self
     {
         $men = array_map(fn (string $l): Man => $lineup->men[$l], $lineup->count->on($side));
-        $detached = array_values(array_filter($men, fn (Man $m): bool => abs($m->xYd) > $lineup->surfaceXYd($side) + 0.5));
-        $near = array_values(array_filter($defenders, fn (Defender $d): bool => $d->yYd < self::UNDER_YD && ! in_array($d->role, $box, true)
-            && Side::ofX($d->xYd) === $side && ! $d->rushes()));
+        $detached = array_values(
+            array_filter($men, fn (Man $m): bool => abs($m->xYd) > $lineup->surfaceXYd($side) + 0.5),
+        );
+        $near = array_values(
+            array_filter(
+                $defenders,
+                fn (Defender $d): bool => $d->yYd < self::UNDER_YD &&
+                    ! in_array($d->role, $box, true) &&
+                    Side::ofX($d->xYd) === $side &&
+                    ! $d->rushes(),
+            ),
+        );
         $first = $detached[0] ?? null;
         $inner = $detached[min(1, count($detached) - 1)] ?? null;
         $corner = $first === null ? null : self::nearest($first, $near);
-        $bubble = $inner === null || $inner === $first ? null : self::nearest($inner, array_values(array_filter($near, fn (Defender $d): bool => $d !== $corner)));
+        $bubble =
+            $inner === null || $inner === $first
+                ? null
+                : self::nearest($inner, array_values(array_filter($near, fn (Defender $d): bool => $d !== $corner)));
 
         return new self($side, count($detached), count($near),
             $corner === null ? null : round($corner->yYd - max(0.0, $first->yYd), 1),
@@ -79,7 +93,9 @@ final readonly class Outside
     /** Whether the quick throw to this side is correct. */
     public function yes(): bool
     {
-        return $this->ours > 0 && ! ($this->pulling && ! $this->grass()) && ($this->numbers() || $this->grass() || $this->leverage());
+        return $this->ours > 0 &&
+            ! ($this->pulling && ! $this->grass()) &&
+            ($this->numbers() || $this->grass() || $this->leverage());
     }
 
     /** bubble, now hitch, go or null: what the quick throw would be. */
@@ -101,10 +117,19 @@ final readonly class Outside
             return 'Nobody split out here.';
         }
         $parts = ["{$this->ours} on {$this->theirs}".($this->numbers() ? ', numbers are ours' : '')];
-        $parts[] = $this->grassYd === null ? 'nobody on the outside man' : sprintf('corner %.1f yd off%s', $this->grassYd, $this->grass() ? ', grass' : '');
+        $parts[] =
+            $this->grassYd === null
+                ? 'nobody on the outside man'
+                : sprintf('corner %.1f yd off%s', $this->grassYd, $this->grass() ? ', grass' : '');
         if ($this->leverageYd !== null) {
-            $parts[] = $this->pulling ? 'the bubble defender is already running out'
-                : sprintf('bubble defender %.1f yd %s%s', abs($this->leverageYd), $this->leverageYd >= 0.0 ? 'inside' : 'outside', $this->leverage() ? ', leverage' : '');
+            $parts[] = $this->pulling
+                ? 'the bubble defender is already running out'
+                : sprintf(
+                    'bubble defender %.1f yd %s%s',
+                    abs($this->leverageYd),
+                    $this->leverageYd >= 0.0 ? 'inside' : 'outside',
+                    $this->leverage() ? ', leverage' : '',
+                );
         }
         $throw = $this->throw();
 
@@ -114,8 +139,10 @@ final readonly class Outside
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['ours' => $this->ours, 'theirs' => $this->theirs, 'grassYd' => $this->grassYd, 'leverageYd' => $this->leverageYd,
-            'numbers' => $this->numbers(), 'grass' => $this->grass(), 'leverage' => $this->leverage(), 'yes' => $this->yes(), 'throw' => $this->throw(), 'why' => $this->words()];
+        return ['ours' => $this->ours, 'theirs' => $this->theirs, 'grassYd' => $this->grassYd,
+            'leverageYd' => $this->leverageYd,
+            'numbers' => $this->numbers(), 'grass' => $this->grass(), 'leverage' => $this->leverage(),
+            'yes' => $this->yes(), 'throw' => $this->throw(), 'why' => $this->words()];
     }
 
     /** @param  list<Defender>  $men */

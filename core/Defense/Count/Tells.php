@@ -28,7 +28,8 @@ final class Tells
     /**
      * @param  list<Defender>  $before
      * @param  list<Defender>  $after  in the same order
-     * @return array{left: array{coverage: string, certainty: string, why: string}, right: array{coverage: string, certainty: string, why: string}, deep: int, known: string|null}
+     * @return array{left: array{coverage: string, certainty: string, why: string}, right: array{coverage: string,
+     *     certainty: string, why: string}, deep: int, known: string|null}
      */
     public static function of(array $before, array $after, Lineup $was, Lineup $now): array
     {
@@ -44,10 +45,14 @@ final class Tells
             $who = self::follower($before, $after, $from->xYd, $way);
             $across = $from->xYd * $man->xYd < 0.0;
             if ($who !== null) {
-                $sides[$side] = ['coverage' => self::MAN, 'certainty' => $across ? 'sure' : 'likely', 'why' => "The $who goes with $letter."];
-                $sides[$left] = $sides[$left]['coverage'] === self::UNKNOWN && $across ? ['coverage' => self::MAN, 'certainty' => 'likely', 'why' => "The $who left with $letter."] : $sides[$left];
+                $sides[$side] = ['coverage' => self::MAN, 'certainty' => $across ? 'sure' : 'likely',
+                    'why' => "The $who goes with $letter."];
+                $sides[$left] = $sides[$left]['coverage'] === self::UNKNOWN && $across
+                    ? ['coverage' => self::MAN, 'certainty' => 'likely', 'why' => "The $who left with $letter."]
+                    : $sides[$left];
             } elseif ($sides[$side]['coverage'] === self::UNKNOWN) {
-                $sides[$side] = ['coverage' => self::ZONE, 'certainty' => 'inferred', 'why' => "Nobody goes with $letter."];
+                $sides[$side] = ['coverage' => self::ZONE, 'certainty' => 'inferred',
+                    'why' => "Nobody goes with $letter."];
             }
         }
         $deep = count(array_filter($after, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD));
@@ -55,14 +60,23 @@ final class Tells
         return $sides + ['deep' => $deep, 'known' => self::known($sides, $deep, $now)];
     }
 
-    /** The throw known before the snap: one deep safety and man leave the isolated receiver alone (TEL-03). @param  array<string, array{coverage: string, certainty: string, why: string}>  $sides */
+    /**
+     * The throw known before the snap: one deep safety and man leave the isolated receiver alone (TEL-03).
+     *
+     * @param  array<string, array{coverage: string, certainty: string, why: string}>  $sides
+     */
     private static function known(array $sides, int $deep, Lineup $now): ?string
     {
         if ($deep !== 1) {
             return null;
         }
         foreach (Side::cases() as $side) {
-            $alone = array_values(array_filter($now->count->on($side), fn (string $l): bool => abs($now->men[$l]->xYd) > $now->surfaceXYd($side) + 2.0));
+            $alone = array_values(
+                array_filter(
+                    $now->count->on($side),
+                    fn (string $l): bool => abs($now->men[$l]->xYd) > $now->surfaceXYd($side) + 2.0,
+                ),
+            );
             $man = $sides['left']['coverage'] === self::MAN || $sides['right']['coverage'] === self::MAN;
             if ($man && $sides[$side->value]['coverage'] !== self::ZONE && count($alone) === 1) {
                 return "The corner route by {$alone[0]}, alone on the {$side->value}.";
@@ -80,7 +94,12 @@ final class Tells
     {
         foreach ($before as $n => $was) {
             $went = $after[$n]->xYd - $was->xYd;
-            if ($went * $way > 0.0 && abs($went) >= self::FOLLOWED * abs($way) && abs($was->xYd - $from) < 6.0 && $was->yYd < self::DEEP_YD) {
+            if (
+                $went * $way > 0.0 &&
+                abs($went) >= self::FOLLOWED * abs($way) &&
+                abs($was->xYd - $from) < 6.0 &&
+                $was->yYd < self::DEEP_YD
+            ) {
                 return $was->role;
             }
         }

@@ -16,7 +16,8 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
 
 /**
- * Names front, techniques and the two likeliest shells of eleven spots against a formation: every pair of the catalogue lines
+ * Names front, techniques and the two likeliest shells of eleven spots against a formation: every pair of the catalogue
+ * lines
  * up by its own rules, and the nearest wins. Spots may come from the board or from film.
  */
 final class LookFinder
@@ -30,7 +31,9 @@ final class LookFinder
     /**
      * @param  list<array{float, float}>  $spots  eleven, width and depth in the play frame
      * @param  string  $school  names of the techniques
-     * @return array{front: string, side: string, offYd: float, techniques: list<array{technique: string, side: string, on: string|null, xYd: float, offYd: float}>, shells: list<array{shell: string, likely: float, offYd: float, why: list<string>}>, look: string}
+     * @return array{front: string, side: string, offYd: float, techniques: list<array{technique: string, side: string,
+     *     on: string|null, xYd: float, offYd: float}>, shells: list<array{shell: string, likely: float, offYd: float,
+     *     why: list<string>}>, look: string}
      *
      * @throws DomainException when there are not eleven
      */
@@ -48,14 +51,23 @@ final class LookFinder
         usort($pairs, fn (array $a, array $b): int => $a['sum'] <=> $b['sum']);
         $best = $pairs[0];
         $front = $best['look']->front;
-        $shells = array_slice(array_values(array_filter($pairs, fn (array $p): bool => $p['look']->front === $front)), 0, 2);
-        $weights = array_map(fn (array $p): float => exp(-($p['sum'] - $best['sum']) / (2.0 * self::SPREAD_YD ** 2)), $shells);
+        $shells = array_slice(
+            array_values(array_filter($pairs, fn (array $p): bool => $p['look']->front === $front)),
+            0,
+            2,
+        );
+        $weights = array_map(
+            fn (array $p): float => exp(-($p['sum'] - $best['sum']) / (2.0 * self::SPREAD_YD ** 2)),
+            $shells,
+        );
 
         return [
             'front' => $front, 'side' => $lineup->front->value, 'offYd' => round(sqrt($best['sum'] / 11.0), 2),
             'techniques' => self::techniques($spots, $lineup, $school),
-            'shells' => array_map(fn (array $p, float $w): array => ['shell' => $p['look']->shell, 'likely' => round($w / array_sum($weights), 2),
-                'offYd' => round(sqrt($p['sum'] / 11.0), 2), 'why' => Reasons::of($p['men'], $lineup, $p['look'])], $shells, $weights),
+            'shells' => array_map(fn (array $p, float $w): array => ['shell' => $p['look']->shell,
+                'likely' => round($w / array_sum($weights), 2),
+                'offYd' => round(sqrt($p['sum'] / 11.0), 2), 'why' => Reasons::of($p['men'], $lineup, $p['look'])],
+                $shells, $weights),
             'look' => $best['look']->words(),
         ];
     }
@@ -67,7 +79,13 @@ final class LookFinder
     private static function measure(Look $look, array $spots, Lineup $lineup): array
     {
         $men = Alignment::of($look, $lineup)->defenders;
-        $cost = array_map(fn (Defender $d): array => array_map(fn (array $s): float => ($d->xYd - $s[0]) ** 2 + ($d->yYd - $s[1]) ** 2, $spots), $men);
+        $cost = array_map(
+            fn (Defender $d): array => array_map(
+                fn (array $s): float => ($d->xYd - $s[0]) ** 2 + ($d->yYd - $s[1]) ** 2,
+                $spots,
+            ),
+            $men,
+        );
         $sum = 0.0;
         foreach (Matching::best($cost) as $row => $column) {
             $sum += $cost[$row][$column];
@@ -88,7 +106,9 @@ final class LookFinder
             $side = Side::ofX($x);
             if ($y <= self::LINE_YD && abs($x) <= $lineup->surfaceXYd($side) + 3.0) {
                 [$technique, $at, $off] = Technique::nearest($x, $lineup);
-                $rows[] = ['technique' => Technique::named($technique, $school), 'side' => $at->value, 'on' => Technique::covers($technique, $at, $lineup), 'xYd' => round($x, 2), 'offYd' => round($off, 2)];
+                $rows[] = ['technique' => Technique::named($technique, $school), 'side' => $at->value,
+                    'on' => Technique::covers($technique, $at, $lineup), 'xYd' => round($x, 2),
+                    'offYd' => round($off, 2)];
             }
         }
         usort($rows, fn (array $a, array $b): int => $a['xYd'] <=> $b['xYd']);

@@ -9,7 +9,9 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Offense\Lineup;
 
-/** Why a picture looks like a shell, in the words a coach would give: deep men, corners, safety down, mugged backers. */
+/**
+ * Why a picture looks like a shell, in the words a coach would give: deep men, corners, safety down, mugged backers.
+ */
 final class Reasons
 {
     /** A man this deep is a deep safety, yards. */

@@ -16,7 +16,13 @@ final class BadCalibration extends DomainException
 
     public static function repeated(int $a, int $b): self
     {
-        return new self('Points '.($a + 1).' and '.($b + 1).' are the same mark or the same spot on the picture: move or delete one.');
+        return new self(
+            'Points '.
+                ($a + 1).
+                ' and '.
+                ($b + 1).
+                ' are the same mark or the same spot on the picture: move or delete one.',
+        );
     }
 
     public static function collinear(): self
@@ -41,6 +47,8 @@ final class BadCalibration extends DomainException
 
     public static function notFinite(int $point): self
     {
-        return new self('Point '.($point + 1).' is not a number on the picture and the field: delete it and click again.');
+        return new self(
+            'Point '.($point + 1).' is not a number on the picture and the field: delete it and click again.',
+        );
     }
 }

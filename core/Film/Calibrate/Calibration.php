@@ -7,7 +7,8 @@ namespace Jacotaxis\Core\Film\Calibrate;
 /**
  * Where a still picture lies on the field: a plane projective map fitted to clicked field marks.
  *
- * Field yards map to pixels by (h0 X + h1 Y + h2, h3 X + h4 Y + h5) / (h6 X + h7 Y + 1) in coordinates shifted and scaled
+ * Field yards map to pixels by (h0 X + h1 Y + h2, h3 X + h4 Y + h5) / (h6 X + h7 Y + 1) in coordinates shifted and
+ * scaled
  * to order one. Fitted by the direct linear transform, then by Gauss-Newton on the pixel errors, which are the click
  * errors; the spread of the fit gives the doubt at every place.
  */
@@ -54,7 +55,10 @@ final readonly class Calibration
         $sum = array_sum(array_map(fn (float $m): float => $m * $m, $worst));
         $free = 2 * count($points) - 8;
         $sigma = max(self::CLICK_PX, $free > 0 ? sqrt($sum / $free) : 0.0) / $picture[2];
-        $spread = array_map(fn (array $row): array => array_map(fn (float $v): float => $v * $sigma * $sigma, $row), $spread);
+        $spread = array_map(
+            fn (array $row): array => array_map(fn (float $v): float => $v * $sigma * $sigma, $row),
+            $spread,
+        );
         if (max($worst) > self::MOST_PX) {
             throw BadCalibration::offPaint(self::culprit($points, $worst), max($worst), self::MOST_PX);
         }
@@ -62,7 +66,11 @@ final readonly class Calibration
         return new self($h, $spread, $field, $picture, sqrt($sum / max(1, count($points))));
     }
 
-    /** Four places of the field around the middle of the calibrated marks. @return list<array{float, float}> field yards */
+    /**
+     * Four places of the field around the middle of the calibrated marks.
+     *
+     * @return list<array{float, float}> field yards
+     */
     public function corners(): array
     {
         [$x, $y, $s] = $this->field;
@@ -73,7 +81,8 @@ final readonly class Calibration
     /** @return array{float, float} pixels of a place on the field */
     public function toPicture(float $fieldXYd, float $fieldYYd): array
     {
-        [$u, $v] = self::apply($this->h, ($fieldXYd - $this->field[0]) / $this->field[2], ($fieldYYd - $this->field[1]) / $this->field[2]);
+        [$u, $v] = self::apply($this->h, ($fieldXYd - $this->field[0]) / $this->field[2],
+            ($fieldYYd - $this->field[1]) / $this->field[2]);
 
         return [$u * $this->picture[2] + $this->picture[0], $v * $this->picture[2] + $this->picture[1]];
     }
@@ -91,7 +100,8 @@ final readonly class Calibration
     }
 
     /**
-     * One-sigma doubt in yards across and along the field, and of the worse direction, at a pixel: the click's own error and the fit's.
+     * One-sigma doubt in yards across and along the field, and of the worse direction, at a pixel: the click's own
+     * error and the fit's.
      *
      * @return array{float, float, float}
      */
@@ -122,7 +132,10 @@ final readonly class Calibration
         $u = ($xPx - $this->picture[0]) / $this->picture[2];
         $v = ($yPx - $this->picture[1]) / $this->picture[2];
         $h = $this->h;
-        $at = Matrix::solve([[$h[0] - $u * $h[6], $h[1] - $u * $h[7]], [$h[3] - $v * $h[6], $h[4] - $v * $h[7]]], [$u - $h[2], $v - $h[5]]);
+        $at = Matrix::solve(
+            [[$h[0] - $u * $h[6], $h[1] - $u * $h[7]], [$h[3] - $v * $h[6], $h[4] - $v * $h[7]]],
+            [$u - $h[2], $v - $h[5]],
+        );
         if ($at === null || $h[6] * $at[0] + $h[7] * $at[1] + 1.0 <= 1e-6) {
             throw BadCalibration::behind();
         }

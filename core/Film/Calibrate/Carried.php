@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Film\Calibrate;
 
 /**
- * Carries the calibrations of one angle from the pictures they were clicked on to any other, along the movement of the picture
+ * Carries the calibrations of one angle from the pictures they were clicked on to any other, along the movement of the
+ * picture
  * that was followed on the field's paint. Each step adds its own error; where two calibrations meet and disagree, the
  * disagreement is doubt.
  */
@@ -14,7 +15,10 @@ final class Carried
     /** Movement nobody followed: how far a camera that does not pan wanders, pixels a second (product default). */
     private const SWAY_PX_S = 0.5;
 
-    /** Two calibrations that put the same place this far apart on the picture come from a camera that moved, pixels (product default). */
+    /**
+     * Two calibrations that put the same place this far apart on the picture come from a camera that moved, pixels
+     * (product default).
+     */
     private const MOVED_PX = 6.0;
 
     /** A calibration holds this long around its picture though the camera moves, seconds. */
@@ -41,8 +45,10 @@ final class Carried
     private array $moves;
 
     /**
-     * @param  list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>  $keys
-     * @param  list<array{fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves  picture at fromS to picture at toS, row by row
+     * @param  list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>
+     *     $keys
+     * @param  list<array{fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves  picture at
+     *     fromS to picture at toS, row by row
      */
     public function __construct(array $keys, array $moves)
     {
@@ -81,7 +87,11 @@ final class Carried
         return isset($views[1]) ? self::agreed($views[0], $views[1]) : $views[0];
     }
 
-    /** The calibrations before and after a moment. @return list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}> */
+    /**
+     * The calibrations before and after a moment.
+     *
+     * @return list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>
+     */
     private function around(float $atS): array
     {
         $before = array_filter($this->keys, fn (array $k): bool => $k['atS'] <= $atS);
@@ -108,8 +118,12 @@ final class Carried
         if ($this->panned === null) {
             $this->panned = false;
             for ($n = 1; $n < count($this->keys); $n++) {
-                $places = array_map(fn (array $p): array => [$p['fieldXYd'], $p['fieldYYd']], $this->keys[$n]['points']);
-                $this->panned = $this->panned || self::apart($this->fitted($this->keys[$n - 1]), $this->fitted($this->keys[$n]), $places) > self::MOVED_PX;
+                $places = array_map(fn (array $p): array => [$p['fieldXYd'], $p['fieldYYd']],
+                    $this->keys[$n]['points']);
+                $this->panned =
+                    $this->panned ||
+                    self::apart($this->fitted($this->keys[$n - 1]), $this->fitted($this->keys[$n]), $places) >
+                        self::MOVED_PX;
             }
         }
 
@@ -153,10 +167,16 @@ final class Carried
     {
         $apart = self::apart($best, $other, $best->calibration->corners());
 
-        return $best->drifted(max($best->driftPx, $apart * $best->driftPx / max(1e-9, $best->driftPx + $other->driftPx)));
+        return $best->drifted(
+            max($best->driftPx, ($apart * $best->driftPx) / max(1e-9, $best->driftPx + $other->driftPx)),
+        );
     }
 
-    /** How far apart two placings put some places of the field on the picture, mean, pixels. @param  list<array{float, float}>  $places */
+    /**
+     * How far apart two placings put some places of the field on the picture, mean, pixels.
+     *
+     * @param  list<array{float, float}>  $places
+     */
     private static function apart(View|Calibration $one, View|Calibration $two, array $places): float
     {
         $sum = 0.0;
@@ -169,7 +189,11 @@ final class Carried
         return $sum / max(1, count($places));
     }
 
-    /** The calibration of a picture, fitted once. @param  array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}  $key */
+    /**
+     * The calibration of a picture, fitted once.
+     *
+     * @param  array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}  $key
+     */
     private function fitted(array $key): Calibration
     {
         return $this->fits[(string) $key['atS']] ??= Calibration::of($key['points']);

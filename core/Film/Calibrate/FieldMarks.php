@@ -6,7 +6,9 @@ namespace Jacotaxis\Core\Film\Calibrate;
 
 use Jacotaxis\Core\Field\RuleSet;
 
-/** Known paint on the field that a coach can click: where yard lines meet sidelines, hashes and numbers. Field yards. */
+/**
+ * Known paint on the field that a coach can click: where yard lines meet sidelines, hashes and numbers. Field yards.
+ */
 final class FieldMarks
 {
     /**
@@ -30,7 +32,8 @@ final class FieldMarks
     }
 
     /**
-     * The painted lines of a stretch of field as pairs of field points: yard lines every five yards, hash rows, sidelines.
+     * The painted lines of a stretch of field as pairs of field points: yard lines every five yards, hash rows,
+     * sidelines.
      *
      * @return list<array{float, float, float, float}>
      */
@@ -40,7 +43,8 @@ final class FieldMarks
         for ($y = ceil($fromYd / 5.0) * 5.0; $y <= $toYd; $y += 5.0) {
             $lines[] = [0.0, $y, RuleSet::WIDTH_YD, $y];
         }
-        foreach ([0.0, $rules->hashFromSidelineYd(), RuleSet::WIDTH_YD - $rules->hashFromSidelineYd(), RuleSet::WIDTH_YD] as $x) {
+        foreach ([0.0, $rules->hashFromSidelineYd(), RuleSet::WIDTH_YD - $rules->hashFromSidelineYd(),
+            RuleSet::WIDTH_YD] as $x) {
             $lines[] = [$x, $fromYd, $x, $toYd];
         }
 

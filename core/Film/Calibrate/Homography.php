@@ -12,7 +12,10 @@ final class Homography
     /** Whether nine numbers move a picture at all. @param  list<float>  $h */
     public static function invertible(array $h): bool
     {
-        $det = $h[0] * ($h[4] * $h[8] - $h[5] * $h[7]) - $h[1] * ($h[3] * $h[8] - $h[5] * $h[6]) + $h[2] * ($h[3] * $h[7] - $h[4] * $h[6]);
+        $det =
+            $h[0] * ($h[4] * $h[8] - $h[5] * $h[7]) -
+            $h[1] * ($h[3] * $h[8] - $h[5] * $h[6]) +
+            $h[2] * ($h[3] * $h[7] - $h[4] * $h[6]);
 
         return abs($h[8]) > 1e-9 && abs($det / $h[8] ** 3) > 1e-6;
     }

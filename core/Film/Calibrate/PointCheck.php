@@ -22,13 +22,19 @@ final class PointCheck
                 throw BadCalibration::notFinite($i);
             }
             foreach (array_slice($points, 0, $i) as $k => $q) {
-                if (hypot($p['xPx'] - $q['xPx'], $p['yPx'] - $q['yPx']) < 2.0 || hypot($p['fieldXYd'] - $q['fieldXYd'], $p['fieldYYd'] - $q['fieldYYd']) < 0.2) {
+                if (
+                    hypot($p['xPx'] - $q['xPx'], $p['yPx'] - $q['yPx']) < 2.0 ||
+                    hypot($p['fieldXYd'] - $q['fieldXYd'], $p['fieldYYd'] - $q['fieldYYd']) < 0.2
+                ) {
                     throw BadCalibration::repeated($k, $i);
                 }
             }
         }
-        if (self::thin(array_column($points, 'fieldXYd'), array_column($points, 'fieldYYd'), 1.0)
-            || self::thin(array_column($points, 'xPx'), array_column($points, 'yPx'), 6.0) || self::allButOneInLine($points)) {
+        if (
+            self::thin(array_column($points, 'fieldXYd'), array_column($points, 'fieldYYd'), 1.0) ||
+            self::thin(array_column($points, 'xPx'), array_column($points, 'yPx'), 6.0) ||
+            self::allButOneInLine($points)
+        ) {
             throw BadCalibration::collinear();
         }
     }

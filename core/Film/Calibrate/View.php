@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Calibrate;
 
-/** One still picture placed on the field: the calibration it was carried from, how the picture moved since, and what that adds to the doubt. */
+/**
+ * One still picture placed on the field: the calibration it was carried from, how the picture moved since, and what
+ * that adds to the doubt.
+ */
 final readonly class View
 {
     /**
@@ -13,8 +16,13 @@ final readonly class View
      * @param  float  $keyS  moment of the calibration it was carried from, seconds of the clip
      * @param  bool  $followed  whether field paint was followed; otherwise the camera is taken to have stood still
      */
-    public function __construct(public Calibration $calibration, private array $move, public float $driftPx, public float $keyS, public bool $followed)
-    {
+    public function __construct(
+        public Calibration $calibration,
+        private array $move,
+        public float $driftPx,
+        public float $keyS,
+        public bool $followed,
+    ) {
     }
 
     /** The same view in more doubt. */

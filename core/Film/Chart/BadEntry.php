@@ -47,13 +47,20 @@ final class BadEntry extends DomainException
     /** @param  list<string>  $all */
     public static function choice(string $begins, array $all): self
     {
-        return new self($all === [] ? "The call has no key against this look, so \"k$begins\" chooses nothing." : "The key does nothing that begins with \"$begins\": ".implode(', ', $all).'.');
+        return new self(
+            $all === []
+                ? "The call has no key against this look, so \"k$begins\" chooses nothing."
+                : "The key does nothing that begins with \"$begins\": ".implode(', ', $all).'.',
+        );
     }
 
     /** @param  list<string>  $fits @param  list<string>  $all */
     public static function either(string $begins, array $fits, array $all): self
     {
-        $figures = implode(' or ', array_map(fn (string $c): string => 'k'.((int) array_search($c, $all, true) + 1)." $c", $fits));
+        $figures = implode(
+            ' or ',
+            array_map(fn (string $c): string => 'k'.((int) array_search($c, $all, true) + 1)." $c", $fits),
+        );
 
         return new self("\"k$begins\" may be ".implode(' or ', $fits).": write $figures.");
     }

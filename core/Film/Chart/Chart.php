@@ -7,7 +7,8 @@ namespace Jacotaxis\Core\Film\Chart;
 use Jacotaxis\Core\Field\Hash;
 
 /**
- * One snap as it is charted. Whatever is not known yet is null. Yards; the ball from the own goal line; the clock in seconds left
+ * One snap as it is charted. Whatever is not known yet is null. Yards; the ball from the own goal line; the clock in
+ * seconds left
  * in the quarter.
  */
 final readonly class Chart
@@ -53,22 +54,48 @@ final readonly class Chart
     {
         $float = fn (mixed $v): ?float => $v === null ? null : (float) $v;
 
-        return new self($d['number'] ?? null, $d['quarter'] ?? null, $d['clockS'] ?? null, $d['score'] ?? null, $d['series'] ?? null,
-            $situation['down'] ?? null, $float($situation['toGoYd'] ?? null), $float($situation['ballOnYd'] ?? null), Hash::tryFrom($situation['hash'] ?? ''),
-            $d['personnel'] ?? null, $d['formation'] ?? null, $d['motion'] ?? null, Result::tryFrom($d['result'] ?? ''), $float($d['gainYd'] ?? null), $d['touchdown'] ?? false,
-            $d['carrier'] ?? null, $d['penalty'] ?? null, $d['kind'] ?? 'game', $float($d['weight'] ?? null), $d['weightWhy'] ?? null, $d['note'] ?? null);
+        return new self(
+            $d['number'] ?? null,
+            $d['quarter'] ?? null,
+            $d['clockS'] ?? null,
+            $d['score'] ?? null,
+            $d['series'] ?? null,
+            $situation['down'] ?? null,
+            $float($situation['toGoYd'] ?? null),
+            $float($situation['ballOnYd'] ?? null),
+            Hash::tryFrom($situation['hash'] ?? ''),
+            $d['personnel'] ?? null,
+            $d['formation'] ?? null,
+            $d['motion'] ?? null,
+            Result::tryFrom($d['result'] ?? ''),
+            $float($d['gainYd'] ?? null),
+            $d['touchdown'] ?? false,
+            $d['carrier'] ?? null,
+            $d['penalty'] ?? null,
+            $d['kind'] ?? 'game',
+            $float($d['weight'] ?? null),
+            $d['weightWhy'] ?? null,
+            $d['note'] ?? null,
+        );
     }
 
-    /** @return array{chart: array<string, mixed>, situation: array<string, mixed>} what was filled in, as the film document holds it */
+    /**
+     * @return array{chart: array<string, mixed>, situation: array<string, mixed>} what was filled in, as the film
+     *     document holds it
+     */
     public function write(): array
     {
         $set = fn (array $of): array => array_filter($of, fn (mixed $v): bool => $v !== null && $v !== false);
 
         return [
-            'chart' => $set(['number' => $this->number, 'quarter' => $this->quarter, 'clockS' => $this->clockS, 'score' => $this->score, 'series' => $this->series, 'personnel' => $this->personnel,
-                'formation' => $this->formation, 'motion' => $this->motion, 'result' => $this->result?->value, 'gainYd' => $this->gainYd, 'touchdown' => $this->touchdown, 'carrier' => $this->carrier,
-                'penalty' => $this->penalty, 'weight' => $this->weight, 'weightWhy' => $this->weightWhy, 'note' => $this->note]) + ['kind' => $this->kind],
-            'situation' => $set(['down' => $this->down, 'toGoYd' => $this->toGoYd, 'ballOnYd' => $this->ballOnYd, 'hash' => $this->hash?->value]),
+            'chart' => $set(['number' => $this->number, 'quarter' => $this->quarter, 'clockS' => $this->clockS,
+                'score' => $this->score, 'series' => $this->series, 'personnel' => $this->personnel,
+                'formation' => $this->formation, 'motion' => $this->motion, 'result' => $this->result?->value,
+                'gainYd' => $this->gainYd, 'touchdown' => $this->touchdown, 'carrier' => $this->carrier,
+                'penalty' => $this->penalty, 'weight' => $this->weight, 'weightWhy' => $this->weightWhy,
+                'note' => $this->note]) + ['kind' => $this->kind],
+            'situation' => $set(['down' => $this->down, 'toGoYd' => $this->toGoYd, 'ballOnYd' => $this->ballOnYd,
+                'hash' => $this->hash?->value]),
         ];
     }
 
@@ -92,7 +119,11 @@ final readonly class Chart
     /** "2nd and 6 on own 41", as far as it is known. */
     public function place(): string
     {
-        $down = $this->down === null ? null : (['', '1st', '2nd', '3rd', '4th'][$this->down].($this->toGoYd === null ? '' : ' and '.self::yards($this->toGoYd)));
+        $down =
+            $this->down === null
+                ? null
+                : ['', '1st', '2nd', '3rd', '4th'][$this->down].
+                    ($this->toGoYd === null ? '' : ' and '.self::yards($this->toGoYd));
         $spot = $this->ballOnYd === null ? null : self::spot($this->ballOnYd);
 
         return implode(' on ', array_filter([$down, $spot])) ?: 'no situation yet';
@@ -101,7 +132,11 @@ final readonly class Chart
     /** A yard line in words. */
     public static function spot(float $ballOnYd): string
     {
-        return $ballOnYd === 50.0 ? 'the 50' : ($ballOnYd < 50.0 ? 'own '.self::yards($ballOnYd) : 'their '.self::yards(100.0 - $ballOnYd));
+        return $ballOnYd === 50.0
+            ? 'the 50'
+            : ($ballOnYd < 50.0
+                ? 'own '.self::yards($ballOnYd)
+                : 'their '.self::yards(100.0 - $ballOnYd));
     }
 
     private static function yards(float $yd): string

@@ -6,7 +6,10 @@ namespace Jacotaxis\Core\Film\Chart;
 
 use Jacotaxis\Core\Field\Hash;
 
-/** The columns of a breakdown table: their headings, how a heading of somebody else's is recognised, and a cell read and written. */
+/**
+ * The columns of a breakdown table: their headings, how a heading of somebody else's is recognised, and a cell read and
+ * written.
+ */
 final class Columns
 {
     /** Heading and what else staffs write over the column, by field. */
@@ -53,11 +56,13 @@ final class Columns
     }
 
     /**
-     * Reads one row under a mapping. An empty cell is unknown; a cell that cannot be read is an error and stays in the row's note,
+     * Reads one row under a mapping. An empty cell is unknown; a cell that cannot be read is an error and stays in the
+     * row's note,
      * so that nothing is lost.
      *
      * @param  array<string, string>  $cells  by field
-     * @return array{chart: Chart, call: string|null, look: string|null, choice: string|null, errors: list<array{field: string, cell: string, why: string}>}
+     * @return array{chart: Chart, call: string|null, look: string|null, choice: string|null,
+     *     errors: list<array{field: string, cell: string, why: string}>}
      */
     public static function read(array $cells, string $kind = 'game'): array
     {
@@ -76,26 +81,38 @@ final class Columns
             }
         }
         if ($errors !== []) {
-            $kept = implode('; ', array_map(fn (array $e): string => self::HEADINGS[$e['field']][0].": {$e['cell']}", $errors));
+            $kept = implode(
+                '; ',
+                array_map(fn (array $e): string => self::HEADINGS[$e['field']][0].": {$e['cell']}", $errors),
+            );
             $set['note'] = mb_substr(trim(($set['note'] ?? '')." [$kept]"), 0, 300);
         }
         $text = fn (string $f): ?string => trim($cells[$f] ?? '') === '' ? null : trim($cells[$f]);
 
-        return ['chart' => new Chart(...$set), 'call' => $text('call'), 'look' => $text('look'), 'choice' => $text('choice'), 'errors' => $errors];
+        return ['chart' => new Chart(...$set), 'call' => $text('call'), 'look' => $text('look'),
+            'choice' => $text('choice'), 'errors' => $errors];
     }
 
     private const WANTED = [
-        'number' => 'A snap number is a whole number, as 14.', 'quarter' => 'A quarter is 1 to 9.', 'clock' => 'A clock is minutes and seconds, as 5:31.', 'score' => 'A score is ours and theirs, as 14-7.',
-        'series' => 'A series is a whole number.', 'down' => 'A down is 1 to 4.', 'toGo' => 'A distance is 1 to 99 yards.', 'ballOn' => 'A spot is a yard line: -41 or own 41, 35 or their 35, 50.',
-        'hash' => 'A hash is left, middle or right.', 'result' => 'A result is one of complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play.',
-        'gain' => 'A gain is a number of yards, as 6 or -2.', 'penalty' => 'A penalty is us or them and yards, as "us 10 holding"; add "nullified" when the snap is wiped out.',
+        'number' => 'A snap number is a whole number, as 14.', 'quarter' => 'A quarter is 1 to 9.',
+        'clock' => 'A clock is minutes and seconds, as 5:31.', 'score' => 'A score is ours and theirs, as 14-7.',
+        'series' => 'A series is a whole number.', 'down' => 'A down is 1 to 4.',
+        'toGo' => 'A distance is 1 to 99 yards.', 'ballOn' => 'A spot is a yard line: -41 or own 41, 35 or their 35, 50.',
+        'hash' => 'A hash is left, middle or right.',
+        'result' => 'A result is one of complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play.',
+        'gain' => 'A gain is a number of yards, as 6 or -2.',
+        'penalty' => 'A penalty is us or them and yards, as "us 10 holding"; add "nullified" when the snap is wiped out.',
     ];
 
     /** @return array<string, mixed>|null properties of a chart, or null when the cell cannot be read */
     private static function cell(string $field, string $cell): ?array
     {
         $low = strtolower($cell);
-        $int = fn (int $from, int $to): ?int => preg_match('/^\d+(?:st|nd|rd|th)?$/', $low) === 1 && (int) $low >= $from && (int) $low <= $to ? (int) $low : null;
+        $int = fn (int $from, int $to): ?int => preg_match('/^\d+(?:st|nd|rd|th)?$/', $low) === 1 &&
+        (int) $low >= $from &&
+        (int) $low <= $to
+            ? (int) $low
+            : null;
         $one = fn (string $property, mixed $value): ?array => $value === null ? null : [$property => $value];
 
         return match ($field) {
@@ -103,14 +120,24 @@ final class Columns
             'quarter' => $one('quarter', $int(1, 9)),
             'series' => $one('series', $int(1, 99)),
             'down' => $one('down', $int(1, 4)),
-            'clock' => preg_match('/^(\d{1,2}):([0-5]\d)$/', $cell, $m) === 1 ? ['clockS' => 60 * (int) $m[1] + (int) $m[2]] : null,
-            'score' => preg_match('/^(\d{1,2})\s*[-:]\s*(\d{1,2})$/', $cell, $m) === 1 ? ['score' => ['us' => (int) $m[1], 'them' => (int) $m[2]]] : null,
-            'toGo' => $low === 'goal' ? ['toGoYd' => null] : (is_numeric($cell) && $cell > 0 && $cell <= 99 ? ['toGoYd' => (float) $cell] : null),
+            'clock' => preg_match('/^(\d{1,2}):([0-5]\d)$/', $cell, $m) === 1
+                ? ['clockS' => 60 * (int) $m[1] + (int) $m[2]] : null,
+            'score' => preg_match('/^(\d{1,2})\s*[-:]\s*(\d{1,2})$/', $cell, $m) === 1
+                ? ['score' => ['us' => (int) $m[1], 'them' => (int) $m[2]]] : null,
+            'toGo' => $low === 'goal' ? ['toGoYd' => null]
+                : (is_numeric($cell) && $cell > 0 && $cell <= 99 ? ['toGoYd' => (float) $cell] : null),
             'ballOn' => $one('ballOnYd', self::spot($low)),
-            'hash' => $one('hash', ['l' => Hash::Left, 'm' => Hash::Middle, 'r' => Hash::Right, 'c' => Hash::Middle][$low[0]] ?? null),
+            'hash' => $one(
+                'hash',
+                ['l' => Hash::Left, 'm' => Hash::Middle, 'r' => Hash::Right, 'c' => Hash::Middle][$low[0]] ?? null,
+            ),
             'result' => self::result($low),
             'gain' => is_numeric($cell) && abs((float) $cell) <= 110 ? ['gainYd' => (float) $cell] : null,
-            'penalty' => preg_match('/^(us|them)\s+(\d{1,2})\s*(.*)$/', $low, $m) === 1 ? ['penalty' => ['by' => $m[1], 'yards' => (float) $m[2], 'what' => trim(str_replace('nullified', '', $m[3])), 'nullified' => str_contains($m[3], 'nullified')]] : null,
+            'penalty' => preg_match('/^(us|them)\s+(\d{1,2})\s*(.*)$/', $low, $m) === 1
+                ? ['penalty' => ['by' => $m[1], 'yards' => (float) $m[2],
+                    'what' => trim(str_replace('nullified', '', $m[3])),
+                    'nullified' => str_contains($m[3], 'nullified')]]
+                : null,
             'carrier' => mb_strlen($cell) <= 4 ? ['carrier' => strtoupper($cell)] : null,
             'personnel' => mb_strlen($cell) <= 20 ? ['personnel' => $cell] : null,
             'note' => ['note' => mb_substr($cell, 0, 300)],
@@ -120,7 +147,11 @@ final class Columns
 
     private static function spot(string $cell): ?float
     {
-        if (preg_match('/^(own |their |opp |[-+])?\s*(\d{1,2})$/', str_replace('−', '-', $cell), $m) !== 1 || (int) $m[2] < 1 || (int) $m[2] > 50) {
+        if (
+            preg_match('/^(own |their |opp |[-+])?\s*(\d{1,2})$/', str_replace('−', '-', $cell), $m) !== 1 ||
+            (int) $m[2] < 1 ||
+            (int) $m[2] > 50
+        ) {
             return null;
         }
 
@@ -132,7 +163,9 @@ final class Columns
     {
         $touchdown = str_contains($cell, 'touchdown') || str_ends_with($cell, ' td');
         $plain = trim(str_replace([', touchdown', 'touchdown', ' td', ','], '', $cell));
-        $result = Result::tryFrom($plain) ?? ['rush' => Result::Run, 'caught' => Result::Complete, 'drop' => Result::Dropped, 'interception' => Result::Intercepted, 'fumble' => Result::Fumble, 'penalty' => Result::NoPlay][$plain] ?? null;
+        $result = Result::tryFrom($plain) ?? ['rush' => Result::Run, 'caught' => Result::Complete,
+            'drop' => Result::Dropped, 'interception' => Result::Intercepted, 'fumble' => Result::Fumble,
+            'penalty' => Result::NoPlay][$plain] ?? null;
 
         return $result === null ? null : ['result' => $result, 'touchdown' => $touchdown];
     }
@@ -143,12 +176,19 @@ final class Columns
         $n = fn (?float $v): string => $v === null ? '' : rtrim(rtrim(number_format($v, 1, '.', ''), '0'), '.');
 
         return [
-            'number' => (string) $s->number, 'quarter' => (string) $s->quarter, 'clock' => $s->clockS === null ? '' : sprintf('%d:%02d', intdiv($s->clockS, 60), $s->clockS % 60),
-            'score' => $s->score === null ? '' : "{$s->score['us']}-{$s->score['them']}", 'series' => (string) $s->series, 'down' => (string) $s->down, 'toGo' => $n($s->toGoYd),
-            'ballOn' => $s->ballOnYd === null ? '' : ($s->ballOnYd < 50.0 ? '-'.$n($s->ballOnYd) : $n(100.0 - $s->ballOnYd)), 'hash' => $s->hash->value ?? '', 'personnel' => $s->personnel ?? '',
-            'formation' => $s->formation ?? '', 'motion' => $s->motion ?? '', 'call' => $call ?? '', 'look' => $look ?? '', 'choice' => $choice ?? '',
-            'result' => $s->result === null ? '' : $s->result->value.($s->touchdown ? ', touchdown' : ''), 'gain' => $n($s->gainYd), 'carrier' => $s->carrier ?? '',
-            'penalty' => $s->penalty === null ? '' : trim("{$s->penalty['by']} {$n($s->penalty['yards'])} {$s->penalty['what']}".($s->penalty['nullified'] ? ' nullified' : '')), 'note' => $s->note ?? '',
+            'number' => (string) $s->number, 'quarter' => (string) $s->quarter, 'clock' => $s->clockS === null ? ''
+                : sprintf('%d:%02d', intdiv($s->clockS, 60), $s->clockS % 60),
+            'score' => $s->score === null ? '' : "{$s->score['us']}-{$s->score['them']}",
+            'series' => (string) $s->series, 'down' => (string) $s->down, 'toGo' => $n($s->toGoYd),
+            'ballOn' => $s->ballOnYd === null ? '' : ($s->ballOnYd < 50.0 ? '-'.$n($s->ballOnYd)
+                : $n(100.0 - $s->ballOnYd)), 'hash' => $s->hash->value ?? '', 'personnel' => $s->personnel ?? '',
+            'formation' => $s->formation ?? '', 'motion' => $s->motion ?? '', 'call' => $call ?? '', 'look' => $look
+                ?? '', 'choice' => $choice ?? '',
+            'result' => $s->result === null ? '' : $s->result->value.($s->touchdown ? ', touchdown' : ''),
+            'gain' => $n($s->gainYd), 'carrier' => $s->carrier ?? '',
+            'penalty' => $s->penalty === null ? ''
+                : trim("{$s->penalty['by']} {$n($s->penalty['yards'])} {$s->penalty['what']}".($s->penalty['nullified']
+                ? ' nullified' : '')), 'note' => $s->note ?? '',
         ];
     }
 }

@@ -11,6 +11,8 @@ final class NoSuchQuestion extends DomainException
 {
     public static function of(string $id): self
     {
-        return new self("The question \"$id\" is not open on this snap: somebody settled it, or it never was. Load the list again.");
+        return new self(
+            "The question \"$id\" is not open on this snap: somebody settled it, or it never was. Load the list again.",
+        );
     }
 }

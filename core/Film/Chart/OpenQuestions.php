@@ -7,12 +7,16 @@ namespace Jacotaxis\Core\Film\Chart;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Mark;
 
-/** What a snap leaves open, and how it is settled without doing a mark again (FLM-10, FLM-11, GRD-03). Works on the document. */
+/**
+ * What a snap leaves open, and how it is settled without doing a mark again (FLM-10, FLM-11, GRD-03). Works on the
+ * document.
+ */
 final class OpenQuestions
 {
     /**
      * @param  array<string, mixed>  $d  a film document
-     * @return list<array{id: string, text: string, kind: string, about: string|null, atS: float|null}> kind: call, look, man, mark, guess or owner
+     * @return list<array{id: string, text: string, kind: string, about: string|null, atS: float|null}> kind: call,
+     *     look, man, mark, guess or owner
      */
     public static function of(array $d): array
     {
@@ -25,25 +29,54 @@ final class OpenQuestions
             $open[] = self::row('look', 'Which look was it against?', 'look');
         }
         foreach ($d['marks'] ?? [] as $n => $mark) {
-            $name = $mark['kind'].(isset($mark['n']) ? " {$mark['n']}" : '').($mark['kind'] === 'free' && isset($mark['label']) ? " ({$mark['label']})" : '');
+            $name =
+                $mark['kind'].
+                (isset($mark['n']) ? " {$mark['n']}" : '').
+                ($mark['kind'] === 'free' && isset($mark['label']) ? " ({$mark['label']})" : '');
             if (($mark['man'] ?? null) === Mark::UNKNOWN) {
-                $open[] = self::row("marks/$n/man", sprintf('Whose %s is it at %.2f s?', $name, $mark['atS']), 'man', atS: (float) $mark['atS']);
+                $open[] = self::row(
+                    "marks/$n/man",
+                    sprintf('Whose %s is it at %.2f s?', $name, $mark['atS']),
+                    'man',
+                    atS: (float) $mark['atS'],
+                );
             } elseif (($mark['certain'] ?? true) === false) {
-                $open[] = self::row("marks/$n/certain", sprintf('Is the %s%s at %.2f s right?', $name, isset($mark['man']) ? " of {$mark['man']}" : '', $mark['atS']), 'mark', $mark['man'] ?? null, (float) $mark['atS']);
+                $open[] = self::row(
+                    "marks/$n/certain",
+                    sprintf(
+                        'Is the %s%s at %.2f s right?',
+                        $name,
+                        isset($mark['man']) ? " of {$mark['man']}" : '',
+                        $mark['atS'],
+                    ),
+                    'mark',
+                    $mark['man'] ?? null,
+                    (float) $mark['atS'],
+                );
             }
         }
         $plotted = [];
         foreach ($d['plots'] ?? [] as $plot) {
             if ($plot['man'] === Mark::UNKNOWN && ! isset($plotted[$plot['angle'] ?? FilmDocument::WIDE])) {
                 $plotted[$plot['angle'] ?? FilmDocument::WIDE] = true;
-                $open[] = self::row('plots/'.($plot['angle'] ?? FilmDocument::WIDE), sprintf('Who was plotted at %.2f s?', $plot['atS']), 'man', atS: (float) $plot['atS']);
+                $open[] = self::row(
+                    'plots/'.($plot['angle'] ?? FilmDocument::WIDE),
+                    sprintf('Who was plotted at %.2f s?', $plot['atS']),
+                    'man',
+                    atS: (float) $plot['atS'],
+                );
             }
         }
         foreach ($d['seen'] ?? [] as $n => $seen) {
             if ($seen['what'] === 'owner' && $seen['value'] === 'undetermined') {
                 $open[] = self::row("seen/$n/value", 'Whose fault was it?', 'owner', $seen['man']);
             } elseif (($seen['certain'] ?? true) === false) {
-                $open[] = self::row("seen/$n/certain", "A guess: {$seen['what']} of {$seen['man']} {$seen['value']}. Is it so?", 'guess', $seen['man']);
+                $open[] = self::row(
+                    "seen/$n/certain",
+                    "A guess: {$seen['what']} of {$seen['man']} {$seen['value']}. Is it so?",
+                    'guess',
+                    $seen['man'],
+                );
             }
         }
 
@@ -60,14 +93,17 @@ final class OpenQuestions
      */
     public static function settle(array $d, string $id, string $answer, string $by, string $on): array
     {
-        $asked = array_values(array_filter(self::of($d), fn (array $q): bool => $q['id'] === $id))[0] ?? throw NoSuchQuestion::of($id);
+        $asked =
+            array_values(array_filter(self::of($d), fn (array $q): bool => $q['id'] === $id))[0] ??
+            throw NoSuchQuestion::of($id);
         [$what, $n] = explode('/', $id) + [1 => ''];
         $was = '';
         if ($asked['kind'] === 'call' || $asked['kind'] === 'look') {
             $d[$asked['kind']] = $answer;
         } elseif ($what === 'plots') {
             $was = Mark::UNKNOWN;
-            $d['plots'] = array_map(fn (array $p): array => $p['man'] === Mark::UNKNOWN && ($p['angle'] ?? FilmDocument::WIDE) === $n ? ['man' => $answer] + $p : $p, $d['plots']);
+            $d['plots'] = array_map(fn (array $p): array => $p['man'] === Mark::UNKNOWN
+                && ($p['angle'] ?? FilmDocument::WIDE) === $n ? ['man' => $answer] + $p : $p, $d['plots']);
         } elseif (in_array($asked['kind'], ['mark', 'guess'], true)) {
             [$was, $d] = self::judged($d, $what, (int) $n, $answer);
         } else {
@@ -80,10 +116,18 @@ final class OpenQuestions
         return $d;
     }
 
-    /** A guess that is so becomes certain; one that is not goes away. @param  array<string, mixed>  $d @return array{string, array<string, mixed>} */
+    /**
+     * A guess that is so becomes certain; one that is not goes away.
+     *
+     * @param  array<string, mixed>  $d
+     * @return array{string, array<string, mixed>}
+     */
     private static function judged(array $d, string $list, int $n, string $answer): array
     {
-        $was = $list === 'marks' ? sprintf('%s at %.2f s', $d[$list][$n]['kind'], $d[$list][$n]['atS']) : "{$d[$list][$n]['what']} {$d[$list][$n]['value']}";
+        $was =
+            $list === 'marks'
+                ? sprintf('%s at %.2f s', $d[$list][$n]['kind'], $d[$list][$n]['atS'])
+                : "{$d[$list][$n]['what']} {$d[$list][$n]['value']}";
         if ($answer === 'yes') {
             unset($d[$list][$n]['certain']);
         } else {
@@ -94,8 +138,13 @@ final class OpenQuestions
     }
 
     /** @return array{id: string, text: string, kind: string, about: string|null, atS: float|null} */
-    private static function row(string $id, string $text, string $kind, ?string $about = null, ?float $atS = null): array
-    {
+    private static function row(
+        string $id,
+        string $text,
+        string $kind,
+        ?string $about = null,
+        ?float $atS = null,
+    ): array {
         return ['id' => $id, 'text' => $text, 'kind' => $kind, 'about' => $about, 'atS' => $atS];
     }
 }

@@ -13,7 +13,10 @@ final readonly class Prediction
     /** A snap in the same situation, or of the same formation, says this much more than any other (product default). */
     private const ALIKE = 4.0;
 
-    /** What one showing on the opponent's shelf, or one place on the call sheet, is worth beside a snap of this game (product default). */
+    /**
+     * What one showing on the opponent's shelf, or one place on the call sheet, is worth beside a snap of this game
+     * (product default).
+     */
     private const SHELF = 0.1;
 
     /**
@@ -33,10 +36,20 @@ final readonly class Prediction
     public static function of(array $history, array $sheet, array $shelf, array $formations = []): self
     {
         $last = $history === [] ? null : $history[count($history) - 1]['chart'];
-        $chart = $last === null ? new Chart(number: 1, quarter: 1, score: ['us' => 0, 'them' => 0], series: 1, down: 1, toGoYd: 10.0) : Chain::after($last);
-        $calls = self::ranked(array_map(fn (array $h): array => [$h['call'], self::alike($h['chart'], $chart)], $history), array_combine($sheet, array_reverse(array_keys($sheet))), fn (float $place): float => $place * self::SHELF / max(1, count($sheet)));
+        $chart = $last === null ? new Chart(number: 1, quarter: 1, score: ['us' => 0, 'them' => 0], series: 1, down: 1,
+            toGoYd: 10.0) : Chain::after($last);
+        $calls = self::ranked(array_map(fn (array $h): array => [$h['call'], self::alike($h['chart'], $chart)],
+            $history), array_combine($sheet, array_reverse(array_keys($sheet))),
+            fn (float $place): float => $place * self::SHELF / max(1, count($sheet)));
         $formation = $formations[$calls[0] ?? ''] ?? null;
-        $looks = self::ranked(array_map(fn (array $h): array => [$h['look'], ($formations[$h['call'] ?? ''] ?? null) === $formation], $history), $shelf, fn (float $shown): float => $shown * self::SHELF);
+        $looks = self::ranked(
+            array_map(
+                fn (array $h): array => [$h['look'], ($formations[$h['call'] ?? ''] ?? null) === $formation],
+                $history,
+            ),
+            $shelf,
+            fn (float $shown): float => $shown * self::SHELF,
+        );
 
         return new self($chart->with(['hash' => $last?->hash, 'formation' => $formation]), $calls, $looks);
     }

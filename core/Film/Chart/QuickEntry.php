@@ -7,7 +7,8 @@ namespace Jacotaxis\Core\Film\Chart;
 use Jacotaxis\Core\Field\Hash;
 
 /**
- * One snap in one short line: "3 2 k1 c8" is the third predicted call against the second predicted look, the first thing its key can choose, complete
+ * One snap in one short line: "3 2 k1 c8" is the third predicted call against the second predicted look, the first
+ * thing its key can choose, complete
  * for eight. docs/charting.md has the grammar. What is not said stays as predicted and is listed as assumed.
  */
 final class QuickEntry
@@ -17,7 +18,8 @@ final class QuickEntry
         ['.', 'the call, then the look, as predicted first'],
         ['?', 'the look (the second time: the call) is not known yet'],
         ['k1 k2  ksit', 'what the key chose, by the figure of the list or by the letters it begins with'],
-        ['c i d w x r m s f l y n', 'complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play; the gain follows: c8, r-2'],
+        ['c i d w x r m s f l y n',
+            'complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play; the gain follows: c8, r-2'],
         ['t at the end', 'a touchdown: c14t'],
         ['>H', 'the man the ball went to'],
         ['2&6', 'down and distance'],
@@ -71,7 +73,8 @@ final class QuickEntry
         $assumed = $entry->assume();
         array_map($entry->choice(...), $later);
 
-        return ['chart' => $entry->chart, 'call' => $entry->call, 'look' => $entry->look, 'choice' => $entry->choice, 'assumed' => $assumed];
+        return ['chart' => $entry->chart, 'call' => $entry->call, 'look' => $entry->look, 'choice' => $entry->choice,
+            'assumed' => $assumed];
     }
 
     private function token(string $token): void
@@ -79,17 +82,29 @@ final class QuickEntry
         $set = match (true) {
             preg_match('/^(?:[1-9.]{1,2})$/', $token) === 1 => $this->listed($token),
             $token === '?' => $this->unknown(),
-            preg_match('/^([cidwxrmsflyn])(-?\d{1,2})?(t)?$/', $token, $m) === 1 => $this->result($m[1], $m[2] ?? '', ($m[3] ?? '') === 't'),
+            preg_match('/^([cidwxrmsflyn])(-?\d{1,2})?(t)?$/', $token, $m) === 1 => $this->result(
+                $m[1],
+                $m[2] ?? '',
+                ($m[3] ?? '') === 't',
+            ),
             preg_match('/^([1-4])&(\d{1,2})$/', $token, $m) === 1 => ['down' => (int) $m[1], 'toGoYd' => (float) $m[2]],
-            preg_match('/^@(-?)(\d{1,2})$/', $token, $m) === 1 => ['ballOnYd' => $this->spot($token, $m[1] === '-', (float) $m[2])],
-            preg_match('/^h([lmr])$/', $token, $m) === 1 => ['hash' => ['l' => Hash::Left, 'm' => Hash::Middle, 'r' => Hash::Right][$m[1]]],
+            preg_match('/^@(-?)(\d{1,2})$/', $token, $m) === 1 => [
+                'ballOnYd' => $this->spot($token, $m[1] === '-', (float) $m[2]),
+            ],
+            preg_match('/^h([lmr])$/', $token, $m) === 1 => [
+                'hash' => ['l' => Hash::Left, 'm' => Hash::Middle, 'r' => Hash::Right][$m[1]],
+            ],
             preg_match('/^q([1-9])$/', $token, $m) === 1 => ['quarter' => (int) $m[1]],
             preg_match('/^(\d{1,2}):([0-5]\d)$/', $token, $m) === 1 => ['clockS' => 60 * (int) $m[1] + (int) $m[2]],
-            preg_match('/^=(\d{1,2})-(\d{1,2})$/', $token, $m) === 1 => ['score' => ['us' => (int) $m[1], 'them' => (int) $m[2]]],
+            preg_match('/^=(\d{1,2})-(\d{1,2})$/', $token, $m) === 1 => [
+                'score' => ['us' => (int) $m[1], 'them' => (int) $m[2]],
+            ],
             preg_match('/^v(\d{1,2})$/', $token, $m) === 1 => ['series' => (int) $m[1]],
             preg_match('/^p(\d\d)$/', $token, $m) === 1 => ['personnel' => $m[1]],
             preg_match('/^>([A-Z#]\w?)$/i', $token, $m) === 1 => ['carrier' => strtoupper($m[1])],
-            preg_match('#^/(us|them)(\d{1,2})$#', $token, $m) === 1 => ['penalty' => ['by' => $m[1], 'yards' => (float) $m[2], 'what' => '', 'nullified' => $this->chart->result === Result::NoPlay]],
+            preg_match('#^/(us|them)(\d{1,2})$#', $token,
+                $m) === 1 => ['penalty' => ['by' => $m[1], 'yards' => (float) $m[2], 'what' => '',
+                    'nullified' => $this->chart->result === Result::NoPlay]],
             preg_match('/^"([^"]*)"$/u', $token, $m) === 1 => ['note' => mb_substr($m[1], 0, 300)],
             default => throw BadEntry::token($token),
         };
@@ -135,9 +150,17 @@ final class QuickEntry
         if ($gain !== '' && ! $result->moves()) {
             throw BadEntry::gainWithout($result, $gain);
         }
-        $yards = $gain === '' ? ($touchdown && $this->chart->ballOnYd !== null ? 100.0 - $this->chart->ballOnYd : null) : (float) $gain;
+        $yards =
+            $gain === ''
+                ? ($touchdown && $this->chart->ballOnYd !== null
+                    ? 100.0 - $this->chart->ballOnYd
+                    : null)
+                : (float) $gain;
 
-        return ['result' => $result, 'gainYd' => $yards, 'touchdown' => $touchdown] + ($this->chart->penalty === null ? [] : ['penalty' => ['nullified' => $result === Result::NoPlay] + $this->chart->penalty]);
+        return ['result' => $result, 'gainYd' => $yards, 'touchdown' => $touchdown] +
+            ($this->chart->penalty === null
+                ? []
+                : ['penalty' => ['nullified' => $result === Result::NoPlay] + $this->chart->penalty]);
     }
 
     private function spot(string $token, bool $own, float $yard): float
@@ -163,7 +186,12 @@ final class QuickEntry
         }
         foreach (['down' => 'down', 'ballOnYd' => 'ball on', 'hash' => 'hash'] as $field => $name) {
             if ($this->chart->$field !== null && $this->chart->$field === $this->prediction->chart->$field) {
-                $assumed[] = $field === 'ballOnYd' ? 'ball on '.Chart::spot($this->chart->ballOnYd) : ($field === 'down' ? sprintf('%d & %g', $this->chart->down, $this->chart->toGoYd) : "$name {$this->chart->hash->value}");
+                $assumed[] =
+                    $field === 'ballOnYd'
+                        ? 'ball on '.Chart::spot($this->chart->ballOnYd)
+                        : ($field === 'down'
+                            ? sprintf('%d & %g', $this->chart->down, $this->chart->toGoYd)
+                            : "$name {$this->chart->hash->value}");
             }
         }
 
@@ -181,7 +209,9 @@ final class QuickEntry
         $fits = match (true) {
             ctype_digit($begins) => array_slice($all, max(0, (int) $begins - 1), (int) $begins > 0 ? 1 : 0),
             $exact !== [] => $exact,
-            default => array_values(array_filter($all, fn (string $c): bool => str_starts_with(str_replace(' ', '', $c), $begins))),
+            default => array_values(
+                array_filter($all, fn (string $c): bool => str_starts_with(str_replace(' ', '', $c), $begins)),
+            ),
         };
         if ($fits === []) {
             throw BadEntry::choice($begins, $all);

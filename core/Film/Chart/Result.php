@@ -23,8 +23,18 @@ enum Result: string
     public function letter(): string
     {
         return match ($this) {
-            self::Complete => 'c', self::Incomplete => 'i', self::Dropped => 'd', self::ThrownAway => 'w', self::Intercepted => 'x', self::Run => 'r',
-            self::Scramble => 'm', self::Sack => 's', self::Fumble => 'f', self::Kneel => 'l', self::Spike => 'y', self::NoPlay => 'n',
+            self::Complete => 'c',
+            self::Incomplete => 'i',
+            self::Dropped => 'd',
+            self::ThrownAway => 'w',
+            self::Intercepted => 'x',
+            self::Run => 'r',
+            self::Scramble => 'm',
+            self::Sack => 's',
+            self::Fumble => 'f',
+            self::Kneel => 'l',
+            self::Spike => 'y',
+            self::NoPlay => 'n',
         };
     }
 
@@ -42,7 +52,11 @@ enum Result: string
     /** Whether the ball was thrown. */
     public function isThrow(): bool
     {
-        return in_array($this, [self::Complete, self::Incomplete, self::Dropped, self::ThrownAway, self::Intercepted, self::Spike], true);
+        return in_array(
+            $this,
+            [self::Complete, self::Incomplete, self::Dropped, self::ThrownAway, self::Intercepted, self::Spike],
+            true,
+        );
     }
 
     /** Whether it was a snap to throw, thrown or not. */
@@ -54,7 +68,11 @@ enum Result: string
     /** Whether the ball was moved, so that a gain belongs to it. */
     public function moves(): bool
     {
-        return ! in_array($this, [self::Incomplete, self::Dropped, self::ThrownAway, self::Intercepted, self::Spike, self::NoPlay], true);
+        return ! in_array(
+            $this,
+            [self::Incomplete, self::Dropped, self::ThrownAway, self::Intercepted, self::Spike, self::NoPlay],
+            true,
+        );
     }
 
     public function losesBall(): bool

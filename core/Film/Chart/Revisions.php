@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Chart;
 
-/** What a save changes of marks that stood before: a mark may be revised after the second view, and what it was is kept (FLM-10). */
+/**
+ * What a save changes of marks that stood before: a mark may be revised after the second view, and what it was is kept
+ * (FLM-10).
+ */
 final class Revisions
 {
     /** Marks nearer than this are the same moment, seconds. */
@@ -28,11 +31,14 @@ final class Revisions
             $name = self::name($mark);
             $at = $now[$name] ?? null;
             if ($at === null || abs($at - $mark['atS']) > self::SAME_S) {
-                $history[] = ['question' => "Mark: $name", 'was' => self::time($mark['atS']), 'now' => $at === null ? 'taken away' : self::time($at), 'by' => $by, 'on' => $on];
+                $history[] = ['question' => "Mark: $name", 'was' => self::time($mark['atS']), 'now' => $at === null
+                    ? 'taken away' : self::time($at), 'by' => $by, 'on' => $on];
             }
         }
 
-        return $history === [] ? $new : ['settled' => [...array_slice($new['settled'] ?? [], -(400 - count($history))), ...$history]] + $new;
+        return $history === []
+            ? $new
+            : ['settled' => [...array_slice($new['settled'] ?? [], -(400 - count($history))), ...$history]] + $new;
     }
 
     /** @param  array<string, mixed>  $mark */

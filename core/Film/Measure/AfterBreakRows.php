@@ -8,7 +8,10 @@ use Jacotaxis\Core\Kinematics\CutKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Route\RunRoute;
 
-/** What a receiver does after his break until the ball comes: depth he gains or gives, whether he settles or runs on, who cuts in under him. */
+/**
+ * What a receiver does after his break until the ball comes: depth he gains or gives, whether he settles or runs on,
+ * who cuts in under him.
+ */
 final readonly class AfterBreakRows
 {
     /** A way after the break is looked at for at most so long, and at least so long, seconds (product defaults). */
@@ -56,14 +59,30 @@ final readonly class AfterBreakRows
         // A short stop that is taught back to the ball gives ground toward it (SET-08).
         $stops = $run->break()->kind === CutKind::Settle && $run->spec->depth() <= self::QUICK_YD;
         $back = $stops && $this->m->film->setting->schools->is('SET-08', 'B') ? self::BACK_YD : 0.0;
-        $rows = [Row::of($letter, 'depth after the break', 'yd', $planned($to - $from)[1] - $planned(0.0)[1] - $back, $b['yYd'] - $a['yYd'], $sd)];
+        $rows = [
+            Row::of(
+                $letter,
+                'depth after the break',
+                'yd',
+                $planned($to - $from)[1] - $planned(0.0)[1] - $back,
+                $b['yYd'] - $a['yYd'],
+                $sd,
+            ),
+        ];
         // Whether he settles shows late: at the catch, or as long as he is followed.
         $last = min($this->caught($letter) ?? INF, $track->to());
         $then = $last - self::FINISH_S > $from ? $track->at($last - self::FINISH_S) : null;
         if ($then !== null && $run->spec->shape()->crosses()) {
             $now = $track->at($last);
             [[$ax, $ay], [$bx, $by]] = [$planned($last - self::FINISH_S - $from), $planned($last - $from)];
-            $rows[] = Row::of($letter, 'speed after the break', 'yd/s', hypot($bx - $ax, $by - $ay) / self::FINISH_S, hypot($now['xYd'] - $then['xYd'], $now['yYd'] - $then['yYd']) / self::FINISH_S, self::SPEED_SD);
+            $rows[] = Row::of(
+                $letter,
+                'speed after the break',
+                'yd/s',
+                hypot($bx - $ax, $by - $ay) / self::FINISH_S,
+                hypot($now['xYd'] - $then['xYd'], $now['yYd'] - $then['yYd']) / self::FINISH_S,
+                self::SPEED_SD,
+            );
         }
 
         return $rows;
@@ -78,7 +97,11 @@ final readonly class AfterBreakRows
         foreach ($at === null ? [] : $this->m->defenders() as $role) {
             $him = $this->m->track($role)?->at($when[1]);
             $known = $known || $him !== null;
-            if ($him !== null && $at['yYd'] - $him['yYd'] > self::UNDER_YD && hypot($him['xYd'] - $at['xYd'], $him['yYd'] - $at['yYd']) < self::NEAR_YD) {
+            if (
+                $him !== null &&
+                $at['yYd'] - $him['yYd'] > self::UNDER_YD &&
+                hypot($him['xYd'] - $at['xYd'], $him['yYd'] - $at['yYd']) < self::NEAR_YD
+            ) {
                 return true;
             }
         }
@@ -89,12 +112,18 @@ final readonly class AfterBreakRows
     /** Two crossers: how far the under man is below the other where their ways cross (MSH-07). @return list<Row> */
     public function crossers(): array
     {
-        $routes = array_filter($this->m->proof?->scene()->routes ?? [], fn (RunRoute $r): bool => $r->spec->shape()->crosses());
+        $routes = array_filter(
+            $this->m->proof?->scene()->routes ?? [],
+            fn (RunRoute $r): bool => $r->spec->shape()->crosses(),
+        );
         $rows = [];
         foreach (array_keys($routes) as $n => $a) {
             foreach (array_slice(array_keys($routes), $n + 1) as $b) {
-                $row = $routes[$a]->to === $routes[$b]->to ? null : $this->crossing((string) $a, (string) $b, $routes[$a]->path, $routes[$b]->path);
-                $row === null ?: $rows[] = $row;
+                $row =
+                    $routes[$a]->to === $routes[$b]->to
+                        ? null
+                        : $this->crossing((string) $a, (string) $b, $routes[$a]->path, $routes[$b]->path);
+                $row === null ?: ($rows[] = $row);
             }
         }
 
@@ -104,7 +133,9 @@ final readonly class AfterBreakRows
     private function crossing(string $a, string $b, Path $pathA, Path $pathB): ?Row
     {
         $planned = self::meet(fn (float $t): array => [$pathA->at($t), $pathB->at($t)]);
-        $place = fn (string $man, float $t): ?array => ($at = $this->m->track($man)?->at($t)) === null ? null : [$at['xYd'], $at['yYd']];
+        $place = fn (string $man, float $t): ?array => ($at = $this->m->track($man)?->at($t)) === null
+            ? null
+            : [$at['xYd'], $at['yYd']];
         $done = self::meet(fn (float $t): array => [$place($a, $t), $place($b, $t)]);
         if ($planned === null || $done === null || abs($planned['apartYd']) < self::APART_YD) {
             return null;
@@ -113,7 +144,14 @@ final readonly class AfterBreakRows
         $sign = $planned['apartYd'] > 0.0 ? 1.0 : -1.0;
         $sd = hypot($this->m->track($a)->at($done['t'])['sdYYd'], $this->m->track($b)->at($done['t'])['sdYYd']);
 
-        return Row::of($sign > 0.0 ? $a : $b, 'under the other crosser by', 'yd', abs($planned['apartYd']), $sign * $done['apartYd'], max(0.1, $sd));
+        return Row::of(
+            $sign > 0.0 ? $a : $b,
+            'under the other crosser by',
+            'yd',
+            abs($planned['apartYd']),
+            $sign * $done['apartYd'],
+            max(0.1, $sd),
+        );
     }
 
     /**
@@ -143,7 +181,11 @@ final readonly class AfterBreakRows
         return $this->m->film->thrownTo() === $letter ? $this->m->after('catch') : null;
     }
 
-    /** From his break until the ball comes to him, or as long as is looked. @return array{float, float, bool}|null from, to, and whether the break was marked */
+    /**
+     * From his break until the ball comes to him, or as long as is looked.
+     *
+     * @return array{float, float, bool}|null from, to, and whether the break was marked
+     */
     private function when(string $letter): ?array
     {
         $broke = (new RouteRows($this->m))->broke($letter);

@@ -18,6 +18,9 @@ final class Apart
         $apart = hypot($dx, $dy);
         [$sx, $sy] = [hypot($a['sdXYd'], $b['sdXYd']), hypot($a['sdYYd'], $b['sdYYd'])];
 
-        return ['apartYd' => $apart, 'sdYd' => $apart < 1e-6 ? max($sx, $sy) : hypot($sx * $dx / $apart, $sy * $dy / $apart)];
+        return [
+            'apartYd' => $apart,
+            'sdYd' => $apart < 1e-6 ? max($sx, $sy) : hypot(($sx * $dx) / $apart, ($sy * $dy) / $apart),
+        ];
     }
 }

@@ -26,7 +26,15 @@ final readonly class BallRows
     /** @return list<Row> */
     public function all(): array
     {
-        return array_values(array_filter([...$this->throw(), ...$this->drop(), ...$this->mesh(), ...$this->pitch(), ...$this->keyToBall()]));
+        return array_values(
+            array_filter([
+                ...$this->throw(),
+                ...$this->drop(),
+                ...$this->mesh(),
+                ...$this->pitch(),
+                ...$this->keyToBall(),
+            ]),
+        );
     }
 
     /** @return list<Row|null> */
@@ -58,9 +66,29 @@ final readonly class BallRows
         $out = $this->m->after('ball out');
 
         return [
-            $planted === null ? null : Row::of('Q', 'back foot down', 's', $pass === null || $rolls ? null : $drop->setAt(), $planted, self::CLOCK_SD),
-            $planted === null || $out === null ? null : Row::of('Q', 'plant to ball out', 's', null, $out - $planted, self::CLOCK_SD),
-            $at === null ? null : Row::of('Q', 'depth of the drop', 'yd', $pass === null || $rolls ? null : -$pass->scene->launch()[1], -$at['yYd'], max(0.05, $at['sdYYd'])),
+            $planted === null
+                ? null
+                : Row::of(
+                    'Q',
+                    'back foot down',
+                    's',
+                    $pass === null || $rolls ? null : $drop->setAt(),
+                    $planted,
+                    self::CLOCK_SD,
+                ),
+            $planted === null || $out === null
+                ? null
+                : Row::of('Q', 'plant to ball out', 's', null, $out - $planted, self::CLOCK_SD),
+            $at === null
+                ? null
+                : Row::of(
+                    'Q',
+                    'depth of the drop',
+                    'yd',
+                    $pass === null || $rolls ? null : -$pass->scene->launch()[1],
+                    -$at['yYd'],
+                    max(0.05, $at['sdYYd']),
+                ),
         ];
     }
 
@@ -70,10 +98,17 @@ final readonly class BallRows
         $mesh = $this->m->after('mesh');
         $carrier = $this->m->run()->carriers['give'] ?? ($this->fakeMesh());
 
-        return [$mesh === null ? null : Row::of($carrier->letter ?? 'Q', 'mesh', 's', $carrier?->from, $mesh, self::CLOCK_SD), $this->exchange($carrier, $mesh)];
+        return [
+            $mesh === null
+                ? null
+                : Row::of($carrier->letter ?? 'Q', 'mesh', 's', $carrier?->from, $mesh, self::CLOCK_SD),
+            $this->exchange($carrier, $mesh),
+        ];
     }
 
-    /** How deep a jet is handed the ball; planned is the depth the staff coaches, where it has said so (jet-exchange). */
+    /**
+     * How deep a jet is handed the ball; planned is the depth the staff coaches, where it has said so (jet-exchange).
+     */
     private function exchange(?Carrier $carrier, ?float $mesh): ?Row
     {
         $jet = $this->m->run()?->resolved->run->scheme()->kind === RunKind::Jet;
@@ -82,7 +117,14 @@ final readonly class BallRows
             return null;
         }
 
-        return Row::of($carrier->letter, self::EXCHANGE, 'yd', $this->m->film->setting->schools->value('jet-exchange'), -$at['yYd'], max(0.05, $at['sdYYd']));
+        return Row::of(
+            $carrier->letter,
+            self::EXCHANGE,
+            'yd',
+            $this->m->film->setting->schools->value('jet-exchange'),
+            -$at['yYd'],
+            max(0.05, $at['sdYYd']),
+        );
     }
 
     private function fakeMesh(): ?Carrier
@@ -93,7 +135,8 @@ final readonly class BallRows
     }
 
     /**
-     * Where the pitch man is of the man with the ball. The plan is what he can reach from where he stands: 4 to 5 yards wide and a yard
+     * Where the pitch man is of the man with the ball. The plan is what he can reach from where he stands: 4 to 5 yards
+     * wide and a yard
      * deep where there is time (OPT-04).
      *
      * @return list<Row|null>
@@ -118,8 +161,22 @@ final readonly class BallRows
         }
 
         return [
-            Row::of($carrier->letter, 'pitch: wide of Q', 'yd', $wide, abs($back['xYd'] - $q['xYd']), max(0.05, hypot($back['sdXYd'], $q['sdXYd']))),
-            Row::of($carrier->letter, 'pitch: deep of Q', 'yd', $deep, $q['yYd'] - $back['yYd'], max(0.05, hypot($back['sdYYd'], $q['sdYYd']))),
+            Row::of(
+                $carrier->letter,
+                'pitch: wide of Q',
+                'yd',
+                $wide,
+                abs($back['xYd'] - $q['xYd']),
+                max(0.05, hypot($back['sdXYd'], $q['sdXYd'])),
+            ),
+            Row::of(
+                $carrier->letter,
+                'pitch: deep of Q',
+                'yd',
+                $deep,
+                $q['yYd'] - $back['yYd'],
+                max(0.05, hypot($back['sdYYd'], $q['sdYYd'])),
+            ),
         ];
     }
 
@@ -130,7 +187,11 @@ final readonly class BallRows
         $key = $this->m->pass()?->mainKey()->role ?? ($this->m->run()?->keys[0]->role ?? null);
         $at = $key === null ? null : $this->m->after('key commits', $key);
 
-        return [$at === null || $out === null ? null : Row::of('Q', 'ball out after the key committed', 's', null, $out - $at, self::CLOCK_SD)];
+        return [
+            $at === null || $out === null
+                ? null
+                : Row::of('Q', 'ball out after the key committed', 's', null, $out - $at, self::CLOCK_SD),
+        ];
     }
 
     /** When the ball should leave for the man it was thrown to: the middle of his slot. */

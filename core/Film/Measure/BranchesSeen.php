@@ -13,12 +13,16 @@ use Jacotaxis\Core\Proof\Run\RunProver;
 use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /**
- * What defenders did on film of the things the branches of a run speak of. Where one did, the jobs are those of the branch: the
+ * What defenders did on film of the things the branches of a run speak of. Where one did, the jobs are those of the
+ * branch: the
  * branch is graded, not the place (GRD-04).
  */
 final readonly class BranchesSeen
 {
-    /** He did it when he is nearer by this to where it takes him than to where he was meant to be, yards (product default). */
+    /**
+     * He did it when he is nearer by this to where it takes him than to where he was meant to be, yards (product
+     * default).
+     */
     private const NEARER_YD = 0.4;
 
     /** Two ways that lie nearer together than this are not told apart, yards (product default). */
@@ -38,7 +42,12 @@ final readonly class BranchesSeen
         foreach ($this->planned->resolved->blocks as $block) {
             foreach (Branches::of($block, $this->planned->resolved) as $branch) {
                 $role = $branch->defender;
-                if ($role === null || $branch->movement === null || isset($seen[$role]) || in_array($role, $read, true)) {
+                if (
+                    $role === null ||
+                    $branch->movement === null ||
+                    isset($seen[$role]) ||
+                    in_array($role, $read, true)
+                ) {
                     continue;
                 }
                 if ($this->did($role, $branch->movement, $frames)) {

@@ -17,11 +17,13 @@ final class Drawn
 
     public function __construct(private readonly FilmDocument $film)
     {
-        $this->proof = $film->call === null || $film->look === null ? null : Proving::of($film->call, $film->look, $film->setting);
+        $this->proof =
+            $film->call === null || $film->look === null ? null : Proving::of($film->call, $film->look, $film->setting);
     }
 
     /**
-     * @return array{plan: list<array{man: string, kind: string, line: list<array{float, float}>, now: array{float, float}|null, breakPx: array{float, float}|null}>} pixels
+     * @return array{plan: list<array{man: string, kind: string, line: list<array{float, float}>, now: array{float,
+     *     float}|null, breakPx: array{float, float}|null}>} pixels
      */
     public function on(View $view, float $atS): array
     {
@@ -37,7 +39,8 @@ final class Drawn
             }
             $line = array_values(array_filter($line));
             if (count($line) > 1) {
-                $plan[] = ['man' => (string) $man, 'kind' => $kind, 'line' => $line, 'now' => $atS < $snap ? null : $this->onPicture($view, ...$path->at($atS - $snap)),
+                $plan[] = ['man' => (string) $man, 'kind' => $kind, 'line' => $line, 'now' => $atS < $snap ? null
+                    : $this->onPicture($view, ...$path->at($atS - $snap)),
                     'breakPx' => $breakAt === null ? null : $this->onPicture($view, ...$path->at($breakAt))];
             }
         }
@@ -45,14 +48,18 @@ final class Drawn
         return ['plan' => $plan];
     }
 
-    /** @return array<string, array{string, \Jacotaxis\Core\Kinematics\Path, float|null}> kind, path and break of everybody who has one */
+    /**
+     * @return array<string, array{string, \Jacotaxis\Core\Kinematics\Path, float|null}> kind, path and break of
+     *     everybody who has one
+     */
     private function paths(): array
     {
         $paths = [];
         foreach ($this->proof->scene()->routes as $letter => $run) {
             $paths[$letter] = ['route', $run->path, $run->break()->t];
         }
-        foreach ($this->proof instanceof \Jacotaxis\Core\Proof\Run\RunProof ? $this->proof->carriers : [] as $action => $carrier) {
+        foreach ($this->proof instanceof \Jacotaxis\Core\Proof\Run\RunProof ? $this->proof->carriers
+            : [] as $action => $carrier) {
             $paths[$carrier->letter] ??= [(string) $action, $carrier->path, null];
         }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
-/** Defenders as evidence: the key's first step, his depth at mesh and ball out, and from which depth a man came up (FLM-08). */
+/**
+ * Defenders as evidence: the key's first step, his depth at mesh and ball out, and from which depth a man came up
+ * (FLM-08).
+ */
 final readonly class KeyRows
 {
     /** Coming up this far tells a trigger, yards. */
@@ -41,7 +44,11 @@ final readonly class KeyRows
         $step = $this->m->after('first step', $role);
         if ($step !== null) {
             $rows[] = Row::of($role, 'first step', 's', null, $step, Measures::MARK_S * M_SQRT2);
-        } elseif ($track->count() >= 4 && $track->from() <= 0.1 && ($left = $track->leaves(max(0.0, $track->from()))) !== null) {
+        } elseif (
+            $track->count() >= 4 &&
+            $track->from() <= 0.1 &&
+            ($left = $track->leaves(max(0.0, $track->from()))) !== null
+        ) {
             $rows[] = Row::of($role, 'first step', 's', null, $left, 0.1);
         }
         foreach (['mesh' => 'depth at the mesh', 'ball out' => 'depth at ball out'] as $kind => $name) {
@@ -54,7 +61,11 @@ final readonly class KeyRows
         $came = $this->trigger($role, $track);
         $turned = $this->m->after('hips turned', $role);
 
-        return [...$rows, ...($came === null ? [] : [$came]), ...($turned === null ? [] : [Row::of($role, 'hips turned', 's', null, $turned, Measures::MARK_S * M_SQRT2)])];
+        return [
+            ...$rows,
+            ...$came === null ? [] : [$came],
+            ...$turned === null ? [] : [Row::of($role, 'hips turned', 's', null, $turned, Measures::MARK_S * M_SQRT2)],
+        ];
     }
 
     /** The depth from which a deep man came up at the run, or null when he did not. */

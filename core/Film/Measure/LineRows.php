@@ -11,7 +11,10 @@ use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Run\Carrier;
 use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
-/** Linemen and blockers: yards past the line when the ball leaves, the way of a puller, when a double is left, whom a block reached. */
+/**
+ * Linemen and blockers: yards past the line when the ball leaves, the way of a puller, when a double is left, whom a
+ * block reached.
+ */
 final readonly class LineRows
 {
     /** The line is crossed here, yards: past the hands of the down men. */
@@ -59,19 +62,37 @@ final readonly class LineRows
     {
         $rows = [];
         foreach ($this->m->proof?->scene()->men ?? [] as $letter => $man) {
-            array_push($rows, ...$this->hole((string) $letter), ...$this->downfield((string) $letter, $man), ...$this->path((string) $letter, $man), ...$this->block((string) $letter), ...$this->held((string) $letter, $man));
+            array_push(
+                $rows,
+                ...$this->hole((string) $letter),
+                ...$this->downfield((string) $letter, $man),
+                ...$this->path((string) $letter, $man),
+                ...$this->block((string) $letter),
+                ...$this->held((string) $letter, $man),
+            );
         }
 
         return $rows;
     }
 
-    /** Where the man with the ball crosses the line, of the ball's spot: his cut, or the way of a pull. @return list<Row> */
+    /**
+     * Where the man with the ball crosses the line, of the ball's spot: his cut, or the way of a pull.
+     *
+     * @return list<Row>
+     */
     private function hole(string $letter): array
     {
         $run = $this->m->run();
         $film = $this->m->film;
         $action = $film->seen('Q', 'action')?->value;
-        $carrier = $run === null ? null : ($run->carriers[(string) $action] ?? (array_values(array_filter($run->carriers, fn (Carrier $c): bool => $c->letter === $film->chart?->carrier))[0] ?? null));
+        $carrier =
+            $run === null
+                ? null
+                : $run->carriers[(string) $action] ??
+                    (array_values(
+                        array_filter($run->carriers, fn (Carrier $c): bool => $c->letter === $film->chart?->carrier),
+                    )[0] ??
+                        null);
         $track = $carrier?->letter === $letter ? $this->m->track($letter) : null;
         $crosses = $track?->past(self::LINE_YD);
         if ($track === null || $crosses === null) {
@@ -81,11 +102,24 @@ final readonly class LineRows
 
         $planned = $carrier->path->x[$carrier->stepPast(self::LINE_YD)];
 
-        // Where a man of theirs fills the way that was planned, wherever he goes instead is the other branch of his rule.
-        return [Row::of($letter, self::CROSSES, 'yd', $this->filled($carrier, $planned, $crosses) ? null : $planned, $at['xYd'], max(0.1, $at['sdXYd']))];
+        // Where a man of theirs fills the way that was planned, wherever he goes instead is the other branch of his
+        // rule.
+        return [
+            Row::of(
+                $letter,
+                self::CROSSES,
+                'yd',
+                $this->filled($carrier, $planned, $crosses) ? null : $planned,
+                $at['xYd'],
+                max(0.1, $at['sdXYd']),
+            ),
+        ];
     }
 
-    /** Whether a defender the plan has elsewhere stands in a way across the line when the ball comes there (GRD-04, OPT-06, INZ-20). */
+    /**
+     * Whether a defender the plan has elsewhere stands in a way across the line when the ball comes there (GRD-04,
+     * OPT-06, INZ-20).
+     */
     private function filled(Carrier $carrier, float $xYd, float $t): bool
     {
         $run = $this->m->run();
@@ -93,7 +127,11 @@ final readonly class LineRows
         $in = fn (float $x, float $y): bool => abs($x - $xYd) < self::FILLS_YD && $y < self::FILLS_DEEP_YD;
         foreach ($this->m->defenders() as $role) {
             $him = $this->m->track($role)?->at($t);
-            if ($him !== null && $in($him['xYd'], $him['yYd']) && ! $in(...$plan->defenderAt($role, (int) round($t / Path::STEP)))) {
+            if (
+                $him !== null &&
+                $in($him['xYd'], $him['yYd']) &&
+                ! $in(...$plan->defenderAt($role, (int) round($t / Path::STEP)))
+            ) {
                 return true;
             }
         }
@@ -101,14 +139,30 @@ final readonly class LineRows
         return false;
     }
 
-    /** How far a lineman is past the line when a pass leaves: the rule book allows so much (RuleSet::ineligibleDownfieldYd). @return list<Row> */
+    /**
+     * How far a lineman is past the line when a pass leaves: the rule book allows so much
+     * (RuleSet::ineligibleDownfieldYd).
+     *
+     * @return list<Row>
+     */
     private function downfield(string $letter, Man $man): array
     {
         $out = $this->m->after('ball out');
         $throws = $this->m->pass() !== null || $this->m->film->thrownTo() !== null;
         $at = $out === null || ! $throws || ! $man->isLineman() ? null : $this->m->track($letter)?->at($out);
 
-        return $at === null ? [] : [Row::upTo($letter, 'downfield at ball out', 'yd', $this->m->film->setting->situation->rules->ineligibleDownfieldYd(), max(0.0, $at['yYd']), max(0.05, $at['sdYYd']))];
+        return $at === null
+            ? []
+            : [
+                Row::upTo(
+                    $letter,
+                    'downfield at ball out',
+                    'yd',
+                    $this->m->film->setting->situation->rules->ineligibleDownfieldYd(),
+                    max(0.0, $at['yYd']),
+                    max(0.05, $at['sdYYd']),
+                ),
+            ];
     }
 
     /** Width and depth of a pull: how far behind the line his way bows and where he crosses it. @return list<Row> */
@@ -138,7 +192,14 @@ final readonly class LineRows
 
         return [
             $this->depthOfPull($letter, -$deepest, $sd),
-            Row::of($letter, 'pull: width', 'yd', $made?->xYd === null ? null : abs($made->xYd - $man->xYd), abs($end['xYd'] - $man->xYd), max(0.05, $end['sdXYd'])),
+            Row::of(
+                $letter,
+                'pull: width',
+                'yd',
+                $made?->xYd === null ? null : abs($made->xYd - $man->xYd),
+                abs($end['xYd'] - $man->xYd),
+                max(0.05, $end['sdXYd']),
+            ),
         ];
     }
 
@@ -147,11 +208,14 @@ final readonly class LineRows
     {
         $most = $this->m->film->setting->schools->value('puller-distance');
 
-        return $most === null ? Row::of($letter, self::PULL_DEPTH, 'yd', null, $deepYd, $sd) : Row::upTo($letter, self::PULL_DEPTH, 'yd', $most, $deepYd, $sd);
+        return $most === null
+            ? Row::of($letter, self::PULL_DEPTH, 'yd', null, $deepYd, $sd)
+            : Row::upTo($letter, self::PULL_DEPTH, 'yd', $most, $deepYd, $sd);
     }
 
     /**
-     * What became of a down man a lineman has for himself: how far he came past the line or across the face of his blocker, from the
+     * What became of a down man a lineman has for himself: how far he came past the line or across the face of his
+     * blocker, from the
      * contact on; a tie is full credit (INZ-01, INZ-14). Across the face is from the backside to the side of the run.
      *
      * @return list<Row>
@@ -163,7 +227,14 @@ final readonly class LineRows
         $target = $run?->resolved->blocks[$letter]->target ?? null;
         $blocker = $this->m->track($letter);
         $his = $target === null ? null : $this->m->track($target);
-        if ($blocker === null || $his === null || $made?->at === null || ! $man->isLineman() || ! in_array($run->resolved->blocks[$letter]->verb, self::IN_PLACE, true) || ! $run->resolved->front->isOnLine($target)) {
+        if (
+            $blocker === null ||
+            $his === null ||
+            $made?->at === null ||
+            ! $man->isLineman() ||
+            ! in_array($run->resolved->blocks[$letter]->verb, self::IN_PLACE, true) ||
+            ! $run->resolved->front->isOnLine($target)
+        ) {
             return [];
         }
         $until = min($made->at + self::HOLDS_S, $his->to(), $blocker->to());
@@ -196,9 +267,13 @@ final readonly class LineRows
     private function nobody(string $letter): ?Row
     {
         $made = $this->m->jobs()->made[$letter];
-        $near = $this->m->jobs()->resolved->blocks[$letter]->verb !== Verb::Kick || $made->xYd === null ? null : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0, 'sdYYd' => 0.0], (float) $made->at);
+        $near = $this->m->jobs()->resolved->blocks[$letter]->verb !== Verb::Kick || $made->xYd === null ? null
+            : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0,
+                'sdYYd' => 0.0], (float) $made->at);
 
-        return $near === null || $near['apartYd'] < self::NOBODY_YD ? null : Row::of($letter, self::NOBODY, 'yd', null, $near['apartYd'], max(0.1, $near['sdYd']));
+        return $near === null || $near['apartYd'] < self::NOBODY_YD
+            ? null
+            : Row::of($letter, self::NOBODY, 'yd', null, $near['apartYd'], max(0.1, $near['sdYd']));
     }
 
     /** @return list<Row> */

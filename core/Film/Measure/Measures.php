@@ -47,7 +47,8 @@ final class Measures
                 $one['angle'] !== $angle || $carried->at($one['atS']);
             }
         }
-        $this->proof = $film->call === null || $film->look === null ? null : Proving::of($film->call, $film->look, $film->setting);
+        $this->proof =
+            $film->call === null || $film->look === null ? null : Proving::of($film->call, $film->look, $film->setting);
         $this->placed = new Placed($film, $this->frame);
     }
 
@@ -61,7 +62,10 @@ final class Measures
         return $this->proof instanceof RunProof ? $this->proof : null;
     }
 
-    /** The run whose jobs are graded: the planned one, or what its branches make of it where a man did what one speaks of (GRD-04). */
+    /**
+     * The run whose jobs are graded: the planned one, or what its branches make of it where a man did what one speaks
+     * of (GRD-04).
+     */
     public function jobs(): ?RunProof
     {
         return $this->jobs ??= $this->run() === null ? null : (new BranchesSeen($this, $this->run()))->jobs();
@@ -76,7 +80,10 @@ final class Measures
         return $snap === null || $at === null ? null : $at - $snap;
     }
 
-    /** @return list<array{id: string, man: string, atS: float, angle: string, xYd: float, yYd: float, sdYd: float, sdXYd: float, sdYYd: float}> sdYd in the worse direction */
+    /**
+     * @return list<array{id: string, man: string, atS: float, angle: string, xYd: float, yYd: float, sdYd: float,
+     *     sdXYd: float, sdYYd: float}> sdYd in the worse direction
+     */
     public function plots(): array
     {
         $plots = [];
@@ -84,7 +91,8 @@ final class Measures
             if (isset($this->placed->byPlot[$plot->id])) {
                 ['xYd' => $x, 'yYd' => $y, 'sdXYd' => $across, 'sdYYd' => $along] = $this->placed->byPlot[$plot->id];
                 $plots[] = ['id' => $plot->id, 'man' => $plot->man, 'atS' => $plot->atS, 'angle' => $plot->angle,
-                    'xYd' => round($x, 2), 'yYd' => round($y, 2), 'sdYd' => round(max($across, $along), 3), 'sdXYd' => round($across, 3), 'sdYYd' => round($along, 3)];
+                    'xYd' => round($x, 2), 'yYd' => round($y, 2), 'sdYd' => round(max($across, $along), 3),
+                    'sdXYd' => round($across, 3), 'sdYYd' => round($along, 3)];
             }
         }
 
@@ -95,11 +103,17 @@ final class Measures
     public function rows(): array
     {
         return $this->rows ??= [
-            ...(new RouteRows($this))->all(), ...(new BallRows($this))->all(), ...(new KeyRows($this))->all(), ...(new LineRows($this))->all(),
+            ...(new RouteRows($this))->all(),
+            ...(new BallRows($this))->all(),
+            ...(new KeyRows($this))->all(),
+            ...(new LineRows($this))->all(),
         ];
     }
 
-    /** @return list<array{man: string, measure: string, unit: string, planned: float|null, done: float, error: float|null, sd: float, byEye: bool}> */
+    /**
+     * @return list<array{man: string, measure: string, unit: string, planned: float|null, done: float,
+     *     error: float|null, sd: float, byEye: bool}>
+     */
     public function assignments(): array
     {
         return array_map(fn (Row $r): array => $r->toArray(), $this->rows());
@@ -109,9 +123,12 @@ final class Measures
     public function hole(): ?string
     {
         $run = $this->run();
-        $crossed = array_values(array_filter($run === null ? [] : $this->rows(), fn (Row $r): bool => $r->measure === LineRows::CROSSES))[0] ?? null;
+        $crossed = array_values(array_filter($run === null ? [] : $this->rows(),
+            fn (Row $r): bool => $r->measure === LineRows::CROSSES))[0] ?? null;
 
-        return $crossed === null ? null : (new Lanes($run->scene()->lineup, $run->resolved->run->side))->at($crossed->done);
+        return $crossed === null
+            ? null
+            : (new Lanes($run->scene()->lineup, $run->resolved->run->side))->at($crossed->done);
     }
 
     /** A measured number, or null. */
@@ -126,7 +143,11 @@ final class Measures
         return null;
     }
 
-    /** Where a man was at a moment of the clip, or null where that is not known. @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null */
+    /**
+     * Where a man was at a moment of the clip, or null where that is not known.
+     *
+     * @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null
+     */
     public function near(string $man, float $atS): ?array
     {
         $snap = $this->film->mark('snap');
@@ -150,10 +171,16 @@ final class Measures
         return $this->placed->track($man);
     }
 
-    /** The route a man ran by his plotted way, named once. @return array{route: string, depthYd: float, offYd: float}|null */
+    /**
+     * The route a man ran by his plotted way, named once.
+     *
+     * @return array{route: string, depthYd: float, offYd: float}|null
+     */
     public function named(string $man): ?array
     {
-        return array_key_exists($man, $this->named) ? $this->named[$man] : $this->named[$man] = (new RouteRows($this))->named($man);
+        return array_key_exists($man, $this->named)
+            ? $this->named[$man]
+            : ($this->named[$man] = (new RouteRows($this))->named($man));
     }
 
     /** Roles of the defenders of the look. @return list<string> */
@@ -163,7 +190,8 @@ final class Measures
     }
 
     /**
-     * The defender nearest to a man, or to a place known for sure, at a moment after the snap, with the doubt of the distance.
+     * The defender nearest to a man, or to a place known for sure, at a moment after the snap, with the doubt of the
+     * distance.
      *
      * @param  array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}  $place
      * @return array{role: string, apartYd: float, sdYd: float}|null

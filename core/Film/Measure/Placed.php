@@ -12,7 +12,8 @@ use Jacotaxis\Core\Film\Mark;
 use Jacotaxis\Core\Film\Plot;
 
 /**
- * The plots of a film in play yards. Two angles that saw a man at one moment are two opinions: they are weighed by their doubt,
+ * The plots of a film in play yards. Two angles that saw a man at one moment are two opinions: they are weighed by
+ * their doubt,
  * and where they differ by more than that both stand and the difference is said.
  */
 final class Placed
@@ -26,7 +27,10 @@ final class Placed
     /** Beyond this a place is no measure any more, yards (product default). */
     public const MOST_SD_YD = 2.0;
 
-    /** @var array<string, array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}> by plot id; one sigma across and along the field */
+    /**
+     * @var array<string, array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}> by plot id; one sigma across and
+     *     along the field
+     */
     public array $byPlot = [];
 
     /** @var array<string, string> by plot id: why it has no place */
@@ -51,10 +55,16 @@ final class Placed
     /** His way on the clock of the snap, or null when there is no snap or no plot. */
     public function track(string $man): ?Track
     {
-        return array_key_exists($man, $this->tracks) ? $this->tracks[$man] : $this->tracks[$man] = Track::of($this->moments($man));
+        return array_key_exists($man, $this->tracks)
+            ? $this->tracks[$man]
+            : ($this->tracks[$man] = Track::of($this->moments($man)));
     }
 
-    /** Where two angles say different things, and what to look at. @return list<array{man: string, atS: float, apartYd: float, why: string}> */
+    /**
+     * Where two angles say different things, and what to look at.
+     *
+     * @return list<array{man: string, atS: float, apartYd: float, why: string}>
+     */
     public function disagreements(): array
     {
         array_map($this->track(...), $this->men());
@@ -65,7 +75,17 @@ final class Placed
     /** Men and defenders with a plot. @return list<string> */
     public function men(): array
     {
-        return array_values(array_unique(array_map(fn (Plot $p): string => $p->man, array_filter($this->film->plots, fn (Plot $p): bool => isset($this->byPlot[$p->id]) && $p->man !== Mark::UNKNOWN))));
+        return array_values(
+            array_unique(
+                array_map(
+                    fn (Plot $p): string => $p->man,
+                    array_filter(
+                        $this->film->plots,
+                        fn (Plot $p): bool => isset($this->byPlot[$p->id]) && $p->man !== Mark::UNKNOWN,
+                    ),
+                ),
+            ),
+        );
     }
 
     private function place(Plot $plot): void
@@ -83,18 +103,32 @@ final class Placed
             return;
         }
         if (max($across, $along) > self::MOST_SD_YD) {
-            $this->refused[$plot->id] = sprintf('The doubt there is %.1f yd: calibrate nearer to this moment or place.', max($across, $along));
+            $this->refused[$plot->id] = sprintf(
+                'The doubt there is %.1f yd: calibrate nearer to this moment or place.',
+                max($across, $along),
+            );
 
             return;
         }
         $this->byPlot[$plot->id] = ['xYd' => $x, 'yYd' => $y, 'sdXYd' => $across, 'sdYYd' => $along];
     }
 
-    /** @return list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}> one place a moment, seconds from the snap */
+    /**
+     * @return list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}> one place a moment, seconds
+     *     from the snap
+     */
     private function moments(string $man): array
     {
         $snap = $this->film->mark('snap');
-        $his = $snap === null ? [] : array_values(array_filter($this->film->plots, fn (Plot $p): bool => $p->man === $man && isset($this->byPlot[$p->id])));
+        $his =
+            $snap === null
+                ? []
+                : array_values(
+                    array_filter(
+                        $this->film->plots,
+                        fn (Plot $p): bool => $p->man === $man && isset($this->byPlot[$p->id]),
+                    ),
+                );
         usort($his, fn (Plot $a, Plot $b): int => $a->atS <=> $b->atS);
         $moments = [];
         $last = null;
@@ -129,10 +163,15 @@ final class Placed
         [$y, $sdY] = self::between($a['yYd'], $a['sdYYd'], $b['yYd'], $b['sdYYd']);
 
         // Where they disagree neither is believed by itself: half their distance is doubt.
-        return ['t' => ($a['t'] + $b['t']) / 2.0, 'xYd' => $x, 'yYd' => $y, 'sdXYd' => $disagree ? max($sdX, $apart / 2.0) : $sdX, 'sdYYd' => $disagree ? max($sdY, $apart / 2.0) : $sdY];
+        return ['t' => ($a['t'] + $b['t']) / 2.0, 'xYd' => $x, 'yYd' => $y, 'sdXYd' => $disagree
+            ? max($sdX, $apart / 2.0) : $sdX, 'sdYYd' => $disagree ? max($sdY, $apart / 2.0) : $sdY];
     }
 
-    /** Two opinions of one number weighed by their doubt. @return array{float, float} the number and its one-sigma doubt */
+    /**
+     * Two opinions of one number weighed by their doubt.
+     *
+     * @return array{float, float} the number and its one-sigma doubt
+     */
     private static function between(float $a, float $sdA, float $b, float $sdB): array
     {
         [$va, $vb] = [max(1e-6, $sdA ** 2), max(1e-6, $sdB ** 2)];

@@ -44,19 +44,32 @@ final readonly class RouteRows
         foreach ($this->m->proof?->scene()->men ?? [] as $letter => $man) {
             if (! $man->isLineman() && ! $man->isQuarterback()) {
                 $run = $this->m->proof->scene()->routes[$letter] ?? null;
-                array_push($rows, ...$this->alignment((string) $letter, $man), ...($run === null ? [] : $this->route((string) $letter, $run)));
+                array_push(
+                    $rows,
+                    ...$this->alignment((string) $letter, $man),
+                    ...$run === null ? [] : $this->route((string) $letter, $run),
+                );
             }
         }
 
         return [...$rows, ...(new AfterBreakRows($this->m))->crossers()];
     }
 
-    /** The route his way comes nearest to, with the depth; null until enough of it is plotted. @return array{route: string, depthYd: float, offYd: float}|null */
+    /**
+     * The route his way comes nearest to, with the depth; null until enough of it is plotted.
+     *
+     * @return array{route: string, depthYd: float, offYd: float}|null
+     */
     public function named(string $letter): ?array
     {
         $track = $this->m->track($letter);
         $man = $this->m->proof?->scene()->men[$letter] ?? null;
-        if ($track === null || $man === null || $track->count() < self::NAMED_PLOTS || $track->to() - max(0.0, $track->from()) < self::NAMED_S) {
+        if (
+            $track === null ||
+            $man === null ||
+            $track->count() < self::NAMED_PLOTS ||
+            $track->to() - max(0.0, $track->from()) < self::NAMED_S
+        ) {
             return null;
         }
         $start = $track->at(max(0.0, $track->from()));
@@ -64,31 +77,48 @@ final readonly class RouteRows
         $setting = $this->m->film->setting;
         // The route that was called is looked at first: it is what most men run.
         $called = $this->m->proof->scene()->routes[$letter] ?? null;
-        $against = $called === null ? ['apartYd' => INF, 'unseenYd' => 0.0] : RouteFinder::against($track->way(), $called);
+        $against =
+            $called === null ? ['apartYd' => INF, 'unseenYd' => 0.0] : RouteFinder::against($track->way(), $called);
         if ($called !== null && $this->follows($track, $called)) {
-            return $against['unseenYd'] > self::CALLED_YD ? null : ['route' => $called->spec->name, 'depthYd' => $called->spec->depth(), 'offYd' => round($against['apartYd'], 2)];
+            return $against['unseenYd'] > self::CALLED_YD ? null
+                : ['route' => $called->spec->name, 'depthYd' => $called->spec->depth(),
+                    'offYd' => round($against['apartYd'], 2)];
         }
         $found = RouteFinder::of($stands, $track->way(), $this->m->frame, $setting->law($letter))[0] ?? null;
 
         // Another route is named only where it fits clearly better than the one called.
-        return $found === null || $against['apartYd'] - $found['offYd'] < self::BETTER_YD ? null : ['route' => $found['route']->name, 'depthYd' => $found['route']->depth(), 'offYd' => $found['offYd']];
+        return $found === null || $against['apartYd'] - $found['offYd'] < self::BETTER_YD
+            ? null
+            : ['route' => $found['route']->name, 'depthYd' => $found['route']->depth(), 'offYd' => $found['offYd']];
     }
 
-    /** Whether he keeps to the line of a route and comes as far on it as the time asks for, within the doubt of the plots. */
+    /**
+     * Whether he keeps to the line of a route and comes as far on it as the time asks for, within the doubt of the
+     * plots.
+     */
     private function follows(Track $track, RunRoute $run): bool
     {
         $allowed = self::CALLED_YD + $track->doubt();
         $step = fn (float $t): int => (int) max(0.0, min(Path::STEPS - 1, $t / Path::STEP));
-        $asked = fn (float $from, float $until): array => array_map(fn (int $i): array => [$run->path->x[$i], $run->path->y[$i]], range($step($from), max($step($from), $step($until))));
+        $asked = fn (float $from, float $until): array => array_map(
+            fn (int $i): array => [$run->path->x[$i], $run->path->y[$i]],
+            range($step($from), max($step($from), $step($until))),
+        );
         $way = $track->line(max(0.0, $track->from()));
         $off = array_map(fn (array $p): float => self::fromLine($p, $asked(0.0, $track->to() + self::LATE_S)), $way);
         // Where he ends must be where the route has him about then.
         $end = $asked($track->to() - self::LATE_S, $track->to() + self::LATE_S);
 
-        return array_sum($off) / count($off) <= $allowed && self::fromLine($way[count($way) - 1], $end) <= self::CALLED_YD + 2.0 * $track->doubt();
+        return array_sum($off) / count($off) <= $allowed &&
+            self::fromLine($way[count($way) - 1], $end) <= self::CALLED_YD + 2.0 * $track->doubt();
     }
 
-    /** Yards from a place to the nearest of a line of places. @param  array{float, float}  $p  @param  non-empty-list<array{float, float}>  $line */
+    /**
+     * Yards from a place to the nearest of a line of places.
+     *
+     * @param  array{float, float}  $p
+     * @param  non-empty-list<array{float, float}>  $line
+     */
     private static function fromLine(array $p, array $line): float
     {
         return min(array_map(fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]), $line));
@@ -114,7 +144,16 @@ final readonly class RouteRows
             return [];
         }
         $sd = max(0.05, $at['sdXYd']);
-        $rows = [Row::of($letter, $man->inMotion() ? 'spot at the snap' : 'split', 'yd', abs($man->xYd), abs($at['xYd']), $sd)];
+        $rows = [
+            Row::of(
+                $letter,
+                $man->inMotion() ? 'spot at the snap' : 'split',
+                'yd',
+                abs($man->xYd),
+                abs($at['xYd']),
+                $sd,
+            ),
+        ];
         if ($man->inMotion()) {
             // Behind where he should be on his way is late, in seconds at his speed.
             $late = ($man->xYd - $at['xYd']) * ($man->vxYd <=> 0.0) / max(0.5, hypot($man->vxYd, $man->vyYd));
@@ -123,7 +162,14 @@ final readonly class RouteRows
         $near = $this->m->nearestDefender($at, 0.0);
         if ($near !== null) {
             $over = $this->m->track($near['role'])->at(0.0);
-            $rows[] = Row::of($letter, 'cushion', 'yd', null, $over['yYd'] - $at['yYd'], max(0.05, hypot($at['sdYYd'], $over['sdYYd'])));
+            $rows[] = Row::of(
+                $letter,
+                'cushion',
+                'yd',
+                null,
+                $over['yYd'] - $at['yYd'],
+                max(0.05, hypot($at['sdYYd'], $over['sdYYd'])),
+            );
         }
 
         return $rows;
@@ -132,7 +178,14 @@ final readonly class RouteRows
     /** @return list<Row> */
     private function route(string $letter, RunRoute $run): array
     {
-        return [...$this->breaks($letter, $run), ...(new AfterBreakRows($this->m))->of($letter, $run), ...$this->stem($letter, $run), ...$this->contacts($letter), ...$this->press($letter), ...$this->separation($letter)];
+        return [
+            ...$this->breaks($letter, $run),
+            ...(new AfterBreakRows($this->m))->of($letter, $run),
+            ...$this->stem($letter, $run),
+            ...$this->contacts($letter),
+            ...$this->press($letter),
+            ...$this->separation($letter),
+        ];
     }
 
     /** @return list<Row> */
@@ -143,12 +196,26 @@ final readonly class RouteRows
         $seen = $this->m->film->seen($letter, 'break depth');
         $at = $broke === null ? null : $this->m->track($letter)?->at($broke['t']);
         if ($at !== null) {
-            $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $at['yYd'], max(0.05, $at['sdYYd'], $broke['marked'] ? 0.0 : 0.5));
+            $rows[] = Row::of(
+                $letter,
+                'break depth',
+                'yd',
+                $run->break()->yYd,
+                $at['yYd'],
+                max(0.05, $at['sdYYd'], $broke['marked'] ? 0.0 : 0.5),
+            );
         } elseif ($seen !== null && is_float($seen->value)) {
             $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $seen->value, 1.0, true);
         }
         if ($broke !== null) {
-            $rows[] = Row::of($letter, 'break time', 's', $run->break()->t, $broke['t'], $broke['marked'] ? Measures::MARK_S * M_SQRT2 : 0.1);
+            $rows[] = Row::of(
+                $letter,
+                'break time',
+                's',
+                $run->break()->t,
+                $broke['t'],
+                $broke['marked'] ? Measures::MARK_S * M_SQRT2 : 0.1,
+            );
         }
 
         return $rows;
@@ -164,7 +231,14 @@ final readonly class RouteRows
         if ($track !== null && $past !== null && $start !== null && $track->from() < 0.5) {
             $at = $track->at($past);
             $step = (int) min(Path::STEPS - 1, round($past / Path::STEP));
-            $rows[] = Row::of($letter, 'release width', 'yd', abs($run->path->x[$step] - $run->path->x[0]), abs($at['xYd'] - $start['xYd']), hypot($at['sdXYd'], $start['sdXYd']));
+            $rows[] = Row::of(
+                $letter,
+                'release width',
+                'yd',
+                abs($run->path->x[$step] - $run->path->x[0]),
+                abs($at['xYd'] - $start['xYd']),
+                hypot($at['sdXYd'], $start['sdXYd']),
+            );
         }
         if ($track !== null && $track->count() >= self::NAMED_PLOTS) {
             $rows[] = Row::of($letter, 'top speed', 'yd/s', null, $track->topSpeed(), 0.4);
@@ -177,25 +251,53 @@ final readonly class RouteRows
         return $rows;
     }
 
-    /** The inside contacts counted up to the break (RTE-02, W-13): what was measured, never filled in from the count. @return list<Row> */
+    /**
+     * The inside contacts counted up to the break (RTE-02, W-13): what was measured, never filled in from the count.
+     *
+     * @return list<Row>
+     */
     private function contacts(string $letter): array
     {
         $broke = $this->m->after('break', $letter);
         $counted = 0;
         foreach ($this->m->film->marks as $mark) {
-            $counted += (int) ($mark->kind === 'inside contact' && $mark->man === $letter && ($broke === null || $mark->atS <= $this->m->film->mark('snap') + $broke + Measures::NEAR_S));
+            $counted +=
+                (int) ($mark->kind === 'inside contact' &&
+                    $mark->man === $letter &&
+                    ($broke === null || $mark->atS <= $this->m->film->mark('snap') + $broke + Measures::NEAR_S));
         }
 
-        return $counted === 0 ? [] : [Row::of($letter, 'inside contacts', 'steps', null, (float) $counted, 0.0), ...$this->stride($letter)];
+        return $counted === 0
+            ? []
+            : [Row::of($letter, 'inside contacts', 'steps', null, (float) $counted, 0.0), ...$this->stride($letter)];
     }
 
-    /** Yards of a step between the first and the last inside contact: two steps lie between each (FLM-09). @return list<Row> */
+    /**
+     * Yards of a step between the first and the last inside contact: two steps lie between each (FLM-09).
+     *
+     * @return list<Row>
+     */
     private function stride(string $letter): array
     {
-        $contacts = array_values(array_filter($this->m->film->marks, fn (Mark $m): bool => $m->kind === 'inside contact' && $m->man === $letter));
+        $contacts = array_values(
+            array_filter(
+                $this->m->film->marks,
+                fn (Mark $m): bool => $m->kind === 'inside contact' && $m->man === $letter,
+            ),
+        );
         $snap = $this->m->film->mark('snap');
         $steps = 2 * (count($contacts) - 1);
-        $places = $snap === null || $steps === 0 ? [] : array_values(array_filter(array_map(fn (Mark $m): ?array => $this->m->track($letter)?->at($m->atS - $snap), [$contacts[0], $contacts[count($contacts) - 1]])));
+        $places =
+            $snap === null || $steps === 0
+                ? []
+                : array_values(
+                    array_filter(
+                        array_map(fn (Mark $m): ?array => $this->m->track($letter)?->at($m->atS - $snap), [
+                            $contacts[0],
+                            $contacts[count($contacts) - 1],
+                        ]),
+                    ),
+                );
         if (count($places) < 2) {
             return [];
         }
@@ -208,23 +310,39 @@ final readonly class RouteRows
     private function press(string $letter): array
     {
         $rows = [];
-        foreach (['plant' => 'plants wide of the man in his face', 'past press' => 'passes wide of the man in his face'] as $kind => $name) {
+        foreach (['plant' => 'plants wide of the man in his face',
+            'past press' => 'passes wide of the man in his face'] as $kind => $name) {
             $t = $this->m->after($kind, $letter);
             $at = $t === null ? null : $this->m->track($letter)?->at($t);
             $near = $at === null ? null : $this->m->nearestDefender($at, $t);
             $him = $near === null || $near['apartYd'] > self::FACE_YD ? null : $this->m->track($near['role'])->at($t);
             if ($him !== null) {
-                $rows[] = Row::of($letter, $name, 'yd', null, abs($him['xYd'] - $at['xYd']), max(0.05, hypot($at['sdXYd'], $him['sdXYd'])));
+                $rows[] = Row::of(
+                    $letter,
+                    $name,
+                    'yd',
+                    null,
+                    abs($him['xYd'] - $at['xYd']),
+                    max(0.05, hypot($at['sdXYd'], $him['sdXYd'])),
+                );
             }
         }
 
         return $rows;
     }
 
-    /** Yards to the nearest defender when the ball leaves and when it comes. What a shove or a hold made is none of his (FLT-20, W-45). @return list<Row> */
+    /**
+     * Yards to the nearest defender when the ball leaves and when it comes. What a shove or a hold made is none of his
+     * (FLT-20, W-45).
+     *
+     * @return list<Row>
+     */
     private function separation(string $letter): array
     {
-        if ($this->m->film->thrownTo() !== $letter || in_array($this->m->film->seen($letter, 'foul')?->value, ['shove', 'hold'], true)) {
+        if (
+            $this->m->film->thrownTo() !== $letter ||
+            in_array($this->m->film->seen($letter, 'foul')?->value, ['shove', 'hold'], true)
+        ) {
             return [];
         }
         $rows = [];
@@ -241,7 +359,14 @@ final readonly class RouteRows
         $gain = $this->m->film->chart?->gainYd;
         if ($at !== null && $gain !== null && $this->m->film->chart->caught()) {
             $rows[] = Row::of($letter, 'gain to the catch', 'yd', null, $at['yYd'], max(0.05, $at['sdYYd']));
-            $rows[] = Row::of($letter, 'gain after the catch', 'yd', null, $gain - $at['yYd'], hypot(0.5, $at['sdYYd']));
+            $rows[] = Row::of(
+                $letter,
+                'gain after the catch',
+                'yd',
+                null,
+                $gain - $at['yYd'],
+                hypot(0.5, $at['sdYYd']),
+            );
         }
 
         return $rows;

@@ -19,9 +19,24 @@ final readonly class Row
     ) {
     }
 
-    public static function of(string $man, string $measure, string $unit, ?float $planned, float $done, float $sd, bool $byEye = false): self
-    {
-        return new self($man, $measure, $unit, $planned === null ? null : round($planned, 2), round($done, 2), round($sd, 3), $byEye);
+    public static function of(
+        string $man,
+        string $measure,
+        string $unit,
+        ?float $planned,
+        float $done,
+        float $sd,
+        bool $byEye = false,
+    ): self {
+        return new self(
+            $man,
+            $measure,
+            $unit,
+            $planned === null ? null : round($planned, 2),
+            round($done, 2),
+            round($sd, 3),
+            $byEye,
+        );
     }
 
     /** A number that may be anything up to a limit, as the rule book's yards downfield. */
@@ -32,12 +47,18 @@ final readonly class Row
 
     public function error(): ?float
     {
-        return $this->planned === null ? null : round($this->limit ? max(0.0, $this->done - $this->planned) : $this->done - $this->planned, 2);
+        return $this->planned === null
+            ? null
+            : round($this->limit ? max(0.0, $this->done - $this->planned) : $this->done - $this->planned, 2);
     }
 
-    /** @return array{man: string, measure: string, unit: string, planned: float|null, done: float, error: float|null, sd: float, byEye: bool} */
+    /**
+     * @return array{man: string, measure: string, unit: string, planned: float|null, done: float, error: float|null,
+     *     sd: float, byEye: bool}
+     */
     public function toArray(): array
     {
-        return ['man' => $this->man, 'measure' => $this->measure, 'unit' => $this->unit, 'planned' => $this->planned, 'done' => $this->done, 'error' => $this->error(), 'sd' => $this->sd, 'byEye' => $this->byEye];
+        return ['man' => $this->man, 'measure' => $this->measure, 'unit' => $this->unit, 'planned' => $this->planned,
+            'done' => $this->done, 'error' => $this->error(), 'sd' => $this->sd, 'byEye' => $this->byEye];
     }
 }

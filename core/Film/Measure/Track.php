@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Film\Measure;
 
 /**
- * A man's way through the places he was plotted at, filled in between by cubics that keep his speed (Catmull and Rom 1974).
+ * A man's way through the places he was plotted at, filled in between by cubics that keep his speed (Catmull and Rom
+ * 1974).
  * Play yards, seconds from the snap. The doubt grows between plots with what a runner can do in the time.
  */
 final readonly class Track
@@ -32,7 +33,10 @@ final readonly class Track
     /** A man stands who goes less than this in LOOK_S, yards. */
     private const STANDS_YD = 0.5;
 
-    /** @param  non-empty-list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}>  $plots  in time order */
+    /**
+     * @param  non-empty-list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}>  $plots  in time
+     *     order
+     */
     private function __construct(private array $plots)
     {
     }
@@ -64,10 +68,15 @@ final readonly class Track
     /** Mean doubt of its places in the worse direction, one sigma, yards. */
     public function doubt(): float
     {
-        return array_sum(array_map(fn (array $p): float => max($p['sdXYd'], $p['sdYYd']), $this->plots)) / count($this->plots);
+        return array_sum(array_map(fn (array $p): float => max($p['sdXYd'], $p['sdYYd']), $this->plots)) /
+            count($this->plots);
     }
 
-    /** Where he is, or null where that is not known. One sigma across and along. @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null */
+    /**
+     * Where he is, or null where that is not known. One sigma across and along.
+     *
+     * @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null
+     */
     public function at(float $t): ?array
     {
         if ($t < $this->from() - self::BEYOND_S || $t > $this->to() + self::BEYOND_S) {
@@ -89,7 +98,8 @@ final readonly class Track
 
         $sd = fn (string $of): float => sqrt((1.0 - $u) * $a[$of] ** 2 + $u * $b[$of] ** 2 + $bend ** 2);
 
-        return ['xYd' => $this->cubic($i, $u, 'xYd'), 'yYd' => $this->cubic($i, $u, 'yYd'), 'sdXYd' => $sd('sdXYd'), 'sdYYd' => $sd('sdYYd')];
+        return ['xYd' => $this->cubic($i, $u, 'xYd'), 'yYd' => $this->cubic($i, $u, 'yYd'), 'sdXYd' => $sd('sdXYd'),
+            'sdYYd' => $sd('sdYYd')];
     }
 
     /** His speed at a moment, yards a second, over a tenth of a second each way. */
@@ -99,7 +109,9 @@ final readonly class Track
         $b = $this->at(min($this->to(), $t + 0.1));
         $long = min($this->to(), $t + 0.1) - max($this->from(), $t - 0.1);
 
-        return $a === null || $b === null || $long < 0.05 ? null : hypot($b['xYd'] - $a['xYd'], $b['yYd'] - $a['yYd']) / $long;
+        return $a === null || $b === null || $long < 0.05
+            ? null
+            : hypot($b['xYd'] - $a['xYd'], $b['yYd'] - $a['yYd']) / $long;
     }
 
     public function topSpeed(): float
@@ -185,7 +197,9 @@ final readonly class Track
         return $way;
     }
 
-    /** Degrees by which his way after a moment differs from the way before it; a man who stops has turned right round. */
+    /**
+     * Degrees by which his way after a moment differs from the way before it; a man who stops has turned right round.
+     */
     private function turn(float $t): float
     {
         $before = $this->at($t - self::LOOK_S);
@@ -201,7 +215,9 @@ final readonly class Track
             return 0.0;
         }
 
-        return hypot($bx, $by) < self::STANDS_YD ? 90.0 : rad2deg(acos(max(-1.0, min(1.0, ($ax * $bx + $ay * $by) / $long / hypot($bx, $by)))));
+        return hypot($bx, $by) < self::STANDS_YD
+            ? 90.0
+            : rad2deg(acos(max(-1.0, min(1.0, ($ax * $bx + $ay * $by) / $long / hypot($bx, $by)))));
     }
 
     private function cubic(int $i, float $u, string $of): float
@@ -213,7 +229,10 @@ final readonly class Track
         $u2 = $u * $u;
         $u3 = $u2 * $u;
 
-        return (2 * $u3 - 3 * $u2 + 1) * $a[$of] + ($u3 - 2 * $u2 + $u) * $da + (3 * $u2 - 2 * $u3) * $b[$of] + ($u3 - $u2) * $db;
+        return (2 * $u3 - 3 * $u2 + 1) * $a[$of] +
+            ($u3 - 2 * $u2 + $u) * $da +
+            (3 * $u2 - 2 * $u3) * $b[$of] +
+            ($u3 - $u2) * $db;
     }
 
     /** Yards a second at a plot, from its neighbors. */

@@ -49,7 +49,10 @@ final readonly class Camera
     public function project(float $fieldXYd, float $fieldYYd, float $heightYd = 0.0, array $shake = [0.0, 0.0]): ?array
     {
         $d = [$fieldXYd - $this->from[0], $fieldYYd - $this->from[1], $heightYd - $this->from[2]];
-        [$right, $down, $forward] = array_map(fn (array $axis): float => $axis[0] * $d[0] + $axis[1] * $d[1] + $axis[2] * $d[2], $this->axes);
+        [$right, $down, $forward] = array_map(
+            fn (array $axis): float => $axis[0] * $d[0] + $axis[1] * $d[1] + $axis[2] * $d[2],
+            $this->axes,
+        );
         if ($forward <= 0.5) {
             return null;
         }

@@ -8,7 +8,8 @@ use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Film\FilmDocument;
 
 /**
- * Who holds the simulated camera: from the press box (wide) or from behind the offense (tight). He follows the ball late and
+ * Who holds the simulated camera: from the press box (wide) or from behind the offense (tight). He follows the ball
+ * late and
  * smoothly, and zooms in a little once the play is under way. Deterministic.
  */
 final readonly class CameraMan
@@ -27,13 +28,25 @@ final readonly class CameraMan
      * @param  list<array{float, float}>  $toward  field yards the picture is centred on, every STEP_S of film
      * @param  array{float, float, float}  $from
      */
-    private function __construct(public string $angle, private array $toward, private array $from, private float $focalPx, public int $widthPx, public int $heightPx, private bool $moves)
-    {
+    private function __construct(
+        public string $angle,
+        private array $toward,
+        private array $from,
+        private float $focalPx,
+        public int $widthPx,
+        public int $heightPx,
+        private bool $moves,
+    ) {
     }
 
     /** @param  bool  $moves  whether he pans and zooms, or holds the camera where it was before the snap */
-    public static function of(FilmedRun $run, string $angle = FilmDocument::WIDE, int $widthPx = 640, int $heightPx = 360, bool $moves = true): self
-    {
+    public static function of(
+        FilmedRun $run,
+        string $angle = FilmDocument::WIDE,
+        int $widthPx = 640,
+        int $heightPx = 360,
+        bool $moves = true,
+    ): self {
         $frame = $run->proof->scene()->frame;
         [$bx, $by] = [$frame->ballXYd, $frame->ballYYd];
         $wide = $angle === FilmDocument::WIDE;
@@ -73,6 +86,13 @@ final readonly class CameraMan
     {
         $in = $this->moves ? self::ZOOM * max(0.0, min(1.0, ($filmS - FilmedRun::BEFORE) / self::ZOOM_S)) : 0.0;
 
-        return new Camera($this->widthPx, $this->heightPx, $this->focalPx * (1.0 + $in), $this->from, $this->toward($filmS), -0.004);
+        return new Camera(
+            $this->widthPx,
+            $this->heightPx,
+            $this->focalPx * (1.0 + $in),
+            $this->from,
+            $this->toward($filmS),
+            -0.004,
+        );
     }
 }

@@ -19,7 +19,10 @@ use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 use Jacotaxis\Core\Proof\Throwing\Throws;
 use LogicException;
 
-/** One run of a play as the simulated camera films it: what every man does, when the ball goes, and what is true about it. */
+/**
+ * One run of a play as the simulated camera films it: what every man does, when the ball goes, and what is true about
+ * it.
+ */
 final readonly class FilmedRun
 {
     /** Seconds of film before the snap and after the play. */
@@ -29,19 +32,31 @@ final readonly class FilmedRun
      * @param  array<string, mixed>  $frames  as Frames::of
      * @param  array<string, float>  $marks  seconds from the snap
      */
-    private function __construct(public Proven $proof, public array $frames, public array $marks, public ?string $thrownTo, public ?string $action = null)
-    {
+    private function __construct(
+        public Proven $proof,
+        public array $frames,
+        public array $marks,
+        public ?string $thrownTo,
+        public ?string $action = null,
+    ) {
     }
 
     /**
      * @param  string|null  $act  "right corner: sink"; null when everybody plays his rule
-     * @param  string|null  $throw  "H@2.8": to whom and when; on a run also "pull", "give", "keep" or "pitch"; null as the proof has it
+     * @param  string|null  $throw  "H@2.8": to whom and when; on a run also "pull", "give", "keep" or "pitch"; null as
+     *     the proof has it
      *
      * @throws NoSuchRun when the act or the throw does not exist in this run
      */
     public static function of(Proven $proof, ?string $act = null, ?string $throw = null): self
     {
-        return $proof instanceof RunProof ? self::carried($proof, $act, $throw) : self::passed($proof instanceof Proof ? $proof : throw new LogicException('An unknown kind of proof.'), $act, $throw);
+        return $proof instanceof RunProof
+            ? self::carried($proof, $act, $throw)
+            : self::passed(
+                $proof instanceof Proof ? $proof : throw new LogicException('An unknown kind of proof.'),
+                $act,
+                $throw,
+            );
     }
 
     private static function passed(Proof $proof, ?string $act, ?string $throw): self
@@ -54,20 +69,33 @@ final readonly class FilmedRun
             $marks['mesh'] = $proof->pair->base->carriers['give']->from ?? 0.6;
         }
 
-        return new self($proof, Frames::of($proof, $d, $track, $outcome), $marks + self::flown($line), $line?->letter, 'throw');
+        return new self(
+            $proof,
+            Frames::of($proof, $d, $track, $outcome),
+            $marks + self::flown($line),
+            $line?->letter,
+            'throw',
+        );
     }
 
-    /** A run, an option or a run-pass option: the read man does what is said, the quarterback what he should or what is said. */
+    /**
+     * A run, an option or a run-pass option: the read man does what is said, the quarterback what he should or what is
+     * said.
+     */
     private static function carried(RunProof $proof, ?string $act, ?string $throw): self
     {
         $acts = $act === null ? $proof->byRule : [...$proof->byRule, ...self::runAct($proof, $act)];
         $outcome = match (true) {
             // The count before the snap comes before the read (RPO-06).
-            $throw === null && $proof->before?->throws === true && $proof->decider->passing !== null => $proof->decider->thrown($acts),
+            $throw === null && $proof->before?->throws === true
+                && $proof->decider->passing !== null => $proof->decider->thrown($acts),
             $throw === null => $proof->decider->outcome($acts),
             isset($proof->carriers[$throw]) => $proof->decider->carried($throw, $acts),
             $throw === 'throw' && $proof->decider->passing !== null => $proof->decider->thrown($acts),
-            default => throw NoSuchRun::action($throw, [...array_keys($proof->carriers), ...($proof->decider->passing === null ? [] : ['throw'])]),
+            default => throw NoSuchRun::action($throw, [
+                ...array_keys($proof->carriers),
+                ...$proof->decider->passing === null ? [] : ['throw'],
+            ]),
         };
         $marks = ['snap' => 0.0] + self::breaks($proof->scene);
         if (isset($proof->carriers['give'])) {
@@ -76,7 +104,13 @@ final readonly class FilmedRun
         $line = $outcome->pass?->line;
         $pitched = $outcome->action === 'pitch' ? ['ball out' => $outcome->outAt] : [];
 
-        return new self($proof, (new RunFrames($proof, $outcome, $acts))->all(), $marks + $pitched + self::flown($line), $line?->letter, $outcome->action);
+        return new self(
+            $proof,
+            (new RunFrames($proof, $outcome, $acts))->all(),
+            $marks + $pitched + self::flown($line),
+            $line?->letter,
+            $outcome->action,
+        );
     }
 
     /** @return array<string, float> */
@@ -104,7 +138,10 @@ final readonly class FilmedRun
             [$role, $name] = array_map(trim(...), explode(':', $one, 2) + [1 => '']);
             foreach ($proof->keys as $key) {
                 $rows = array_filter($key->acts, fn (array $a): bool => $a['act']->name === $name);
-                $known[] = $key->role.': '.implode(' / ', array_unique(array_map(fn (array $a): string => $a['act']->name, $key->acts)));
+                $known[] =
+                    $key->role.
+                    ': '.
+                    implode(' / ', array_unique(array_map(fn (array $a): string => $a['act']->name, $key->acts)));
                 if ($key->role === $role && $rows !== []) {
                     $acts[$role] = array_values($rows)[0]['act'];
                 }
@@ -162,7 +199,12 @@ final readonly class FilmedRun
                 }
             }
         }
-        $known = array_map(fn (Key $k): string => $k->role.': '.implode(' / ', array_unique(array_map(fn (array $a): string => $a['act']->name, $k->acts))), $proof->deciding());
+        $known = array_map(
+            fn (Key $k): string => $k->role.
+                ': '.
+                implode(' / ', array_unique(array_map(fn (array $a): string => $a['act']->name, $k->acts))),
+            $proof->deciding(),
+        );
 
         throw NoSuchRun::act($act, $known);
     }

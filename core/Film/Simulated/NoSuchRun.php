@@ -12,7 +12,10 @@ final class NoSuchRun extends DomainException
     /** @param  list<string>  $known */
     public static function act(string $act, array $known): self
     {
-        return new self("No key does \"$act\" here. ".($known === [] ? 'This call has no key against this look.' : 'Known: '.implode('; ', $known).'.'));
+        return new self(
+            "No key does \"$act\" here. ".
+                ($known === [] ? 'This call has no key against this look.' : 'Known: '.implode('; ', $known).'.'),
+        );
     }
 
     public static function throw(string $throw): self

@@ -7,7 +7,10 @@ namespace Jacotaxis\Core\Film\Simulated;
 use Jacotaxis\Core\Film\Calibrate\Matrix;
 use LogicException;
 
-/** How the simulated picture moved between two pointings of the camera: the homography a tracker of field paint should find. */
+/**
+ * How the simulated picture moved between two pointings of the camera: the homography a tracker of field paint should
+ * find.
+ */
 final class PictureMove
 {
     /** Places followed, as shares of the picture. */
@@ -21,8 +24,10 @@ final class PictureMove
         $a = $b = [];
         foreach (self::AT as [$u, $v]) {
             $place = self::ground($from, $u * $from->widthPx, $v * $from->heightPx);
-            [$x, $y] = $from->project(...$place) ?? throw new LogicException('A place in the picture is behind the lens.');
-            [$p, $q] = $to->project(...$place) ?? throw new LogicException('A place in the picture is behind the lens.');
+            [$x, $y] =
+                $from->project(...$place) ?? throw new LogicException('A place in the picture is behind the lens.');
+            [$p, $q] =
+                $to->project(...$place) ?? throw new LogicException('A place in the picture is behind the lens.');
             $a[] = [$x, $y, 1.0, 0.0, 0.0, 0.0, -$p * $x, -$p * $y];
             $b[] = $p;
             $a[] = [0.0, 0.0, 0.0, $x, $y, 1.0, -$q * $x, -$q * $y];
@@ -31,7 +36,16 @@ final class PictureMove
         // Pixels to order one, so that the normal equations keep their digits.
         $s = (float) $from->widthPx;
         foreach ($a as $n => $row) {
-            $a[$n] = [$row[0] / $s, $row[1] / $s, $row[2], $row[3] / $s, $row[4] / $s, $row[5], $row[6] / $s / $s, $row[7] / $s / $s];
+            $a[$n] = [
+                $row[0] / $s,
+                $row[1] / $s,
+                $row[2],
+                $row[3] / $s,
+                $row[4] / $s,
+                $row[5],
+                $row[6] / $s / $s,
+                $row[7] / $s / $s,
+            ];
             $b[$n] /= $s;
         }
         $h = Matrix::solve(...Matrix::normal($a, $b)) ?? throw new LogicException('The picture has no area.');
@@ -50,7 +64,13 @@ final class PictureMove
             if ($at === null || $dx === null || $dy === null) {
                 break;
             }
-            $step = Matrix::solve([[($dx[0] - $at[0]) / 0.01, ($dy[0] - $at[0]) / 0.01], [($dx[1] - $at[1]) / 0.01, ($dy[1] - $at[1]) / 0.01]], [$xPx - $at[0], $yPx - $at[1]]);
+            $step = Matrix::solve(
+                [
+                    [($dx[0] - $at[0]) / 0.01, ($dy[0] - $at[0]) / 0.01],
+                    [($dx[1] - $at[1]) / 0.01, ($dy[1] - $at[1]) / 0.01],
+                ],
+                [$xPx - $at[0], $yPx - $at[1]],
+            );
             if ($step === null) {
                 break;
             }

@@ -10,7 +10,10 @@ use Jacotaxis\Core\Proof\Run\RunKey;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Proven;
 
-/** What the men who decide a call can do against a look, as it is charted: the keys first, then whoever can take the ball. */
+/**
+ * What the men who decide a call can do against a look, as it is charted: the keys first, then whoever can take the
+ * ball.
+ */
 final class Choices
 {
     private const BY_RULE = 'by rule';

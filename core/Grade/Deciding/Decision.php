@@ -17,7 +17,8 @@ final readonly class Decision
      * @param  string|null  $done  what it did
      * @param  bool  $lucky  wrong or forced, and worth the down all the same
      * @param  bool  $byEye  whether the choice was charted, not measured
-     * @param  list<array{what: string, value: float|string, unit: string}>  $evidence  times, depths and margins it rests on
+     * @param  list<array{what: string, value: float|string, unit: string}>  $evidence  times, depths and margins it
+     *     rests on
      * @param  list<string>  $alsoRight  better or equal answers nobody had to take (GRD-11)
      * @param  list<string>  $labels  ids of the fault library it asks for
      * @param  array<string, string>  $choices  what every read man did, by role
@@ -51,18 +52,27 @@ final readonly class Decision
         return $this->grade === null ? null : ($this->grade === 'right' ? 1 : -1);
     }
 
-    /** A row for every read man, under the stable output keys. @return list<array{defender: string, choice: string|null, rightRead: string|null, decision: string|null, why: string}> */
+    /**
+     * A row for every read man, under the stable output keys.
+     *
+     * @return list<array{defender: string, choice: string|null, rightRead: string|null, decision: string|null,
+     *     why: string}>
+     */
     public function keys(): array
     {
         $all = $this->choices === [] && $this->defender !== null ? [$this->defender => $this->choice] : $this->choices;
 
-        return array_map(fn (string $role, ?string $choice): array => ['defender' => $role, 'choice' => $choice, 'rightRead' => $this->rightRead, 'decision' => $this->grade, 'why' => $this->why], array_keys($all), array_values($all));
+        return array_map(fn (string $role, ?string $choice): array => ['defender' => $role, 'choice' => $choice,
+            'rightRead' => $this->rightRead, 'decision' => $this->grade, 'why' => $this->why], array_keys($all),
+            array_values($all));
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['defender' => $this->defender, 'choice' => $this->choice, 'rightRead' => $this->rightRead, 'decision' => $this->grade, 'why' => $this->why, 'right' => $this->right, 'done' => $this->done,
-            'lucky' => $this->lucky, 'byEye' => $this->byEye, 'evidence' => $this->evidence, 'alsoRight' => $this->alsoRight, 'choices' => (object) $this->choices];
+        return ['defender' => $this->defender, 'choice' => $this->choice, 'rightRead' => $this->rightRead,
+            'decision' => $this->grade, 'why' => $this->why, 'right' => $this->right, 'done' => $this->done,
+            'lucky' => $this->lucky, 'byEye' => $this->byEye, 'evidence' => $this->evidence,
+            'alsoRight' => $this->alsoRight, 'choices' => (object) $this->choices];
     }
 }

@@ -97,8 +97,16 @@ final readonly class PassDecision
         $out = (float) $this->measures->after('ball out');
         $late = $thrown === null ? 0.0 : $this->late($thrown, $out);
         $alert = $thrown !== null && $this->alertThere($thrown);
-        $rule = ReadRule::of($states, $thrown, $late > $this->tolerated(), $thrown !== null && $this->fastOff($thrown, $out), $alert);
-        $why = in_array($rule->grade, ['right', 'right but late'], true) ? $this->timing($thrown, $out, $late) : $this->against($states, $thrown);
+        $rule = ReadRule::of(
+            $states,
+            $thrown,
+            $late > $this->tolerated(),
+            $thrown !== null && $this->fastOff($thrown, $out),
+            $alert,
+        );
+        $why = in_array($rule->grade, ['right', 'right but late'], true)
+            ? $this->timing($thrown, $out, $late)
+            : $this->against($states, $thrown);
 
         return $base->with([
             'rightRead' => $states->right(),
@@ -120,12 +128,16 @@ final readonly class PassDecision
         return $openness !== null && $openness >= $this->measures->film->setting->openAt;
     }
 
-    /** What the key's rule gives, when he was plotted up to the throw and his choices had not parted by then; else null. */
+    /**
+     * What the key's rule gives, when he was plotted up to the throw and his choices had not parted by then; else null.
+     */
     private function early(Key $key): ?Outcome
     {
         $out = $this->measures->after('ball out');
         $plots = $this->telling($key);
-        $rule = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->fromT === null))[0]['outcome'] ?? null;
+        $rule =
+            array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->fromT === null))[0]['outcome'] ??
+            null;
 
         return $out !== null && $plots !== [] && max(array_column($plots, 't')) >= $out - self::UP_TO_S ? $rule : null;
     }
@@ -165,14 +177,22 @@ final readonly class PassDecision
             return null;
         }
         $row = $key->acts[array_search(min($misses), $misses, true)];
-        // When he did what his rule has him do, the right read is the one of the rule, whichever choice that comes nearest to.
+        // When he did what his rule has him do, the right read is the one of the rule, whichever choice that comes
+        // nearest to.
         $rule = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->fromT === null))[0] ?? null;
-        $outcome = $rule !== null && $this->miss($key, $rule['act'], $plots) <= min($misses) + self::NEARER_YD ? $rule['outcome'] : $row['outcome'];
+        $outcome =
+            $rule !== null && $this->miss($key, $rule['act'], $plots) <= min($misses) + self::NEARER_YD
+                ? $rule['outcome']
+                : $row['outcome'];
 
         return new PassChoice($key, $row['act'], $outcome, false);
     }
 
-    /** Places of the key after the threats show and until just after the ball is out. @return list<array{t: float, xYd: float, yYd: float}> */
+    /**
+     * Places of the key after the threats show and until just after the ball is out.
+     *
+     * @return list<array{t: float, xYd: float, yYd: float}>
+     */
     private function telling(Key $key): array
     {
         $out = $this->measures->after('ball out');
@@ -189,7 +209,11 @@ final readonly class PassDecision
         return $places;
     }
 
-    /** Mean distance in yards between an act's run and the places. @param  list<array{t: float, xYd: float, yYd: float}>  $plots */
+    /**
+     * Mean distance in yards between an act's run and the places.
+     *
+     * @param  list<array{t: float, xYd: float, yYd: float}>  $plots
+     */
     private function miss(Key $key, Act $act, array $plots): float
     {
         $track = $this->proof->playOut->withAct($key->defender, $act);
@@ -214,7 +238,12 @@ final readonly class PassDecision
         return match (true) {
             $thrown === $states->checkDown => 'The check-down came while a read was live: he left it too soon.',
             $state?->margin === null => "The ball went to $thrown, who is no live read.",
-            $state->live => sprintf('The %s by %s was open too (%+.2f s), but it is not the read.', $name, $thrown, $state->margin),
+            $state->live => sprintf(
+                'The %s by %s was open too (%+.2f s), but it is not the read.',
+                $name,
+                $thrown,
+                $state->margin,
+            ),
             default => sprintf('The %s by %s was shut (%+.2f s).', $name, $thrown, $state->margin),
         };
     }
@@ -240,7 +269,12 @@ final readonly class PassDecision
             return sprintf('Ball out at %.2f s.', $out);
         }
         if ($late <= $this->tolerated()) {
-            return sprintf('Ball out at %.2f s, inside the slot from %.2f to %.2f s.', $out, $reading->from, $reading->to);
+            return sprintf(
+                'Ball out at %.2f s, inside the slot from %.2f to %.2f s.',
+                $out,
+                $reading->from,
+                $reading->to,
+            );
         }
         $broke = $this->measures->after('break', $thrown);
         $waited = $broke === null ? 0.0 : $broke - $reading->breakAt;
@@ -270,9 +304,11 @@ final readonly class PassDecision
     {
         $rows = [];
         $reading = $thrown === null ? null : ($this->proof->readings[$thrown] ?? null);
-        $rows[] = ['what' => 'ball out', 'value' => round((float) $this->measures->after('ball out'), 2), 'unit' => 's'];
+        $rows[] = ['what' => 'ball out', 'value' => round((float) $this->measures->after('ball out'), 2),
+            'unit' => 's'];
         if ($reading?->to !== null) {
-            $rows[] = ['what' => "slot of $thrown", 'value' => sprintf('%.2f to %.2f', $reading->from, $reading->to), 'unit' => 's'];
+            $rows[] = ['what' => "slot of $thrown", 'value' => sprintf('%.2f to %.2f', $reading->from, $reading->to),
+                'unit' => 's'];
         }
         foreach ($outcome->reads as $letter => $read) {
             $rows[] = ['what' => "margin of $letter", 'value' => round($read['margin'], 2), 'unit' => 's'];

@@ -7,7 +7,8 @@ namespace Jacotaxis\Core\Grade\Deciding;
 use Jacotaxis\Core\Proof\Pass\ReadStates;
 
 /**
- * What a throw was by the states of the reads (GRD-01): right, right but late, wrong when another read was still live, forced
+ * What a throw was by the states of the reads (GRD-01): right, right but late, wrong when another read was still live,
+ * forced
  * into a dead one. The result is another matter.
  */
 final readonly class ReadRule
@@ -23,8 +24,13 @@ final readonly class ReadRule
      * @param  bool  $atOnce  whether he was off a dead read without waiting on it
      * @param  bool  $alert  whether the ball went to an alert that was there: it is taken before the snap (PRG-02)
      */
-    public static function of(ReadStates $states, ?string $thrown, bool $late = false, bool $atOnce = false, bool $alert = false): self
-    {
+    public static function of(
+        ReadStates $states,
+        ?string $thrown,
+        bool $late = false,
+        bool $atOnce = false,
+        bool $alert = false,
+    ): self {
         $right = $states->right();
         if ($thrown === $right || $alert) {
             $off = $atOnce && $thrown !== ($states->reads[0]->man ?? null);

@@ -13,7 +13,8 @@ use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /**
- * The decision of a zone read, an option or a run-pass option: every read man's choice as plotted or charted, then the call's own
+ * The decision of a zone read, an option or a run-pass option: every read man's choice as plotted or charted, then the
+ * call's own
  * rule (a staff's rule before it) on all of them at once. The branch is graded, not the place (GRD-04).
  */
 final readonly class RunDecision
@@ -52,11 +53,30 @@ final readonly class RunDecision
         $right = $this->proof->decider->outcome($acts);
         // Where the first read man gives the ball away, nobody has to look at the second.
         // Neither where the count before the snap has thrown the ball.
-        if ($open !== null && ! $this->counted() && ($open === $this->proof->keys[0]->role || $right->action !== 'give')) {
-            return new Decision($open, null, null, null, "Plot the $open around the mesh to see what he did, or say it by eye.");
+        if (
+            $open !== null &&
+            ! $this->counted() &&
+            ($open === $this->proof->keys[0]->role || $right->action !== 'give')
+        ) {
+            return new Decision(
+                $open,
+                null,
+                null,
+                null,
+                "Plot the $open around the mesh to see what he did, or say it by eye.",
+            );
         }
         $key = $this->proof->keys[0] ?? null;
-        $base = new Decision($key?->role, $key === null ? null : $told[$key->role][0]->name, $right->letter, null, '', $this->right($right), byEye: array_filter($told, fn (array $t): bool => $t[1]) !== [], choices: array_map(fn (array $t): string => $t[0]->name, $told));
+        $base = new Decision(
+            $key?->role,
+            $key === null ? null : $told[$key->role][0]->name,
+            $right->letter,
+            null,
+            '',
+            $this->right($right),
+            byEye: array_filter($told, fn (array $t): bool => $t[1]) !== [],
+            choices: array_map(fn (array $t): string => $t[0]->name, $told),
+        );
         $done = $this->done();
         if ($done === null) {
             return $base->with(['why' => 'Say what the ball did (give, pull, keep, pitch or throw), or mark the ball out with the man it went to.']);
@@ -76,21 +96,34 @@ final readonly class RunDecision
         }
         if ($done === $should) {
             $late = $this->late($right, $done);
-            $why = "$told The $done was right".($this->counted() && $done === 'throw' ? ": {$this->proof->before->why}" : '.');
+            $why =
+                "$told The $done was right".
+                ($this->counted() && $done === 'throw' ? ": {$this->proof->before->why}" : '.');
 
-            return $base->with(['grade' => $late === null ? 'right' : 'right but late', 'why' => trim("$why ".($late ?? '')), 'evidence' => [...$evidence, ...$this->clock()], 'labels' => $late === null ? [] : [$done === 'pitch' ? 'FLT-51' : 'FLT-47']]);
+            return $base->with(['grade' => $late === null ? 'right' : 'right but late',
+                'why' => trim("$why ".($late ?? '')), 'evidence' => [...$evidence, ...$this->clock()],
+                'labels' => $late === null ? [] : [$done === 'pitch' ? 'FLT-51' : 'FLT-47']]);
         }
         $was = $this->outcomeOf($done, $acts);
-        $evidence[] = ['what' => "margin of the $done", 'value' => $was === null ? 'none' : round($was->margin, 2), 'unit' => 's'];
+        $evidence[] = ['what' => "margin of the $done", 'value' => $was === null ? 'none' : round($was->margin, 2),
+            'unit' => 's'];
         $open = $was !== null && $was->free();
 
         $because = $this->counted() ? $this->proof->before->why : "{$right->why}.";
-        $then = $was === null ? "There is no $done in this call." : ($open ? "The $done was there too, but it is not the read." : "The $done was not there: {$was->why}.");
+        $then =
+            $was === null
+                ? "There is no $done in this call."
+                : ($open
+                    ? "The $done was there too, but it is not the read."
+                    : "The $done was not there: {$was->why}.");
 
-        return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence, 'labels' => ['FLT-48'], 'why' => trim("$told ".ucfirst((string) $should)." was right: $because $then")]);
+        return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence, 'labels' => ['FLT-48'],
+            'why' => trim("$told ".ucfirst((string) $should)." was right: $because $then")]);
     }
 
-    /** Whether more men are in the box than can be blocked, nobody of them read, so that the throw is right (CNT-03). */
+    /**
+     * Whether more men are in the box than can be blocked, nobody of them read, so that the throw is right (CNT-03).
+     */
     private function counted(): bool
     {
         return $this->proof->before?->throws === true;
@@ -104,9 +137,14 @@ final readonly class RunDecision
      */
     private function alsoRight(string $should, string $done, array $acts): array
     {
-        $thrown = $should === 'throw' || $done === 'throw' || $this->proof->decider->passing === null ? null : $this->proof->decider->thrown($acts);
+        $thrown =
+            $should === 'throw' || $done === 'throw' || $this->proof->decider->passing === null
+                ? null
+                : $this->proof->decider->thrown($acts);
 
-        return $thrown !== null && $thrown->free() ? [sprintf('%s by %s, %+.2f s', $thrown->route, $thrown->letter, $thrown->margin)] : [];
+        return $thrown !== null && $thrown->free()
+            ? [sprintf('%s by %s, %+.2f s', $thrown->route, $thrown->letter, $thrown->margin)]
+            : [];
     }
 
     /** What the ball should do: the throw of the count before the snap, else the read. */
@@ -119,7 +157,9 @@ final readonly class RunDecision
     private function outcomeOf(string $action, array $acts): ?RunOutcome
     {
         return match (true) {
-            $action === 'throw' => $this->proof->decider->passing === null ? null : $this->proof->decider->thrown($acts),
+            $action === 'throw' => $this->proof->decider->passing === null
+                ? null
+                : $this->proof->decider->thrown($acts),
             isset($this->proof->carriers[$action]) => $this->proof->decider->carried($action, $acts),
             default => null,
         };
@@ -144,13 +184,17 @@ final readonly class RunDecision
             }
         }
 
-        return $this->proof->keys === [] && $this->proof->decider->passing === null && $film->chart?->result !== null ? 'give' : null;
+        return $this->proof->keys === [] && $this->proof->decider->passing === null && $film->chart?->result !== null
+            ? 'give'
+            : null;
     }
 
     /** Giving although the key crashed is excusable when the mesh was spoiled (INZ-24). */
     private function spoiled(?string $right, string $done): bool
     {
-        return $right !== $done && $done === 'give' && ($this->measures->film->seen('Q', 'mesh spoiled')?->yes() ?? false);
+        return $right !== $done &&
+            $done === 'give' &&
+            ($this->measures->film->seen('Q', 'mesh spoiled')?->yes() ?? false);
     }
 
     private function late(RunOutcome $right, string $done): ?string
@@ -158,7 +202,9 @@ final readonly class RunDecision
         $out = $this->measures->after('ball out');
         $due = $done === 'throw' ? ($right->pass?->line?->outAt() ?? null) : ($done === 'pitch' ? $right->outAt : null);
 
-        return $out === null || $due === null || $out - $due <= self::LATE_S ? null : sprintf('The ball left at %.2f s, %.2f s after it was due.', $out, $out - $due);
+        return $out === null || $due === null || $out - $due <= self::LATE_S
+            ? null
+            : sprintf('The ball left at %.2f s, %.2f s after it was due.', $out, $out - $due);
     }
 
     /** @return list<array{what: string, value: float|string, unit: string}> */
@@ -189,7 +235,11 @@ final readonly class RunDecision
             $parts[] = "the $role chose to {$act->name}".($byEye ? ' (by eye)' : '');
         }
 
-        return $parts === [] ? ($this->counted() ? 'The count decides before the snap.' : 'Nobody is read here.') : ucfirst(implode(' and ', $parts)).'.';
+        return $parts === []
+            ? ($this->counted()
+                ? 'The count decides before the snap.'
+                : 'Nobody is read here.')
+            : ucfirst(implode(' and ', $parts)).'.';
     }
 
     /** @return array{RunAct, bool}|null the act and whether it was said by eye */
@@ -221,14 +271,21 @@ final readonly class RunDecision
             }
         }
 
-        return count($misses) < 2 || max($misses) - min($misses) < self::PARTED_YD ? null : $acts[array_search(min($misses), $misses, true)];
+        return count($misses) < 2 || max($misses) - min($misses) < self::PARTED_YD
+            ? null
+            : $acts[array_search(min($misses), $misses, true)];
     }
 
     /** @return list<array{t: float, xYd: float, yYd: float}> */
     private function telling(string $role): array
     {
         $snap = $this->measures->film->mark('snap');
-        $until = max($this->measures->after('mesh') ?? 0.0, ($this->proof->carriers['give'] ?? null)->from ?? 0.6, $this->measures->after('ball out') ?? 0.0) + self::AFTER_MESH_S;
+        $until =
+            max(
+                $this->measures->after('mesh') ?? 0.0,
+                ($this->proof->carriers['give'] ?? null)->from ?? 0.6,
+                $this->measures->after('ball out') ?? 0.0,
+            ) + self::AFTER_MESH_S;
         $places = [];
         foreach ($snap === null ? [] : $this->measures->plots() as $plot) {
             $t = $plot['atS'] - $snap;

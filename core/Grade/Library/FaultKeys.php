@@ -8,7 +8,8 @@ use DomainException;
 use Jacotaxis\Core\Offense\Man;
 
 /**
- * Which faults and praises stand on which key for each group of players. A staff may choose its own of the library and rename
+ * Which faults and praises stand on which key for each group of players. A staff may choose its own of the library and
+ * rename
  * them; what is kept is the id.
  */
 final readonly class FaultKeys
@@ -71,7 +72,8 @@ final readonly class FaultKeys
     /** @return list<array{key: int, id: string, label: string, praise: bool}> */
     public function for(string $letter): array
     {
-        return array_map(fn (string $id, int $n): array => ['key' => $n + 1, 'id' => $id, 'label' => $this->label($id), 'praise' => str_starts_with($id, 'PRS')],
+        return array_map(fn (string $id, int $n): array => ['key' => $n + 1, 'id' => $id, 'label' => $this->label($id),
+            'praise' => str_starts_with($id, 'PRS')],
             $this->keys[self::group($letter)], array_keys($this->keys[self::group($letter)]));
     }
 
@@ -82,6 +84,7 @@ final readonly class FaultKeys
 
     private static function known(string $id): void
     {
-        Library::has($id) ?: throw new DomainException("\"$id\" is not in the library: it runs from FLT-01 to FLT-53 and PRS-01 to PRS-07.");
+        Library::has($id) ?:
+        throw new DomainException("\"$id\" is not in the library: it runs from FLT-01 to FLT-53 and PRS-01 to PRS-07.");
     }
 }

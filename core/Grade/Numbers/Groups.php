@@ -10,8 +10,12 @@ use Jacotaxis\Core\Film\Chart\Prediction;
 final class Groups
 {
     public const BY = [
-        'call' => 'Call', 'family' => 'Concept', 'formation' => 'Formation', 'personnel' => 'Personnel', 'motion' => 'Motion', 'look' => 'Look', 'front' => 'Front', 'shell' => 'Coverage', 'choice' => 'Key choice',
-        'done' => 'What the ball did', 'hole' => 'Gap hit', 'tag' => 'Tag', 'action' => 'Run action shown', 'back' => 'Where the back goes', 'carrier' => 'Who had the ball', 'situation' => 'Down and distance', 'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision', 'opponent' => 'Opponent',
+        'call' => 'Call', 'family' => 'Concept', 'formation' => 'Formation', 'personnel' => 'Personnel',
+        'motion' => 'Motion', 'look' => 'Look', 'front' => 'Front', 'shell' => 'Coverage', 'choice' => 'Key choice',
+        'done' => 'What the ball did', 'hole' => 'Gap hit', 'tag' => 'Tag', 'action' => 'Run action shown',
+        'back' => 'Where the back goes', 'carrier' => 'Who had the ball', 'situation' => 'Down and distance',
+        'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision',
+        'opponent' => 'Opponent',
     ];
 
     /** What a snap is put under that has none of it. */
@@ -23,7 +27,9 @@ final class Groups
     public static function of(SnapRow $s, string $by): string
     {
         return match ($by) {
-            'look' => $s->front === null && $s->shell === null ? self::UNKNOWN : trim(($s->front ?? '').', '.($s->shell ?? ''), ', '),
+            'look' => $s->front === null && $s->shell === null
+                ? self::UNKNOWN
+                : trim(($s->front ?? '').', '.($s->shell ?? ''), ', '),
             'choice' => $s->choice === null ? self::UNKNOWN : trim(($s->defender ?? '').': '.$s->choice, ': '),
             'situation' => self::situation($s->down, $s->toGoYd),
             'zone' => self::zone($s->ballOnYd),
@@ -42,7 +48,9 @@ final class Groups
         }
         $name = ['', '1st', '2nd', '3rd', '4th'][$down];
 
-        return $down === 1 && $toGoYd === 10.0 ? '1st and 10' : $name.($toGoYd === null ? '' : ' and '.Prediction::distance($toGoYd));
+        return $down === 1 && $toGoYd === 10.0
+            ? '1st and 10'
+            : $name.($toGoYd === null ? '' : ' and '.Prediction::distance($toGoYd));
     }
 
     /** Zones of the field by the spot of the ball (common practice, no source). */

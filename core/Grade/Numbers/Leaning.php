@@ -11,7 +11,8 @@ final class Leaning
 {
     /**
      * @param  list<SnapRow>  $snaps
-     * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float, ids: list<string>}>
+     * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float,
+     *     ids: list<string>}>
      */
     public static function of(string $by, string $name, array $snaps, float $share, int $least): array
     {
@@ -39,13 +40,18 @@ final class Leaning
      * Where the back goes on the passes of a formation.
      *
      * @param  list<SnapRow>  $snaps
-     * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float, ids: list<string>}>
+     * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float,
+     *     ids: list<string>}>
      */
     public static function back(string $name, array $snaps, float $share, int $least): array
     {
         $passes = array_values(array_filter($snaps, fn (SnapRow $s): bool => ! $s->run && $s->back !== null));
         $found = [];
-        foreach (count($passes) < $least ? [] : array_count_values(array_map(fn (SnapRow $s): string => (string) $s->back, $passes)) as $leans => $n) {
+        foreach (
+            count($passes) < $least
+                ? []
+                : array_count_values(array_map(fn (SnapRow $s): string => (string) $s->back, $passes)) as $leans => $n
+        ) {
             if ($n / count($passes) >= $share) {
                 $found[] = self::row('back', $name, (string) $leans, $n, $passes);
             }
@@ -54,9 +60,14 @@ final class Leaning
         return $found;
     }
 
-    /** @param  list<SnapRow>  $snaps @return array{by: string, name: string, leans: string, share: float, of: int, low: float, ids: list<string>} */
+    /**
+     * @param  list<SnapRow>  $snaps
+     * @return array{by: string, name: string, leans: string, share: float, of: int, low: float, ids: list<string>}
+     */
     private static function row(string $by, string $name, string $leans, int $n, array $snaps): array
     {
-        return ['by' => $by, 'name' => $name, 'leans' => $leans, 'share' => round($n / count($snaps), 3), 'of' => count($snaps), 'low' => round(Interval::of($n, count($snaps))->low, 3), 'ids' => array_map(fn (SnapRow $s): string => $s->id, $snaps)];
+        return ['by' => $by, 'name' => $name, 'leans' => $leans, 'share' => round($n / count($snaps), 3),
+            'of' => count($snaps), 'low' => round(Interval::of($n, count($snaps))->low, 3),
+            'ids' => array_map(fn (SnapRow $s): string => $s->id, $snaps)];
     }
 }

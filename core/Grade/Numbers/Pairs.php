@@ -5,21 +5,27 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Grade\Numbers;
 
 /**
- * Filmed snaps that teach most when they stand side by side: the same man weeks apart, two men on one step, run and pass from one
- * picture on one day, one call into two gaps, one formation against two fronts, and a rare call with its twin by assignments, not by
+ * Filmed snaps that teach most when they stand side by side: the same man weeks apart, two men on one step, run and
+ * pass from one
+ * picture on one day, one call into two gaps, one formation against two fronts, and a rare call with its twin by
+ * assignments, not by
  * name (FLM-12).
  */
 final class Pairs
 {
     public const KINDS = [
-        'weeks' => 'The same man, then and now', 'step' => 'Two men on one step', 'sides' => 'Run and pass from one picture, one day', 'gaps' => 'One call into two gaps',
+        'weeks' => 'The same man, then and now', 'step' => 'Two men on one step',
+        'sides' => 'Run and pass from one picture, one day', 'gaps' => 'One call into two gaps',
         'fronts' => 'One formation against two fronts', 'twins' => 'A rare call and its twin by assignments',
     ];
 
     /** Pairs shown of a kind. */
     public const EACH = 6;
 
-    /** A call run this often or less is rare; a twin shares at least so many of the jobs that are not mere protection (product defaults). */
+    /**
+     * A call run this often or less is rare; a twin shares at least so many of the jobs that are not mere protection
+     * (product defaults).
+     */
     private const RARE = 2;
 
     private const SHARED = 0.6;
@@ -28,14 +34,17 @@ final class Pairs
 
     /**
      * @param  list<SnapRow>  $snaps  filmed ones, oldest first
-     * @param  list<array{snap: string, player: string, name: string, asked: string, mark: int, reel: string, day: int}>  $grades  of filmed snaps, oldest first
+     * @param  list<array{snap: string, player: string, name: string, asked: string, mark: int, reel: string, day: int}>
+     *      $grades  of filmed snaps, oldest first
      * @param  array<string, array<string, string>>  $jobs  by call: what each letter does
-     * @return list<array{kind: string, what: string, a: string, b: string, why: string}> most telling first within a kind
+     * @return list<array{kind: string, what: string, a: string, b: string, why: string}> most telling first within a
+     *     kind
      */
     public static function of(array $snaps, array $grades, array $jobs = []): array
     {
         $found = [
-            'weeks' => self::weeks($grades), 'step' => self::step($grades), 'sides' => self::sides($snaps), 'gaps' => self::gaps($snaps),
+            'weeks' => self::weeks($grades), 'step' => self::step($grades), 'sides' => self::sides($snaps),
+            'gaps' => self::gaps($snaps),
             'fronts' => self::fronts($snaps), 'twins' => self::twins($snaps, $jobs),
         ];
         $pairs = [];
@@ -49,7 +58,12 @@ final class Pairs
         return $pairs;
     }
 
-    /** His first and his last of the same job on two days; a mark that changed tells most. @param  list<array<string, mixed>>  $grades @return list<array<string, mixed>> */
+    /**
+     * His first and his last of the same job on two days; a mark that changed tells most.
+     *
+     * @param  list<array<string, mixed>>  $grades
+     * @return list<array<string, mixed>>
+     */
     private static function weeks(array $grades): array
     {
         $his = [];
@@ -61,14 +75,26 @@ final class Pairs
             [$first, $last] = [$of[0], $of[count($of) - 1]];
             if ($first['day'] !== $last['day']) {
                 $change = $last['mark'] - $first['mark'];
-                $rows[] = self::row("{$last['name']}: ".lcfirst($last['asked']), $first['snap'], $last['snap'], "{$first['reel']} and {$last['reel']}".($change === 0 ? ', marked alike.' : ($change > 0 ? ', better now.' : ', worse now.')), 1000 * abs($change) + $last['day'] - $first['day']);
+                $rows[] = self::row(
+                    "{$last['name']}: ".lcfirst($last['asked']),
+                    $first['snap'],
+                    $last['snap'],
+                    "{$first['reel']} and {$last['reel']}".
+                        ($change === 0 ? ', marked alike.' : ($change > 0 ? ', better now.' : ', worse now.')),
+                    1000 * abs($change) + $last['day'] - $first['day'],
+                );
             }
         }
 
         return $rows;
     }
 
-    /** Two men asked the same, one well and one badly where there are such. @param  list<array<string, mixed>>  $grades @return list<array<string, mixed>> */
+    /**
+     * Two men asked the same, one well and one badly where there are such.
+     *
+     * @param  list<array<string, mixed>>  $grades
+     * @return list<array<string, mixed>>
+     */
     private static function step(array $grades): array
     {
         $asked = [];
@@ -81,7 +107,14 @@ final class Pairs
             usort($men, fn (array $a, array $b): int => $b['mark'] <=> $a['mark'] ?: $b['day'] <=> $a['day']);
             if (count($men) > 1) {
                 [$well, $badly] = [$men[0], $men[count($men) - 1]];
-                $rows[] = self::row((string) $job, $well['snap'], $badly['snap'], "{$well['name']} and {$badly['name']}".($well['mark'] > $badly['mark'] ? ': the first did it as asked.' : ', marked alike.'), 10 * ($well['mark'] - $badly['mark']) + ($well['snap'] === $badly['snap'] ? 0 : 1));
+                $rows[] = self::row(
+                    (string) $job,
+                    $well['snap'],
+                    $badly['snap'],
+                    "{$well['name']} and {$badly['name']}".
+                        ($well['mark'] > $badly['mark'] ? ': the first did it as asked.' : ', marked alike.'),
+                    10 * ($well['mark'] - $badly['mark']) + ($well['snap'] === $badly['snap'] ? 0 : 1),
+                );
             }
         }
 
@@ -92,7 +125,14 @@ final class Pairs
     private static function sides(array $snaps): array
     {
         $rows = [];
-        foreach (self::groups($snaps, fn (SnapRow $s): ?string => $s->formation === null || $s->call === null ? null : "{$s->reel}|{$s->formation}|{$s->motion}") as $of) {
+        foreach (
+            self::groups(
+                $snaps,
+                fn (SnapRow $s): ?string => $s->formation === null || $s->call === null
+                    ? null
+                    : "{$s->reel}|{$s->formation}|{$s->motion}",
+            ) as $of
+        ) {
             $runs = array_values(array_filter($of, fn (SnapRow $s): bool => $s->run));
             $passes = array_values(array_filter($of, fn (SnapRow $s): bool => ! $s->run));
             if ($runs === [] || $passes === []) {
@@ -102,11 +142,22 @@ final class Pairs
             $best = null;
             foreach ($runs as $run) {
                 foreach ($passes as $pass) {
-                    $fakes = $run->family !== null && str_contains((string) $pass->call, "{$run->family} ") && str_contains((string) $pass->call, 'fake') ? 1 : 0;
+                    $fakes =
+                        $run->family !== null &&
+                        str_contains((string) $pass->call, "{$run->family} ") &&
+                        str_contains((string) $pass->call, 'fake')
+                            ? 1
+                            : 0;
                     $best = $best === null || $fakes > $best[2] ? [$run, $pass, $fakes] : $best;
                 }
             }
-            $rows[] = self::row((string) $best[0]->formation.($best[0]->motion === null ? '' : ", {$best[0]->motion}"), $best[0]->id, $best[1]->id, "{$best[0]->call} beside {$best[1]->call}".($best[2] === 1 ? ', which fakes it.' : '.'), 10 * $best[2] + count($of));
+            $rows[] = self::row(
+                (string) $best[0]->formation.($best[0]->motion === null ? '' : ", {$best[0]->motion}"),
+                $best[0]->id,
+                $best[1]->id,
+                "{$best[0]->call} beside {$best[1]->call}".($best[2] === 1 ? ', which fakes it.' : '.'),
+                10 * $best[2] + count($of),
+            );
         }
 
         return $rows;
@@ -116,14 +167,21 @@ final class Pairs
     private static function gaps(array $snaps): array
     {
         $rows = [];
-        foreach (self::groups($snaps, fn (SnapRow $s): ?string => $s->hole === null ? null : $s->call) as $call => $of) {
+        foreach (self::groups($snaps, fn (SnapRow $s): ?string => $s->hole === null ? null
+            : $s->call) as $call => $of) {
             $holes = [];
             foreach ($of as $s) {
                 $holes[$s->hole] = $s;
             }
             if (count($holes) > 1) {
                 [$a, $b] = array_slice(array_values($holes), -2);
-                $rows[] = self::row((string) $call, $a->id, $b->id, "{$a->hole} against {$a->front}; {$b->hole} against {$b->front}.", count($holes));
+                $rows[] = self::row(
+                    (string) $call,
+                    $a->id,
+                    $b->id,
+                    "{$a->hole} against {$a->front}; {$b->hole} against {$b->front}.",
+                    count($holes),
+                );
             }
         }
 
@@ -134,7 +192,8 @@ final class Pairs
     private static function fronts(array $snaps): array
     {
         $rows = [];
-        foreach (self::groups($snaps, fn (SnapRow $s): ?string => $s->front === null ? null : $s->formation) as $formation => $of) {
+        foreach (self::groups($snaps, fn (SnapRow $s): ?string => $s->front === null ? null
+            : $s->formation) as $formation => $of) {
             // The same call against two fronts is worth more than two calls; each call against each front stands once.
             $best = null;
             $each = [];
@@ -151,14 +210,25 @@ final class Pairs
                 }
             }
             if ($best !== null) {
-                $rows[] = self::row((string) $formation, $best[0]->id, $best[1]->id, "{$best[0]->front} and {$best[1]->front}".($best[2] === 1 ? ", {$best[0]->call} both times." : '.'), 10 * $best[2] + count($of));
+                $rows[] = self::row(
+                    (string) $formation,
+                    $best[0]->id,
+                    $best[1]->id,
+                    "{$best[0]->front} and {$best[1]->front}".
+                        ($best[2] === 1 ? ", {$best[0]->call} both times." : '.'),
+                    10 * $best[2] + count($of),
+                );
             }
         }
 
         return $rows;
     }
 
-    /** @param  list<SnapRow>  $snaps @param  array<string, array<string, string>>  $jobs @return list<array<string, mixed>> */
+    /**
+     * @param  list<SnapRow>  $snaps
+     * @param  array<string, array<string, string>>  $jobs
+     * @return list<array<string, mixed>>
+     */
     private static function twins(array $snaps, array $jobs): array
     {
         $calls = self::groups($snaps, fn (SnapRow $s): ?string => isset($jobs[$s->call ?? '']) ? $s->call : null);
@@ -174,7 +244,13 @@ final class Pairs
             }
             if ($best !== null) {
                 $twin = $calls[$best[0]];
-                $rows[] = self::row((string) $call, $of[count($of) - 1]->id, $twin[count($twin) - 1]->id, "{$best[1]} of {$best[2]} do the same in {$best[0]}.", (int) round(100 * $best[1] / $best[2]));
+                $rows[] = self::row(
+                    (string) $call,
+                    $of[count($of) - 1]->id,
+                    $twin[count($twin) - 1]->id,
+                    "{$best[1]} of {$best[2]} do the same in {$best[0]}.",
+                    (int) round((100 * $best[1]) / $best[2]),
+                );
             }
         }
 

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade\Numbers;
 
-/** The numbers of many snaps: by any group, the decision tables, the leanings of one's own calls, and how the model did. */
+/**
+ * The numbers of many snaps: by any group, the decision tables, the leanings of one's own calls, and how the model did.
+ */
 final readonly class Report
 {
-    /** A formation, a motion or a personnel that shows run or pass this one-sidedly is told, share and least tries (product default). */
+    /**
+     * A formation, a motion or a personnel that shows run or pass this one-sidedly is told, share and least tries
+     * (product default).
+     */
     private const LEAN = 0.75;
 
     private const LEAN_TRIES = 4;
@@ -55,7 +60,14 @@ final readonly class Report
         $read = new Reads;
         $result = new Reads;
         foreach ($this->snaps as $s) {
-            $value = $by === 'box' ? ($s->box === null ? null : "{$s->box} in the box") : ($s->choice === null ? null : Groups::of($s, 'choice'));
+            $value =
+                $by === 'box'
+                    ? ($s->box === null
+                        ? null
+                        : "{$s->box} in the box")
+                    : ($s->choice === null
+                        ? null
+                        : Groups::of($s, 'choice'));
             if ($value === null || $s->done === null) {
                 continue;
             }
@@ -69,16 +81,20 @@ final readonly class Report
         ksort($cells);
 
         return [
-            'rows' => array_values(array_map(fn (array $c): array => ['value' => $c[0], 'done' => $c[1], 'read' => $c[2]->toArray(), 'result' => $c[3]->toArray(), 'average' => $c[4]->toArray()['average']], $cells)),
+            'rows' => array_values(array_map(fn (array $c): array => ['value' => $c[0], 'done' => $c[1],
+                'read' => $c[2]->toArray(), 'result' => $c[3]->toArray(), 'average' => $c[4]->toArray()['average']],
+                $cells)),
             'read' => $read->toArray(), 'result' => $result->toArray(),
         ];
     }
 
     /**
-     * What one's own calls give away: formation, personnel, motion and run action that lean to run or pass or to one call, and a back who
+     * What one's own calls give away: formation, personnel, motion and run action that lean to run or pass or to one
+     * call, and a back who
      * goes to one side (REC-07, MSH-15).
      *
-     * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float, ids: list<string>}>
+     * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float,
+     *     ids: list<string>}>
      */
     public function leanings(): array
     {
@@ -92,7 +108,11 @@ final readonly class Report
                 }
             }
             foreach ($groups as $name => $snaps) {
-                array_push($found, ...Leaning::of($by, (string) $name, $snaps, self::LEAN, self::LEAN_TRIES), ...($by === 'formation' ? Leaning::back((string) $name, $snaps, self::LEAN, self::LEAN_TRIES) : []));
+                array_push(
+                    $found,
+                    ...Leaning::of($by, (string) $name, $snaps, self::LEAN, self::LEAN_TRIES),
+                    ...$by === 'formation' ? Leaning::back((string) $name, $snaps, self::LEAN, self::LEAN_TRIES) : [],
+                );
             }
         }
         usort($found, fn (array $a, array $b): int => $b['low'] <=> $a['low'] ?: $b['of'] <=> $a['of']);
@@ -101,10 +121,12 @@ final readonly class Report
     }
 
     /**
-     * The model's own score: predicted margin against measured separation at the throw, by opponent. A margin of a second is
+     * The model's own score: predicted margin against measured separation at the throw, by opponent. A margin of a
+     * second is
      * about a runner's speed in yards.
      *
-     * @return list<array{opponent: string, n: int, predictedYd: float, measuredYd: float, offYd: float, agree: int, ids: list<string>}>
+     * @return list<array{opponent: string, n: int, predictedYd: float, measuredYd: float, offYd: float, agree: int,
+     *     ids: list<string>}>
      */
     public function model(float $yardsPerSecond = 7.0, float $openYd = 1.0): array
     {
@@ -113,14 +135,19 @@ final readonly class Report
             if ($s->predictedS === null || $s->separationYd === null) {
                 continue;
             }
-            $row = $rows[$s->opponent ?? Groups::UNKNOWN] ?? ['n' => 0, 'p' => 0.0, 'm' => 0.0, 'off' => 0.0, 'agree' => 0, 'ids' => []];
+            $row = $rows[$s->opponent ?? Groups::UNKNOWN]
+                ?? ['n' => 0, 'p' => 0.0, 'm' => 0.0, 'off' => 0.0, 'agree' => 0, 'ids' => []];
             $predicted = $openYd + $s->predictedS * $yardsPerSecond;
-            $rows[$s->opponent ?? Groups::UNKNOWN] = ['n' => $row['n'] + 1, 'p' => $row['p'] + $predicted, 'm' => $row['m'] + $s->separationYd, 'off' => $row['off'] + abs($predicted - $s->separationYd),
-                'agree' => $row['agree'] + (int) (($s->predictedS >= 0.0) === ($s->separationYd >= $openYd)), 'ids' => [...$row['ids'], $s->id]];
+            $rows[$s->opponent ?? Groups::UNKNOWN] = ['n' => $row['n'] + 1, 'p' => $row['p'] + $predicted,
+                'm' => $row['m'] + $s->separationYd, 'off' => $row['off'] + abs($predicted - $s->separationYd),
+                'agree' => $row['agree'] + (int) (($s->predictedS >= 0.0) === ($s->separationYd >= $openYd)),
+                'ids' => [...$row['ids'], $s->id]];
         }
         $out = [];
         foreach ($rows as $opponent => $r) {
-            $out[] = ['opponent' => (string) $opponent, 'n' => $r['n'], 'predictedYd' => round($r['p'] / $r['n'], 2), 'measuredYd' => round($r['m'] / $r['n'], 2), 'offYd' => round($r['off'] / $r['n'], 2), 'agree' => $r['agree'], 'ids' => $r['ids']];
+            $out[] = ['opponent' => (string) $opponent, 'n' => $r['n'], 'predictedYd' => round($r['p'] / $r['n'], 2),
+                'measuredYd' => round($r['m'] / $r['n'], 2), 'offYd' => round($r['off'] / $r['n'], 2),
+                'agree' => $r['agree'], 'ids' => $r['ids']];
         }
 
         return $out;

@@ -9,7 +9,10 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
-/** What a call shows to whoever charts it: its tags, the run action it runs or fakes, and where the back goes on a pass (REC-01, REC-07, MSH-15). */
+/**
+ * What a call shows to whoever charts it: its tags, the run action it runs or fakes, and where the back goes on a pass
+ * (REC-01, REC-07, MSH-15).
+ */
 final class Shown
 {
     private const BACKS = ['R', 'F'];
@@ -20,7 +23,10 @@ final class Shown
         $run = $call->run ?? $call->fake?->run($call->lineup($call->situation ?? Situation::of())->strong);
         $tags = array_map(fn (Tag $t): string => $t->name, $call->run->tags ?? []);
 
-        return ['tag' => $tags === [] ? null : implode(', ', $tags), 'action' => $run === null ? null : "{$run->scheme} {$run->side->value}"];
+        return [
+            'tag' => $tags === [] ? null : implode(', ', $tags),
+            'action' => $run === null ? null : "{$run->scheme} {$run->side->value}",
+        ];
     }
 
     /** Where the first back is released to: left, right, or that he stays in; null where there is none. */
@@ -28,7 +34,9 @@ final class Shown
     {
         foreach (self::BACKS as $letter) {
             if (isset($proof->scene->men[$letter])) {
-                return isset($proof->scene->routes[$letter]) ? 'the back goes '.$proof->scene->routes[$letter]->to->value : 'the back stays in';
+                return isset($proof->scene->routes[$letter])
+                    ? 'the back goes '.$proof->scene->routes[$letter]->to->value
+                    : 'the back stays in';
             }
         }
 

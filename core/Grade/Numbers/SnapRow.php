@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Grade\Numbers;
 
 /**
- * One charted snap as the numbers read it. Yards and seconds; what is not known is null. A plain row: a season has thousands.
+ * One charted snap as the numbers read it. Yards and seconds; what is not known is null. A plain row: a season has
+ * thousands.
  */
 final class SnapRow
 {

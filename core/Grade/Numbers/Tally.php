@@ -9,8 +9,10 @@ use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Grade\Interval;
 
 /**
- * Sums snaps up: tries, average gain, success (40, 60 and 100 % of the distance: Carroll, Palmer and Thorn 1988), explosive,
- * negative, completions, ball-out time. Snaps wiped out by a flag, kneels and spikes are left out. Keeps the ids of its snaps.
+ * Sums snaps up: tries, average gain, success (40, 60 and 100 % of the distance: Carroll, Palmer and Thorn 1988),
+ * explosive,
+ * negative, completions, ball-out time. Snaps wiped out by a flag, kneels and spikes are left out. Keeps the ids of its
+ * snaps.
  */
 final class Tally
 {
@@ -23,7 +25,8 @@ final class Tally
     private array $ids = [];
 
     /** @var array<string, list<string>> ids of the snaps a number counts, by its name */
-    private array $of = ['success' => [], 'explosive' => [], 'negative' => [], 'throws' => [], 'complete' => [], 'drops' => [], 'touchdowns' => [], 'out' => [], 'fouls' => []];
+    private array $of = ['success' => [], 'explosive' => [], 'negative' => [], 'throws' => [], 'complete' => [],
+        'drops' => [], 'touchdowns' => [], 'out' => [], 'fouls' => []];
 
     private int $measured = 0;
 
@@ -51,7 +54,11 @@ final class Tally
         if ($gain !== null) {
             $this->measured++;
             $this->gain += $gain;
-            $this->counts('explosive', $s, $gain >= ($result->isThrow() ? self::EXPLOSIVE_PASS_YD : self::EXPLOSIVE_RUN_YD));
+            $this->counts(
+                'explosive',
+                $s,
+                $gain >= ($result->isThrow() ? self::EXPLOSIVE_PASS_YD : self::EXPLOSIVE_RUN_YD),
+            );
             $this->counts('negative', $s, $gain < 0.0 || $result->losesBall());
         }
         $good = self::success($s);
@@ -97,9 +104,13 @@ final class Tally
         $n = array_map(count(...), $this->of);
 
         return [
-            'tries' => $this->tries(), 'average' => $this->measured === 0 ? null : round($this->gain / $this->measured, 2), 'success' => Interval::of($n['success'], $this->judged)->toArray() + ['ids' => $this->of['success']],
-            'explosive' => $n['explosive'], 'negative' => $n['negative'], 'throws' => $n['throws'], 'complete' => $n['complete'], 'drops' => $n['drops'], 'touchdowns' => $n['touchdowns'],
-            'outS' => $n['out'] === 0 ? null : round($this->outS / $n['out'], 2), 'outOf' => $n['out'], 'fouls' => $n['fouls'], 'did' => $this->done, 'ids' => $this->ids, 'of' => array_filter($this->of),
+            'tries' => $this->tries(), 'average' => $this->measured === 0 ? null
+                : round($this->gain / $this->measured, 2), 'success' => Interval::of($n['success'], $this->judged)
+                    ->toArray() + ['ids' => $this->of['success']],
+            'explosive' => $n['explosive'], 'negative' => $n['negative'], 'throws' => $n['throws'],
+            'complete' => $n['complete'], 'drops' => $n['drops'], 'touchdowns' => $n['touchdowns'],
+            'outS' => $n['out'] === 0 ? null : round($this->outS / $n['out'], 2), 'outOf' => $n['out'],
+            'fouls' => $n['fouls'], 'did' => $this->done, 'ids' => $this->ids, 'of' => array_filter($this->of),
         ];
     }
 }

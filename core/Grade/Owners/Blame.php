@@ -12,7 +12,8 @@ use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * Whose fault a snap that was not worth the down is. What a coach settled comes first; then a foul, the decision, the man who was
+ * Whose fault a snap that was not worth the down is. What a coach settled comes first; then a foul, the decision, the
+ * man who was
  * late or dropped it, the block, the call; what is left stays undetermined and counts for nobody (GRD-03, GRD-10).
  */
 final readonly class Blame
@@ -23,14 +24,21 @@ final readonly class Blame
     {
     }
 
-    /** @return array{owner: string, man: string|null, why: string, counts: bool}|null null when nothing went wrong, or nothing is known yet */
+    /**
+     * @return array{owner: string, man: string|null, why: string, counts: bool}|null null when nothing went wrong, or
+     *     nothing is known yet
+     */
     public function of(): ?array
     {
         $m = $this->grader->measures;
         $chart = $m->film->chart;
         $settled = array_values(array_filter($m->film->seen, fn ($s): bool => $s->what === 'owner'))[0] ?? null;
         if ($settled !== null) {
-            return self::row((string) $settled->value, $settled->man === '?' ? null : $settled->man, 'The staff settled it.');
+            return self::row(
+                (string) $settled->value,
+                $settled->man === '?' ? null : $settled->man,
+                'The staff settled it.',
+            );
         }
         if ($chart?->penalty !== null && $chart->penalty['by'] === 'them') {
             return self::row('opponent', null, 'Their foul: '.($chart->penalty['what'] ?: 'as charted').'.');
@@ -39,7 +47,19 @@ final readonly class Blame
             return null;
         }
 
-        return $this->mesh() ?? $this->catcher() ?? $this->late() ?? $this->brokenUp() ?? $this->quarterback() ?? $this->mover() ?? $this->block() ?? $this->call() ?? self::row('undetermined', null, 'Nothing measured or charted tells whose it was.');
+        return $this->mesh() ??
+            ($this->catcher() ??
+                ($this->late() ??
+                    ($this->brokenUp() ??
+                        ($this->quarterback() ??
+                            ($this->mover() ??
+                                ($this->block() ??
+                                    ($this->call() ??
+                                        self::row(
+                                            'undetermined',
+                                            null,
+                                            'Nothing measured or charted tells whose it was.',
+                                        ))))))));
     }
 
     /** A spoiled mesh stays undetermined until the staff chose whose it is (INZ-24, SET-37). */
@@ -56,7 +76,10 @@ final readonly class Blame
     {
         $chart = $this->grader->measures->film->chart;
 
-        return $chart->touchdown || $chart->result->moves() && $chart->gainYd !== null && $chart->gainYd >= $this->grader->measures->film->setting->situation->successYd();
+        return $chart->touchdown ||
+            ($chart->result->moves() &&
+                $chart->gainYd !== null &&
+                $chart->gainYd >= $this->grader->measures->film->setting->situation->successYd());
     }
 
     /** @return array{owner: string, man: string|null, why: string, counts: bool}|null */
@@ -68,18 +91,29 @@ final readonly class Blame
         $whose = self::spoiledMesh($this->grader->measures->film->setting->schools);
         $carrier = $this->grader->measures->run()->carriers['give']->letter ?? null;
 
-        return self::row($whose === 'undetermined' ? $whose : 'player', ['runner' => $carrier, 'quarterback' => 'Q'][$whose] ?? null, 'The mesh was spoiled.');
+        return self::row($whose === 'undetermined' ? $whose : 'player',
+            ['runner' => $carrier, 'quarterback' => 'Q'][$whose] ?? null, 'The mesh was spoiled.');
     }
 
-    /** A right throw that was dropped. @return array{owner: string, man: string|null, why: string, counts: bool}|null */
+    /**
+     * A right throw that was dropped.
+     *
+     * @return array{owner: string, man: string|null, why: string, counts: bool}|null
+     */
     private function catcher(): ?array
     {
         $to = $this->grader->measures->film->thrownTo();
 
-        return $this->grader->measures->film->chart->result === Result::Dropped && $to !== null ? self::row('player', $to, "$to dropped it; the decision is the quarterback's own mark.") : null;
+        return $this->grader->measures->film->chart->result === Result::Dropped && $to !== null
+            ? self::row('player', $to, "$to dropped it; the decision is the quarterback's own mark.")
+            : null;
     }
 
-    /** Who kept the ball waiting by a late or wrong break. @return array{owner: string, man: string|null, why: string, counts: bool}|null */
+    /**
+     * Who kept the ball waiting by a late or wrong break.
+     *
+     * @return array{owner: string, man: string|null, why: string, counts: bool}|null
+     */
     private function late(): ?array
     {
         $to = $this->grader->measures->film->thrownTo();
@@ -89,11 +123,14 @@ final readonly class Blame
             return null;
         }
 
-        return $this->grader->decision()->grade === 'forced' ? null : self::row('player', $to, sprintf('%s broke %.2f s late, so the ball had to wait.', $to, $row->error()));
+        return $this->grader->decision()->grade === 'forced'
+            ? null
+            : self::row('player', $to, sprintf('%s broke %.2f s late, so the ball had to wait.', $to, $row->error()));
     }
 
     /**
-     * A right throw that was not caught is the passer's where it came late or to the wrong place; time before place (PRG-11).
+     * A right throw that was not caught is the passer's where it came late or to the wrong place; time before place
+     * (PRG-11).
      *
      * @return array{owner: string, man: string|null, why: string, counts: bool}|null
      */
@@ -101,15 +138,23 @@ final readonly class Blame
     {
         $film = $this->grader->measures->film;
         $grade = $this->grader->decision()->grade;
-        if (! in_array($film->chart?->result, [Result::Incomplete, Result::Intercepted], true) || ! in_array($grade, ['right', 'right but late'], true)) {
+        if (
+            ! in_array($film->chart?->result, [Result::Incomplete, Result::Intercepted], true) ||
+            ! in_array($grade, ['right', 'right but late'], true)
+        ) {
             return null;
         }
         $soft = $film->seen('Q', 'speed')?->value === ByEye::MINUS;
         $far = $film->seen('Q', 'placement')?->value === ByEye::MINUS;
         $owner = Owner::ofBreakUp($grade === 'right but late', $soft, $far);
 
-        return $owner['causes'] === [] ? null
-            : self::row('player', 'Q', "His decision was $grade; the throw was off in ".implode(', then ', $owner['causes']).'.');
+        return $owner['causes'] === []
+            ? null
+            : self::row(
+                'player',
+                'Q',
+                "His decision was $grade; the throw was off in ".implode(', then ', $owner['causes']).'.',
+            );
     }
 
     /** @return array{owner: string, man: string|null, why: string, counts: bool}|null */
@@ -117,15 +162,31 @@ final readonly class Blame
     {
         $d = $this->grader->decision();
 
-        return $d->grade === null || $d->grade === 'right' ? null : self::row('player', 'Q', "His decision was {$d->grade}.");
+        return $d->grade === null || $d->grade === 'right'
+            ? null
+            : self::row('player', 'Q', "His decision was {$d->grade}.");
     }
 
-    /** Late or drifting motion spoils what others do with it (GRD-09). @return array{owner: string, man: string|null, why: string, counts: bool}|null */
+    /**
+     * Late or drifting motion spoils what others do with it (GRD-09).
+     *
+     * @return array{owner: string, man: string|null, why: string, counts: bool}|null
+     */
     private function mover(): ?array
     {
         foreach ($this->grader->faults() as $f) {
             if ($f['fault'] === 'FLT-43') {
-                return self::row('player', $f['man'], sprintf('%s: %s off by %+.1f %s, which the others paid for.', $f['man'], $f['measure'], $f['error'], $f['unit']));
+                return self::row(
+                    'player',
+                    $f['man'],
+                    sprintf(
+                        '%s: %s off by %+.1f %s, which the others paid for.',
+                        $f['man'],
+                        $f['measure'],
+                        $f['error'],
+                        $f['unit'],
+                    ),
+                );
             }
         }
 
@@ -137,14 +198,22 @@ final readonly class Blame
     {
         foreach ($this->grader->faults() as $f) {
             if ($f['measure'] === 'gap to his man') {
-                return self::row('player', $f['man'], sprintf('%s was %.1f yd off his man when the block was due.', $f['man'], $f['error'] + 1.0));
+                return self::row(
+                    'player',
+                    $f['man'],
+                    sprintf('%s was %.1f yd off his man when the block was due.', $f['man'], $f['error'] + 1.0),
+                );
             }
         }
 
         return null;
     }
 
-    /** The call had no answer to what the key did: nobody's minus (GRD-10). @return array{owner: string, man: string|null, why: string, counts: bool}|null */
+    /**
+     * The call had no answer to what the key did: nobody's minus (GRD-10).
+     *
+     * @return array{owner: string, man: string|null, why: string, counts: bool}|null
+     */
     private function call(): ?array
     {
         $m = $this->grader->measures;
@@ -155,21 +224,27 @@ final readonly class Blame
             default => false,
         };
 
-        return $lost ? self::row('call', null, 'The proof has no winning answer here: the call lost to this look, not a player.') : null;
+        return $lost
+            ? self::row('call', null, 'The proof has no winning answer here: the call lost to this look, not a player.')
+            : null;
     }
 
     private function free(?string $choice): bool
     {
         $run = $this->grader->measures->run();
         $key = $run->keys[0] ?? null;
-        $act = $key === null ? null : (array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->name === $choice))[0]['act'] ?? null);
+        $act = $key === null ? null : (array_values(array_filter($key->acts, fn (array $a): bool => $a['act']
+            ->name === $choice))[0]['act'] ?? null);
 
-        return $run->decider->outcome($act instanceof RunAct ? [...$run->byRule, $key->role => $act] : $run->byRule)->free();
+        return $run->decider
+            ->outcome($act instanceof RunAct ? [...$run->byRule, $key->role => $act] : $run->byRule)
+            ->free();
     }
 
     /** @return array{owner: string, man: string|null, why: string, counts: bool} */
     private static function row(string $owner, ?string $man, string $why): array
     {
-        return ['owner' => $owner, 'man' => $man, 'why' => $why, 'counts' => in_array($owner, ['player', 'partner'], true)];
+        return ['owner' => $owner, 'man' => $man, 'why' => $why,
+            'counts' => in_array($owner, ['player', 'partner'], true)];
     }
 }

@@ -7,8 +7,10 @@ namespace Jacotaxis\Core\Grade\Owners;
 use DomainException;
 
 /**
- * Whether a grade counts for the man it is about. What does not count is kept, shown and still teaches: a throw too hard for a
- * drill, a hold nobody called, a walk-through, a fault of the staff, what another man caused, and a guess (GRD-03, GRD-06, GRD-09,
+ * Whether a grade counts for the man it is about. What does not count is kept, shown and still teaches: a throw too
+ * hard for a
+ * drill, a hold nobody called, a walk-through, a fault of the staff, what another man caused, and a guess (GRD-03,
+ * GRD-06, GRD-09,
  * GRD-10, REC-08).
  */
 final class Charge
@@ -38,10 +40,17 @@ final class Charge
      *
      * @throws DomainException when the owner is not known, or a man is said to have caused his own grade
      */
-    public static function why(string $man, int $mark, ?string $owner = null, ?string $causedBy = null, bool $certain = true): ?string
-    {
+    public static function why(
+        string $man,
+        int $mark,
+        ?string $owner = null,
+        ?string $causedBy = null,
+        bool $certain = true,
+    ): ?string {
         if ($owner !== null && ! isset(self::OTHERS[$owner])) {
-            throw new DomainException("\"$owner\" is nobody a play can be charged to: ".implode(', ', array_keys(self::OTHERS)).'.');
+            throw new DomainException(
+                "\"$owner\" is nobody a play can be charged to: ".implode(', ', array_keys(self::OTHERS)).'.',
+            );
         }
         if ($causedBy === $man) {
             throw new DomainException("$man cannot have caused his own grade: name another man or leave it empty.");

@@ -13,14 +13,16 @@ final class Owner
     private const PASSER = ['late' => 'time', 'soft' => 'speed', 'tooFar' => 'place'];
 
     /**
-     * What the passer owns of a throw that was broken up, first cause first; where the throw was good it is the receiver's or the
+     * What the passer owns of a throw that was broken up, first cause first; where the throw was good it is the
+     * receiver's or the
      * design's, which stays undetermined until somebody settles it (GRD-03).
      *
      * @return array{causes: list<string>, owner: string}
      */
     public static function ofBreakUp(bool $late, bool $soft, bool $tooFar): array
     {
-        $causes = array_values(array_filter(self::PASSER, fn (string $what): bool => ['time' => $late, 'speed' => $soft, 'place' => $tooFar][$what]));
+        $causes = array_values(array_filter(self::PASSER,
+            fn (string $what): bool => ['time' => $late, 'speed' => $soft, 'place' => $tooFar][$what]));
 
         return ['causes' => $causes, 'owner' => $causes === [] ? 'undetermined' : 'passer'];
     }

@@ -38,7 +38,8 @@ final class Legality
     {
         return array_map(fn (string $letter): Finding => new Finding('ineligible', Finding::FAULT, $letter,
             "$letter is a lineman and not eligible, yet he goes out on a route.", $rules->rule('eligible'),
-            "Let $letter block.", apply: ['do' => 'unroute', 'man' => $letter]), array_values(array_intersect(Man::LINEMEN, $releasing)));
+            "Let $letter block.", apply: ['do' => 'unroute', 'man' => $letter]),
+            array_values(array_intersect(Man::LINEMEN, $releasing)));
     }
 
     /**
@@ -59,8 +60,10 @@ final class Legality
             if ($man !== null && ! $man->isLineman() && ! $rules->eligibleNumber($number)) {
                 $out = in_array($letter, $releasing, true);
                 $findings[] = new Finding('number-ineligible', $out ? Finding::FAULT : Finding::CAUTION, $letter,
-                    "$letter wears $number, which is not an eligible number".($out ? ', yet he goes out on a route.' : '.'),
-                    $rules->rule('numbering'), "Give $letter a number from 1 to 49 or 80 to 99.", apply: ['do' => 'number', 'man' => $letter]);
+                    "$letter wears $number, which is not an eligible number".($out ? ', yet he goes out on a route.'
+                        : '.'),
+                    $rules->rule('numbering'), "Give $letter a number from 1 to 49 or 80 to 99.",
+                    apply: ['do' => 'number', 'man' => $letter]);
             }
         }
         $known = array_intersect_key($numbers, array_flip(Man::LINEMEN));
@@ -68,7 +71,8 @@ final class Legality
             foreach ($known as $letter => $number) {
                 if ($number < 50 || $number > 79) {
                     $findings[] = new Finding('numbering', Finding::FAULT, $letter,
-                        "Only $interior men on the line wear 50 to 79; five must. $letter wears $number.", $rules->rule('numbering'),
+                        "Only $interior men on the line wear 50 to 79; five must. $letter wears $number.",
+                        $rules->rule('numbering'),
                         "Give $letter a number from 50 to 79.", apply: ['do' => 'number', 'man' => $letter]);
                 }
             }

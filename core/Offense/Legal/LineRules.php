@@ -43,8 +43,15 @@ final class LineRules
         $findings = [];
         foreach (Man::LINEMEN as $letter) {
             if (! $men[$letter]->onLine()) {
-                $findings[] = self::finding('line-off', Finding::FAULT, $men[$letter], "$letter is off the line of scrimmage.",
-                    $rules->rule('formation'), "Move $letter up to the line.", self::ON);
+                $findings[] = self::finding(
+                    'line-off',
+                    Finding::FAULT,
+                    $men[$letter],
+                    "$letter is off the line of scrimmage.",
+                    $rules->rule('formation'),
+                    "Move $letter up to the line.",
+                    self::ON,
+                );
             }
         }
 
@@ -66,7 +73,10 @@ final class LineRules
         if (count($back) <= $limits['backfield'] && ($limits['line'] === null || $on >= $limits['line'])) {
             return [];
         }
-        $least = $limits['line'] === null ? "at most {$limits['backfield']} may be back." : "at least {$limits['line']} must be on the line.";
+        $least =
+            $limits['line'] === null
+                ? "at most {$limits['backfield']} may be back."
+                : "at least {$limits['line']} must be on the line.";
         $text = count($back)." men are in the backfield, $on on the line; $least";
         [$man, $end] = self::nearestToTheLine($back, $line);
         if (! $end && $left !== []) {
@@ -121,7 +131,8 @@ final class LineRules
             $end = $man->xYd < 0.0 ? $line[0] : $line[count($line) - 1];
             $out = in_array($man->letter, $releasing, true);
             $findings[] = self::finding('covered', $out ? Finding::FAULT : Finding::CAUTION, $man,
-                "{$man->letter} is covered by {$end->letter} and is not eligible".($out ? ', yet he goes out on a route.' : '.'),
+                "{$man->letter} is covered by {$end->letter} and is not eligible".($out
+                    ? ', yet he goes out on a route.' : '.'),
                 $rules->rule('eligible'), "Move {$man->letter} one yard back off the line.", self::OFF);
         }
 
@@ -140,7 +151,8 @@ final class LineRules
         foreach ($line === [] ? [] : ['left' => $line[0], 'right' => $line[count($line) - 1]] as $side => $end) {
             if ($end->isLineman()) {
                 $findings[] = new Finding('end-lineman', Finding::INFO, $end->letter,
-                    "The $side end of the line is {$end->letter}, who is not eligible by his number.", $rules->rule('eligible'));
+                    "The $side end of the line is {$end->letter}, who is not eligible by his number.",
+                    $rules->rule('eligible'));
             }
         }
 
@@ -156,16 +168,30 @@ final class LineRules
         $findings = [];
         foreach ($men as $man) {
             if (! $man->isQuarterback() && ! $man->isLineman() && ! $man->onLine() && $man->yYd > -self::DOUBT_YD) {
-                $findings[] = self::finding('between', Finding::CAUTION, $man, "{$man->letter} is neither on the line nor clearly off it.",
-                    $rules->rule('formation'), "Move {$man->letter} half a yard back.", self::OFF);
+                $findings[] = self::finding(
+                    'between',
+                    Finding::CAUTION,
+                    $man,
+                    "{$man->letter} is neither on the line nor clearly off it.",
+                    $rules->rule('formation'),
+                    "Move {$man->letter} half a yard back.",
+                    self::OFF,
+                );
             }
         }
 
         return $findings;
     }
 
-    private static function finding(string $code, string $severity, Man $man, string $text, string $rule, string $fix, float $yYd): Finding
-    {
+    private static function finding(
+        string $code,
+        string $severity,
+        Man $man,
+        string $text,
+        string $rule,
+        string $fix,
+        float $yYd,
+    ): Finding {
         $move = ['man' => $man->letter, 'xYd' => round($man->xYd, 2), 'yYd' => $yYd];
 
         return new Finding($code, $severity, $man->letter, $text, $rule, $fix, $move, ['do' => 'move'] + $move);

@@ -9,7 +9,10 @@ use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Offense\LineSplits;
 use Jacotaxis\Core\Offense\Man;
 
-/** A motion on the clock: where the man is at the snap, how late or early, and on which sound he would be in time. Yards and seconds. */
+/**
+ * A motion on the clock: where the man is at the snap, how late or early, and on which sound he would be in time. Yards
+ * and seconds.
+ */
 final readonly class Arrival
 {
     /** A late man is this much or more from the needed spot, in steps (MOT-03). */
@@ -42,7 +45,10 @@ final readonly class Arrival
     /** @param  array<string, Man>  $men before the motion */
     public static function of(Motion $motion, array $men, LineSplits $splits, PlayFrame $frame, Clock $clock): self
     {
-        $motion = $motion->sound === null && $motion->kind === MotionKind::Jet && $clock->jetSound !== null ? $motion->on($clock->jetSound) : $motion;
+        $motion =
+            $motion->sound === null && $motion->kind === MotionKind::Jet && $clock->jetSound !== null
+                ? $motion->on($clock->jetSound)
+                : $motion;
         $man = $men[$motion->who];
         $full = $clock->law($motion->who);
         $law = new SprintLaw($full->vmax * $motion->kind->speed(), $full->tau);
@@ -65,8 +71,21 @@ final readonly class Arrival
         $v = $setFor === null ? $law->speed($tau) : 0.0;
         $at = new Man($motion->who, $x, $y, $ux * $v, $uy * $v);
 
-        return new self($motion, $course, $man, $at, $late, $known ? $need - $tau : 0.0,
-            $late / $clock->stepYd($motion->who), $need, $clock->cadence->nearest($need), $setFor, $motion->sound !== null && ! $known, $law, $clock);
+        return new self(
+            $motion,
+            $course,
+            $man,
+            $at,
+            $late,
+            $known ? $need - $tau : 0.0,
+            $late / $clock->stepYd($motion->who),
+            $need,
+            $clock->cadence->nearest($need),
+            $setFor,
+            $motion->sound !== null && ! $known,
+            $law,
+            $clock,
+        );
     }
 
     public function isLate(): bool
@@ -85,7 +104,11 @@ final readonly class Arrival
         return $this->course->points[count($this->course->points) - 1];
     }
 
-    /** How far short of the needed spot each sound leaves him; negative when past it. @return list<array{sound: string, word: string, last: bool, beforeS: float, lateYd: float, lateSteps: float}> */
+    /**
+     * How far short of the needed spot each sound leaves him; negative when past it.
+     *
+     * @return list<array{sound: string, word: string, last: bool, beforeS: float, lateYd: float, lateSteps: float}>
+     */
     public function bySound(): array
     {
         $length = $this->course->lengthYd();
@@ -94,21 +117,29 @@ final readonly class Arrival
             $before = $this->clock->cadence->before($sound);
             $late = $length - $this->law->distance(max(0.0, $before - ($this->motion->kind->sets() ? 1.0 : 0.0)));
             $late = $this->motion->kind->sets() ? max(0.0, $late) : $late;
-            $rows[] = ['sound' => $sound->words(), 'word' => $sound->word, 'last' => $sound->last, 'beforeS' => round($before, 2),
+            $rows[] = ['sound' => $sound->words(), 'word' => $sound->word, 'last' => $sound->last,
+                'beforeS' => round($before, 2),
                 'lateYd' => round($late, 1), 'lateSteps' => round($late / $this->clock->stepYd($this->motion->who), 1)];
         }
 
         return $rows;
     }
 
-    /** In words: "H jet left on the first sound of ready: 1.2 yd (1 step) late; the last sound of down has him there". */
+    /**
+     * In words: "H jet left on the first sound of ready: 1.2 yd (1 step) late; the last sound of down has him there".
+     */
     public function words(): string
     {
         $who = $this->motion->words();
         $yd = sprintf('%.1f yd (%.1f steps)', abs($this->lateYd), abs($this->lateSteps));
 
         return match (true) {
-            $this->motion->sound === null => sprintf('%s: starts %.1f s before the snap, nearest the %s.', $who, $this->needS, $this->best->words()),
+            $this->motion->sound === null => sprintf(
+                '%s: starts %.1f s before the snap, nearest the %s.',
+                $who,
+                $this->needS,
+                $this->best->words(),
+            ),
             $this->isLate() => "$who: $yd late; the {$this->best->words()} has him nearest.",
             $this->isEarly() => "$who: $yd early; the {$this->best->words()} has him nearest.",
             default => "$who: in time.",

@@ -6,7 +6,10 @@ namespace Jacotaxis\Core\Offense\Motion;
 
 use DomainException;
 
-/** The quarterback's words and their clock, in seconds before the snap; the ball comes on the first sound of the last word. */
+/**
+ * The quarterback's words and their clock, in seconds before the snap; the ball comes on the first sound of the last
+ * word.
+ */
 final readonly class Cadence
 {
     /** @param  list<string>  $words */
@@ -23,8 +26,11 @@ final readonly class Cadence
      *
      * @throws DomainException
      */
-    public static function of(array $words = ['down', 'ready', 'set', 'go'], float $beatS = 0.8, float $soundS = 0.3): self
-    {
+    public static function of(
+        array $words = ['down', 'ready', 'set', 'go'],
+        float $beatS = 0.8,
+        float $soundS = 0.3,
+    ): self {
         $words = array_map(fn (string $w): string => mb_strtolower(trim($w)), $words);
         if (count($words) < 2 || count(array_unique($words)) !== count($words) || in_array('', $words, true)) {
             throw new DomainException('A cadence has two or more words, each said once.');
@@ -46,7 +52,9 @@ final readonly class Cadence
     {
         $at = array_search($sound->word, $this->words, true);
         if ($at === false) {
-            throw new DomainException("The cadence has no \"{$sound->word}\". Its words: ".implode(', ', $this->words).'.');
+            throw new DomainException(
+                "The cadence has no \"{$sound->word}\". Its words: ".implode(', ', $this->words).'.',
+            );
         }
 
         return max(0.0, (count($this->words) - 1 - $at) * $this->beatS - ($sound->last ? $this->soundS : 0.0));
@@ -68,7 +76,10 @@ final readonly class Cadence
     public function nearest(float $beforeS): Sound
     {
         $sounds = $this->sounds();
-        usort($sounds, fn (Sound $a, Sound $b): int => abs($this->before($a) - $beforeS) <=> abs($this->before($b) - $beforeS));
+        usort(
+            $sounds,
+            fn (Sound $a, Sound $b): int => abs($this->before($a) - $beforeS) <=> abs($this->before($b) - $beforeS),
+        );
 
         return $sounds[0];
     }

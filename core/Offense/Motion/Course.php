@@ -10,7 +10,9 @@ use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Offense\LineSplits;
 use Jacotaxis\Core\Offense\Man;
 
-/** The way of a motion over the ground: from the stance to the needed spot at the snap and on. Yards in the play frame. */
+/**
+ * The way of a motion over the ground: from the stance to the needed spot at the snap and on. Yards in the play frame.
+ */
 final readonly class Course
 {
     /** A man who crosses behind the line does so at this depth, yards. */
@@ -59,7 +61,10 @@ final readonly class Course
         $from = $points[count($points) - 2];
         $way = hypot($need[0] - $from[0], $need[1] - $from[1]);
         // He runs on across the field, not at the line.
-        $on = $motion->kind->sets() || $way < 1e-6 ? [0.0, 0.0] : [($need[0] - $from[0]) / $way, min(0.0, ($need[1] - $from[1]) / $way)];
+        $on =
+            $motion->kind->sets() || $way < 1e-6
+                ? [0.0, 0.0]
+                : [($need[0] - $from[0]) / $way, min(0.0, ($need[1] - $from[1]) / $way)];
 
         return new self($points, $on);
     }
@@ -75,7 +80,11 @@ final readonly class Course
         return $sum;
     }
 
-    /** The place after $yd yards of it, and the direction there. @return array{float, float, float, float} x, y, unit x, unit y */
+    /**
+     * The place after $yd yards of it, and the direction there.
+     *
+     * @return array{float, float, float, float} x, y, unit x, unit y
+     */
     public function at(float $yd): array
     {
         $left = $yd;
@@ -83,7 +92,12 @@ final readonly class Course
             [$fx, $fy] = $this->points[$n];
             $way = hypot($x - $fx, $y - $fy);
             if ($way > 1e-9 && $left <= $way + 1e-9) {
-                return [$fx + $left / $way * ($x - $fx), $fy + $left / $way * ($y - $fy), ($x - $fx) / $way, ($y - $fy) / $way];
+                return [
+                    $fx + ($left / $way) * ($x - $fx),
+                    $fy + ($left / $way) * ($y - $fy),
+                    ($x - $fx) / $way,
+                    ($y - $fy) / $way,
+                ];
             }
             $left -= $way;
         }
@@ -98,18 +112,33 @@ final readonly class Course
     }
 
     /**
-     * The kind's own needed spot: inside the field, past whoever stands there, and behind the line for one who crosses it.
+     * The kind's own needed spot: inside the field, past whoever stands there, and behind the line for one who crosses
+     * it.
      *
      * @param  array<string, Man>  $men
      * @return array{float, float}
      */
-    private static function usual(Motion $motion, Man $man, int $s, array $men, LineSplits $splits, PlayFrame $frame, SprintLaw $law): array
-    {
+    private static function usual(
+        Motion $motion,
+        Man $man,
+        int $s,
+        array $men,
+        LineSplits $splits,
+        PlayFrame $frame,
+        SprintLaw $law,
+    ): array {
         $kind = $motion->kind;
         $need = self::need($kind, $man, $s, $men, $splits, $law->vmax);
         if ($kind === MotionKind::Jet) {
             // At the speed he has on the way there, not at the one he may reach.
-            $need = self::need($kind, $man, $s, $men, $splits, $law->speed($law->time(hypot($need[0] - $man->xYd, $need[1] - $man->yYd))));
+            $need = self::need(
+                $kind,
+                $man,
+                $s,
+                $men,
+                $splits,
+                $law->speed($law->time(hypot($need[0] - $man->xYd, $need[1] - $man->yYd))),
+            );
         }
         if (! in_array($kind, [MotionKind::Jet, MotionKind::Orbit, MotionKind::Pitch], true)) {
             $need = self::clear($need, $s, $motion->who, $men);
@@ -125,8 +154,14 @@ final readonly class Course
      * @param  array<string, Man>  $men
      * @return array{float, float}
      */
-    private static function need(MotionKind $kind, Man $man, int $s, array $men, LineSplits $splits, float $speedYd): array
-    {
+    private static function need(
+        MotionKind $kind,
+        Man $man,
+        int $s,
+        array $men,
+        LineSplits $splits,
+        float $speedYd,
+    ): array {
         $q = $men['Q'];
         $end = $s * max(array_map(fn (string $l): float => $s * $men[$l]->xYd, Man::LINEMEN));
         $backs = array_filter($men, fn (Man $m): bool => $m->isBack() && $m->letter !== $man->letter);
@@ -134,9 +169,13 @@ final readonly class Course
         $full = array_reduce($backs, fn (float $y, Man $m): float => max($y, $m->yYd), -99.0);
 
         return match ($kind) {
-            // The exchange is at the playside guard's outside foot (MOT-05); the snap is on its way to the hands before it.
-            MotionKind::Jet => [$s * ($splits->guardXYd() + LineSplits::STANCE_FT / 6.0) - $s * $speedYd * self::SNAP_S[$q->yYd > -2.0 ? 'near' : 'far'],
-                min($man->yYd, $q->yYd > -2.0 ? self::BEHIND_YD : $q->yYd + 1.2)],
+            // The exchange is at the playside guard's outside foot (MOT-05); the snap is on its way to the hands before
+            // it.
+            MotionKind::Jet => [
+                $s * ($splits->guardXYd() + LineSplits::STANCE_FT / 6.0) -
+                $s * $speedYd * self::SNAP_S[$q->yYd > -2.0 ? 'near' : 'far'],
+                min($man->yYd, $q->yYd > -2.0 ? self::BEHIND_YD : $q->yYd + 1.2),
+            ],
             MotionKind::Orbit => [-$s * 0.5, $deepest - 1.5],
             MotionKind::Return => [$man->xYd - $man->side()->sign() * 1.0, min($man->yYd, Man::LINE_YD * -2.0)],
             MotionKind::Short => [$man->xYd + $s * self::PUSH_YD, $man->isBack() ? $man->yYd : min($man->yYd, -1.5)],
@@ -159,7 +198,10 @@ final readonly class Course
     {
         for ($n = 0; $n < 4; $n++) {
             foreach ($men as $man) {
-                if ($man->letter !== $who && hypot($man->xYd - $need[0], $man->yYd - $need[1]) < self::APART_YD - 0.01) {
+                if (
+                    $man->letter !== $who &&
+                    hypot($man->xYd - $need[0], $man->yYd - $need[1]) < self::APART_YD - 0.01
+                ) {
                     $need[0] = $man->xYd + $s * self::APART_YD;
                 }
             }

@@ -6,11 +6,15 @@ namespace Jacotaxis\Core\Offense\Motion;
 
 use Jacotaxis\Core\Field\Side;
 
-/** A called motion, shift or trade: who, which kind, to which side, on which sound, to which spot, and what for (MOT-01, MOT-08). */
+/**
+ * A called motion, shift or trade: who, which kind, to which side, on which sound, to which spot, and what for (MOT-01,
+ * MOT-08).
+ */
 final readonly class Motion
 {
     /** What a motion is for (MOT-08). */
-    public const PURPOSES = ['man-zone test', 'gain a man outside', 'rotate the safety', 'hold a backer', 'reach a path'];
+    public const PURPOSES = ['man-zone test', 'gain a man outside', 'rotate the safety', 'hold a backer',
+        'reach a path'];
 
     /**
      * @param  Sound|null  $sound  null: whenever he must start to be in time
@@ -39,9 +43,12 @@ final readonly class Motion
 
     public function words(): string
     {
-        return "{$this->who} {$this->kind->value}".($this->side === null ? '' : " {$this->side->value}")
-            .($this->to === null ? '' : sprintf(' to %s wide %s deep', self::number(abs($this->to[0])), self::number(-$this->to[1])))
-            .($this->sound === null ? '' : ' on the '.$this->sound->words());
+        return "{$this->who} {$this->kind->value}".
+            ($this->side === null ? '' : " {$this->side->value}").
+            ($this->to === null
+                ? ''
+                : sprintf(' to %s wide %s deep', self::number(abs($this->to[0])), self::number(-$this->to[1]))).
+            ($this->sound === null ? '' : ' on the '.$this->sound->words());
     }
 
     private static function number(float $yd): string

@@ -40,7 +40,9 @@ final class ActNames
         $who = $this->scene->defenders[$d]->role;
         [$one, $two] = [$this->scene->routes[$a]->spec->name, $this->scene->routes[$b]->spec->name];
 
-        return $one === $two ? "Which $one does the $who take, $a or $b?" : "Does the $who take the $one by $a or the $two by $b?";
+        return $one === $two
+            ? "Which $one does the $who take, $a or $b?"
+            : "Does the $who take the $one by $a or the $two by $b?";
     }
 
     private function sideBySide(Act $a, Act $b): bool

@@ -29,7 +29,15 @@ final readonly class Answer
         ];
         $pair = [(string) $ruleTrue->letter, (string) ($this->outcome->letter ?? $ruleTrue->letter)];
 
-        return Key::of($this->defender, $role, $pair, $question ?? "Does the $role {$this->act->name}?", $acts, 0.0, false);
+        return Key::of(
+            $this->defender,
+            $role,
+            $pair,
+            $question ?? "Does the $role {$this->act->name}?",
+            $acts,
+            0.0,
+            false,
+        );
     }
 
     /** Whether it takes the call away and costs the defense nothing. */

@@ -35,12 +35,32 @@ final readonly class Key
      * @param  array{string, string}  $pair
      * @param  list<array{act: Act, outcome: Outcome}>  $acts
      */
-    public static function of(int $defender, string $role, array $pair, string $question, array $acts, float $swing, bool $conflict = true): self
-    {
+    public static function of(
+        int $defender,
+        string $role,
+        array $pair,
+        string $question,
+        array $acts,
+        float $swing,
+        bool $conflict = true,
+    ): self {
         $won = count(array_filter($acts, fn (array $row): bool => $row['outcome']->open()));
-        $strength = array_filter(array_map(fn (array $row): ?float => $row['outcome']->strength(), $acts), fn (?float $s): bool => $s !== null);
+        $strength = array_filter(
+            array_map(fn (array $row): ?float => $row['outcome']->strength(), $acts),
+            fn (?float $s): bool => $s !== null,
+        );
 
-        return new self($defender, $role, $pair, $question, $acts, $swing, Verdict::ofActs($won, count($acts)), count($strength) < count($acts) ? null : min($strength), $conflict);
+        return new self(
+            $defender,
+            $role,
+            $pair,
+            $question,
+            $acts,
+            $swing,
+            Verdict::ofActs($won, count($acts)),
+            count($strength) < count($acts) ? null : min($strength),
+            $conflict,
+        );
     }
 
     /** How many different answers his acts bring: the same ball to the same man whatever he does is no conflict. */
@@ -57,7 +77,8 @@ final readonly class Key
     }
 
     /**
-     * This key with the acts of another question to the same man: an act the pass does not answer is answered by the run he
+     * This key with the acts of another question to the same man: an act the pass does not answer is answered by the
+     * run he
      * leaves then, where that is good.
      */
     public function and(self $other, Outcome $run): self
@@ -69,6 +90,14 @@ final readonly class Key
             }
         }
 
-        return self::of($this->defender, $this->role, $this->pair, "{$this->question} {$other->question}", $acts, max($this->swing, $other->swing), $this->conflict || $other->conflict);
+        return self::of(
+            $this->defender,
+            $this->role,
+            $this->pair,
+            "{$this->question} {$other->question}",
+            $acts,
+            max($this->swing, $other->swing),
+            $this->conflict || $other->conflict,
+        );
     }
 }

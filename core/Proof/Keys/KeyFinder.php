@@ -18,7 +18,8 @@ use Jacotaxis\Core\Proof\Throwing\Windows;
 /**
  * Finds the keys of a call against a look without knowing the concept.
  *
- * Defender d is a key when there are counting reads a and b such that going to a shuts a and leaves b open, and going to b
+ * Defender d is a key when there are counting reads a and b such that going to a shuts a and leaves b open, and going
+ * to b
  * shuts b and leaves a open.
  */
 final class KeyFinder
@@ -32,7 +33,10 @@ final class KeyFinder
     /** Most men who are no keys and are shown with what they bring. */
     private const ANSWERED = 2;
 
-    /** How far from his landmark's width a zone man goes for a catch without leaving his zone, yards (settled by the truths). */
+    /**
+     * How far from his landmark's width a zone man goes for a catch without leaving his zone, yards (settled by the
+     * truths).
+     */
     private const LEASH_YD = 4.0;
 
     private const DEEP_LEASH_YD = 8.0;
@@ -70,7 +74,8 @@ final class KeyFinder
     }
 
     /**
-     * What each man who is no key can do about the ball that is thrown by rule, where his rule lets him, and what is left then.
+     * What each man who is no key can do about the ball that is thrown by rule, where his rule lets him, and what is
+     * left then.
      *
      * @param  list<Key>  $keys
      * @return list<Answer> those that cover the call are its spoilers
@@ -93,8 +98,12 @@ final class KeyFinder
             }
             $outcome = $this->windows->outcome($d, $this->playOut->withAct($d, $act));
             $route = $this->scene->routes[$letter]->spec->name;
-            $answers[] = new Answer($d, new Act("take the $route", $act->fromT, $act->xYd, $act->yYd, $act->toward), $outcome,
-                "The {$this->scene->defenders[$d]->role} can take the $route and nothing opens behind him.");
+            $answers[] = new Answer(
+                $d,
+                new Act("take the $route", $act->fromT, $act->xYd, $act->yYd, $act->toward),
+                $outcome,
+                "The {$this->scene->defenders[$d]->role} can take the $route and nothing opens behind him.",
+            );
         }
 
         return $answers;
@@ -116,7 +125,12 @@ final class KeyFinder
     {
         $keys = [];
         foreach ($answers as $answer) {
-            if ($answer->outcome->action !== 'throw' || $answer->outcome->letter === null || $answer->outcome->letter === $ruleTrue->letter || count($keys) === self::ANSWERED) {
+            if (
+                $answer->outcome->action !== 'throw' ||
+                $answer->outcome->letter === null ||
+                $answer->outcome->letter === $ruleTrue->letter ||
+                count($keys) === self::ANSWERED
+            ) {
                 continue;
             }
             $question = $this->names->question($answer->defender, (string) $ruleTrue->letter, $answer->outcome->letter);
@@ -156,7 +170,13 @@ final class KeyFinder
         $i = min(Path::STEPS - 1, (int) round($line->outAt() / Path::STEP));
         foreach ($this->scene->routes as $other => $route) {
             $near = abs($route->path->x[$i] - $job->wideYd);
-            if ($other !== $letter && $route->path->y[$i] >= self::DEEP_FROM_YD && $route->path->vy[$i] > 0.0 && $near <= self::DEEP_LEASH_YD && $near < abs($line->xYd - $job->wideYd)) {
+            if (
+                $other !== $letter &&
+                $route->path->y[$i] >= self::DEEP_FROM_YD &&
+                $route->path->vy[$i] > 0.0 &&
+                $near <= self::DEEP_LEASH_YD &&
+                $near < abs($line->xYd - $job->wideYd)
+            ) {
                 return true;
             }
         }
@@ -238,7 +258,10 @@ final class KeyFinder
         }
 
         // A rule of the staff may send the ball wrong: the key stays one, and his verdict says so.
-        return $this->scene->call->rules !== [] || ($byName[$a]->letter !== null && $byName[$b]->letter !== null && $key->answers() > 1) ? $key : null;
+        return $this->scene->call->rules !== [] ||
+            ($byName[$a]->letter !== null && $byName[$b]->letter !== null && $key->answers() > 1)
+            ? $key
+            : null;
     }
 
     private function weigh(int $d, string $a, string $b, bool $conflict): Key
@@ -249,7 +272,15 @@ final class KeyFinder
         }
         $role = $this->scene->defenders[$d]->role;
 
-        return Key::of($d, $role, [$a, $b], $this->names->question($d, $a, $b), $acts, $this->swing($acts, $a, $b), $conflict);
+        return Key::of(
+            $d,
+            $role,
+            [$a, $b],
+            $this->names->question($d, $a, $b),
+            $acts,
+            $this->swing($acts, $a, $b),
+            $conflict,
+        );
     }
 
     /** What an act gives by the order of the reads, or by a rule of the staff that waits for it. */
@@ -257,7 +288,12 @@ final class KeyFinder
     {
         $track = $this->playOut->withAct($d, $act);
         foreach ($this->scene->call->rules as $rule) {
-            if ($rule->action === 'throw' && $rule->man !== null && isset($this->scene->routes[$rule->man]) && $rule->fires($this->scene->defenders[$d]->role, $act->name)) {
+            if (
+                $rule->action === 'throw' &&
+                $rule->man !== null &&
+                isset($this->scene->routes[$rule->man]) &&
+                $rule->fires($this->scene->defenders[$d]->role, $act->name)
+            ) {
                 return $this->windows->forced($rule->man, $d, $track);
             }
         }
@@ -272,7 +308,10 @@ final class KeyFinder
         foreach ($acts as ['act' => $act, 'outcome' => $outcome]) {
             foreach ([$a, $b] as $letter) {
                 $read = $outcome->reads[$letter];
-                $gain = $read['line'] === null ? 0.0 : $read['line']->yYd * Worth::completion($read['line']->distanceYd, $read['margin']);
+                $gain =
+                    $read['line'] === null
+                        ? 0.0
+                        : $read['line']->yYd * Worth::completion($read['line']->distanceYd, $read['margin']);
                 if ($act->toward !== null) {
                     $worth[$letter.$act->toward] = $gain;
                 }
@@ -292,7 +331,12 @@ final class KeyFinder
             new Act($nameA, $toA->fromT, $toA->xYd, $toA->yYd, $a),
             new Act($nameB, $toB->fromT, $toB->xYd, $toB->yYd, $b)];
         foreach (self::BETWEEN as $share) {
-            $acts[] = new Act('between', $toA->fromT, $toA->xYd + $share * ($toB->xYd - $toA->xYd), $toA->yYd + $share * ($toB->yYd - $toA->yYd));
+            $acts[] = new Act(
+                'between',
+                $toA->fromT,
+                $toA->xYd + $share * ($toB->xYd - $toA->xYd),
+                $toA->yYd + $share * ($toB->yYd - $toA->yYd),
+            );
         }
 
         return $acts;
@@ -301,7 +345,8 @@ final class KeyFinder
     /** When two threats part: the first break, and the reaction to it. */
     private function partAt(string $a, string $b): float
     {
-        return min($this->scene->routes[$a]->declaredAt(), $this->scene->routes[$b]->declaredAt()) + $this->scene->setting->reaction;
+        return min($this->scene->routes[$a]->declaredAt(), $this->scene->routes[$b]->declaredAt()) +
+            $this->scene->setting->reaction;
     }
 
     /** The run to where the ball to $letter would be caught. */
@@ -336,6 +381,11 @@ final class KeyFinder
     /** @return list<int> defenders whose shell lets them choose: zone men, not rushers and not men with a man */
     private function free(): array
     {
-        return array_values(array_filter($this->playOut->coverage(), fn (int $d): bool => $d !== $this->settled && $this->scene->defenders[$d]->job->kind !== JobKind::Man));
+        return array_values(
+            array_filter(
+                $this->playOut->coverage(),
+                fn (int $d): bool => $d !== $this->settled && $this->scene->defenders[$d]->job->kind !== JobKind::Man,
+            ),
+        );
     }
 }

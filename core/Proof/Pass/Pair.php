@@ -24,7 +24,8 @@ use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /**
- * A play-action pass proved as a pair with its run: a defender who comes for the run opens the pass over him, one who stays
+ * A play-action pass proved as a pair with its run: a defender who comes for the run opens the pass over him, one who
+ * stays
  * home is answered by the run itself (PAC-15, truth 12).
  */
 final class Pair
@@ -55,7 +56,8 @@ final class Pair
         if ($run === null) {
             return new self(null, [], 'a freeze alone is no run: nothing answers the man who stays home');
         }
-        $call = $scene->call->with(['run' => $run, 'fake' => null, 'routes' => [], 'reads' => [], 'readsBy' => [], 'keys' => [], 'protection' => null, 'hot' => null, 'drop' => null, 'rules' => []]);
+        $call = $scene->call->with(['run' => $run, 'fake' => null, 'routes' => [], 'reads' => [], 'readsBy' => [],
+            'keys' => [], 'protection' => null, 'hot' => null, 'drop' => null, 'rules' => []]);
         try {
             $base = RunProver::prove($call, $scene->look, $scene->setting);
         } catch (UnknownRun $e) {
@@ -69,7 +71,9 @@ final class Pair
     private static function keys(Scene $scene, PlayOut $playOut, Windows $windows, RunProof $base): array
     {
         $runs = self::readers($scene, $playOut);
-        $honest = (new PlayOut($scene->honest(array_map(fn (int $d): string => $scene->defenders[$d]->role, $runs))))->byRule();
+        $honest = (new PlayOut(
+            $scene->honest(array_map(fn (int $d): string => $scene->defenders[$d]->role, $runs)),
+        ))->byRule();
         $keys = [];
         foreach ($runs as $d) {
             $key = self::key($d, $scene, $playOut, $windows, $base, $honest);
@@ -100,19 +104,28 @@ final class Pair
     private static function sold(Scene $scene, int $d): bool
     {
         $defender = $scene->defenders[$d];
-        $letter = $defender->takes ?? ($defender->group === 'corner' ? $scene->count->letter($defender->side, 1) : null);
-        $run = $letter === null ? null : ($scene->routes[$letter] ?? null);
+        $letter =
+            $defender->takes ?? ($defender->group === 'corner' ? $scene->count->letter($defender->side, 1) : null);
+        $run = $letter === null ? null : $scene->routes[$letter] ?? null;
         if ($run === null) {
             return false;
         }
         $in = $scene->men[$letter]->xYd < 0.0 ? 1.0 : -1.0;
         $i = (int) (0.8 / Path::STEP);
 
-        return rad2deg(atan2(($run->path->x[$i] - $run->path->x[0]) * $in, max(0.01, $run->path->y[$i] - $run->path->y[0]))) > self::SELLS_DEG && $run->spec->shape()->deep;
+        return rad2deg(
+            atan2(($run->path->x[$i] - $run->path->x[0]) * $in, max(0.01, $run->path->y[$i] - $run->path->y[0])),
+        ) > self::SELLS_DEG && $run->spec->shape()->deep;
     }
 
-    private static function key(int $d, Scene $scene, PlayOut $playOut, Windows $windows, RunProof $base, Tracks $honest): ?Key
-    {
+    private static function key(
+        int $d,
+        Scene $scene,
+        PlayOut $playOut,
+        Windows $windows,
+        RunProof $base,
+        Tracks $honest,
+    ): ?Key {
         $role = $scene->defenders[$d]->role;
         $open = $scene->setting->openAt;
         $toTheRun = self::toTheRun($role, $base);
@@ -120,7 +133,15 @@ final class Pair
         if (! $comes->open()) {
             return null;
         }
-        $stays = $windows->outcome($d, new Tracks([$d => $honest->x[$d]], [$d => $honest->y[$d]], [$d => $honest->vx[$d]], [$d => $honest->vy[$d]]));
+        $stays = $windows->outcome(
+            $d,
+            new Tracks(
+                [$d => $honest->x[$d]],
+                [$d => $honest->y[$d]],
+                [$d => $honest->vx[$d]],
+                [$d => $honest->vy[$d]],
+            ),
+        );
         $rule = $windows->outcome();
         $gained = self::gained($comes, $stays, $windows->counting(), $open);
         // He is a key when coming for the run opens somebody whom staying home shuts, or at least makes much less open.
@@ -129,13 +150,23 @@ final class Pair
         }
         $give = self::give($role, $base);
         $best = $stays->open() && ($stays->margin >= $give->margin || ! $give->open()) ? $stays : $give;
-        [$come, $stay] = $scene->defenders[$d]->group === 'corner' ? ['fall off', 'stay home'] : ['trigger', 'stay home'];
+        [$come, $stay] = $scene->defenders[$d]->group === 'corner' ? ['fall off', 'stay home']
+            : ['trigger', 'stay home'];
         $acts = [['act' => new Act('by rule'), 'outcome' => $rule->open() ? $rule : $best],
-            ['act' => new Act($come, $toTheRun->fromT, $toTheRun->xYd, $toTheRun->yYd, (string) $comes->letter, true), 'outcome' => $comes],
+            ['act' => new Act($come, $toTheRun->fromT, $toTheRun->xYd, $toTheRun->yYd, (string) $comes->letter, true),
+                'outcome' => $comes],
             ['act' => new Act($stay, toward: 'run'), 'outcome' => $give->open() ? $give : $best]];
 
-        return self::made($d, $role, [(string) $comes->letter, 'run'], $scene->defenders[$d]->job->kind === JobKind::Man
-            ? "Does the $role stay with his man or come for the run?" : "Does the $role come for the run or stay home?", $acts, $gained * 10.0);
+        return self::made(
+            $d,
+            $role,
+            [(string) $comes->letter, 'run'],
+            $scene->defenders[$d]->job->kind === JobKind::Man
+                ? "Does the $role stay with his man or come for the run?"
+                : "Does the $role come for the run or stay home?",
+            $acts,
+            $gained * 10.0,
+        );
     }
 
     /**
@@ -181,12 +212,32 @@ final class Pair
     /** The run itself, with this man playing the pass. */
     private static function give(string $role, RunProof $base): Outcome
     {
-        $run = (new Decider($base->scene, $base->resolved, $base->carriers, $base->made, new Defense($base->scene, $base->resolved, [$role])))->outcome($base->byRule);
+        $run = (new Decider(
+            $base->scene,
+            $base->resolved,
+            $base->carriers,
+            $base->made,
+            new Defense($base->scene, $base->resolved, [$role]),
+        ))->outcome($base->byRule);
 
-        return new Outcome('give', $run->letter, null, $run->margin, 1.0, $run->gainYd, "the run itself: {$run->why}", [], $run->margin, $run->worth);
+        return new Outcome(
+            'give',
+            $run->letter,
+            null,
+            $run->margin,
+            1.0,
+            $run->gainYd,
+            "the run itself: {$run->why}",
+            [],
+            $run->margin,
+            $run->worth,
+        );
     }
 
-    /** The last man of the line on the side the passer rolls to, when nobody blocks him: he crashes on the run or comes up at the quarterback (truth 11). */
+    /**
+     * The last man of the line on the side the passer rolls to, when nobody blocks him: he crashes on the run or comes
+     * up at the quarterback (truth 11).
+     */
     private static function edge(Scene $scene, PlayOut $playOut, RunProof $base): ?Key
     {
         $side = $scene->rolls();
@@ -194,7 +245,10 @@ final class Pair
             return null;
         }
         $role = $base->resolved->front->emol($side);
-        if ($role === null || in_array($role, $scene->pickup->takes, true) && $scene->call->protection?->scheme !== Scheme::Naked) {
+        if (
+            $role === null ||
+            (in_array($role, $scene->pickup->takes, true) && $scene->call->protection?->scheme !== Scheme::Naked)
+        ) {
             return null;
         }
         $d = (int) array_search($role, array_map(fn (Defender $x): string => $x->role, $scene->defenders), true);
@@ -206,9 +260,17 @@ final class Pair
         $up = (new Windows($scene, $playOut, Progression::of($scene, $comesUp)))->outcome();
         $crash = (new Windows($scene, $playOut, Progression::of($scene, $gone)))->outcome();
 
-        return self::made($d, $role, ['run', 'quarterback'], "Does the $role crash on the run or come up at the quarterback?", [
-            ['act' => new Act('by rule'), 'outcome' => $crash],
-            ['act' => new Act('crash', toward: 'run'), 'outcome' => $crash],
-            ['act' => new Act('come up', toward: 'quarterback'), 'outcome' => $up]], 1.0);
+        return self::made(
+            $d,
+            $role,
+            ['run', 'quarterback'],
+            "Does the $role crash on the run or come up at the quarterback?",
+            [
+                ['act' => new Act('by rule'), 'outcome' => $crash],
+                ['act' => new Act('crash', toward: 'run'), 'outcome' => $crash],
+                ['act' => new Act('come up', toward: 'quarterback'), 'outcome' => $up],
+            ],
+            1.0,
+        );
     }
 }

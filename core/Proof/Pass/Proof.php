@@ -51,7 +51,8 @@ final readonly class Proof implements Proven
     }
 
     /**
-     * The men whose choice decides who gets the ball: the keys, the main one first, then whoever can take the ball that is
+     * The men whose choice decides who gets the ball: the keys, the main one first, then whoever can take the ball that
+     * is
      * thrown by rule.
      *
      * @return list<Key>
@@ -72,14 +73,16 @@ final readonly class Proof implements Proven
     public function verdict(): Verdict
     {
         $verdict = $this->mainKey()->verdict ?? ($this->ruleTrue->open() ? Verdict::Open : Verdict::Covered);
-        // Without the run it is married to, a play-action pass can at best be a guess; so can a call that somebody takes away for nothing.
+        // Without the run it is married to, a play-action pass can at best be a guess; so can a call that somebody
+        // takes away for nothing.
         $spoiled = $this->spoilers() !== [] || $this->pair !== null && $this->pair->base === null;
 
         return $spoiled && $verdict->isGood() ? Verdict::Guess : $verdict;
     }
 
     /**
-     * Seconds to spare: of a key the least over his acts, of the ball that is thrown in each; without one the rule-true ball's,
+     * Seconds to spare: of a key the least over his acts, of the ball that is thrown in each; without one the rule-true
+     * ball's,
      * less what the best single man can take of it.
      */
     public function strength(): ?float
@@ -89,9 +92,14 @@ final readonly class Proof implements Proven
         if ($key !== null) {
             return $key->strength;
         }
-        $left = array_filter(array_map(fn (Answer $a): ?float => $a->spoils() ? null : $a->outcome->strength(), $this->answers), fn (?float $s): bool => $s !== null);
+        $left = array_filter(
+            array_map(fn (Answer $a): ?float => $a->spoils() ? null : $a->outcome->strength(), $this->answers),
+            fn (?float $s): bool => $s !== null,
+        );
 
-        return $this->ruleTrue->open() && $left !== [] ? min((float) $this->ruleTrue->strength(), ...$left) : $this->ruleTrue->strength();
+        return $this->ruleTrue->open() && $left !== []
+            ? min((float) $this->ruleTrue->strength(), ...$left)
+            : $this->ruleTrue->strength();
     }
 
     /** Men whose one-way act takes the call away at no cost: the defense's answer. @return list<Answer> */
@@ -114,6 +122,10 @@ final readonly class Proof implements Proven
             $worth[] = $outcome->worth;
         }
 
-        return array_reduce($worth, fn (Worth $least, Worth $w): Worth => $w->chance < $least->chance ? $w : $least, $worth[0]);
+        return array_reduce(
+            $worth,
+            fn (Worth $least, Worth $w): Worth => $w->chance < $least->chance ? $w : $least,
+            $worth[0],
+        );
     }
 }

@@ -27,10 +27,18 @@ final class Prover
      * @param  array<string, string>  $press  what the man in a receiver's face does, by letter (Release::REACTIONS)
      * @param  array{string, Act}|null  $changed  role of a defender and what he does instead of his rule
      */
-    public static function prove(Call $call, Look $look, Setting $setting, array $press = [], ?array $changed = null): Proof
-    {
+    public static function prove(
+        Call $call,
+        Look $look,
+        Setting $setting,
+        array $press = [],
+        ?array $changed = null,
+    ): Proof {
         $scene = Scene::of($call, $look, $setting, $press);
-        $place = $changed === null ? false : array_search($changed[0], array_map(fn (Defender $d): string => $d->role, $scene->defenders), true);
+        $place =
+            $changed === null
+                ? false
+                : array_search($changed[0], array_map(fn (Defender $d): string => $d->role, $scene->defenders), true);
         $playOut = new PlayOut($scene, $place === false || $changed === null ? null : [$place, $changed[1]]);
         $protection = Protection::of($scene);
         $readings = Progression::of($scene, $protection);
@@ -54,7 +62,8 @@ final class Prover
     }
 
     /**
-     * Keys of the pass and of its run, each man once, the largest swing first: who must choose between run and pass comes first.
+     * Keys of the pass and of its run, each man once, the largest swing first: who must choose between run and pass
+     * comes first.
      *
      * @param  list<Key>  $pass
      * @return list<Key>

@@ -8,7 +8,8 @@ use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 
 /**
- * The progression against one act of the defense: every read in order, live or dead, who has the ball by rights and who would be
+ * The progression against one act of the defense: every read in order, live or dead, who has the ball by rights and who
+ * would be
  * next (PRG-01). Board, film and command line all ask here.
  */
 final readonly class ReadStates
@@ -16,7 +17,8 @@ final readonly class ReadStates
     /**
      * @param  list<ReadState>  $reads  in order
      * @param  string|null  $checkDown  the outlet, who is right when every read is dead
-     * @param  string|null  $asked  who gets the ball by the proof: by the order, what the down needs or a rule of the staff
+     * @param  string|null  $asked  who gets the ball by the proof: by the order, what the down needs or a rule of the
+     *     staff
      */
     public function __construct(public array $reads, public ?string $checkDown = null, public ?string $asked = null)
     {
@@ -40,7 +42,10 @@ final readonly class ReadStates
         return new self($states, $checkDown, $outcome->letter);
     }
 
-    /** Who should have the ball: whom the proof asks for, else the first live read, else the outlet; null: nobody is open. */
+    /**
+     * Who should have the ball: whom the proof asks for, else the first live read, else the outlet; null: nobody is
+     * open.
+     */
     public function right(): ?string
     {
         return $this->asked ?? $this->live()[0] ?? $this->checkDown;

@@ -10,15 +10,20 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
- * Man defenders over receivers who stand close together pass them off: the outer one takes the first man out, the inner one
- * the first man in (TEL-04, RTE-19). Whoever is beyond them when they sort is his, also when that man breaks back later.
+ * Man defenders over receivers who stand close together pass them off: the outer one takes the first man out, the inner
+ * one
+ * the first man in (TEL-04, RTE-19). Whoever is beyond them when they sort is his, also when that man breaks back
+ * later.
  */
 final class PassOff
 {
     /** Receivers this near each other at the snap are sorted, yards. */
     public const CLOSE_YD = 2.5;
 
-    /** When they sort: as soon as the first of them tells where he goes, but not before and not after, seconds (product defaults). */
+    /**
+     * When they sort: as soon as the first of them tells where he goes, but not before and not after, seconds (product
+     * defaults).
+     */
     private const SORTED_S = [0.8, 1.6];
 
     /**
@@ -31,15 +36,26 @@ final class PassOff
         $sorted = [];
         foreach ($scene->look->locks ? [] : self::groups($scene) as $group) {
             $letters = array_map(fn (int $d): string => (string) $scene->defenders[$d]->takes, $group);
-            usort($group, fn (int $a, int $b): int => abs($scene->defenders[$b]->xYd) <=> abs($scene->defenders[$a]->xYd));
+            usort(
+                $group,
+                fn (int $a, int $b): int => abs($scene->defenders[$b]->xYd) <=> abs($scene->defenders[$a]->xYd),
+            );
             $home = $scene->men[$letters[0]]->side()->sign();
             $at = self::sortedAt($scene, $letters);
-            usort($letters, fn (string $a, string $b): int => $home * $scene->routes[$b]->path->at($at)[0] <=> $home * $scene->routes[$a]->path->at($at)[0]);
+            usort(
+                $letters,
+                fn (string $a, string $b): int => $home * $scene->routes[$b]->path->at($at)[0] <=>
+                    $home * $scene->routes[$a]->path->at($at)[0],
+            );
             foreach ($group as $n => $d) {
                 $leverage = match (true) {
-                    $n === 0 => 'outside', $n === count($group) - 1 => 'inside', default => $scene->defenders[$d]->job->leverage
+                    $n === 0 => 'outside', $n === count($group) - 1 => 'inside',
+                    default => $scene->defenders[$d]->job->leverage
                 };
-                $sorted[$d] = $scene->defenders[$d]->with(['takes' => $letters[$n], 'job' => $scene->defenders[$d]->job->leaning($leverage)]);
+                $sorted[$d] = $scene->defenders[$d]->with([
+                    'takes' => $letters[$n],
+                    'job' => $scene->defenders[$d]->job->leaning($leverage),
+                ]);
             }
         }
 
@@ -53,8 +69,17 @@ final class PassOff
      */
     private static function groups(Scene $scene): array
     {
-        $men = array_filter($scene->defenders, fn (Defender $d): bool => $d->job->kind === JobKind::Man && isset($scene->routes[(string) $d->takes]) && ! $scene->men[(string) $d->takes]->isBack());
-        uasort($men, fn (Defender $a, Defender $b): int => $scene->men[(string) $a->takes]->xYd <=> $scene->men[(string) $b->takes]->xYd);
+        $men = array_filter(
+            $scene->defenders,
+            fn (Defender $d): bool => $d->job->kind === JobKind::Man &&
+                isset($scene->routes[(string) $d->takes]) &&
+                ! $scene->men[(string) $d->takes]->isBack(),
+        );
+        uasort(
+            $men,
+            fn (Defender $a, Defender $b): int => $scene->men[(string) $a->takes]->xYd <=>
+                $scene->men[(string) $b->takes]->xYd,
+        );
         $groups = [];
         $last = -99.0;
         foreach ($men as $d => $defender) {
@@ -72,7 +97,9 @@ final class PassOff
     /** @param  list<string>  $letters */
     private static function sortedAt(Scene $scene, array $letters): float
     {
-        $first = min(array_map(fn (string $l): float => $scene->routes[$l]->declaredAt(), $letters)) + $scene->setting->reaction;
+        $first =
+            min(array_map(fn (string $l): float => $scene->routes[$l]->declaredAt(), $letters)) +
+            $scene->setting->reaction;
 
         return round(max(self::SORTED_S[0], min(self::SORTED_S[1], $first)) / Path::STEP) * Path::STEP;
     }

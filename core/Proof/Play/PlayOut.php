@@ -16,7 +16,8 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 /**
  * Runs the coverage by rule against the routes, step by step.
  *
- * Defenders see routes only (SeenRoute), never a call. Velocities follow what a man wants with the sprint law's own lag,
+ * Defenders see routes only (SeenRoute), never a call. Velocities follow what a man wants with the sprint law's own
+ * lag,
  * so a change of direction costs what it costs a runner.
  */
 final class PlayOut
@@ -31,7 +32,9 @@ final class PlayOut
 
     private ?Tracks $byRule = null;
 
-    /** @param  array{int, Act}|null  $changed  a defender who does something else than his rule, which is the rule then */
+    /**
+     * @param  array{int, Act}|null  $changed  a defender who does something else than his rule, which is the rule then
+     */
     public function __construct(private readonly Scene $scene, private readonly ?array $changed = null)
     {
         $setting = $scene->setting;
@@ -46,7 +49,10 @@ final class PlayOut
                 if ($defender->job->kind === JobKind::Man) {
                     $this->covers[$d] = (string) ($sorted[$d] ?? $defender)->takes;
                 }
-                $this->movers[$d] = $this->mover($sorted[$d] ?? $defender, $sights[(string) $reaction] ??= Sight::of($scene, $reaction, $targets));
+                $this->movers[$d] = $this->mover(
+                    $sorted[$d] ?? $defender,
+                    $sights[(string) $reaction] ??= Sight::of($scene, $reaction, $targets),
+                );
             }
         }
         $this->neighbours();
@@ -75,7 +81,10 @@ final class PlayOut
 
         $this->byRule = $this->tracks($this->movers);
 
-        return $this->byRule = $this->changed === null ? $this->byRule : $this->byRule->with($this->changed[0], $this->withAct(...$this->changed));
+        return $this->byRule =
+            $this->changed === null
+                ? $this->byRule
+                : $this->byRule->with($this->changed[0], $this->withAct(...$this->changed));
     }
 
     /** One defender does something else; the others play their rule. Holds his track alone. */
@@ -134,8 +143,17 @@ final class PlayOut
         $mine = $target === null ? null : $sight->index($target);
 
         return match ($defender->job->kind) {
-            JobKind::Deep => new Deep($defender, $law, $sight, $mine, $this->robbed($defender), $this->third($defender)),
-            JobKind::Man => $mine === null ? new Under($defender, $law, $sight) : new OverTop($defender, $law, $sight, $mine),
+            JobKind::Deep => new Deep(
+                $defender,
+                $law,
+                $sight,
+                $mine,
+                $this->robbed($defender),
+                $this->third($defender),
+            ),
+            JobKind::Man => $mine === null
+                ? new Under($defender, $law, $sight)
+                : new OverTop($defender, $law, $sight, $mine),
             default => new Under($defender, $law, $sight),
         };
     }

@@ -9,7 +9,8 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Route\RunRoute;
 
 /**
- * A route as a defender sees it who notices each tell a reaction late: until then the runner seems to go on as before, after
+ * A route as a defender sees it who notices each tell a reaction late: until then the runner seems to go on as before,
+ * after
  * that he sees the truth.
  */
 final readonly class SeenRoute

@@ -14,7 +14,9 @@ final readonly class Sight
 {
     private const BEHIND_BALL_YD = 0.5;
 
-    /** How much later a man without help behind him leaves the vertical for a break, seconds (settled by the truths). */
+    /**
+     * How much later a man without help behind him leaves the vertical for a break, seconds (settled by the truths).
+     */
     private const HONOURS_S = 0.2;
 
     /**
@@ -56,7 +58,8 @@ final readonly class Sight
     public function alone(int $receiver, string $leverage): SeenRoute
     {
         $run = $this->scene->routes[$this->letters[$receiver]];
-        $helped = array_filter($this->scene->defenders, fn (Defender $d): bool => $d->job->kind === JobKind::Deep) !== [];
+        $helped =
+            array_filter($this->scene->defenders, fn (Defender $d): bool => $d->job->kind === JobKind::Deep) !== [];
         if ($helped || $run->spec->shape()->stem !== Stem::Vertical) {
             return $this->by($receiver, $leverage);
         }

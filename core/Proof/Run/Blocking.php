@@ -12,7 +12,8 @@ use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
- * Whether every block can be made: the blocker must reach his man's track before the man reaches the runner's aiming track,
+ * Whether every block can be made: the blocker must reach his man's track before the man reaches the runner's aiming
+ * track,
  * both by the sprint law with the speeds of their groups. A down man on a climbing lineman holds him.
  */
 final readonly class Blocking
@@ -20,7 +21,10 @@ final readonly class Blocking
     /** Near enough to put hands on a man, yards. */
     private const HANDS_YD = 0.9;
 
-    /** A down man on a lineman who wants to climb holds him this long, and a double lasts this long, seconds (product defaults). */
+    /**
+     * A down man on a lineman who wants to climb holds him this long, and a double lasts this long, seconds (product
+     * defaults).
+     */
     private const HELD_S = 1.3;
 
     private const DOUBLE_S = 0.3;
@@ -66,7 +70,8 @@ final readonly class Blocking
     }
 
     /**
-     * Men who are blocked on the way to one carrier and run away from their block to another: a backer who scrapes over a
+     * Men who are blocked on the way to one carrier and run away from their block to another: a backer who scrapes over
+     * a
      * squeezing end has the quarterback (DEF-08).
      *
      * @param  array<string, Carrier>  $carriers  by action
@@ -101,7 +106,16 @@ final readonly class Blocking
         $man = $this->scene->men[$block->letter];
         $law = $this->law($block->letter);
         $held = $this->held($block);
-        $start = 0.1 + $late + ($held === null ? 0.0 : self::HELD_S) + ($block->first !== null && $block->target !== $block->first ? self::DOUBLE_S : ($block->verb === Verb::Check ? self::CHECK_S : 0.0)) + $this->pullS($block);
+        $start =
+            0.1 +
+            $late +
+            ($held === null ? 0.0 : self::HELD_S) +
+            ($block->first !== null && $block->target !== $block->first
+                ? self::DOUBLE_S
+                : ($block->verb === Verb::Check
+                    ? self::CHECK_S
+                    : 0.0)) +
+            $this->pullS($block);
         $best = -9.0;
         $at = null;
         for ($n = 0; $n <= self::POINTS; $n++) {
@@ -132,7 +146,11 @@ final readonly class Blocking
         if ($block->unset !== null) {
             return new Made(null, $at[0] ?? null, $at[1] ?? null, $at[2] ?? null, $block->unset, $best);
         }
-        if ($at === null && $tackler->margin($carrier, $carrier->stepPast($this->scene->setting->situation->runSuccessYd())) > self::HARMLESS_S) {
+        if (
+            $at === null &&
+            $tackler->margin($carrier, $carrier->stepPast($this->scene->setting->situation->runSuccessYd())) >
+                self::HARMLESS_S
+        ) {
             return new Made(
                 true,
                 null,
@@ -161,7 +179,8 @@ final readonly class Blocking
     }
 
     /**
-     * Whether a man who is trapped closes the hole instead of opening it: he is met in the runner's own lane. Around the end the
+     * Whether a man who is trapped closes the hole instead of opening it: he is met in the runner's own lane. Around
+     * the end the
      * runner goes outside of him, between guard and guard he has nowhere to go.
      *
      * @param  array{float, float, float}  $at  seconds, x and y
@@ -169,8 +188,13 @@ final readonly class Blocking
     private function wrecks(Block $block, Carrier $carrier, array $at): bool
     {
         $front = $this->resolved->front;
-        $closes = $block->target !== null && $front->movedU($block->target) < $front->u($block->target) - self::CLOSES_YD;
-        if ($block->verb !== Verb::Kick || ! $closes || ! in_array($this->resolved->run->scheme()->entry, self::INSIDE, true)) {
+        $closes =
+            $block->target !== null && $front->movedU($block->target) < $front->u($block->target) - self::CLOSES_YD;
+        if (
+            $block->verb !== Verb::Kick ||
+            ! $closes ||
+            ! in_array($this->resolved->run->scheme()->entry, self::INSIDE, true)
+        ) {
             return false;
         }
         $lane = $carrier->path->x[$carrier->stepPast($at[2])];
@@ -187,11 +211,17 @@ final readonly class Blocking
         }
         foreach ($this->resolved->front->line as $role) {
             $d = $this->resolved->front->men[$role];
-            $read = in_array($role, array_column($this->resolved->keys, 'role'), true) || $this->letGo(
-                $role,
-                $block->letter,
-            );
-            if ($role !== $block->target && $role !== $block->first && ! $read && $d->over === $block->letter && abs($d->xYd - $man->xYd) < self::TOUCH_YD && in_array($block->verb, [Verb::Climb, Verb::Arc, Verb::Release], true)) {
+            $read =
+                in_array($role, array_column($this->resolved->keys, 'role'), true) ||
+                $this->letGo($role, $block->letter);
+            if (
+                $role !== $block->target &&
+                $role !== $block->first &&
+                ! $read &&
+                $d->over === $block->letter &&
+                abs($d->xYd - $man->xYd) < self::TOUCH_YD &&
+                in_array($block->verb, [Verb::Climb, Verb::Arc, Verb::Release], true)
+            ) {
                 return $role;
             }
         }
@@ -199,7 +229,9 @@ final readonly class Blocking
         return null;
     }
 
-    /** The last man away from the play, on the far shoulder and left on purpose, does not hold who goes inside of him. */
+    /**
+     * The last man away from the play, on the far shoulder and left on purpose, does not hold who goes inside of him.
+     */
     private function letGo(string $role, string $letter): bool
     {
         $front = $this->resolved->front;

@@ -13,7 +13,9 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\PathBuilder;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
-/** The ways the ball may go in a run: the back's track, the quarterback's path by his key, the pitch. Yards and seconds. */
+/**
+ * The ways the ball may go in a run: the back's track, the quarterback's path by his key, the pitch. Yards and seconds.
+ */
 final class Carriers
 {
     /** The snap takes this long before anybody has the ball. */
@@ -25,7 +27,10 @@ final class Carriers
     /** Pitch relation: this wide of the quarterback and this deep (common practice: 4 to 5 and 1), yards. */
     private const PITCH_YD = [4.5, 1.0];
 
-    /** Path of the quarterback by the pitch key: inside an overhang to force a decision, wider off the last man of the line (OPT-04), yards. */
+    /**
+     * Path of the quarterback by the pitch key: inside an overhang to force a decision, wider off the last man of the
+     * line (OPT-04), yards.
+     */
     private const OFF_OVERHANG_YD = -0.9;
 
     private const OFF_LINE_YD = 0.4;
@@ -66,7 +71,8 @@ final class Carriers
     public function all(?string $outside = null): array
     {
         $carriers = [];
-        foreach (['give' => $this->give(), 'pull' => $this->pull(), 'keep' => $this->keep(), 'pitch' => $this->pitch()] as $action => $carrier) {
+        foreach (['give' => $this->give(), 'pull' => $this->pull(), 'keep' => $this->keep(),
+            'pitch' => $this->pitch()] as $action => $carrier) {
             if ($carrier !== null) {
                 $carriers[$action] = $carrier;
             }
@@ -78,7 +84,10 @@ final class Carriers
         return $carriers;
     }
 
-    /** A throw at the line, out of the hand at a moment: from the catch he runs up the alley behind the men who block for him (RPO-05). */
+    /**
+     * A throw at the line, out of the hand at a moment: from the catch he runs up the alley behind the men who block
+     * for him (RPO-05).
+     */
     public function quick(string $letter, float $leaves = self::SNAP_S + self::CATCH_S): Carrier
     {
         $route = $this->scene->routes[$letter]->path;
@@ -91,7 +100,13 @@ final class Carriers
         $i = min(Path::STEPS - 1, (int) round($at / Path::STEP));
         $out = $x < 0.0 ? -1.0 : 1.0;
         $run = (new PathBuilder($this->scene->setting->law($letter), $x, $y, $route->vx[$i], $route->vy[$i]))
-            ->inside($this->scene->frame->sidelineX(Side::Left) + 0.7, $this->scene->frame->sidelineX(Side::Right) - 0.7)->to($x + 1.5 * $out, max($y + 1.0, 0.5))->cut(CutKind::Speed)->run(5.0 * $out);
+            ->inside(
+                $this->scene->frame->sidelineX(Side::Left) + 0.7,
+                $this->scene->frame->sidelineX(Side::Right) - 0.7,
+            )
+            ->to($x + 1.5 * $out, max($y + 1.0, 0.5))
+            ->cut(CutKind::Speed)
+            ->run(5.0 * $out);
         $late = $run->delayed($i * Path::STEP);
         $join = fn (array $first, array $then): array => [...array_slice($first, 0, $i), ...array_slice($then, $i)];
 
@@ -130,7 +145,9 @@ final class Carriers
         $u = $edge ? $this->edge() : $this->lanes->u($gap);
         $q = $this->scene->men['Q'];
         $behind = $man->inMotion() ? $man->yYd : min($q->yYd - 0.2, -1.6);
-        $meshU = $man->inMotion() ? 0.5 : max(-1.0, min(1.0, $this->u($letter))) * 0.3 + self::MESH_YD * ($u >= 0.0 ? 0.4 : -0.4);
+        $meshU = $man->inMotion()
+            ? 0.5
+            : max(-1.0, min(1.0, $this->u($letter))) * 0.3 + self::MESH_YD * ($u >= 0.0 ? 0.4 : -0.4);
         $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
         $start->inside(
             $this->scene->frame->sidelineX(Side::Left) + 0.4,
@@ -214,8 +231,17 @@ final class Carriers
         $dive = $this->resolved->key('give');
         $over = $dive !== null && $schools->is('SET-34', 'B') ? max(0.5, $front->u($dive)) : $u - 1.2;
         $u += $schools->is('SET-34', 'C') ? self::BEHIND_LEAD_YD : 0.0;
-        $path = (new PathBuilder($this->scene->setting->law('Q'), $mx, $my, $scheme->gives ? self::RIDES_YD_S * $this->sign : 0.0))
-            ->to($this->x($over), min(-0.8, $start->yYd + 1.5))->cut(CutKind::Bend)->to($this->x($u), 0.6)->cut(CutKind::Speed)->run(0.0);
+        $path = (new PathBuilder(
+            $this->scene->setting->law('Q'),
+            $mx,
+            $my,
+            $scheme->gives ? self::RIDES_YD_S * $this->sign : 0.0,
+        ))
+            ->to($this->x($over), min(-0.8, $start->yYd + 1.5))
+            ->cut(CutKind::Bend)
+            ->to($this->x($u), 0.6)
+            ->cut(CutKind::Speed)
+            ->run(0.0);
         $path = $this->after($from + ($scheme->gives ? 0.0 : 0.15), $start->xYd, $start->yYd, $path);
 
         return new Carrier(
@@ -223,7 +249,9 @@ final class Carriers
             'Q',
             $path,
             $from,
-            $key === null || $front->depth($key) > 6.0 ? "{$this->resolved->run->side->value} alley" : "{$this->resolved->run->side->value} alley, inside the $key",
+            $key === null || $front->depth($key) > 6.0
+                ? "{$this->resolved->run->side->value} alley"
+                : "{$this->resolved->run->side->value} alley, inside the $key",
         );
     }
 
@@ -258,8 +286,12 @@ final class Carriers
             $this->scene->frame->sidelineX(Side::Right) - 0.4,
         );
         $relation = [$this->x($u), min($qy - self::PITCH_YD[1], -0.2)];
-        $path = $start->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd, -2.5))->cut(CutKind::Bend)->to(...$relation)
-            ->cut(CutKind::Speed)->run(20.0 * $this->sign);
+        $path = $start
+            ->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd, -2.5))
+            ->cut(CutKind::Bend)
+            ->to(...$relation)
+            ->cut(CutKind::Speed)
+            ->run(20.0 * $this->sign);
         // Who would be there too soon throttles down; who is late gets the ball when he is there.
         $there = $this->reachedU($path, $u - 0.1);
         $path = $there < $at ? $this->throttled($path, $there, $at) : $path;
@@ -332,7 +364,11 @@ final class Carriers
     {
         $blocked = [];
         foreach ($this->resolved->blocks as $block) {
-            if ($block->blocks() && $block->target !== null && in_array($block->verb, [Verb::Edge, Verb::Reach, Verb::Base, Verb::Load, Verb::Lead, Verb::Arc], true)) {
+            if (
+                $block->blocks() &&
+                $block->target !== null &&
+                in_array($block->verb, [Verb::Edge, Verb::Reach, Verb::Base, Verb::Load, Verb::Lead, Verb::Arc], true)
+            ) {
                 $blocked[] = $block->target;
             }
         }

@@ -12,7 +12,8 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Worth;
 
 /**
- * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless the
+ * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless
+ * the
  * pitch key can tackle the quarterback (OPT-01, VER-08).
  */
 final class Decider
@@ -23,7 +24,9 @@ final class Decider
     /** Verbs of linemen who leave their place. */
     private const LEAVES = [Verb::Kick, Verb::Wrap, Verb::Lead, Verb::Release, Verb::Climb, Verb::Arc];
 
-    /** A lineman without a man holds one this near to him and to the line, yards, for so long, seconds (from memory). */
+    /**
+     * A lineman without a man holds one this near to him and to the line, yards, for so long, seconds (from memory).
+     */
     private const GAP_YD = 1.2;
 
     private const IN_A_GAP_YD = 1.6;
@@ -39,7 +42,10 @@ final class Decider
     /** @var array<string, Tackler> free men by role */
     private array $free = [];
 
-    /** @var array<string, array{float, int, string|null}> by action: what the free men do to a carrier, whatever the keys do */
+    /**
+     * @var array<string, array{float, int, string|null}> by action: what the free men do to a carrier, whatever the
+     *     keys do
+     */
     private array $byFree = [];
 
     /** @var array<string, array{float, int, string|null}> by action, role and act */
@@ -77,7 +83,9 @@ final class Decider
         }
         foreach (array_keys($resolved->front->men) as $role) {
             if (! in_array($role, $read, true) && ! in_array($role, $blocked, true)) {
-                $this->free[$role] = $this->held($role) ? $defense->tackler($role)->later(self::HELD_S) : $defense->tackler($role);
+                $this->free[$role] = $this->held($role)
+                    ? $defense->tackler($role)->later(self::HELD_S)
+                    : $defense->tackler($role);
             }
         }
     }
@@ -91,7 +99,12 @@ final class Decider
         }
         foreach ($this->resolved->blocks as $letter => $block) {
             $post = $this->scene->men[$letter];
-            if ($post->isLineman() && ! $block->blocks() && ! in_array($block->verb, self::LEAVES, true) && abs($post->xYd - $man->xYd) <= self::GAP_YD) {
+            if (
+                $post->isLineman() &&
+                ! $block->blocks() &&
+                ! in_array($block->verb, self::LEAVES, true) &&
+                abs($post->xYd - $man->xYd) <= self::GAP_YD
+            ) {
                 return true;
             }
         }
@@ -115,23 +128,27 @@ final class Decider
         $action = $this->decide($acts);
 
         // A throw past the line is a pass, one behind it a man who carries the ball.
-        return $action === 'throw' && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw'])) ? $this->thrown($acts) : $this->carried(
-            $action,
-            $acts,
-        );
+        return $action === 'throw' && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw']))
+            ? $this->thrown($acts)
+            : $this->carried($action, $acts);
     }
 
     /** The throw of a run-pass option. @param  array<string, RunAct>  $acts */
     public function thrown(array $acts): RunOutcome
     {
         $passing = $this->passing;
-        [$to, $from] = $passing->role === null || ! isset($acts[$passing->role]) ? [null, 0.0] : $this->place($acts[$passing->role]);
-        $pass = $passing->role === null || ! isset($acts[$passing->role]) ? $passing->windows->outcome() : $passing->outcome(
-            $to,
-            $from,
-        );
+        [$to, $from] =
+            $passing->role === null || ! isset($acts[$passing->role])
+                ? [null, 0.0]
+                : $this->place($acts[$passing->role]);
+        $pass =
+            $passing->role === null || ! isset($acts[$passing->role])
+                ? $passing->windows->outcome()
+                : $passing->outcome($to, $from);
         $route = $pass->letter === null ? null : $this->scene->routes[$pass->letter]->spec->name;
-        $why = $pass->open() ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}" : lcfirst($pass->why);
+        $why = $pass->open()
+            ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}"
+            : lcfirst($pass->why);
 
         return new RunOutcome(
             'throw',
@@ -189,7 +206,9 @@ final class Decider
             ),
             default => sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where),
         };
-        $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within($situation->toGoalYd());
+        $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within(
+            $situation->toGoalYd(),
+        );
 
         return new RunOutcome(
             $carrier->action,
@@ -213,7 +232,9 @@ final class Decider
         $x = $carrier->path->x[$carrier->stepPast(0.0)];
         $near = array_filter(
             $this->resolved->front->men,
-            fn (Defender $d): bool => ! isset($this->free[$d->role]) && abs($d->xYd - $x) <= self::POINT_YD[0] && $d->yYd <= self::POINT_YD[1],
+            fn (Defender $d): bool => ! isset($this->free[$d->role]) &&
+                abs($d->xYd - $x) <= self::POINT_YD[0] &&
+                $d->yYd <= self::POINT_YD[1],
         );
 
         return count($near);
@@ -224,7 +245,12 @@ final class Decider
     {
         foreach ($this->scene->call->rules as $rule) {
             $act = $acts[$rule->defender] ?? null;
-            if ($act !== null && $rule->action !== null && $rule->fires($rule->defender, $act->name) && (isset($this->carriers[$rule->action]) || $rule->action === 'throw' && $this->passing !== null)) {
+            if (
+                $act !== null &&
+                $rule->action !== null &&
+                $rule->fires($rule->defender, $act->name) &&
+                (isset($this->carriers[$rule->action]) || ($rule->action === 'throw' && $this->passing !== null))
+            ) {
                 return $rule->action;
             }
         }
@@ -233,7 +259,10 @@ final class Decider
         if ($throw !== null && $this->passing !== null && isset($acts[$throw])) {
             return $this->stops($throw, 'give', $acts[$throw]) ? 'throw' : 'give';
         }
-        if (isset($this->carriers['give']) && ($give === null || ! isset($acts[$give]) || ! $this->leaves($give, $acts))) {
+        if (
+            isset($this->carriers['give']) &&
+            ($give === null || ! isset($acts[$give]) || ! $this->leaves($give, $acts))
+        ) {
             return 'give';
         }
 
@@ -260,7 +289,8 @@ final class Decider
     }
 
     /**
-     * Whether the ball leaves the back: the read man makes the tackle on him. Of one who waits between it goes where it ends better.
+     * Whether the ball leaves the back: the read man makes the tackle on him. Of one who waits between it goes where it
+     * ends better.
      *
      * @param  array<string, RunAct>  $acts
      */
@@ -276,7 +306,8 @@ final class Decider
     }
 
     /**
-     * Whether a key alone makes the tackle on a carrier: the read (OPT-01, SET-19). What a read man does tells who gets the ball,
+     * Whether a key alone makes the tackle on a carrier: the read (OPT-01, SET-19). What a read man does tells who gets
+     * the ball,
      * however little the down asks for.
      */
     public function stops(string $role, string $action, RunAct $act): bool
@@ -286,7 +317,8 @@ final class Decider
         }
         $carrier = $this->carriers[$action];
 
-        return $this->stops["$role $action {$act->name} {$act->share} {$act->toward}"] ??= $this->moves->onCarrier($role, $action, $act)->margin($carrier, $carrier->stepPast($this->readYd())) < 0.0;
+        return $this->stops["$role $action {$act->name} {$act->share} {$act->toward}"] ??=
+            $this->moves->onCarrier($role, $action, $act)->margin($carrier, $carrier->stepPast($this->readYd())) < 0.0;
     }
 
     /** How far past the line a read man must have made the tackle to be read as having made it, yards. */
@@ -309,24 +341,35 @@ final class Decider
         [$least, $step, $first] = $this->byFree[$action] ??= $this->all($action, $this->freeOn($action));
         foreach ($this->resolved->keys as ['role' => $role]) {
             $act = $acts[$role] ?? null;
-            [$margin, $met, $who] = $this->byKey["$action $role ".($act === null ? '' : "{$act->name} {$act->share} {$act->toward}")]
-                ??= $this->all(
-                    $action,
-                    [$act === null ? $this->defense->tackler($role)->later(KeyMoves::TURN_S) : $this->moves->onCarrier($role, $action, $act)],
-                );
+            [$margin, $met, $who] = $this->byKey[
+                "$action $role ".($act === null ? '' : "{$act->name} {$act->share} {$act->toward}")
+            ] ??= $this->all($action, [
+                $act === null
+                    ? $this->defense->tackler($role)->later(KeyMoves::TURN_S)
+                    : $this->moves->onCarrier($role, $action, $act),
+            ]);
             $least = min($least, $margin);
             [$step, $first] = $who !== null && ($met < $step || $first === null) ? [$met, $who] : [$step, $first];
         }
         $until = $carrier->stepPast($this->scene->setting->situation->runSuccessYd());
 
-        return [$until === Path::STEPS - 1 && $carrier->path->y[$until] < $this->scene->setting->situation->runSuccessYd() ? min($least, -0.01) : $least, $step, $first];
+        return [
+            $until === Path::STEPS - 1 && $carrier->path->y[$until] < $this->scene->setting->situation->runSuccessYd()
+                ? min($least, -0.01)
+                : $least,
+            $step,
+            $first,
+        ];
     }
 
     /** Free men on their way to a carrier. @return list<Tackler> */
     private function freeOn(string $action): array
     {
         // A fake takes those along who are not told off for the quarterback: they come a reaction later.
-        $faked = in_array($action, ['pull', 'throw'], true) || $action === 'keep' && isset($this->carriers['give']) ? $this->scene->setting->reaction : 0.0;
+        $faked =
+            in_array($action, ['pull', 'throw'], true) || ($action === 'keep' && isset($this->carriers['give']))
+                ? $this->scene->setting->reaction
+                : 0.0;
 
         $free = array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
         foreach ($this->lost[$action] ?? [] as $role) {

@@ -13,7 +13,10 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 /** How every defender plays the run: where he starts, when he goes, how fast. Yards and seconds. */
 final readonly class Defense
 {
-    /** When a man of a group sees where the run goes, seconds from the snap (product defaults; a backer reads linemen, DEF-03). */
+    /**
+     * When a man of a group sees where the run goes, seconds from the snap (product defaults; a backer reads linemen,
+     * DEF-03).
+     */
     private const SEES_S = ['line' => 0.15, 'edge' => 0.25, 'backer' => 0.35, 'safety' => 0.7, 'corner' => 0.9];
 
     /** A man who has a receiver man to man looks at him first, seconds. */
@@ -28,7 +31,10 @@ final readonly class Defense
     /** A runner at full speed is stopped by a body, not by an arm: so near must a man be, yards. */
     private const TACKLE_YD = 0.6;
 
-    /** A backfield freeze holds the backers who read it (FRZ-01), and a jet or counter action the backside ones, seconds. */
+    /**
+     * A backfield freeze holds the backers who read it (FRZ-01), and a jet or counter action the backside ones,
+     * seconds.
+     */
     private const FREEZE_S = 0.5;
 
     /** An action away that makes them flow so far costs as much, yards. */
@@ -86,11 +92,15 @@ final readonly class Defense
             // Who flows with the action away has to come back.
             return self::FREEZE_S * min(1.0, -$scheme->flowYd / self::FLOW_YD);
         }
-        if ($scheme->gives || ! $scheme->isOption() || ! in_array($d->group, ['backer', 'edge'], true) || $d->yYd < 2.0) {
+        if ($scheme->gives || ! $scheme->isOption() || ! in_array($d->group, ['backer', 'edge'], true)
+            || $d->yYd < 2.0) {
             return 0.0;
         }
-        $freezes = $this->scene->call->fake !== null || $this->resolved->who(Verb::Fake) !== null || $scheme->fakes !== [];
+        $freezes =
+            $this->scene->call->fake !== null || $this->resolved->who(Verb::Fake) !== null || $scheme->fakes !== [];
 
-        return $freezes && abs($d->xYd) <= $this->scene->lineup->surfaceXYd($this->resolved->run->side) ? self::FREEZE_S : 0.0;
+        return $freezes && abs($d->xYd) <= $this->scene->lineup->surfaceXYd($this->resolved->run->side)
+            ? self::FREEZE_S
+            : 0.0;
     }
 }

@@ -8,7 +8,10 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
-/** How the key of a run moves by what he does, and so how soon he is on a carrier: on his way to him, or turning from another. */
+/**
+ * How the key of a run moves by what he does, and so how soon he is on a carrier: on his way to him, or turning from
+ * another.
+ */
 final class KeyMoves
 {
     /** What a man who sat loses in turning to another carrier, besides his reaction, seconds. */
@@ -30,10 +33,16 @@ final class KeyMoves
         $own = $this->defense->tackler($role);
         [$first, $second] = $this->pair($role);
         $at = $this->shows($role);
-        if ($act->toward !== null && ($act->toward === $action || $act->toward === 'keep' && $action === 'pull' || $act->toward === 'pull' && $action === 'keep')) {
+        if (
+            $act->toward !== null &&
+            ($act->toward === $action ||
+                ($act->toward === 'keep' && $action === 'pull') ||
+                ($act->toward === 'pull' && $action === 'keep'))
+        ) {
             return $own;
         }
-        // Who has committed himself runs on until he sees the ball gone, and has to stop first; who waits stands where he is when it shows.
+        // Who has committed himself runs on until he sees the ball gone, and has to stop first; who waits stands where
+        // he is when it shows.
         $reaction = $this->scene->setting->reaction;
         if ($act->toward !== null) {
             $seen = $at + $reaction + $this->scene->setting->hips;
@@ -44,14 +53,22 @@ final class KeyMoves
         [$ax, $ay] = $this->position($own, $first, $at);
         [$bx, $by] = $this->position($own, $second, $at);
         $standing = $own->from($ax + $act->share * ($bx - $ax), $ay + $act->share * ($by - $ay), $at + $reaction);
-        // Where he can tackle the back he has to play him while the ball is ridden: only a man who is out of it may wait.
-        $rides = $first === 'give' && $action !== 'give' && $standing->margin($this->carriers['give'], $this->carriers['give']->stepPast($this->scene->setting->situation->runSuccessYd())) < 0.0;
+        // Where he can tackle the back he has to play him while the ball is ridden: only a man who is out of it may
+        // wait.
+        $rides =
+            $first === 'give' &&
+            $action !== 'give' &&
+            $standing->margin(
+                $this->carriers['give'],
+                $this->carriers['give']->stepPast($this->scene->setting->situation->runSuccessYd()),
+            ) < 0.0;
 
         return $rides ? $standing->later(self::TURN_S) : $standing;
     }
 
     /**
-     * Where a key is at a moment, and his velocity, when he goes for a carrier: for the back at once, for the quarterback he stays on his edge.
+     * Where a key is at a moment, and his velocity, when he goes for a carrier: for the back at once, for the
+     * quarterback he stays on his edge.
      *
      * @return array{float, float, float, float}
      */

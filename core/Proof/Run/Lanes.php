@@ -61,7 +61,9 @@ final readonly class Lanes
         asort($away);
         $gap = (string) array_key_first($away);
 
-        return strtoupper($gap) === 'D' && abs($u) > abs($this->u($gap)) + self::EDGE_YD ? 'outside the '.(ctype_lower($gap) ? $this->playside->opposite() : $this->playside)->value.' edge' : $this->words($gap);
+        return strtoupper($gap) === 'D' && abs($u) > abs($this->u($gap)) + self::EDGE_YD
+            ? 'outside the '.(ctype_lower($gap) ? $this->playside->opposite() : $this->playside)->value.' edge'
+            : $this->words($gap);
     }
 
     /**
@@ -71,7 +73,12 @@ final readonly class Lanes
      */
     public function edgeU(FrontRead $front, Posts $posts, array $blocked, float $wideYd): float
     {
-        $u = max(array_map(fn (string $post): float => $posts->letter($post) === null ? 0.0 : $posts->u($posts->letter($post)), ['playside tackle', 'playside end', 'playside wing']));
+        $u = max(
+            array_map(
+                fn (string $post): float => $posts->letter($post) === null ? 0.0 : $posts->u($posts->letter($post)),
+                ['playside tackle', 'playside end', 'playside wing'],
+            ),
+        );
         foreach ($blocked as $role) {
             if ($front->isOnLine($role)) {
                 $u = max($u, $front->movedU($role));

@@ -22,7 +22,9 @@ final readonly class OutsideThrow
     ) {
     }
 
-    /** None without a read at the mesh, without a throw behind the line on that side, or without a man to read there. */
+    /**
+     * None without a read at the mesh, without a throw behind the line on that side, or without a man to read there.
+     */
     public static function of(Scene $scene, Resolved $resolved): ?self
     {
         $give = $resolved->key('give');
@@ -32,7 +34,12 @@ final readonly class OutsideThrow
         $side = Side::ofX($resolved->front->men[$give]->xYd);
         foreach ($scene->reads as $letter) {
             $spec = ($scene->routes[$letter] ?? null)?->spec;
-            if ($spec !== null && $spec->shape()->counted && $spec->depth() <= 0.0 && Side::ofX($scene->men[$letter]->xYd) === $side) {
+            if (
+                $spec !== null &&
+                $spec->shape()->counted &&
+                $spec->depth() <= 0.0 &&
+                Side::ofX($scene->men[$letter]->xYd) === $side
+            ) {
                 $role = self::man($resolved, $side);
 
                 return $role === null ? null : new self($letter, $role);

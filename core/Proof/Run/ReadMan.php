@@ -10,7 +10,8 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
- * Whom a run-pass option reads: who the call names; else the man of the box nobody blocks; else the inside backer on the side
+ * Whom a run-pass option reads: who the call names; else the man of the box nobody blocks; else the inside backer on
+ * the side
  * of the first throw, else the overhang there (RPO-01).
  */
 final class ReadMan
@@ -23,9 +24,18 @@ final class ReadMan
             }
         }
         $throw = $scene->routes[$scene->reads[0]]->break();
-        $near = fn (string $r): float => hypot($run->front->men[$r]->xYd - $throw->xYd, $run->front->men[$r]->yYd - $throw->yYd);
+        $near = fn (string $r): float => hypot(
+            $run->front->men[$r]->xYd - $throw->xYd,
+            $run->front->men[$r]->yYd - $throw->yYd,
+        );
         $free = array_values(array_filter($run->unaccounted, fn (string $r): bool => ! $run->front->isOnLine($r)));
-        $here = fn (array $roles): array => array_values(array_filter($roles, fn (string $r): bool => Side::ofX($run->front->men[$r]->xYd) === Side::ofX($throw->xYd) && ! $run->front->men[$r]->rushes()));
+        $here = fn (array $roles): array => array_values(
+            array_filter(
+                $roles,
+                fn (string $r): bool => Side::ofX($run->front->men[$r]->xYd) === Side::ofX($throw->xYd) &&
+                    ! $run->front->men[$r]->rushes(),
+            ),
+        );
         $candidates = $free;
         foreach ([$here($run->front->backers), $here($run->front->overhangs), $run->front->backers] as $next) {
             $candidates = $candidates === [] ? $next : $candidates;

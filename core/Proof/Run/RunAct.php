@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
-/** What a read man does: his choice in coaches' words, the carrier he goes to, and where he is when it shows. Yards and seconds. */
+/**
+ * What a read man does: his choice in coaches' words, the carrier he goes to, and where he is when it shows. Yards and
+ * seconds.
+ */
 final readonly class RunAct
 {
     /**

@@ -35,7 +35,8 @@ final readonly class RunOutcome
     }
 
     /**
-     * Whether it beats what the keys do. A man who waits between two carriers gives the offense time: the ball is judged by
+     * Whether it beats what the keys do. A man who waits between two carriers gives the offense time: the ball is
+     * judged by
      * what it gains then, half of what is asked.
      */
     public function beats(RunAct ...$acts): bool

@@ -18,7 +18,8 @@ final readonly class RunProof implements Proven
      * @param  array<string, Made>  $made  by letter
      * @param  array<string, RunAct>  $byRule  what every key does by his rule
      * @param  list<RunKey>  $keys  in the order they are read
-     * @param  list<array{acts: list<RunAct>, outcome: RunOutcome}>  $pairs  every pair of acts of two keys, of one key its acts
+     * @param  list<array{acts: list<RunAct>, outcome: RunOutcome}>  $pairs  every pair of acts of two keys, of one key
+     *     its acts
      */
     public function __construct(
         public Scene $scene,
@@ -54,7 +55,11 @@ final readonly class RunProof implements Proven
     /** How many different ways the ball goes over what the keys may do. */
     private function answers(): int
     {
-        return count(array_unique(array_map(fn (array $p): string => "{$p['outcome']->action} {$p['outcome']->letter}", $this->pairs)));
+        return count(
+            array_unique(
+                array_map(fn (array $p): string => "{$p['outcome']->action} {$p['outcome']->letter}", $this->pairs),
+            ),
+        );
     }
 
     public function worthByRule(): Worth
@@ -75,6 +80,8 @@ final readonly class RunProof implements Proven
 
     public function strength(): float
     {
-        return $this->keys === [] ? $this->ruleTrue->margin : min(array_map(fn (array $p): float => $p['outcome']->margin, $this->pairs));
+        return $this->keys === []
+            ? $this->ruleTrue->margin
+            : min(array_map(fn (array $p): float => $p['outcome']->margin, $this->pairs));
     }
 }

@@ -24,18 +24,36 @@ final class RunProver
 
     /**
      * @param  array<string, string>  $press  what the man in a receiver's face does, by letter
-     * @param  list<string>  $honest  roles of defenders who do not come for the run: a pass of the same picture keeps them
+     * @param  list<string>  $honest  roles of defenders who do not come for the run: a pass of the same picture keeps
+     *     them
      *
      * @throws UnknownRun when the run has nobody to carry the ball
      */
-    public static function prove(Call $call, Look $look, Setting $setting, array $press = [], array $honest = []): RunProof
-    {
+    public static function prove(
+        Call $call,
+        Look $look,
+        Setting $setting,
+        array $press = [],
+        array $honest = [],
+    ): RunProof {
         $scene = Scene::of($call, $look, $setting, $press);
         $run = $call->run ?? throw UnknownRun::needs('This call', 'a run');
         $able = array_map(fn (Athlete $a): array => $a->flags, $setting->men);
         $throws = $scene->routes !== [] && $scene->reads !== [];
-        $resolve = fn (?string $read, ?string $outside = null): Resolved => Resolver::of($run, $scene->lineup, $scene->defenders, $look, $setting->schools, array_keys($call->routes), $able, $read, $outside);
-        $late = $throws && array_filter($scene->reads, fn (string $l): bool => ! $scene->routes[$l]->spec->shape()->counted) !== [];
+        $resolve = fn (?string $read, ?string $outside = null): Resolved => Resolver::of(
+            $run,
+            $scene->lineup,
+            $scene->defenders,
+            $look,
+            $setting->schools,
+            array_keys($call->routes),
+            $able,
+            $read,
+            $outside,
+        );
+        $late =
+            $throws &&
+            array_filter($scene->reads, fn (string $l): bool => ! $scene->routes[$l]->spec->shape()->counted) !== [];
         $read = $late ? ReadMan::of($call, $scene, $resolve(null)) : null;
         $resolved = $resolve($read);
         $before = $throws ? PreSnap::of($scene, $resolved) : null;
@@ -87,7 +105,12 @@ final class RunProver
                 $decision,
                 self::asked($decision, $byRule, $resolved),
                 $decider,
-                fn (RunAct $act): ?Decider => self::otherJobs($call, $role, $act, fn (Call $c): RunProof => self::prove($c, $look, $setting, $press, $honest)),
+                fn (RunAct $act): ?Decider => self::otherJobs(
+                    $call,
+                    $role,
+                    $act,
+                    fn (Call $c): RunProof => self::prove($c, $look, $setting, $press, $honest),
+                ),
             );
         }
 
@@ -116,10 +139,15 @@ final class RunProver
     {
         $give = $resolved->key('give');
 
-        return $decision === 'outside' && $give !== null ? [...$byRule, $give => new RunAct('take the back', 'give', 0.0)] : $byRule;
+        return $decision === 'outside' && $give !== null
+            ? [...$byRule, $give => new RunAct('take the back', 'give', 0.0)]
+            : $byRule;
     }
 
-    /** By assignment the dive man of an option takes the back, the last man of a zone read has the quarterback, the next man out has the quarterback (DEF-02). */
+    /**
+     * By assignment the dive man of an option takes the back, the last man of a zone read has the quarterback, the next
+     * man out has the quarterback (DEF-02).
+     */
     private static function rule(string $role, string $decision, Resolved $resolved, Decider $decider): RunAct
     {
         [$first, $second] = $decider->moves->pair($role);
@@ -128,11 +156,9 @@ final class RunProver
 
         return match (true) {
             // A backer keys the line and fills (DEF-03); a man outside the box plays the pass first.
-            $decision === 'throw' => in_array($d->group, ['backer', 'line', 'edge'], true) ? new RunAct('by rule', $first, 0.0) : new RunAct(
-                'by rule',
-                $second,
-                1.0,
-            ),
+            $decision === 'throw' => in_array($d->group, ['backer', 'line', 'edge'], true)
+                ? new RunAct('by rule', $first, 0.0)
+                : new RunAct('by rule', $second, 1.0),
             $decision === 'pitch' => new RunAct('by rule', $first, 0.0),
             $decision === 'outside' => new RunAct('by rule', $second, 1.0),
             $option => new RunAct('by rule', $first, 0.0),
@@ -150,13 +176,20 @@ final class RunProver
         $run = $call->run;
         $orders = [];
         foreach ($call->rules as $rule) {
-            if ($rule->action === null && $rule->man !== null && $rule->job !== null && $rule->fires($role, $act->name)) {
+            if (
+                $rule->action === null &&
+                $rule->man !== null &&
+                $rule->job !== null &&
+                $rule->fires($role, $act->name)
+            ) {
                 [$verb, $target] = self::job($rule->job);
                 $orders[$rule->man] = new Order(Verb::from($verb), $target);
             }
         }
 
-        return $orders === [] || $run === null ? null : $prove($call->with(['rules' => [], 'run' => new RunCall($run->scheme, $run->side, $run->who, $run->tags, [...$run->orders, ...$orders], $run->giveOnly)]))->decider;
+        return $orders === [] || $run === null ? null
+            : $prove($call->with(['rules' => [], 'run' => new RunCall($run->scheme, $run->side, $run->who, $run->tags,
+                [...$run->orders, ...$orders], $run->giveOnly)]))->decider;
     }
 
     /** A job in words as verb and target. @return array{string, string|null} */
@@ -172,16 +205,29 @@ final class RunProver
      * @param  array<string, RunAct>  $byRule
      * @param  callable(RunAct): (Decider|null)  $other  the play with other jobs for an act
      */
-    private static function key(string $role, string $decision, array $byRule, Decider $decider, callable $other): RunKey
-    {
+    private static function key(
+        string $role,
+        string $decision,
+        array $byRule,
+        Decider $decider,
+        callable $other,
+    ): RunKey {
         $pair = $decider->moves->pair($role);
         $acts = [$byRule[$role], ...self::acts($pair, $decision)];
         $rows = array_map(
-            fn (RunAct $a): array => ['act' => $a, 'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a])],
+            fn (RunAct $a): array => [
+                'act' => $a,
+                'outcome' => ($other($a) ?? $decider)->outcome([...$byRule, $role => $a]),
+            ],
             $acts,
         );
         $free = array_filter($rows, fn (array $r): bool => $r['outcome']->beats($r['act']));
-        $actions = array_unique(array_map(fn (array $r): string => $r['outcome']->action, array_filter($rows, fn (array $r): bool => $r['act']->isChoice())));
+        $actions = array_unique(
+            array_map(
+                fn (array $r): string => $r['outcome']->action,
+                array_filter($rows, fn (array $r): bool => $r['act']->isChoice()),
+            ),
+        );
         $question = match ($decision) {
             'throw' => "Does the $role insert into the run or drop?",
             'pitch' => "Does the $role take the quarterback or the pitch?",
@@ -218,7 +264,9 @@ final class RunProver
         }
         $pairs = [];
         $acts = array_map(
-            fn (RunKey $k): array => array_values(array_filter(array_column($k->acts, 'act'), fn (RunAct $a): bool => $a->name !== 'by rule')),
+            fn (RunKey $k): array => array_values(
+                array_filter(array_column($k->acts, 'act'), fn (RunAct $a): bool => $a->name !== 'by rule'),
+            ),
             $keys,
         );
         foreach ($acts[0] as $a) {

@@ -15,7 +15,8 @@ use Jacotaxis\Core\Defense\UnknownLook;
 final class Pressures
 {
     /**
-     * @return list<array{pressure: string, rushers: int, protectors: int, free: string|null, side: string|null, arrivalAt: float|null, hot: string|null, protection: string}> the look as it is first; seconds
+     * @return list<array{pressure: string, rushers: int, protectors: int, free: string|null, side: string|null,
+     *     arrivalAt: float|null, hot: string|null, protection: string}> the look as it is first; seconds
      */
     public static function of(Call $call, Look $look, Setting $setting): array
     {
@@ -29,7 +30,9 @@ final class Pressures
                 $rows[] = self::sent($call, $look, $setting, [$d]);
             }
         }
-        $backers = array_values(array_filter($base->defenders, fn (Defender $d): bool => $d->group === 'backer' && ! $d->rushes()));
+        $backers = array_values(
+            array_filter($base->defenders, fn (Defender $d): bool => $d->group === 'backer' && ! $d->rushes()),
+        );
         if (count($backers) > 1) {
             $rows[] = self::sent($call, $look, $setting, array_slice($backers, 0, 2));
         }
@@ -44,7 +47,10 @@ final class Pressures
             $look = $look->changing($d->role, ['movement' => new Movement(MovementKind::Blitz), 'job' => null]);
         }
         try {
-            return self::row(implode(' and ', array_map(fn (Defender $d): string => $d->role, $who)), Scene::of($call, $look, $setting));
+            return self::row(
+                implode(' and ', array_map(fn (Defender $d): string => $d->role, $who)),
+                Scene::of($call, $look, $setting),
+            );
         } catch (UnknownLook) {
             return null;
         }
@@ -56,7 +62,9 @@ final class Pressures
         $protection = Protection::of($scene);
         $free = $protection->free !== null;
 
-        return ['pressure' => $pressure, 'rushers' => $protection->rushers, 'protectors' => $protection->protectors, 'free' => $protection->free, 'side' => $protection->freeSide?->value,
-            'arrivalAt' => $free ? round($protection->arrivalAt, 2) : null, 'hot' => $protection->hot, 'protection' => $protection->verdict(Progression::of($scene, $protection))];
+        return ['pressure' => $pressure, 'rushers' => $protection->rushers, 'protectors' => $protection->protectors,
+            'free' => $protection->free, 'side' => $protection->freeSide?->value,
+            'arrivalAt' => $free ? round($protection->arrivalAt, 2) : null, 'hot' => $protection->hot,
+            'protection' => $protection->verdict(Progression::of($scene, $protection))];
     }
 }

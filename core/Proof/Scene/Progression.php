@@ -39,7 +39,11 @@ final class Progression
             $readings[$letter] ??= self::unnumbered($scene, $protection, $run);
         }
         if ($protection->hot !== null && isset($readings[$protection->hot])) {
-            $readings[$protection->hot] = self::hot($readings[$protection->hot], $protection, $scene->routes[$protection->hot]);
+            $readings[$protection->hot] = self::hot(
+                $readings[$protection->hot],
+                $protection,
+                $scene->routes[$protection->hot],
+            );
         }
 
         return $readings;
@@ -50,8 +54,16 @@ final class Progression
     {
         $from = Protection::hotFrom($run->break()->t);
 
-        return $from >= $protection->arrivalAt ? $reading
-            : Reading::of($run, $reading->number, $from, min($protection->arrivalAt, max($from + $run->slotLength(), $reading->to ?? 0.0)), null, true);
+        return $from >= $protection->arrivalAt
+            ? $reading
+            : Reading::of(
+                $run,
+                $reading->number,
+                $from,
+                min($protection->arrivalAt, max($from + $run->slotLength(), $reading->to ?? 0.0)),
+                null,
+                true,
+            );
     }
 
     /** A check-down comes after the last hitch, while the pocket holds; clear-outs, alerts and decoys have no slot. */
@@ -66,17 +78,24 @@ final class Progression
         return Reading::of($run, null, $from, max($from, $protection->arrivalAt), $killed);
     }
 
-    private static function reading(Scene $scene, Protection $protection, RunRoute $run, int $number, float $eyes): Reading
-    {
+    private static function reading(
+        Scene $scene,
+        Protection $protection,
+        RunRoute $run,
+        int $number,
+        float $eyes,
+    ): Reading {
         $drop = $scene->drop;
         $from = max($run->thrownFrom(), self::firstPlant($scene), $eyes);
         $to = max($run->threatensAt(), self::firstPlant($scene)) + $run->slotLength();
         // On the run no hitch is his last: he has as long as the roll buys.
-        $late = $run->thrownFrom() - ($scene->rolls() === null ? $drop->lastAt() : max($drop->lastAt(), $scene->pocket()));
+        $late =
+            $run->thrownFrom() - ($scene->rolls() === null ? $drop->lastAt() : max($drop->lastAt(), $scene->pocket()));
         $killed = match (true) {
             $late > Footwork::STRETCH => sprintf('breaks %.1f s after the last hitch', $late),
             $from > $to + 1e-9 => sprintf('the eyes arrive %.1f s after his slot', $from - $to),
-            $from >= $protection->arrivalAt, $protection->free !== null && $to > $protection->arrivalAt => $protection->kills(),
+            $from >= $protection->arrivalAt,
+            $protection->free !== null && $to > $protection->arrivalAt => $protection->kills(),
             default => null,
         };
 
@@ -88,9 +107,14 @@ final class Progression
     {
         $fake = $scene->call->fake;
         // Off an option staffs count the fake out, throw earlier or do not throw on a count at all (SET-27).
-        $share = $fake?->run($scene->strong)?->scheme()->isOption() === true ? match ($scene->setting->schools->choice('SET-27')) {
-            'B' => 0.5, 'C' => 0.0, default => 1.0
-        } : 1.0;
+        $share =
+            $fake?->run($scene->strong)?->scheme()->isOption() === true
+                ? match ($scene->setting->schools->choice('SET-27')) {
+                    'B' => 0.5,
+                    'C' => 0.0,
+                    default => 1.0,
+                }
+                : 1.0;
 
         return $scene->drop->firstPlant() + ($fake === null ? 0.0 : $share * Fake::TIME_S);
     }

@@ -29,7 +29,14 @@ final readonly class Protection
     public static function of(Scene $scene): self
     {
         $rushers = count(array_filter($scene->defenders, fn (Defender $d): bool => $d->rushes()));
-        $protectors = 5 + count(array_filter($scene->lineup->eligible(), fn (string $l): bool => ! isset($scene->call->routes[$l]) || $scene->call->routes[$l]->checks));
+        $protectors =
+            5 +
+            count(
+                array_filter(
+                    $scene->lineup->eligible(),
+                    fn (string $l): bool => ! isset($scene->call->routes[$l]) || $scene->call->routes[$l]->checks,
+                ),
+            );
         [$qx, $qy] = $scene->launch();
         $first = null;
         $at = INF;
@@ -43,7 +50,14 @@ final readonly class Protection
         }
         $side = Side::ofX($first->xYd);
 
-        return new self($rushers, $protectors, $first->role, $side, min($at, $scene->pocket()), $scene->call->hot ?? self::hotOn($scene, $side));
+        return new self(
+            $rushers,
+            $protectors,
+            $first->role,
+            $side,
+            min($at, $scene->pocket()),
+            $scene->call->hot ?? self::hotOn($scene, $side),
+        );
     }
 
     /** The protection of a roll when a man meets the passer at a moment, or nobody does before the pocket is gone. */
@@ -51,7 +65,14 @@ final readonly class Protection
     {
         $usual = self::of($scene);
 
-        return new self($usual->rushers, $usual->protectors, $role, $role === null ? null : $side, $at, $role === null ? null : ($scene->call->hot ?? self::hotOn($scene, $side)));
+        return new self(
+            $usual->rushers,
+            $usual->protectors,
+            $role,
+            $role === null ? null : $side,
+            $at,
+            $role === null ? null : $scene->call->hot ?? self::hotOn($scene, $side),
+        );
     }
 
     /** Without a word the earliest-breaking numbered or check route on the free man's side. */
@@ -60,7 +81,11 @@ final readonly class Protection
         $hot = null;
         foreach ($scene->routes as $letter => $run) {
             $named = in_array($letter, $scene->reads, true) || $run->spec->flag?->value === 'check-down';
-            if ($named && Side::ofX($run->break()->xYd) === $side && ($hot === null || $run->break()->t < $scene->routes[$hot]->break()->t)) {
+            if (
+                $named &&
+                Side::ofX($run->break()->xYd) === $side &&
+                ($hot === null || $run->break()->t < $scene->routes[$hot]->break()->t)
+            ) {
                 $hot = $letter;
             }
         }
@@ -74,13 +99,18 @@ final readonly class Protection
         return max($breakAt, Footwork::Quick->setAt());
     }
 
-    /** Protected: nobody is free, or every read may be thrown before he is there. @param  array<string, Reading>  $readings */
+    /**
+     * Protected: nobody is free, or every read may be thrown before he is there.
+     *
+     * @param  array<string, Reading>  $readings
+     */
     public function verdict(array $readings): string
     {
         if ($this->free === null) {
             return 'protected';
         }
-        $lost = array_filter($readings, fn (Reading $r): bool => $r->number !== null && $r->killedBy === $this->kills());
+        $lost = array_filter($readings, fn (Reading $r): bool => $r->number !== null
+            && $r->killedBy === $this->kills());
         $alive = array_filter($readings, fn (Reading $r): bool => $r->number !== null && $r->live());
         $hot = $this->hot === null ? null : ($readings[$this->hot] ?? null);
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Scene;
 
-/** What a proof of a pass and a proof of a run have in common: where it was proved, the verdict and its strength in seconds. */
+/**
+ * What a proof of a pass and a proof of a run have in common: where it was proved, the verdict and its strength in
+ * seconds.
+ */
 interface Proven
 {
     public function scene(): Scene;

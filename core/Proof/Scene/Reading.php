@@ -6,7 +6,10 @@ namespace Jacotaxis\Core\Proof\Scene;
 
 use Jacotaxis\Core\Route\RunRoute;
 
-/** A route in the progression: its read number, the slot the quarterback's feet and eyes give it, and whether it lives. Seconds. */
+/**
+ * A route in the progression: its read number, the slot the quarterback's feet and eyes give it, and whether it lives.
+ * Seconds.
+ */
 final readonly class Reading
 {
     /** @param  float|null  $from start of the slot; null when the read is dead before it starts */
@@ -34,14 +37,30 @@ final readonly class Reading
         return ($this->number !== null || $this->hot) && $this->live();
     }
 
-    public static function of(RunRoute $run, ?int $number, ?float $from, ?float $to, ?string $killedBy, bool $hot = false): self
-    {
+    public static function of(
+        RunRoute $run,
+        ?int $number,
+        ?float $from,
+        ?float $to,
+        ?string $killedBy,
+        bool $hot = false,
+    ): self {
         $flag = match (true) {
             $number !== null => 'read',
             $hot => 'hot',
             default => $run->spec->flag->value ?? 'decoy',
         };
 
-        return new self($run->letter, $number, $flag, $run->break()->t, $run->spec->depth(), $from, $to, $killedBy, $hot);
+        return new self(
+            $run->letter,
+            $number,
+            $flag,
+            $run->break()->t,
+            $run->spec->depth(),
+            $from,
+            $to,
+            $killedBy,
+            $hot,
+        );
     }
 }

@@ -92,10 +92,16 @@ final readonly class Scene
         $frame = $situation->frame();
         $snap = $call->snap($frame, $setting->clock());
         $lineup = Lineup::of($snap->men, $frame, $situation->hash, $call->formation->side);
-        $before = $call->motions === [] ? $lineup : Lineup::of($snap->before, $frame, $situation->hash, $call->formation->side);
+        $before =
+            $call->motions === []
+                ? $lineup
+                : Lineup::of($snap->before, $frame, $situation->hash, $call->formation->side);
         $aligned = Alignment::of($look, $lineup, $before);
         $open = Shells::middle($look->shell) === 'open';
-        $reads = $call->readsAgainst(array_filter($aligned->defenders, fn (Defender $d): bool => $d->takes !== null) !== [], $open);
+        $reads = $call->readsAgainst(
+            array_filter($aligned->defenders, fn (Defender $d): bool => $d->takes !== null) !== [],
+            $open,
+        );
         $routes = $facing = $releases = $planned = [];
         foreach ($call->routes as $letter => $spec) {
             $man = $snap->men[$letter];
@@ -103,18 +109,55 @@ final readonly class Scene
             $called = $spec->in($situation);
             $sees = $facing[$letter] = Facing::of($man, $aligned->defenders, $open, $setting->schools);
             $run = Conversions::fires($called, $sees, $setting->schools)?->made($called) ?? $called;
-            $release = $sees->pressed() ? Release::against($run, $sees, $setting->schools, $press[$letter] ?? 'sits') : null;
+            $release = $sees->pressed()
+                ? Release::against($run, $sees, $setting->schools, $press[$letter] ?? 'sits')
+                : null;
             if ($release !== null) {
                 $releases[$letter] = $release;
             }
-            $routes[$letter] = RouteRunner::path($man, $run, $frame, $law, $release, $called, $lineup->count->number($letter) === 1);
-            $planned[$letter] = $release === null && $run === $called ? $routes[$letter] : RouteRunner::path($man, $called, $frame, $law, outside: $lineup->count->number($letter) === 1);
+            $routes[$letter] = RouteRunner::path(
+                $man,
+                $run,
+                $frame,
+                $law,
+                $release,
+                $called,
+                $lineup->count->number($letter) === 1,
+            );
+            $planned[$letter] =
+                $release === null && $run === $called
+                    ? $routes[$letter]
+                    : RouteRunner::path($man, $called, $frame, $law, outside: $lineup->count->number($letter) === 1);
         }
         $pickup = self::pickup($call, $look, $lineup, $aligned->defenders, $routes, $reads, $setting->schools);
-        $stays = array_filter(array_intersect_key($pickup->takes, $routes), fn (string $l): bool => $call->routes[$l]->checks, ARRAY_FILTER_USE_KEY);
+        $stays = array_filter(
+            array_intersect_key($pickup->takes, $routes),
+            fn (string $l): bool => $call->routes[$l]->checks,
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return new self($call, $look, $setting, $frame, $snap, $before, $lineup, $snap->men, $lineup->count, $lineup->strong,
-            $aligned, $aligned->defenders, array_diff_key($routes, $stays), $call->drop ?? ($call->run !== null ? Footwork::Quick : self::drop($reads, $planned, $snap->men, $setting)), $reads, $facing, $releases, $pickup, $stays, $press);
+        return new self(
+            $call,
+            $look,
+            $setting,
+            $frame,
+            $snap,
+            $before,
+            $lineup,
+            $snap->men,
+            $lineup->count,
+            $lineup->strong,
+            $aligned,
+            $aligned->defenders,
+            array_diff_key($routes, $stays),
+            $call->drop ?? ($call->run !== null ? Footwork::Quick : self::drop($reads, $planned, $snap->men, $setting)),
+            $reads,
+            $facing,
+            $releases,
+            $pickup,
+            $stays,
+            $press,
+        );
     }
 
     /** Where the quarterback throws from. @return array{float, float} */
@@ -130,7 +173,10 @@ final readonly class Scene
             return [$roll->sign() * $this->rollYd(), -(float) $this->setting->schools->value('roll-depth')];
         }
 
-        return [$q->xYd, min($q->yYd, $this->call->fake === null ? 0.0 : -self::FAKE_DEPTH_YD) - $this->drop->depthYd()];
+        return [
+            $q->xYd,
+            min($q->yYd, $this->call->fake === null ? 0.0 : -self::FAKE_DEPTH_YD) - $this->drop->depthYd(),
+        ];
     }
 
     /** How wide he rolls: the staff's width where it has one, else the protection's own, yards. */
@@ -138,10 +184,14 @@ final readonly class Scene
     {
         $own = $this->call->protection?->scheme->rollYd() ?? 0.0;
 
-        return $own > 0.0 && isset($this->setting->schools->values['roll-width']) ? (float) $this->setting->schools->value('roll-width') : $own;
+        return $own > 0.0 && isset($this->setting->schools->values['roll-width'])
+            ? (float) $this->setting->schools->value('roll-width')
+            : $own;
     }
 
-    /** When the rush is through its blockers, seconds: a run action and a launch point that moves away from it buy time. */
+    /**
+     * When the rush is through its blockers, seconds: a run action and a launch point that moves away from it buy time.
+     */
     public function pocket(): float
     {
         $fake = $this->call->fake === null ? 0.0 : self::FAKE_BUYS_S;
@@ -158,7 +208,9 @@ final readonly class Scene
     /** Seconds a defender stands still for the run action, by what he keys and how often the run is called. */
     public function hold(Defender $d): float
     {
-        $action = $this->call->fake ?? ($this->call->run === null ? null : new Fake($this->call->run->scheme, $this->call->run->side));
+        $action =
+            $this->call->fake ??
+            ($this->call->run === null ? null : new Fake($this->call->run->scheme, $this->call->run->side));
         if ($action === null || in_array($d->role, $this->honest, true)) {
             return 0.0;
         }
@@ -170,15 +222,31 @@ final readonly class Scene
         $side = $action->side ?? $this->strong;
         $support = Edges::support($this->defenders, $this->look, $this->lineup, $side);
         // Who has no route shows run: the backs and the blockers; so does a back who fakes first and releases late.
-        $actors = array_values(array_filter($this->lineup->eligible(), fn (string $l): bool => ! isset($this->call->routes[$l]) || $this->call->routes[$l]->checks || $this->men[$l]->isBack()));
+        $actors = array_values(
+            array_filter(
+                $this->lineup->eligible(),
+                fn (string $l): bool => ! isset($this->call->routes[$l]) ||
+                    $this->call->routes[$l]->checks ||
+                    $this->men[$l]->isBack(),
+            ),
+        );
 
-        return Hold::of($d, $action->run === Fake::FREEZE, $action->side, $support, $actors, (float) $this->setting->schools->value('run-share') / 100.0);
+        return Hold::of(
+            $d,
+            $action->run === Fake::FREEZE,
+            $action->side,
+            $support,
+            $actors,
+            (float) $this->setting->schools->value('run-share') / 100.0,
+        );
     }
 
     /** The side a run action flows to, or null: a freeze flows nowhere. */
     public function flow(): ?Side
     {
-        return $this->call->fake !== null && $this->call->fake->run !== Fake::FREEZE ? ($this->call->fake->side ?? $this->strong) : $this->call->run?->side;
+        return $this->call->fake !== null && $this->call->fake->run !== Fake::FREEZE
+            ? $this->call->fake->side ?? $this->strong
+            : $this->call->run?->side;
     }
 
     /** How far zone men underneath move over with a passer who rolls, yards. */
@@ -222,24 +290,42 @@ final readonly class Scene
      * @param  array<string, RunRoute>  $routes
      * @param  list<string>  $reads
      */
-    private static function pickup(Call $call, Look $look, Lineup $lineup, array $defenders, array $routes, array $reads, Schools $schools): Pickup
-    {
+    private static function pickup(
+        Call $call,
+        Look $look,
+        Lineup $lineup,
+        array $defenders,
+        array $routes,
+        array $reads,
+        Schools $schools,
+    ): Pickup {
         $rushers = [];
         foreach ($defenders as $d) {
             if ($d->rushes()) {
                 $rushers[] = $d->movement === null ? $d : $d->at(...$d->movement->to($d->xYd, $d->yYd));
             }
         }
-        $staying = array_values(array_filter($lineup->eligible(), fn (string $l): bool => ! isset($call->routes[$l]) || $call->routes[$l]->checks));
+        $staying = array_values(
+            array_filter(
+                $lineup->eligible(),
+                fn (string $l): bool => ! isset($call->routes[$l]) || $call->routes[$l]->checks,
+            ),
+        );
         $first = $reads === [] ? null : Side::ofX($routes[$reads[0]]->break()->xYd);
 
         $alone = self::leftAlone($call, $look, $lineup, $rushers);
         $shown = self::shown($call, $look, $lineup, $defenders, $schools);
 
-        return $shown === null ? Pickup::of($lineup, $rushers, $staying, $call->protection, $first, $alone) : Pickup::behind($shown, $lineup, $rushers, $staying, $alone);
+        return $shown === null
+            ? Pickup::of($lineup, $rushers, $staying, $call->protection, $first, $alone)
+            : Pickup::behind($shown, $lineup, $rushers, $staying, $alone);
     }
 
-    /** The run whose blocks the line shows, handed off whatever anybody does; null without a run action. @param  list<Defender>  $defenders */
+    /**
+     * The run whose blocks the line shows, handed off whatever anybody does; null without a run action.
+     *
+     * @param  list<Defender>  $defenders
+     */
     private static function shown(Call $call, Look $look, Lineup $lineup, array $defenders, Schools $schools): ?Resolved
     {
         $run = $call->run !== null ? null : $call->fake?->run($lineup->strong);
@@ -249,7 +335,14 @@ final readonly class Scene
         }
         $given = new RunCall($run->scheme, $run->side, $run->who, giveOnly: true);
 
-        return Resolver::of($given, $lineup, $defenders, $look, $schools, array_map(strval(...), array_keys($call->routes)));
+        return Resolver::of(
+            $given,
+            $lineup,
+            $defenders,
+            $look,
+            $schools,
+            array_map(strval(...), array_keys($call->routes)),
+        );
     }
 
     /**
@@ -263,7 +356,10 @@ final readonly class Scene
         if ($side === null || $call->protection?->scheme !== Scheme::Naked) {
             return null;
         }
-        $sent = array_filter($look->edges, fn (string $word): bool => Look::side($word, $lineup->strong, $lineup->hash->fieldSide()) === $side);
+        $sent = array_filter(
+            $look->edges,
+            fn (string $word): bool => Look::side($word, $lineup->strong, $lineup->hash->fieldSide()) === $side,
+        );
         $edge = array_values(array_filter($rushers, fn (Defender $d): bool => $d->side === $side));
         usort($edge, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
 
@@ -271,7 +367,8 @@ final readonly class Scene
     }
 
     /**
-     * The drop that fits the first two reads, also when they become what the coverage makes of them; nobody drops deeper than
+     * The drop that fits the first two reads, also when they become what the coverage makes of them; nobody drops
+     * deeper than
      * five steps for them unless the call says so.
      *
      * @param  list<string>  $reads
@@ -285,7 +382,12 @@ final readonly class Scene
             $breaks[] = $routes[$letter]->thrownFrom();
             foreach (Conversions::possible($routes[$letter]->called, $setting->schools) as $conversion) {
                 if ($conversion->byCoverage()) {
-                    $breaks[] = RouteRunner::path($men[$letter], $conversion->made($routes[$letter]->called), $setting->situation->frame(), $setting->law($letter))->break()->t;
+                    $breaks[] = RouteRunner::path(
+                        $men[$letter],
+                        $conversion->made($routes[$letter]->called),
+                        $setting->situation->frame(),
+                        $setting->law($letter),
+                    )->break()->t;
                 }
             }
         }

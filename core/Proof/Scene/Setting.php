@@ -54,13 +54,20 @@ final readonly class Setting
     /** What motions are timed with. */
     public function clock(): Clock
     {
-        $named = fn (callable $of): array => array_filter(array_map($of, $this->men), fn (mixed $v): bool => $v !== null);
+        $named = fn (callable $of): array => array_filter(array_map($of, $this->men),
+            fn (mixed $v): bool => $v !== null);
 
         $cadence = $this->cadence ?? Cadence::of();
         $count = $this->schools->value('jet-start');
         $sounds = $cadence->sounds();
         $jet = $count === null ? null : $sounds[max(0, min(count($sounds) - 1, (int) round($count) - 1))];
 
-        return new Clock($cadence, $this->level->receiver(), $named(fn (Athlete $a) => $a->law()), $named(fn (Athlete $a) => $a->strideYd), $jet);
+        return new Clock(
+            $cadence,
+            $this->level->receiver(),
+            $named(fn (Athlete $a) => $a->law()),
+            $named(fn (Athlete $a) => $a->strideYd),
+            $jet,
+        );
     }
 }

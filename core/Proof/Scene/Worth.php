@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Scene;
 
 /**
- * What a play is worth, passes and runs on one scale: the chance that it is a success by down and distance, and the yards it
+ * What a play is worth, passes and runs on one scale: the chance that it is a success by down and distance, and the
+ * yards it
  * may be expected to bring.
  *
- * Completion is accuracy by distance times a logistic of the margin (standard deviation of arrival 0.45 s, Spearman 2018,
- * from memory). The spread of what is gained after first contact, of blocks that are won or lost, and of interceptions are
+ * Completion is accuracy by distance times a logistic of the margin (standard deviation of arrival 0.45 s, Spearman
+ * 2018,
+ * from memory). The spread of what is gained after first contact, of blocks that are won or lost, and of interceptions
+ * are
  * start values from memory.
  */
 final readonly class Worth
@@ -27,7 +30,10 @@ final readonly class Worth
     /** No run is given more than this for being through: somebody always catches up, yards. */
     private const MOST_RUN_YD = 15.0;
 
-    /** Share of throws off target or broken up that are caught by the defense when it is there first, and what one costs, yards. */
+    /**
+     * Share of throws off target or broken up that are caught by the defense when it is there first, and what one
+     * costs, yards.
+     */
     private const PICKED = 0.12;
 
     private const PICK_COSTS_YD = 45.0;
@@ -64,7 +70,10 @@ final readonly class Worth
         $lost = self::LOST_BLOCK_YD + min(0.0, $gainYd);
         $chance = fn (float $yards): float => self::logistic(($yards - $needYd) / self::SPREAD_YD);
 
-        return new self($hold * $chance($gain) + (1.0 - $hold) * $chance(min($gain, $lost)), $hold * $gain + (1.0 - $hold) * min($gain, $lost));
+        return new self(
+            $hold * $chance($gain) + (1.0 - $hold) * $chance(min($gain, $lost)),
+            $hold * $gain + (1.0 - $hold) * min($gain, $lost),
+        );
     }
 
     /** A ball that is thrown away. */

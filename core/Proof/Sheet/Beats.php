@@ -15,7 +15,8 @@ use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /**
  * What beats a call: the cheapest rule-true change by one defender that covers it - a choice after the snap, or another
- * job or place before it -, where none does two men who trade jobs, and which calls punish that change. Cost is how far it
+ * job or place before it -, where none does two men who trade jobs, and which calls punish that change. Cost is how far
+ * it
  * takes them from their places, yards.
  */
 final readonly class Beats
@@ -40,7 +41,9 @@ final readonly class Beats
     ) {
     }
 
-    /** The cheapest that covers the call, else the one that leaves it the least; null when the call is covered as it is. */
+    /**
+     * The cheapest that covers the call, else the one that leaves it the least; null when the call is covered as it is.
+     */
     public static function of(Proof $proof): ?self
     {
         if (! $proof->ruleTrue->open()) {
@@ -77,10 +80,15 @@ final readonly class Beats
         }
         $closest = self::pair($proof, $closest);
 
-        return $closest !== null && ($closest->leftS === null || $closest->leftS < $proof->ruleTrue->margin) ? $closest : null;
+        return $closest !== null && ($closest->leftS === null || $closest->leftS < $proof->ruleTrue->margin)
+            ? $closest
+            : null;
     }
 
-    /** The cheapest pair whose trade covers the call, else what leaves it the least of all pairs and the closest single man. */
+    /**
+     * The cheapest pair whose trade covers the call, else what leaves it the least of all pairs and the closest single
+     * man.
+     */
     private static function pair(Proof $proof, ?self $closest): ?self
     {
         foreach (PairChanges::of($proof) as $change) {
@@ -126,12 +134,18 @@ final readonly class Beats
             );
             if ($proof->ruleTrue->open()) {
                 $letter = (string) $proof->ruleTrue->letter;
-                $found[] = ['id' => (string) $id, 'man' => $letter, 'route' => $proof->scene->routes[$letter]->spec->name, 'margin' => round($proof->ruleTrue->margin, 2), 'verdict' => $proof->verdict()->value, 'chance' => round($proof->worthAtWorst()->chance, 3)];
+                $found[] = ['id' => (string) $id, 'man' => $letter,
+                    'route' => $proof->scene->routes[$letter]->spec->name,
+                    'margin' => round($proof->ruleTrue->margin, 2), 'verdict' => $proof->verdict()->value,
+                    'chance' => round($proof->worthAtWorst()->chance, 3)];
             }
         }
         usort(
             $found,
-            fn (array $a, array $b): int => [Verdict::from($b['verdict'])->rank(), $b['chance']] <=> [Verdict::from($a['verdict'])->rank(), $a['chance']],
+            fn (array $a, array $b): int => [Verdict::from($b['verdict'])->rank(), $b['chance']] <=> [
+                Verdict::from($a['verdict'])->rank(),
+                $a['chance'],
+            ],
         );
 
         return $found;

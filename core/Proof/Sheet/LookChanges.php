@@ -12,7 +12,8 @@ use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
- * The changes a coordinator of the defense can order for one man before the snap: come up on his receiver, take another man,
+ * The changes a coordinator of the defense can order for one man before the snap: come up on his receiver, take another
+ * man,
  * play another zone. Each is a look of its own, with what it costs him: yards from the place he had. Cheapest first.
  */
 final class LookChanges
@@ -37,7 +38,11 @@ final class LookChanges
         }
         usort(
             $found,
-            fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['name']] <=> [$b['costYd'], $b['role'], $b['name']],
+            fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['name']] <=> [
+                $b['costYd'],
+                $b['role'],
+                $b['name'],
+            ],
         );
 
         return $found;
@@ -98,7 +103,10 @@ final class LookChanges
     {
         $found = [];
         foreach (JobWords::all() as $name => $job) {
-            if ($job->kind !== JobKind::Under && $job->kind !== JobKind::Deep || $d->job->kind !== JobKind::Under && $d->job->kind !== JobKind::Deep) {
+            if (
+                ($job->kind !== JobKind::Under && $job->kind !== JobKind::Deep) ||
+                ($d->job->kind !== JobKind::Under && $d->job->kind !== JobKind::Deep)
+            ) {
                 continue;
             }
             $wide = $job->wideYd * $d->side->sign();
@@ -125,15 +133,24 @@ final class LookChanges
      * @param  array{float, float}|null  $from  where he would have been, or null: where he stands, yards
      * @return list<array{role: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}>
      */
-    private static function change(Proof $proof, Defender $d, array $change, string $name, string $why, float $xYd, float $yYd, ?array $from = null): array
-    {
+    private static function change(
+        Proof $proof,
+        Defender $d,
+        array $change,
+        string $name,
+        string $why,
+        float $xYd,
+        float $yYd,
+        ?array $from = null,
+    ): array {
         [$fromX, $fromY] = $from ?? [$d->xYd, $d->yYd];
         $cost = round(hypot($xYd - $fromX, $yYd - $fromY), 1);
         if ($cost > self::REACH_YD || $cost < 0.1) {
             return [];
         }
         try {
-            return [['role' => $d->role, 'name' => $name, 'costYd' => $cost, 'why' => $why, 'xYd' => $xYd, 'yYd' => $yYd, 'look' => $proof->scene->look->changing($d->role, $change)]];
+            return [['role' => $d->role, 'name' => $name, 'costYd' => $cost, 'why' => $why, 'xYd' => $xYd,
+                'yYd' => $yYd, 'look' => $proof->scene->look->changing($d->role, $change)]];
         } catch (UnknownLook) {
             return [];
         }

@@ -13,7 +13,8 @@ use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
- * Pairs of men who trade jobs before the snap: two zones of one side, or the receivers of two men in man coverage. Each is a
+ * Pairs of men who trade jobs before the snap: two zones of one side, or the receivers of two men in man coverage. Each
+ * is a
  * look of its own with what it costs the two together, yards. Cheapest first.
  */
 final class PairChanges
@@ -22,12 +23,15 @@ final class PairChanges
     private const REACH_YD = 26.0;
 
     /**
-     * @return list<array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}>
+     * @return list<array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float,
+     *     look: Look}>
      */
     public static function of(Proof $proof): array
     {
         $found = [];
-        $cover = array_values(array_filter($proof->scene->defenders, fn (Defender $d): bool => ! $d->rushes() && $d->group !== 'line'));
+        $cover = array_values(
+            array_filter($proof->scene->defenders, fn (Defender $d): bool => ! $d->rushes() && $d->group !== 'line'),
+        );
         foreach ($cover as $n => $one) {
             foreach (array_slice($cover, $n + 1) as $other) {
                 $row = self::inMan($one, $other) ? self::receivers($proof, $one, $other) : self::zones(
@@ -42,7 +46,11 @@ final class PairChanges
         }
         usort(
             $found,
-            fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['with']] <=> [$b['costYd'], $b['role'], $b['with']],
+            fn (array $a, array $b): int => [$a['costYd'], $a['role'], $a['with']] <=> [
+                $b['costYd'],
+                $b['role'],
+                $b['with'],
+            ],
         );
 
         return $found;
@@ -50,11 +58,15 @@ final class PairChanges
 
     private static function inMan(Defender $one, Defender $other): bool
     {
-        return $one->job->kind === JobKind::Man && $other->job->kind === JobKind::Man && $one->takes !== null && $other->takes !== null;
+        return $one->job->kind === JobKind::Man &&
+            $other->job->kind === JobKind::Man &&
+            $one->takes !== null &&
+            $other->takes !== null;
     }
 
     /**
-     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}|null
+     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float,
+     *     look: Look}|null
      */
     private static function receivers(Proof $proof, Defender $one, Defender $other): ?array
     {
@@ -79,7 +91,8 @@ final class PairChanges
     }
 
     /**
-     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}|null
+     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float,
+     *     look: Look}|null
      */
     private static function zones(Proof $proof, Defender $one, Defender $other): ?array
     {
@@ -124,7 +137,8 @@ final class PairChanges
     /**
      * @param  array<string, mixed>  $change  of the first man
      * @param  array<string, mixed>  $back  of the second
-     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float, look: Look}|null
+     * @return array{role: string, with: string, name: string, costYd: float, why: string, xYd: float, yYd: float,
+     *     look: Look}|null
      */
     private static function row(
         Proof $proof,

@@ -12,11 +12,15 @@ use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\RunProver;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 
-/** Stored tags that answer what a run leaves open: each is proved, and those that account for the man or win the down are kept (CNT-05). */
+/**
+ * Stored tags that answer what a run leaves open: each is proved, and those that account for the man or win the down
+ * are kept (CNT-05).
+ */
 final class RunAnswers
 {
     /**
-     * @return list<array{tag: string, words: string, verdict: string, strength: float, chance: float, accounts: list<string>, leaves: list<string>}> the best first
+     * @return list<array{tag: string, words: string, verdict: string, strength: float, chance: float,
+     *     accounts: list<string>, leaves: list<string>}> the best first
      */
     public static function of(RunProof $proof): array
     {
@@ -28,10 +32,17 @@ final class RunAnswers
             $tried = RunProver::prove($call, $proof->scene->look, $proof->scene->setting);
             $accounts = array_values(array_diff($proof->resolved->unaccounted, $tried->resolved->unaccounted));
             $better = $tried->verdict()->rank() <=> $proof->verdict()->rank();
-            if ($better < 0 || $better === 0 && ($accounts === [] || count($tried->resolved->unaccounted) >= count($proof->resolved->unaccounted))) {
+            if (
+                $better < 0 ||
+                ($better === 0 &&
+                    ($accounts === [] || count($tried->resolved->unaccounted) >= count($proof->resolved->unaccounted)))
+            ) {
                 continue;
             }
-            $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict()->value, 'strength' => round((float) $tried->strength(), 2), 'chance' => round($tried->worthAtWorst()->chance, 3), 'accounts' => $accounts, 'leaves' => $tried->resolved->unaccounted];
+            $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict()->value,
+                'strength' => round((float) $tried->strength(), 2),
+                'chance' => round($tried->worthAtWorst()->chance, 3), 'accounts' => $accounts,
+                'leaves' => $tried->resolved->unaccounted];
         }
         // First who leaves nobody, then what binds.
         $order = fn (array $a): array => [-count($a['leaves']), Verdict::from($a['verdict'])->rank(), $a['strength']];

@@ -8,7 +8,10 @@ use Jacotaxis\Core\Proof\Run\Made;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 
-/** A run against one look in a sheet: valid, valid with a tag, or not valid, with the rule that failed, the man and the tag that answers it. */
+/**
+ * A run against one look in a sheet: valid, valid with a tag, or not valid, with the rule that failed, the man and the
+ * tag that answers it.
+ */
 final class RunCell
 {
     /** @return array<string, mixed> */
@@ -19,8 +22,10 @@ final class RunCell
         $bound = array_values(array_filter($answers, fn (array $a): bool => Verdict::from($a['verdict'])->isGood()));
 
         return [
-            'verdict' => $proof->verdict()->value, 'strength' => round((float) $proof->strength(), 2), 'protection' => 'none', 'key' => ($proof->keys[0] ?? null)?->role,
-            'best' => $best->letter === null ? null : ['man' => $best->letter, 'route' => $best->route ?? $best->where, 'action' => $best->action, 'margin' => round($best->margin, 2), 'gain' => round($best->gainYd, 1)],
+            'verdict' => $proof->verdict()->value, 'strength' => round((float) $proof->strength(), 2),
+            'protection' => 'none', 'key' => ($proof->keys[0] ?? null)?->role,
+            'best' => $best->letter === null ? null : ['man' => $best->letter, 'route' => $best->route ?? $best->where,
+                'action' => $best->action, 'margin' => round($best->margin, 2), 'gain' => round($best->gainYd, 1)],
             'run' => [
                 'valid' => match (true) {
                     $proof->verdict()->isGood() && $proof->resolved->unaccounted === [] => 'valid',
@@ -28,7 +33,10 @@ final class RunCell
                     $proof->verdict()->isGood() => 'valid',
                     default => 'not valid',
                 },
-                'tag' => $bound[0]['tag'] ?? null, 'failed' => self::failed($proof), 'man' => self::man($proof), 'unaccounted' => $proof->resolved->unaccounted,
+                'tag' => $bound[0]['tag'] ?? null,
+                'failed' => self::failed($proof),
+                'man' => self::man($proof),
+                'unaccounted' => $proof->resolved->unaccounted,
             ],
         ];
     }

@@ -13,17 +13,24 @@ use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 
-/** A call against many looks, or many calls against one: a cell a proof, and what the cells add up to. Seconds and yards. */
+/**
+ * A call against many looks, or many calls against one: a cell a proof, and what the cells add up to. Seconds and
+ * yards.
+ */
 final class Sheet
 {
     /**
-     * @return array<string, mixed> front, shell, verdict, strength, worth, protection, key, best read and its margin, gain
+     * @return array<string, mixed> front, shell, verdict, strength, worth, protection, key, best read and its margin,
+     *     gain
      */
     public static function cell(Call $call, Look $look, Setting $setting): array
     {
         $proof = Proving::of($call, $look, $setting);
 
-        return ['front' => $look->front, 'shell' => $look->shell, 'look' => $look->words()] + ['worth' => ['byRule' => $proof->worthByRule()->toArray(), 'worst' => $proof->worthAtWorst()->toArray()]] + ($proof instanceof RunProof ? RunCell::of($proof) : self::of(self::pass($proof)));
+        return ['front' => $look->front, 'shell' => $look->shell, 'look' => $look->words()] + [
+            'worth' => ['byRule' => $proof->worthByRule()->toArray(), 'worst' => $proof->worthAtWorst()->toArray()],
+        ] +
+            ($proof instanceof RunProof ? RunCell::of($proof) : self::of(self::pass($proof)));
     }
 
     /** @return array<string, mixed> */
@@ -32,9 +39,12 @@ final class Sheet
         $best = $proof->ruleTrue;
 
         return [
-            'verdict' => $proof->verdict()->value, 'strength' => $proof->strength() === null ? null : round($proof->strength(), 2), 'protection' => $proof->protection->verdict($proof->readings),
+            'verdict' => $proof->verdict()->value,
+            'strength' => $proof->strength() === null ? null : round($proof->strength(), 2),
+            'protection' => $proof->protection->verdict($proof->readings),
             'key' => $proof->mainKey()?->role,
-            'best' => $best->letter === null ? null : ['man' => $best->letter, 'route' => $proof->scene->routes[$best->letter]->spec->name, 'action' => $best->action,
+            'best' => $best->letter === null ? null : ['man' => $best->letter,
+                'route' => $proof->scene->routes[$best->letter]->spec->name, 'action' => $best->action,
                 'margin' => round($best->margin, 2), 'gain' => round($best->gainYd, 1)],
         ];
     }
@@ -47,12 +57,14 @@ final class Sheet
     }
 
     /**
-     * What cells add up to: how many of each verdict, the share that is good, the mean chance of success, and the cells that are
+     * What cells add up to: how many of each verdict, the share that is good, the mean chance of success, and the cells
+     * that are
      * worth least and most at their worst.
      *
      * @param  list<array<string, mixed>>  $cells
      * @param  list<float>|null  $weights  how often each look is shown; null: all the same
-     * @return array<string, int|float|string|null> looks, bound, open, guess, covered, goodShare, chance, worstChance, weakest, strongest
+     * @return array<string, int|float|string|null> looks, bound, open, guess, covered, goodShare, chance, worstChance,
+     *     weakest, strongest
      */
     public static function summary(array $cells, ?array $weights = null): array
     {
@@ -66,11 +78,19 @@ final class Sheet
             $good += Verdict::from($cell['verdict'])->isGood() ? $weight : 0.0;
             $chance += $weight * $cell['worth']['byRule']['chance'];
             $worst += $weight * $cell['worth']['worst']['chance'];
-            $weakest = $weakest === null || $cell['worth']['worst']['chance'] < $weakest['worth']['worst']['chance'] ? $cell : $weakest;
-            $strongest = $strongest === null || $cell['worth']['worst']['chance'] > $strongest['worth']['worst']['chance'] ? $cell : $strongest;
+            $weakest =
+                $weakest === null || $cell['worth']['worst']['chance'] < $weakest['worth']['worst']['chance']
+                    ? $cell
+                    : $weakest;
+            $strongest =
+                $strongest === null || $cell['worth']['worst']['chance'] > $strongest['worth']['worst']['chance']
+                    ? $cell
+                    : $strongest;
         }
 
-        return ['looks' => count($cells)] + $count + ['goodShare' => $sum > 0.0 ? round($good / $sum, 3) : 0.0, 'chance' => $sum > 0.0 ? round($chance / $sum, 3) : 0.0, 'worstChance' => $sum > 0.0 ? round($worst / $sum, 3) : 0.0,
+        return ['looks' => count($cells)] + $count + ['goodShare' => $sum > 0.0 ? round($good / $sum, 3) : 0.0,
+            'chance' => $sum > 0.0 ? round($chance / $sum, 3) : 0.0, 'worstChance' => $sum > 0.0
+            ? round($worst / $sum, 3) : 0.0,
             'weakest' => $weakest['look'] ?? null, 'strongest' => $strongest['look'] ?? null];
     }
 }

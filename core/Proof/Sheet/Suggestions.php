@@ -14,7 +14,10 @@ use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;
 
-/** Single changes to a call that bind a look it does not bind: a depth, a finish, a swap of two routes, the back's release. */
+/**
+ * Single changes to a call that bind a look it does not bind: a depth, a finish, a swap of two routes, the back's
+ * release.
+ */
 final class Suggestions
 {
     private const DEPTHS_YD = [-3.0, -2.0, -1.0, 1.0, 2.0, 3.0];
@@ -23,7 +26,8 @@ final class Suggestions
     private const BACK = ['swing', 'arrow', 'wheel', 'flat'];
 
     /**
-     * @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}> worth most at the worst first, one a kind and man
+     * @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}> worth most at the
+     *     worst first, one a kind and man
      */
     public static function of(Call $call, Look $look, Setting $setting, int $most = 4): array
     {
@@ -39,7 +43,9 @@ final class Suggestions
             $proof = Prover::prove($changed, $look, $setting);
             $better = ! isset($found[$kind]) || $proof->worthAtWorst()->chance > $found[$kind]['chance'];
             if ($proof->verdict()->isGood() && $better) {
-                $found[$kind] = ['words' => $words, 'verdict' => $proof->verdict()->value, 'strength' => round((float) $proof->strength(), 2), 'chance' => round($proof->worthAtWorst()->chance, 3), 'call' => $changed];
+                $found[$kind] = ['words' => $words, 'verdict' => $proof->verdict()->value,
+                    'strength' => round((float) $proof->strength(), 2),
+                    'chance' => round($proof->worthAtWorst()->chance, 3), 'call' => $changed];
             }
         }
         usort($found, fn (array $a, array $b): int => $b['chance'] <=> $a['chance']);
@@ -56,7 +62,8 @@ final class Suggestions
     {
         $tried = RunAnswers::tagged($call);
 
-        return array_map(fn (array $a): array => ['words' => "{$a['tag']}: {$a['words']}", 'verdict' => $a['verdict'], 'strength' => $a['strength'], 'chance' => $a['chance'], 'call' => $tried[$a['tag']]],
+        return array_map(fn (array $a): array => ['words' => "{$a['tag']}: {$a['words']}", 'verdict' => $a['verdict'],
+            'strength' => $a['strength'], 'chance' => $a['chance'], 'call' => $tried[$a['tag']]],
             RunAnswers::of(RunProver::prove($call, $look, $setting)));
     }
 
@@ -68,12 +75,14 @@ final class Suggestions
             foreach (in_array($letter, $call->reads, true) ? self::DEPTHS_YD : [] as $by) {
                 $depth = $spec->depth() + $by;
                 if ($depth >= $shape->minDepthYd && $depth <= $shape->maxDepthYd) {
-                    yield ["depth $letter", sprintf('%s %s at %g yd instead of %g', $letter, $spec->name, $depth, $spec->depth()), self::routed($call, [$letter => $spec->with(['depthYd' => $depth])])];
+                    yield ["depth $letter", sprintf('%s %s at %g yd instead of %g', $letter, $spec->name, $depth,
+                        $spec->depth()), self::routed($call, [$letter => $spec->with(['depthYd' => $depth])])];
                 }
             }
             if ($shape->crosses() && in_array($letter, $call->reads, true)) {
                 $finish = $spec->finish() === Finish::Settle ? 'moving' : 'settling';
-                yield ["finish $letter", "$letter {$spec->name} $finish", self::routed($call, [$letter => $spec->with(['finish' => $finish])])];
+                yield ["finish $letter", "$letter {$spec->name} $finish",
+                    self::routed($call, [$letter => $spec->with(['finish' => $finish])])];
             }
         }
         yield from self::swaps($call);
@@ -91,12 +100,20 @@ final class Suggestions
         foreach ($call->routes as $a => $one) {
             foreach ($call->routes as $b => $two) {
                 $sameSide = $one->side === null && $two->side === null && in_array($a, $men, true);
-                if (strcmp((string) $a, (string) $b) < 0 && $sameSide && $one->name !== $two->name && ! $one->checks && ! $two->checks && self::together($call, (string) $a, (string) $b)) {
+                if (
+                    strcmp((string) $a, (string) $b) < 0 &&
+                    $sameSide &&
+                    $one->name !== $two->name &&
+                    ! $one->checks &&
+                    ! $two->checks &&
+                    self::together($call, (string) $a, (string) $b)
+                ) {
                     $reads = array_map(
                         fn (string $l): string => $l === $a ? (string) $b : ($l === $b ? (string) $a : $l),
                         $call->reads,
                     );
-                    yield ["swap $a $b", "$a and $b swap: $a {$two->name}, $b {$one->name}", self::routed($call, [$a => $two, $b => $one])->with(['reads' => $reads])];
+                    yield ["swap $a $b", "$a and $b swap: $a {$two->name}, $b {$one->name}",
+                        self::routed($call, [$a => $two, $b => $one])->with(['reads' => $reads])];
                 }
             }
         }
@@ -118,7 +135,8 @@ final class Suggestions
             }
             foreach (self::BACK as $name) {
                 $route = RouteSpec::of(Routes::get($name)->name, side: $spec->side);
-                yield ["back $letter", "$letter $name at once, read last", self::routed($call, [$letter => $route])->with(['reads' => [...$call->reads, (string) $letter]])];
+                yield ["back $letter", "$letter $name at once, read last",
+                    self::routed($call, [$letter => $route])->with(['reads' => [...$call->reads, (string) $letter]])];
             }
         }
     }

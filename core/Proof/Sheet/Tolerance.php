@@ -19,7 +19,8 @@ final class Tolerance
     private const STEPS = 8;
 
     /**
-     * The band of depths of every counting read whose break the verdict hangs on; a man is not in it when the call is not bound.
+     * The band of depths of every counting read whose break the verdict hangs on; a man is not in it when the call is
+     * not bound.
      *
      * @return array<string, array{fromYd: float, toYd: float}> by letter
      */
@@ -36,7 +37,10 @@ final class Tolerance
         $bands = [];
         foreach (self::decisive($proof) as $letter) {
             $depth = $proof->scene->routes[$letter]->called->depth();
-            $bands[$letter] = ['fromYd' => self::edge($call, $look, $setting, $letter, $depth, -self::STEP_YD, $key), 'toYd' => self::edge($call, $look, $setting, $letter, $depth, self::STEP_YD, $key)];
+            $bands[$letter] = [
+                'fromYd' => self::edge($call, $look, $setting, $letter, $depth, -self::STEP_YD, $key),
+                'toYd' => self::edge($call, $look, $setting, $letter, $depth, self::STEP_YD, $key),
+            ];
         }
 
         return $bands;
@@ -45,12 +49,24 @@ final class Tolerance
     /** The two threats of the main key, else the man who gets the ball. @return list<string> */
     private static function decisive(Proof $proof): array
     {
-        return array_values(array_filter($proof->mainKey()->pair ?? [(string) $proof->ruleTrue->letter], fn (string $l): bool => isset($proof->scene->routes[$l])));
+        return array_values(
+            array_filter(
+                $proof->mainKey()->pair ?? [(string) $proof->ruleTrue->letter],
+                fn (string $l): bool => isset($proof->scene->routes[$l]),
+            ),
+        );
     }
 
     /** The last depth in a direction at which the call still binds the same key. */
-    private static function edge(Call $call, Look $look, Setting $setting, string $letter, float $depth, float $step, ?string $key): float
-    {
+    private static function edge(
+        Call $call,
+        Look $look,
+        Setting $setting,
+        string $letter,
+        float $depth,
+        float $step,
+        ?string $key,
+    ): float {
         $shape = $call->routes[$letter]->shape();
         $last = $depth;
         for ($n = 1; $n <= self::STEPS; $n++) {
@@ -58,7 +74,9 @@ final class Tolerance
             if ($next < $shape->minDepthYd || $next > $shape->maxDepthYd) {
                 break;
             }
-            $changed = $call->with(['routes' => [...$call->routes, $letter => $call->routes[$letter]->with(['depthYd' => $next, 'at' => $call->routes[$letter]->at === 'sticks' ? null : $call->routes[$letter]->at])]]);
+            $changed = $call->with(['routes' => [...$call->routes,
+                $letter => $call->routes[$letter]->with(['depthYd' => $next, 'at' => $call->routes[$letter]
+                ->at === 'sticks' ? null : $call->routes[$letter]->at])]]);
             $proof = Prover::prove($changed, $look, $setting);
             if (! $proof->verdict()->isGood() || $proof->mainKey()?->role !== $key) {
                 break;

@@ -9,7 +9,8 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
- * Jobs that come with a play-action protection: the tight end on the call side has the C gap, one who comes across logs or
+ * Jobs that come with a play-action protection: the tight end on the call side has the C gap, one who comes across logs
+ * or
  * kicks, a back fakes and checks both A gaps, a wing inserts off the edge (PRO-01 to PRO-05).
  */
 final class BootRules
@@ -22,7 +23,12 @@ final class BootRules
     {
         $scene = $proof->scene;
         $man = $scene->men[$letter];
-        if ($scene->call->fake === null || isset($scene->call->routes[$letter]) || $man->isLineman() || $man->isQuarterback()) {
+        if (
+            $scene->call->fake === null ||
+            isset($scene->call->routes[$letter]) ||
+            $man->isLineman() ||
+            $man->isQuarterback()
+        ) {
             return null;
         }
         if ($man->isBack()) {
@@ -41,7 +47,11 @@ final class BootRules
         return self::across($proof, $edge, $roll);
     }
 
-    /** On the call side the C gap is his, or he reads the edge man like one who comes across (SET-24). @return array{job: string, target: string} */
+    /**
+     * On the call side the C gap is his, or he reads the edge man like one who comes across (SET-24).
+     *
+     * @return array{job: string, target: string}
+     */
     private static function callSide(Proof $proof, string $edge, Side $roll): array
     {
         if ($proof->scene->setting->schools->is('SET-24', 'B')) {
@@ -51,12 +61,20 @@ final class BootRules
         return ['job' => "Call side: blocks the C-gap man, the $edge", 'target' => $edge];
     }
 
-    /** Coming across he reads the hips: squeezing in is logged, widening is kicked; what is muddy the staff decides (SET-25). @return array{job: string, target: string} */
+    /**
+     * Coming across he reads the hips: squeezing in is logged, widening is kicked; what is muddy the staff decides
+     * (SET-25).
+     *
+     * @return array{job: string, target: string}
+     */
     private static function across(Proof $proof, string $edge, Side $roll): array
     {
         $does = self::logsOrKicks($proof, $edge, $roll);
 
-        return ['job' => "Comes across to the $edge, $does; the next man outside is the quarterback's", 'target' => $edge];
+        return [
+            'job' => "Comes across to the $edge, $does; the next man outside is the quarterback's",
+            'target' => $edge,
+        ];
     }
 
     private static function logsOrKicks(Proof $proof, string $edge, Side $roll): string
@@ -78,9 +96,18 @@ final class BootRules
     /** Short fake, then the A gap the nose leaves (PRO-02). @return array{job: string, target: null} */
     private static function back(Proof $proof, string $letter): array
     {
-        $nose = array_values(array_filter($proof->scene->defenders, fn (Defender $d): bool => in_array($d->technique, ['0', '1'], true)))[0] ?? null;
+        $nose =
+            array_values(
+                array_filter(
+                    $proof->scene->defenders,
+                    fn (Defender $d): bool => in_array($d->technique, ['0', '1'], true),
+                ),
+            )[0] ?? null;
         $goes = $nose?->movement === null ? 0.0 : $nose->movement->to($nose->xYd, $nose->yYd)[0] - $nose->xYd;
-        $gap = abs($goes) < self::MUDDY_YD ? 'both A gaps, off the block of the center' : 'the center goes with the nose, he takes the '.($goes < 0.0 ? 'right' : 'left').' A';
+        $gap =
+            abs($goes) < self::MUDDY_YD
+                ? 'both A gaps, off the block of the center'
+                : 'the center goes with the nose, he takes the '.($goes < 0.0 ? 'right' : 'left').' A';
 
         return ['job' => "Short fake, then $gap", 'target' => null];
     }

@@ -31,7 +31,8 @@ final class Frames
 
     /**
      * @param  Tracks|null  $act  the track of a defender who leaves his rule
-     * @return array{step: float, men: list<string>, defenders: list<string>, at: list<list<float>>, ball: list<array{float, float, float}>} `at` holds x, y of the men then of the defenders in turn
+     * @return array{step: float, men: list<string>, defenders: list<string>, at: list<list<float>>,
+     *     ball: list<array{float, float, float}>} `at` holds x, y of the men then of the defenders in turn
      */
     public static function of(Proof $proof, ?int $d = null, ?Tracks $act = null, ?Outcome $outcome = null): array
     {
@@ -39,7 +40,10 @@ final class Frames
         $rule = $proof->playOut->byRule();
         $tracks = $d === null || $act === null ? $rule : $rule->with($d, $act);
         $line = ($outcome ?? $proof->ruleTrue)->line;
-        $until = min(Path::STEPS - 1, (int) ceil((($line?->caughtAt() ?? $scene->setting->pocket) + self::AFTER) / Path::STEP));
+        $until = min(
+            Path::STEPS - 1,
+            (int) ceil((($line?->caughtAt() ?? $scene->setting->pocket) + self::AFTER) / Path::STEP),
+        );
         $fake = $proof->pair?->base === null ? null : RunFrames::ruleTrue($proof->pair->base);
         $at = $ball = [];
         for ($i = 0; $i <= $until; $i++) {
@@ -64,7 +68,8 @@ final class Frames
     }
 
     /**
-     * Line, backs and quarterback show the run first: until the mesh they are where the run has them, then they go over to
+     * Line, backs and quarterback show the run first: until the mesh they are where the run has them, then they go over
+     * to
      * what they do. Null for a man who has left the run, or has a route from the snap.
      *
      * @return array{float, float}|null
@@ -90,7 +95,9 @@ final class Frames
             return [$scene->routes[$letter]->path->x[$i], $scene->routes[$letter]->path->y[$i]];
         }
 
-        return $letter === 'Q' ? Trenches::quarterback($scene, $i * Path::STEP) : Trenches::blocker($scene, $letter, $i * Path::STEP);
+        return $letter === 'Q'
+            ? Trenches::quarterback($scene, $i * Path::STEP)
+            : Trenches::blocker($scene, $letter, $i * Path::STEP);
     }
 
     /** @return array{float, float, float} width, depth and height of the ball */

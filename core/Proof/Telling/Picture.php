@@ -24,7 +24,10 @@ use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\School\Schools;
 
-/** What the picture says before the snap and at it: receivers by number, middle, box, gaps, edges, numbers, grass and leverage, tells. */
+/**
+ * What the picture says before the snap and at it: receivers by number, middle, box, gaps, edges, numbers, grass and
+ * leverage, tells.
+ */
 final class Picture
 {
     /** A man this deep or deeper is a deep safety, yards. */
@@ -39,13 +42,20 @@ final class Picture
     /** @param  list<string>  $read  roles the play reads @return array<string, mixed> */
     public static function of(Scene $scene, array $read = []): array
     {
-        $picture = self::standing($scene->aligned->defenders, $scene->lineup, $scene->look, $scene->setting->schools, $read);
+        $picture = self::standing(
+            $scene->aligned->defenders,
+            $scene->lineup,
+            $scene->look,
+            $scene->setting->schools,
+            $read,
+        );
         $released = array_map(fn ($run): float => $run->path->x[(int) (self::RELEASED_S / Path::STEP)], $scene->routes);
         $final = ReceiverCount::afterRelease($released);
 
         return [...$picture,
             'middle' => self::middle($scene->aligned->before),
-            'receivers' => ['left' => $scene->count->left, 'right' => $scene->count->right, 'final' => ['left' => $final->left, 'right' => $final->right]],
+            'receivers' => ['left' => $scene->count->left, 'right' => $scene->count->right,
+                'final' => ['left' => $final->left, 'right' => $final->right]],
             'before' => $scene->call->motions === [] ? null : self::before($scene),
             'motions' => array_map(fn (Arrival $a): array => self::motion($a, $scene), $scene->snap->arrivals),
             'tells' => Tells::of($scene->aligned->before, $scene->aligned->defenders, $scene->before, $scene->lineup),
@@ -60,9 +70,21 @@ final class Picture
      * @param  list<string>  $read  roles the play reads
      * @return array<string, mixed>
      */
-    public static function standing(array $defenders, Lineup $lineup, Look $look, Schools $schools, array $read = []): array
-    {
-        $box = Box::of($defenders, $lineup, $schools, $read, ByHand::counted($defenders, $look, 'out'), ByHand::counted($defenders, $look, 'in'));
+    public static function standing(
+        array $defenders,
+        Lineup $lineup,
+        Look $look,
+        Schools $schools,
+        array $read = [],
+    ): array {
+        $box = Box::of(
+            $defenders,
+            $lineup,
+            $schools,
+            $read,
+            ByHand::counted($defenders, $look, 'out'),
+            ByHand::counted($defenders, $look, 'in'),
+        );
         $outside = fn (Side $side): Outside => Outside::of($side, $defenders, $lineup, $box->in);
         $left = $outside(Side::Left);
         $right = $outside(Side::Right);
@@ -73,29 +95,56 @@ final class Picture
             'middleAfterSnap' => Shells::middle($look->shell),
             'deep' => count(array_filter($defenders, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD)),
             'box' => $box->raw(), 'boxEffective' => $box->effective(), 'boxBlockers' => $box->blockerCount,
-            'boxWords' => $box->words(), 'boxHalf' => $box->half, 'within10' => $box->nearCount, 'playActionReady' => $box->nearCount >= self::NINE && self::pressed($defenders),
+            'boxWords' => $box->words(), 'boxHalf' => $box->half, 'within10' => $box->nearCount,
+            'playActionReady' => $box->nearCount >= self::NINE && self::pressed($defenders),
             'receivers' => ['left' => $lineup->count->left, 'right' => $lineup->count->right],
             'strength' => $lineup->strong->value, 'frontStrength' => $lineup->front->value,
-            'support' => ['left' => Edges::support($defenders, $look, $lineup, Side::Left), 'right' => Edges::support($defenders, $look, $lineup, Side::Right)],
+            'support' => ['left' => Edges::support($defenders, $look, $lineup, Side::Left),
+                'right' => Edges::support($defenders, $look, $lineup, Side::Right)],
             'emol' => ['left' => Edges::last($defenders, Side::Left), 'right' => Edges::last($defenders, Side::Right)],
-            'overhang' => ['left' => Edges::overhang($defenders, Side::Left, $box->in), 'right' => Edges::overhang($defenders, Side::Right, $box->in)],
+            'overhang' => [
+                'left' => Edges::overhang($defenders, Side::Left, $box->in),
+                'right' => Edges::overhang($defenders, Side::Right, $box->in),
+            ],
             'covered' => $covered,
-            'uncovered' => array_values(array_diff(array_map(fn (Man $m): string => $m->letter, $lineup->line()), $covered)),
+            'uncovered' => array_values(
+                array_diff(array_map(fn (Man $m): string => $m->letter, $lineup->line()), $covered),
+            ),
             'point' => Point::of($defenders, $lineup),
             'gaps' => Gaps::of($defenders, $lineup, $look),
-            'numbers' => ['left' => "{$left->ours} on {$left->theirs}", 'right' => "{$right->ours} on {$right->theirs}"],
+            'numbers' => [
+                'left' => "{$left->ours} on {$left->theirs}",
+                'right' => "{$right->ours} on {$right->theirs}",
+            ],
             'outside' => ['left' => $left->toArray(), 'right' => $right->toArray()],
             'accounted' => Accounted::of($defenders, $lineup),
-            'extraHat' => self::extraHat($defenders, $look), 'extraBlocker' => self::extraBlocker($lineup), 'outflanked' => Edges::outflanked($defenders, $lineup),
+            'extraHat' => self::extraHat($defenders, $look),
+            'extraBlocker' => self::extraBlocker($lineup),
+            'outflanked' => Edges::outflanked($defenders, $lineup),
             'mismatches' => Accounted::mismatches($defenders, $lineup),
         ];
     }
 
-    /** @param  list<Defender>  $defenders @return list<string> linemen and tight ends with a man head-up or shaded on them */
+    /**
+     * @param  list<Defender>  $defenders
+     * @return list<string> linemen and tight ends with a man head-up or shaded on them
+     */
     private static function covered(array $defenders): array
     {
-        return array_values(array_unique(array_filter(array_map(
-            fn (Defender $d): ?string => $d->yYd < 2.0 && $d->technique !== null && ($d->group === 'line' || $d->group === 'edge') ? $d->over : null, $defenders))));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(
+                        fn (Defender $d): ?string => $d->yYd < 2.0 &&
+                        $d->technique !== null &&
+                        ($d->group === 'line' || $d->group === 'edge')
+                            ? $d->over
+                            : null,
+                        $defenders,
+                    ),
+                ),
+            ),
+        );
     }
 
     /** Two deep men open the middle; one or three close it. @param  list<Defender>  $defenders */
@@ -109,21 +158,35 @@ final class Picture
     /** Whether a corner presses. @param  list<Defender>  $defenders */
     private static function pressed(array $defenders): bool
     {
-        return array_filter($defenders, fn (Defender $d): bool => $d->group === 'corner' && $d->yYd <= Outside::PRESS_YD) !== [];
+        return array_filter(
+            $defenders,
+            fn (Defender $d): bool => $d->group === 'corner' && $d->yYd <= Outside::PRESS_YD,
+        ) !== [];
     }
 
-    /** Against man with nobody or one man deep, one more defender belongs to the quarterback (CNT-06). @param  list<Defender>  $defenders */
+    /**
+     * Against man with nobody or one man deep, one more defender belongs to the quarterback (CNT-06).
+     *
+     * @param  list<Defender>  $defenders
+     */
     private static function extraHat(array $defenders, Look $look): ?string
     {
         $deep = count(array_filter($defenders, fn (Defender $d): bool => $d->isDeep()));
         $spare = Shells::get($look->shell)['spare'];
         $hasMan = array_filter($defenders, fn (Defender $d): bool => $d->takes !== null) !== [];
-        $free = array_values(array_filter($defenders, fn (Defender $d): bool => $d->slot !== 'L' && $d->takes === null && $d->job->words === $spare->words));
+        $free = array_values(
+            array_filter(
+                $defenders,
+                fn (Defender $d): bool => $d->slot !== 'L' && $d->takes === null && $d->job->words === $spare->words,
+            ),
+        );
 
         return $hasMan && $deep <= 1 ? ($free[0] ?? null)?->role : null;
     }
 
-    /** An unbalanced line has one blocker more: he takes the corner or the free safety, whichever hangs there (FRM-05). */
+    /**
+     * An unbalanced line has one blocker more: he takes the corner or the free safety, whichever hangs there (FRM-05).
+     */
     private static function extraBlocker(Lineup $lineup): ?string
     {
         foreach (Side::cases() as $side) {
@@ -140,7 +203,20 @@ final class Picture
     {
         $was = self::standing($scene->aligned->before, $scene->before, $scene->look, $scene->setting->schools);
 
-        return array_intersect_key($was, array_flip(['receivers', 'strength', 'frontStrength', 'box', 'boxBlockers', 'boxWords', 'numbers', 'outside', 'support']));
+        return array_intersect_key(
+            $was,
+            array_flip([
+                'receivers',
+                'strength',
+                'frontStrength',
+                'box',
+                'boxBlockers',
+                'boxWords',
+                'numbers',
+                'outside',
+                'support',
+            ]),
+        );
     }
 
     /** @return array<string, mixed> */

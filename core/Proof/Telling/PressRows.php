@@ -35,13 +35,17 @@ final class PressRows
         $reactions = [];
         foreach ($plan->answers($scene->setting->schools) as $name => $answer) {
             $release = Release::against($run->spec, $facing, $scene->setting->schools, $name);
-            $done = RouteRunner::path($scene->men[$letter], $run->spec, $scene->frame, $scene->setting->law($letter), $release, $run->called);
-            $reactions[] = ['name' => $name, 'answer' => $answer, 'pastAt' => round(($release ?? $plan)->pastAt($done), 2), 'breakAt' => round($done->break()->t, 2)];
+            $done = RouteRunner::path($scene->men[$letter], $run->spec, $scene->frame, $scene->setting->law($letter),
+                $release, $run->called);
+            $reactions[] = ['name' => $name, 'answer' => $answer,
+                'pastAt' => round(($release ?? $plan)->pastAt($done), 2), 'breakAt' => round($done->break()->t, 2)];
         }
 
         return [
-            'man' => $letter, 'defender' => $facing->by->role ?? '', 'cushionYd' => round($facing->cushionYd, 1), 'leverage' => $facing->leverage,
-            'purpose' => $plan->purpose, 'aim' => $plan->aim->value, 'aimYd' => $plan->aimYd, 'steps' => $plan->steps, 'reads' => $plan->reads, 'finish' => $plan->finish,
+            'man' => $letter, 'defender' => $facing->by->role ?? '', 'cushionYd' => round($facing->cushionYd, 1),
+            'leverage' => $facing->leverage,
+            'purpose' => $plan->purpose, 'aim' => $plan->aim->value, 'aimYd' => $plan->aimYd, 'steps' => $plan->steps,
+            'reads' => $plan->reads, 'finish' => $plan->finish,
             'reaction' => $scene->press[$letter] ?? null, 'reactions' => $reactions,
         ];
     }

@@ -24,10 +24,14 @@ final class Purpose
         $after = $scene->aligned->defenders;
 
         return match ($a->motion->purpose) {
-            'man-zone test' => Tells::of($before, $after, $scene->before, $scene->lineup)[Side::ofX($a->atSnap->xYd)->value]['coverage'] !== Tells::UNKNOWN,
+            'man-zone test' => Tells::of($before, $after, $scene->before, $scene->lineup)[
+                Side::ofX($a->atSnap->xYd)->value
+            ]['coverage'] !== Tells::UNKNOWN,
             'gain a man outside' => self::gained($scene, Side::ofX($a->atSnap->xYd)),
-            'rotate the safety' => self::moved($before, $after, fn (Defender $d): bool => $d->group === 'safety') >= self::ROTATED_YD,
-            'hold a backer' => self::moved($before, $after, fn (Defender $d): bool => $d->group === 'backer') < self::ROTATED_YD,
+            'rotate the safety' => self::moved($before, $after, fn (Defender $d): bool => $d->group === 'safety') >=
+                self::ROTATED_YD,
+            'hold a backer' => self::moved($before, $after, fn (Defender $d): bool => $d->group === 'backer') <
+                self::ROTATED_YD,
             'reach a path' => ! $a->isLate() && ! $a->isEarly(),
             default => null,
         };
@@ -37,8 +41,18 @@ final class Purpose
     private static function gained(Scene $scene, Side $side): bool
     {
         $schools = $scene->setting->schools;
-        $was = Outside::of($side, $scene->aligned->before, $scene->before, Box::of($scene->aligned->before, $scene->before, $schools)->in);
-        $now = Outside::of($side, $scene->aligned->defenders, $scene->lineup, Box::of($scene->aligned->defenders, $scene->lineup, $schools)->in);
+        $was = Outside::of(
+            $side,
+            $scene->aligned->before,
+            $scene->before,
+            Box::of($scene->aligned->before, $scene->before, $schools)->in,
+        );
+        $now = Outside::of(
+            $side,
+            $scene->aligned->defenders,
+            $scene->lineup,
+            Box::of($scene->aligned->defenders, $scene->lineup, $schools)->in,
+        );
 
         return $now->ours - $now->theirs > $was->ours - $was->theirs;
     }

@@ -77,7 +77,9 @@ final class Report
         $pair = $this->proof->pair;
         $base = $pair?->base;
 
-        return $pair === null ? null : ['run' => $base?->resolved->run->words(), 'verdict' => $base?->verdict(), 'gain' => $base === null ? null : round($base->ruleTrue->gainYd, 1), 'margin' => $base === null ? null : round($base->ruleTrue->margin, 2), 'why' => ucfirst($pair->why).'.'];
+        return $pair === null ? null : ['run' => $base?->resolved->run->words(), 'verdict' => $base?->verdict(),
+            'gain' => $base === null ? null : round($base->ruleTrue->gainYd, 1), 'margin' => $base === null ? null
+            : round($base->ruleTrue->margin, 2), 'why' => ucfirst($pair->why).'.'];
     }
 
     /** The verdict in one sentence, with what it was proved with. */
@@ -85,7 +87,12 @@ final class Report
     {
         $pair = $this->proof->pair;
 
-        return $this->verdictWhy().($pair === null ? '' : ($pair->base === null ? " At best a guess: {$pair->why}." : ' '.ucfirst($pair->why).'.'));
+        return $this->verdictWhy().
+            ($pair === null
+                ? ''
+                : ($pair->base === null
+                    ? " At best a guess: {$pair->why}."
+                    : ' '.ucfirst($pair->why).'.'));
     }
 
     private function verdictWhy(): string
@@ -94,15 +101,30 @@ final class Report
         if ($key === null) {
             return match (true) {
                 ! $this->proof->ruleTrue->open() => "{$this->proof->ruleTrue->why}.",
-                $this->proof->spoilers() !== [] => sprintf('The %s is there by %.2f s, but %s', $this->route($this->proof->ruleTrue->letter), $this->proof->ruleTrue->margin, $this->spoiler()),
-                default => sprintf('Nobody is in conflict: the %s is there, the nearest man is %.2f s late.', $this->route($this->proof->ruleTrue->letter), $this->proof->ruleTrue->margin),
+                $this->proof->spoilers() !== [] => sprintf(
+                    'The %s is there by %.2f s, but %s',
+                    $this->route($this->proof->ruleTrue->letter),
+                    $this->proof->ruleTrue->margin,
+                    $this->spoiler(),
+                ),
+                default => sprintf(
+                    'Nobody is in conflict: the %s is there, the nearest man is %.2f s late.',
+                    $this->route($this->proof->ruleTrue->letter),
+                    $this->proof->ruleTrue->margin,
+                ),
             };
         }
         $lost = array_filter($key->acts, fn (array $a): bool => ! $a['outcome']->open());
 
         return match ($key->verdict) {
-            Verdict::Bound => $this->proof->spoilers() === [] ? "The {$key->role} is wrong both ways." : "The {$key->role} is wrong both ways, but {$this->spoiler()}",
-            Verdict::Guess => 'The '.$key->role.' is right when he plays '.implode(' or ', array_unique(array_map(fn (array $a): string => $a['act']->name, $lost))).'.',
+            Verdict::Bound => $this->proof->spoilers() === []
+                ? "The {$key->role} is wrong both ways."
+                : "The {$key->role} is wrong both ways, but {$this->spoiler()}",
+            Verdict::Guess => 'The '.
+                $key->role.
+                ' is right when he plays '.
+                implode(' or ', array_unique(array_map(fn (array $a): string => $a['act']->name, $lost))).
+                '.',
             default => "The {$key->role} covers it whatever he does.",
         };
     }
@@ -122,7 +144,10 @@ final class Report
             'action' => $outcome->action,
             'man' => $letter,
             'number' => $letter === null ? null : $this->scene->count->number($letter),
-            'side' => $letter === null ? null : ($this->scene->count->sideOf($letter)->value ?? ($this->scene->routes[$letter] ?? null)?->to->value),
+            'side' => $letter === null
+                    ? null
+                    : $this->scene->count->sideOf($letter)->value ??
+                        ($this->scene->routes[$letter] ?? null)?->to->value,
             'route' => $letter === null || $outcome->action === 'give' ? null : $this->route($letter),
             'outAt' => $outcome->line === null ? null : round($outcome->line->outAt(), 2),
             'caughtAt' => $outcome->line === null ? null : round($outcome->line->caughtAt(), 2),
@@ -146,7 +171,8 @@ final class Report
             'man' => $read->man,
             'state' => $read->live ? 'live' : 'dead',
             'margin' => self::rounded($read->margin),
-            'killedBy' => $read->live ? null : ($this->proof->readings[$read->man]->killedBy ?? $this->killer($read->man, $defender, $act)),
+            'killedBy' => $read->live ? null : ($this->proof->readings[$read->man]->killedBy
+                ?? $this->killer($read->man, $defender, $act)),
         ], $this->reads($outcome)->reads);
     }
 
@@ -169,9 +195,17 @@ final class Report
     /** @return array<string, mixed> */
     private function key(Key $key): array
     {
-        $acts = array_map(fn (array $a): array => ['name' => $a['act']->name, 'best' => self::rounded($a['outcome']->strength()), 'reads' => $this->states($a['outcome'], $key->role, $a['act']->name)] + $this->outcome($a['outcome']), $key->acts);
+        $acts = array_map(fn (array $a): array => ['name' => $a['act']->name,
+            'best' => self::rounded($a['outcome']->strength()),
+            'reads' => $this->states($a['outcome'], $key->role, $a['act']->name)] + $this->outcome($a['outcome']),
+            $key->acts);
         $choices = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->toward !== null));
-        $least = array_reduce($key->acts, fn (?array $l, array $a): array => $l === null || $a['outcome']->strength() < $l['outcome']->strength() ? $a : $l);
+        $least = array_reduce(
+            $key->acts,
+            fn (?array $l, array $a): array => $l === null || $a['outcome']->strength() < $l['outcome']->strength()
+                ? $a
+                : $l,
+        );
         $track = $this->proof->playOut->withAct($key->defender, $least['act']);
 
         return [
@@ -180,9 +214,14 @@ final class Report
             'verdict' => $key->verdict->value,
             'strength' => self::rounded($key->strength),
             'conflict' => $key->conflict,
-            'leastAt' => ['xYd' => round($track->x[$key->defender][self::SETTLED], 2), 'yYd' => round($track->y[$key->defender][self::SETTLED], 2), 'act' => $least['act']->name, 'margin' => self::rounded($least['outcome']->strength())],
+            'leastAt' => ['xYd' => round($track->x[$key->defender][self::SETTLED], 2),
+                'yYd' => round($track->y[$key->defender][self::SETTLED], 2), 'act' => $least['act']->name,
+                'margin' => self::rounded($least['outcome']->strength())],
             'acts' => $acts,
-            'choices' => array_map(fn (array $a): array => ['name' => $a['act']->name] + $this->outcome($a['outcome']), $choices),
+            'choices' => array_map(
+                fn (array $a): array => ['name' => $a['act']->name] + $this->outcome($a['outcome']),
+                $choices,
+            ),
         ];
     }
 
@@ -191,13 +230,16 @@ final class Report
     {
         $run = $this->scene->routes[$reading->letter];
         $rule = $this->proof->windows->bestThrow($reading->letter);
-        $openness = $reading->number === null && ! $reading->live() ? null : $this->proof->windows->openness($reading->letter);
+        $openness =
+            $reading->number === null && ! $reading->live() ? null : $this->proof->windows->openness($reading->letter);
         $covered = $reading->live() && $rule['line'] !== null && $rule['margin'] < $this->scene->setting->openAt;
 
         return [
             'man' => $reading->letter,
             'called' => $run->converted() ? $run->called->name : null,
-            'shutBy' => $covered ? $this->proof->windows->nearest($rule['line'], $this->proof->playOut->byRule()) : null,
+            'shutBy' => $covered
+                ? $this->proof->windows->nearest($rule['line'], $this->proof->playOut->byRule())
+                : null,
             'route' => $this->route($reading->letter),
             'number' => $reading->number,
             'flag' => $reading->flag,
@@ -218,9 +260,13 @@ final class Report
         foreach ($this->scene->men as $letter => $man) {
             $row = match (true) {
                 $man->isQuarterback() => ['job' => $this->quarterback(), 'target' => null],
-                isset($this->scene->routes[$letter]) => ['job' => $this->fakes($letter, Describer::job($this->scene->call, $letter).$this->becomes($letter)), 'target' => null],
+                isset($this->scene->routes[$letter]) => ['job' => $this->fakes($letter,
+                    Describer::job($this->scene->call, $letter).$this->becomes($letter)), 'target' => null],
                 ($boot = BootRules::of($this->proof, (string) $letter)) !== null => $boot,
-                isset($this->scene->stays[$letter]) => ['job' => "Checks the rush and has to stay in on the {$this->scene->stays[$letter]}", 'target' => $this->scene->stays[$letter]],
+                isset($this->scene->stays[$letter]) => [
+                    'job' => "Checks the rush and has to stay in on the {$this->scene->stays[$letter]}",
+                    'target' => $this->scene->stays[$letter],
+                ],
                 default => $this->blocker($letter),
             };
             $row['job'] .= StaffJobs::of($this->scene->call, (string) $letter);
@@ -249,7 +295,8 @@ final class Report
         $roll = $this->scene->rolls();
         $feet = $roll === null ? "{$this->scene->drop->value}-step drop" : "rolls {$roll->value}";
 
-        return ucfirst($fake === null ? $feet : 'fakes '.trim(str_replace('fake', '', $fake->words())).", $feet").($order === '' ? '' : ", reads $order");
+        return ucfirst($fake === null ? $feet : 'fakes '.trim(str_replace('fake', '', $fake->words())).", $feet").
+            ($order === '' ? '' : ", reads $order");
     }
 
     /** A back who is shown with the ball carries out his fake before he does anything else. */
@@ -257,7 +304,9 @@ final class Report
     {
         $carrier = $this->proof->pair?->base === null ? null : ($this->proof->pair->base->carriers['give'] ?? null);
 
-        return $carrier?->letter !== $letter ? $job : 'Carries out the fake, '.lcfirst(str_replace('Checks the rush, then ', 'then ', $job));
+        return $carrier?->letter !== $letter
+            ? $job
+            : 'Carries out the fake, '.lcfirst(str_replace('Checks the rush, then ', 'then ', $job));
     }
 
     /** @return array{job: string, target: string|null} */
@@ -272,10 +321,15 @@ final class Report
             return ['job' => "Blocks the $role", 'target' => $role];
         }
         $near = array_filter($this->scene->defenders, fn (Defender $d): bool => $d->group === 'backer');
-        usort($near, fn (Defender $a, Defender $b): int => abs($a->xYd - $this->scene->men[$letter]->xYd) <=> abs($b->xYd - $this->scene->men[$letter]->xYd));
+        usort(
+            $near,
+            fn (Defender $a, Defender $b): int => abs($a->xYd - $this->scene->men[$letter]->xYd) <=>
+                abs($b->xYd - $this->scene->men[$letter]->xYd),
+        );
         $slides = $this->scene->men[$letter]->isLineman() && $this->scene->pickup->slides !== 'none';
 
-        return ['job' => ($slides ? 'His gap' : 'Nobody on him').': '.($near === [] ? 'helps inside' : "checks the {$near[0]->role}, helps inside"), 'target' => null];
+        return ['job' => ($slides ? 'His gap' : 'Nobody on him').': '.($near === [] ? 'helps inside'
+            : "checks the {$near[0]->role}, helps inside"), 'target' => null];
     }
 
     /** What a man does who blocks the run that is shown: its steps, and nobody goes down the field (PRO-01, PRO-08). */
@@ -291,8 +345,12 @@ final class Report
         return match (true) {
             $role !== null && $block->target === $role => $block->words(),
             $role !== null => null,
-            $block->verb->pulls() => "Pulls $as, stays behind the line: ".($block->target === null ? 'the first man off the edge' : "the {$block->target} if he comes, else the edge"),
-            $block->first !== null => "Helps {$block->partner} on the {$block->first} $as, stays".($block->target === null || $block->target === $block->first ? '' : ": checks the {$block->target}"),
+            $block->verb->pulls() => "Pulls $as, stays behind the line: ".
+                ($block->target === null
+                    ? 'the first man off the edge'
+                    : "the {$block->target} if he comes, else the edge"),
+            $block->first !== null => "Helps {$block->partner} on the {$block->first} $as, stays".
+                ($block->target === null || $block->target === $block->first ? '' : ": checks the {$block->target}"),
             $block->target !== null => "Steps $as, stays in his gap: checks the {$block->target}",
             default => null,
         };
@@ -306,7 +364,10 @@ final class Report
         return [
             'drop' => $this->scene->drop->value,
             'setAt' => $this->scene->drop->setAt(),
-            'hitches' => array_map(fn (int $n): float => round($this->scene->drop->setAt() + $n * Footwork::HITCH, 2), range(1, $this->scene->drop->hitches())),
+            'hitches' => array_map(
+                fn (int $n): float => round($this->scene->drop->setAt() + $n * Footwork::HITCH, 2),
+                range(1, $this->scene->drop->hitches()),
+            ),
             'rushAt' => round($this->proof->protection->arrivalAt, 2),
             'outAt' => $line === null ? null : round($line->outAt(), 2),
             'caughtAt' => $line === null ? null : round($line->caughtAt(), 2),

@@ -18,8 +18,10 @@ use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Proof\Scene\Setting;
 
 /**
- * A series: the base run, its counter, the quarterback's keep and the play-action that look alike from one formation and
- * motion (PAC-01). Sameness is measured on the first 0.8 s of every man's path; the bind of the series is what its members
+ * A series: the base run, its counter, the quarterback's keep and the play-action that look alike from one formation
+ * and
+ * motion (PAC-01). Sameness is measured on the first 0.8 s of every man's path; the bind of the series is what its
+ * members
  * do together to one defender.
  */
 final readonly class Series
@@ -42,11 +44,21 @@ final readonly class Series
      * @param  array<string, Proven>  $proofs  by id
      * @param  array<string, string>  $kinds  by id: one of WANTED, or option, tag, pass
      */
-    private function __construct(public ?RunCall $base, public ?string $baseId, public array $members, public array $proofs, public array $kinds)
-    {
+    private function __construct(
+        public ?RunCall $base,
+        public ?string $baseId,
+        public array $members,
+        public array $proofs,
+        public array $kinds,
+    ) {
     }
 
-    /** Of many calls those that live in one series with a call. @param  array<string, Call>  $book  by id @return array<string, Call> */
+    /**
+     * Of many calls those that live in one series with a call.
+     *
+     * @param  array<string, Call>  $book  by id
+     * @return array<string, Call>
+     */
     public static function around(Call $call, array $book): array
     {
         return array_filter($book, fn (Call $other): bool => self::shape($other) === self::shape($call));
@@ -66,10 +78,20 @@ final readonly class Series
             $kinds[$id] = self::kind($call, $base, $proofs[$id]);
         }
 
-        return new self($base, $baseId !== null && isset($proofs[$baseId]) ? $baseId : null, array_intersect_key($members, $proofs), $proofs, $kinds);
+        return new self(
+            $base,
+            $baseId !== null && isset($proofs[$baseId]) ? $baseId : null,
+            array_intersect_key($members, $proofs),
+            $proofs,
+            $kinds,
+        );
     }
 
-    /** Members a series should have and this one has not. A run that is read brings its own keep. @return list<string> */
+    /**
+     * Members a series should have and this one has not. A run that is read brings its own keep.
+     *
+     * @return list<string>
+     */
     public function missing(): array
     {
         $has = array_values($this->kinds);
@@ -101,7 +123,10 @@ final readonly class Series
             $apart = 0.0;
             $at = null;
             for ($i = 0; $i <= $last && $m !== false; $i++) {
-                $away = hypot($one['at'][$i][2 * $n] - $two['at'][$i][2 * $m], $one['at'][$i][2 * $n + 1] - $two['at'][$i][2 * $m + 1]);
+                $away = hypot(
+                    $one['at'][$i][2 * $n] - $two['at'][$i][2 * $m],
+                    $one['at'][$i][2 * $n + 1] - $two['at'][$i][2 * $m + 1],
+                );
                 $at ??= $away > self::APART_YD ? round($i * $one['step'], 2) : null;
                 $apart = max($apart, $away);
             }
@@ -115,9 +140,11 @@ final readonly class Series
     }
 
     /**
-     * What the members do together to every man some of them reads: who beats him when he comes for the run, who when he stays.
+     * What the members do together to every man some of them reads: who beats him when he comes for the run, who when
+     * he stays.
      *
-     * @return list<array{defender: string, comes: list<string>, stays: list<string>, wrong: bool, missing: string|null}> ids
+     * @return list<array{defender: string, comes: list<string>, stays: list<string>, wrong: bool,
+     *     missing: string|null}> ids
      */
     public function bind(): array
     {
@@ -130,9 +157,16 @@ final readonly class Series
                 $stays === [] => 'a run at him that is sound: nothing punishes him when he stays home',
                 default => null,
             };
-            $rows[] = ['defender' => $role, 'comes' => $comes, 'stays' => $stays, 'wrong' => $missing === null, 'missing' => $missing];
+            $rows[] = ['defender' => $role, 'comes' => $comes, 'stays' => $stays, 'wrong' => $missing === null,
+                'missing' => $missing];
         }
-        usort($rows, fn (array $a, array $b): int => [$b['wrong'], count($b['comes']) + count($b['stays'])] <=> [$a['wrong'], count($a['comes']) + count($a['stays'])]);
+        usort(
+            $rows,
+            fn (array $a, array $b): int => [$b['wrong'], count($b['comes']) + count($b['stays'])] <=> [
+                $a['wrong'],
+                count($a['comes']) + count($a['stays']),
+            ],
+        );
 
         return $rows;
     }
@@ -166,7 +200,10 @@ final readonly class Series
                     $free = $row['outcome'] instanceof RunOutcome ? $row['outcome']->free() : $row['outcome']->open();
                     if ($free && in_array($row['act']->name, $acts, true)) {
                         // What answers the man who stays home from a pass is the run it is shown with.
-                        $ids[] = $proof instanceof Proof && $row['outcome']->action === 'give' && $this->baseId !== null ? $this->baseId : (string) $id;
+                        $ids[] =
+                            $proof instanceof Proof && $row['outcome']->action === 'give' && $this->baseId !== null
+                                ? $this->baseId
+                                : (string) $id;
                     }
                 }
             }
@@ -181,10 +218,20 @@ final readonly class Series
         return $call->formation->words().'|'.implode('|', array_map(fn ($m): string => $m->words(), $call->motions));
     }
 
-    /** The run most of the members are about: called in its own right, else the one that is faked. @param  array<string, Call>  $members @return array{RunCall|null, string|null} */
+    /**
+     * The run most of the members are about: called in its own right, else the one that is faked.
+     *
+     * @param  array<string, Call>  $members
+     * @return array{RunCall|null, string|null}
+     */
     private static function base(array $members): array
     {
-        $faked = array_filter(array_map(fn (Call $c): ?string => $c->fake === null ? null : $c->fake->run.' '.($c->fake->side->value ?? ''), $members));
+        $faked = array_filter(
+            array_map(
+                fn (Call $c): ?string => $c->fake === null ? null : $c->fake->run.' '.($c->fake->side->value ?? ''),
+                $members,
+            ),
+        );
         $first = null;
         foreach ($members as $id => $call) {
             if ($call->run !== null && $call->run->scheme()->flowYd >= 0.0) {
@@ -205,7 +252,8 @@ final readonly class Series
 
             return match (true) {
                 $call->fake === null => 'pass',
-                $faked !== null && $faked === $base->scheme && ($call->fake->side ?? $base->side) === $base->side => 'play-action',
+                $faked !== null && $faked === $base->scheme && ($call->fake->side
+                    ?? $base->side) === $base->side => 'play-action',
                 $faked === null && Schemes::has($call->fake->run) => 'play-action',
                 default => 'pass',
             };
@@ -213,7 +261,10 @@ final readonly class Series
 
         return match (true) {
             $call->routes !== [] => 'option',
-            $base === null || $call->run->scheme === $base->scheme && $call->run->side === $base->side => $call->run->tags === [] ? 'run' : 'tag',
+            $base === null || ($call->run->scheme === $base->scheme && $call->run->side === $base->side) => $call->run
+                ->tags === []
+                ? 'run'
+                : 'tag',
             $call->run->scheme()->flowYd < 0.0 || $call->run->side !== $base->side => 'counter',
             $proof instanceof RunProof && ! $call->run->scheme()->gives => 'keep',
             default => 'run',

@@ -13,10 +13,20 @@ final class StaffJobs
     /** "; if the will inserts, gets the throw", or nothing. */
     public static function of(Call $call, string $letter): string
     {
-        return implode('', array_map(fn (StaffRule $r): string => "; if {$r->defender} {$r->act} ({$r->phase}): ".match (true) {
-            $r->action === null => (string) $r->job,
-            $r->action === 'throw' => $letter === 'Q' ? "throw {$r->man}" : 'the ball is his',
-            default => $r->action,
-        }, array_filter($call->rules, fn (StaffRule $r): bool => $r->man === $letter || $letter === 'Q' && $r->action !== null)));
+        return implode(
+            '',
+            array_map(
+                fn (StaffRule $r): string => "; if {$r->defender} {$r->act} ({$r->phase}): ".
+                    match (true) {
+                        $r->action === null => (string) $r->job,
+                        $r->action === 'throw' => $letter === 'Q' ? "throw {$r->man}" : 'the ball is his',
+                        default => $r->action,
+                    },
+                array_filter(
+                    $call->rules,
+                    fn (StaffRule $r): bool => $r->man === $letter || ($letter === 'Q' && $r->action !== null),
+                ),
+            ),
+        );
     }
 }

@@ -29,26 +29,39 @@ final class Stage
     /** @return array<string, mixed> */
     public static function of(Proof $proof): array
     {
-        return [...self::standing($proof->scene), 'routes' => array_values(array_map(fn (RunRoute $r): array => self::route($proof, $r), $proof->scene->routes)), 'blocks' => [], 'tracks' => []];
+        return [
+            ...self::standing($proof->scene),
+            'routes' => array_values(
+                array_map(fn (RunRoute $r): array => self::route($proof, $r), $proof->scene->routes),
+            ),
+            'blocks' => [],
+            'tracks' => [],
+        ];
     }
 
     /** The field and the twenty-two, whatever is called. @return array<string, mixed> */
     public static function standing(Scene $scene): array
     {
         $situation = $scene->setting->situation;
-        $hash = $situation->rules->hashFromSidelineYd() - $scene->frame->ballXYd;
+        $ball = $scene->frame->ballXYd;
+        $hash = $situation->rules->hashFromSidelineYd();
 
         return [
             'field' => [
                 'left' => $scene->frame->sidelineX(Side::Left), 'right' => $scene->frame->sidelineX(Side::Right),
-                'hashes' => [$hash, RuleSet::WIDTH_YD - $situation->rules->hashFromSidelineYd() - $scene->frame->ballXYd],
-                'numbers' => array_map(fn (float $n): array => [$n - $scene->frame->ballXYd, RuleSet::WIDTH_YD - $n - $scene->frame->ballXYd], $situation->rules->numbersFromSidelineYd()),
+                'hashes' => [$hash - $ball, RuleSet::WIDTH_YD - $hash - $ball],
+                'numbers' => array_map(
+                    fn (float $n): array => [$n - $ball, RuleSet::WIDTH_YD - $n - $ball],
+                    $situation->rules->numbersFromSidelineYd(),
+                ),
                 'ballOnYd' => $situation->ballOnYd, 'toGoYd' => $situation->toGoYd,
             ],
             'men' => array_values(array_map(fn (Man $m): array => [
-                'letter' => $m->letter, 'xYd' => round($m->xYd, 2), 'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine(),
+                'letter' => $m->letter, 'xYd' => round($m->xYd, 2), 'yYd' => round($m->yYd, 2),
+                'onLine' => $m->onLine(),
                 'number' => $scene->count->number($m->letter), 'lineman' => $m->isLineman(),
-                'startXYd' => round($scene->snap->before[$m->letter]->xYd, 2), 'startYYd' => round($scene->snap->before[$m->letter]->yYd, 2),
+                'startXYd' => round($scene->snap->before[$m->letter]->xYd, 2),
+                'startYYd' => round($scene->snap->before[$m->letter]->yYd, 2),
             ], $scene->men)),
             'landmarks' => Landmarks::of($scene->before, $situation),
             'defenders' => array_map(fn (Defender $d): array => self::defender($scene, $d), $scene->defenders),
@@ -72,7 +85,12 @@ final class Stage
                         return RunFrames::ruleTrue($proof->pair->base)->all();
                     }
 
-                    return Frames::of($proof, $key->defender, $proof->playOut->withAct($key->defender, $row['act']), $row['outcome']);
+                    return Frames::of(
+                        $proof,
+                        $key->defender,
+                        $proof->playOut->withAct($key->defender, $row['act']),
+                        $row['outcome'],
+                    );
                 }
             }
         }
@@ -93,8 +111,10 @@ final class Stage
         $covers = $over !== null && ! $over->isLineman();
 
         return [
-            'letter' => $d->letter, 'role' => $d->role, 'shownXYd' => round(self::before($scene, $d)->xYd, 2), 'shownYYd' => round(self::before($scene, $d)->yYd, 2),
-            'takes' => $d->takes, 'rushes' => $d->rushes(), 'movement' => $d->movement?->words(), 'reactionS' => $d->reaction, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
+            'letter' => $d->letter, 'role' => $d->role, 'shownXYd' => round(self::before($scene, $d)->xYd, 2),
+            'shownYYd' => round(self::before($scene, $d)->yYd, 2),
+            'takes' => $d->takes, 'rushes' => $d->rushes(), 'movement' => $d->movement?->words(),
+            'reactionS' => $d->reaction, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
             'job' => $d->job->words, 'group' => $d->group, 'technique' => $d->technique,
             'over' => $covers ? $d->over : null,
             'cushionYd' => $covers ? round($d->yYd - max(0.0, $over->yYd), 1) : null,
@@ -109,8 +129,12 @@ final class Stage
      */
     private static function ghosts(Scene $scene, RunRoute $run): array
     {
-        $drawn = fn (RouteSpec $spec): array => self::line(RouteRunner::path($scene->men[$run->letter], $spec, $scene->frame, $scene->setting->law($run->letter)));
-        $ghosts = $run->converted() ? [['words' => "{$run->called->name} as called", 'line' => $drawn($run->called)]] : [];
+        $drawn = fn (RouteSpec $spec): array => self::line(
+            RouteRunner::path($scene->men[$run->letter], $spec, $scene->frame, $scene->setting->law($run->letter)),
+        );
+        $ghosts = $run->converted()
+            ? [['words' => "{$run->called->name} as called", 'line' => $drawn($run->called)]]
+            : [];
         foreach (Conversions::possible($run->called, $scene->setting->schools) as $conversion) {
             $made = $conversion->made($run->called);
             if ($made->name !== $run->spec->name || $made->finish !== $run->spec->finish) {
@@ -149,9 +173,12 @@ final class Stage
         return [
             'man' => $run->letter, 'name' => $run->spec->name, 'depthYd' => $run->spec->depth(),
             'minYd' => $run->spec->shape()->minDepthYd, 'maxYd' => $run->spec->shape()->maxDepthYd,
-            'read' => $number === false ? null : $number + 1, 'flag' => $number === false ? ($run->spec->flag->value ?? 'decoy') : 'read',
+            'read' => $number === false ? null : $number + 1, 'flag' => $number === false
+                ? ($run->spec->flag->value ?? 'decoy') : 'read',
             'called' => $run->converted() ? $run->called->name : null, 'ghosts' => self::ghosts($scene, $run),
-            'settles' => $run->spec->finish() !== Finish::Run, 'line' => self::line($run), 'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2), 'atS' => round($break->t, 2)],
+            'settles' => $run->spec->finish() !== Finish::Run, 'line' => self::line($run),
+            'break' => ['xYd' => round($break->xYd, 2), 'yYd' => round($break->yYd, 2),
+                'atS' => round($break->t, 2)],
         ];
     }
 }

@@ -19,7 +19,11 @@ final class Told
         return $proof instanceof RunProof ? RunReport::of($proof) : Report::of(self::pass($proof));
     }
 
-    /** Everybody's job, without the rest of the report. @return list<array<string, mixed>> eleven rows with man, job and target */
+    /**
+     * Everybody's job, without the rest of the report.
+     *
+     * @return list<array<string, mixed>> eleven rows with man, job and target
+     */
     public static function jobs(Proven $proof): array
     {
         return $proof instanceof RunProof ? RunReport::jobs($proof) : Report::jobs(self::pass($proof));
@@ -34,7 +38,8 @@ final class Told
     /**
      * The frames of the rule-true play or of what a key, or two keys, do.
      *
-     * @param  array{defender: string, name: string, index?: int, and?: array{defender: string, name: string}}|null  $act
+     * @param  array{defender: string, name: string, index?: int, and?: array{defender: string, name: string}}|null
+     *     $act
      * @return array<string, mixed>
      */
     public static function frames(Proven $proof, ?array $act): array

@@ -9,7 +9,9 @@ use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Scene\Protection;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
-/** Where the quarterback, his blockers and the rushers are in a drop-back pass: enough to show it. Yards and seconds. */
+/**
+ * Where the quarterback, his blockers and the rushers are in a drop-back pass: enough to show it. Yards and seconds.
+ */
 final class Trenches
 {
     /** How deep a blocker gives ground over the pocket's life, yards. */
@@ -29,7 +31,12 @@ final class Trenches
         $share = min(1.0, max(0.0, ($t - 0.3) / max(0.1, $scene->drop->setAt() - 0.3)));
         $up = min(0.8, max(0.0, $t - $scene->drop->setAt()) * 0.8);
 
-        return [$q->xYd, $q->yYd - $scene->drop->depthYd() * sin($share * M_PI / 2.0) + ($scene->drop->depthYd() > 1.0 ? $up : 0.0)];
+        return [
+            $q->xYd,
+            $q->yYd -
+            $scene->drop->depthYd() * sin(($share * M_PI) / 2.0) +
+            ($scene->drop->depthYd() > 1.0 ? $up : 0.0),
+        ];
     }
 
     /** @return array{float, float} a man who stays in to block */
@@ -38,7 +45,10 @@ final class Trenches
         $man = $scene->men[$letter];
         $spread = $man->xYd === 0.0 ? 0.0 : ($man->xYd <=> 0.0) * min(0.7, 0.25 * $t);
 
-        return [$man->xYd + $spread, $man->yYd - ($man->isBack() ? 0.3 : self::GIVES_YD * self::ease($t / $scene->setting->pocket))];
+        return [
+            $man->xYd + $spread,
+            $man->yYd - ($man->isBack() ? 0.3 : self::GIVES_YD * self::ease($t / $scene->setting->pocket)),
+        ];
     }
 
     /** @return array{float, float} a rusher, kept in front of the blocker he is met by or free to the quarterback */

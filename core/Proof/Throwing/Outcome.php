@@ -10,7 +10,8 @@ use Jacotaxis\Core\Proof\Scene\Worth;
 final readonly class Outcome
 {
     /**
-     * @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads  best throw to every live read, by letter
+     * @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads  best throw to every live read, by
+     *     letter
      * @param  float|null  $best  largest margin of a read that counts, seconds; null when none could be thrown
      */
     public function __construct(
@@ -27,7 +28,10 @@ final readonly class Outcome
     ) {
     }
 
-    /** Seconds the ball that answers has to spare; of an act that nothing answers the best that was there, null where nothing was. */
+    /**
+     * Seconds the ball that answers has to spare; of an act that nothing answers the best that was there, null where
+     * nothing was.
+     */
     public function strength(): ?float
     {
         return $this->open() ? $this->margin : $this->best;

@@ -32,7 +32,10 @@ final class Throws
     /** How long the speed lasts that a man does not need for where he goes now, seconds (settled by the truths). */
     private const SHEDS_S = 0.5;
 
-    /** What a ball behind him costs a man who stands facing the passer, seconds; in full from this far behind him, yards; a man this fast faces it no more. */
+    /**
+     * What a ball behind him costs a man who stands facing the passer, seconds; in full from this far behind him,
+     * yards; a man this fast faces it no more.
+     */
     private const TURNS_S = 0.2;
 
     private const BEHIND_YD = 3.0;
@@ -92,8 +95,12 @@ final class Throws
             [$x, $y] = $path->at($i * Path::STEP + $flight);
         }
         $frame = $this->scene->frame;
-        if ($i * Path::STEP + $flight > (Path::STEPS - 1) * Path::STEP || $y > $frame->endLineY() - self::EDGE_YD
-            || $x < $frame->sidelineX(Side::Left) + self::EDGE_YD || $x > $frame->sidelineX(Side::Right) - self::EDGE_YD) {
+        if (
+            $i * Path::STEP + $flight > (Path::STEPS - 1) * Path::STEP ||
+            $y > $frame->endLineY() - self::EDGE_YD ||
+            $x < $frame->sidelineX(Side::Left) + self::EDGE_YD ||
+            $x > $frame->sidelineX(Side::Right) - self::EDGE_YD
+        ) {
             return null;
         }
 
@@ -126,7 +133,9 @@ final class Throws
         return new ThrowLine($letter, $i, $touch, $x, $y, $flight, $distance, $px, $py, $pt, $throw[1], $throw[2]);
     }
 
-    /** Seconds by which a defender on his track is too late for a throw: the least over the ball's way below his reach. */
+    /**
+     * Seconds by which a defender on his track is too late for a throw: the least over the ball's way below his reach.
+     */
     public function margin(ThrowLine $line, Tracks $tracks, int $d, SprintLaw $law): float
     {
         $setting = $this->scene->setting;
@@ -156,7 +165,8 @@ final class Throws
     /**
      * Seconds to bring a hand to a point (dx, dy) yards away, at full effort from the velocity he has.
      *
-     * His speed toward the point counts by the sprint law; what of it runs sideways or away is shed and carries him on meanwhile.
+     * His speed toward the point counts by the sprint law; what of it runs sideways or away is shed and carries him on
+     * meanwhile.
      */
     public static function timeTo(float $dx, float $dy, float $vx, float $vy, SprintLaw $law, float $reach): float
     {
@@ -193,8 +203,15 @@ final class Throws
     }
 
     /** Yards he is still short of the point after $t seconds; negative when he has been there. */
-    private static function short(float $t, float $dx, float $dy, float $vx, float $vy, SprintLaw $law, float $reach): float
-    {
+    private static function short(
+        float $t,
+        float $dx,
+        float $dy,
+        float $vx,
+        float $vy,
+        SprintLaw $law,
+        float $reach,
+    ): float {
         if ($t < 0.0) {
             $t = 0.0;
         }

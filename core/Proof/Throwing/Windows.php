@@ -88,7 +88,9 @@ final class Windows
     /** @return list<string> letters of the reads that may decide, in order */
     public function counting(): array
     {
-        return array_keys(array_filter($this->readings, fn (Reading $r): bool => $r->counts() && $this->lines($r->letter) !== []));
+        return array_keys(
+            array_filter($this->readings, fn (Reading $r): bool => $r->counts() && $this->lines($r->letter) !== []),
+        );
     }
 
     /**
@@ -129,7 +131,10 @@ final class Windows
         if ($best['line'] === null || $this->readings[$letter]->hot || $this->worth($best['line'], $tracks)) {
             return $best['line'] === null ? null : $best;
         }
-        $open = array_filter($this->throwsTo($letter, $d, $track), fn (float $margin): bool => $margin >= $this->scene->setting->openAt);
+        $open = array_filter(
+            $this->throwsTo($letter, $d, $track),
+            fn (float $margin): bool => $margin >= $this->scene->setting->openAt,
+        );
         arsort($open);
         foreach (array_slice($open, 0, self::TRIES, true) as $k => $margin) {
             if ($this->worth($this->lines[$letter][$k], $tracks)) {
@@ -153,11 +158,33 @@ final class Windows
 
         $why = "the staff's rule sends the ball to $letter: ".sprintf('%.2f s', $read['margin']);
         if (! $open) {
-            return new Outcome('throwaway', null, null, $read['margin'], 0.0, 0.0, $why, $usual->reads, $read['margin'], Worth::none());
+            return new Outcome(
+                'throwaway',
+                null,
+                null,
+                $read['margin'],
+                0.0,
+                0.0,
+                $why,
+                $usual->reads,
+                $read['margin'],
+                Worth::none(),
+            );
         }
         $gain = $this->gain($read['line'], $tracks);
 
-        return new Outcome('throw', $letter, $read['line'], $read['margin'], Worth::completion($read['line']->distanceYd, $read['margin']), $this->toTheGoal($gain), $why, $usual->reads, $read['margin'], $this->worthOf($read['line'], $read['margin'], $gain));
+        return new Outcome(
+            'throw',
+            $letter,
+            $read['line'],
+            $read['margin'],
+            Worth::completion($read['line']->distanceYd, $read['margin']),
+            $this->toTheGoal($gain),
+            $why,
+            $usual->reads,
+            $read['margin'],
+            $this->worthOf($read['line'], $read['margin'], $gain),
+        );
     }
 
     /**
@@ -212,7 +239,8 @@ final class Windows
     }
 
     /**
-     * How open a read is when everybody plays his rule, seconds; of one that comes too late, how open he would be had the
+     * How open a read is when everybody plays his rule, seconds; of one that comes too late, how open he would be had
+     * the
      * passer time. Null where no throw reaches him.
      */
     public function openness(string $letter): ?float
@@ -240,7 +268,12 @@ final class Windows
     /** The flattest throw in the middle of a read's slot: what a defender who takes the read away runs for. */
     public function middle(string $letter): ?ThrowLine
     {
-        $lines = array_values(array_filter($this->lines($letter), fn (ThrowLine $l): bool => $l->touch === $this->lines[$letter][0]->touch));
+        $lines = array_values(
+            array_filter(
+                $this->lines($letter),
+                fn (ThrowLine $l): bool => $l->touch === $this->lines[$letter][0]->touch,
+            ),
+        );
 
         return $lines[intdiv(count($lines) - 1, 2)] ?? null;
     }
@@ -299,7 +332,13 @@ final class Windows
     public function gain(ThrowLine $line, Tracks $tracks): float
     {
         $law = $this->scene->setting->level->receiver();
-        $vy = max(0.0, 0.6 * $this->scene->routes[$line->letter]->path->vy[min(Path::STEPS - 1, $line->step + (int) ($line->flight / Path::STEP))]);
+        $vy = max(
+            0.0,
+            0.6 *
+                $this->scene->routes[$line->letter]->path->vy[
+                    min(Path::STEPS - 1, $line->step + (int) ($line->flight / Path::STEP))
+                ],
+        );
         $react = $this->scene->setting->reaction;
         $j = min(Path::STEPS - 1, $line->step + (int) round($react / Path::STEP));
         $end = min(30.0, $this->scene->frame->endLineY() - 10.0 - $line->yYd);
@@ -308,7 +347,16 @@ final class Windows
             foreach ($this->laws as $d => $law) {
                 $dx = $line->xYd - $tracks->x[$d][$j];
                 $dy = $line->yYd + $run - $tracks->y[$d][$j];
-                if (Throws::timeTo($dx, $dy, $tracks->vx[$d][$j], $tracks->vy[$d][$j], $law, $this->scene->setting->reachYd) <= $allowed) {
+                if (
+                    Throws::timeTo(
+                        $dx,
+                        $dy,
+                        $tracks->vx[$d][$j],
+                        $tracks->vy[$d][$j],
+                        $law,
+                        $this->scene->setting->reachYd,
+                    ) <= $allowed
+                ) {
                     return $line->yYd + $run;
                 }
             }
@@ -326,18 +374,36 @@ final class Windows
     {
         $situation = $this->scene->setting->situation;
 
-        return Worth::ofThrow($line->distanceYd, $margin, $gainYd, $situation->successYd())->within($situation->toGoalYd());
+        return Worth::ofThrow($line->distanceYd, $margin, $gainYd, $situation->successYd())->within(
+            $situation->toGoalYd(),
+        );
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
     private function thrown(string $letter, array $reads, Tracks $tracks, ?float $best): Outcome
     {
         ['margin' => $margin, 'line' => $line] = $reads[$letter];
-        $why = sprintf('The %s is %.2f s late for the %s', $this->nearest($line, $tracks), $margin, $this->scene->routes[$letter]->spec->name);
+        $why = sprintf(
+            'The %s is %.2f s late for the %s',
+            $this->nearest($line, $tracks),
+            $margin,
+            $this->scene->routes[$letter]->spec->name,
+        );
 
         $gain = $this->gain($line, $tracks);
 
-        return new Outcome('throw', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $this->toTheGoal($gain), $why, $reads, $best, $this->worthOf($line, $margin, $gain));
+        return new Outcome(
+            'throw',
+            $letter,
+            $line,
+            $margin,
+            Worth::completion($line->distanceYd, $margin),
+            $this->toTheGoal($gain),
+            $why,
+            $reads,
+            $best,
+            $this->worthOf($line, $margin, $gain),
+        );
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
@@ -345,16 +411,41 @@ final class Windows
     {
         foreach ($this->readings as $letter => $reading) {
             $line = $reads[$letter]['line'] ?? null;
-            if ($reading->flag === 'check-down' && $line !== null && $reads[$letter]['margin'] >= $this->scene->setting->openAt) {
+            if (
+                $reading->flag === 'check-down' &&
+                $line !== null &&
+                $reads[$letter]['margin'] >= $this->scene->setting->openAt
+            ) {
                 $margin = $reads[$letter]['margin'];
                 $gain = $this->gain($line, $tracks);
 
-                return new Outcome('check-down', $letter, $line, $margin, Worth::completion($line->distanceYd, $margin), $this->toTheGoal($gain),
-                    $this->covered($reads, $tracks).'; the check-down is open', $reads, $best, $this->worthOf($line, $margin, $gain));
+                return new Outcome(
+                    'check-down',
+                    $letter,
+                    $line,
+                    $margin,
+                    Worth::completion($line->distanceYd, $margin),
+                    $this->toTheGoal($gain),
+                    $this->covered($reads, $tracks).'; the check-down is open',
+                    $reads,
+                    $best,
+                    $this->worthOf($line, $margin, $gain),
+                );
             }
         }
 
-        return new Outcome('throwaway', null, null, $best ?? self::NONE_S, 0.0, 0.0, $this->covered($reads, $tracks), $reads, $best, Worth::none());
+        return new Outcome(
+            'throwaway',
+            null,
+            null,
+            $best ?? self::NONE_S,
+            0.0,
+            0.0,
+            $this->covered($reads, $tracks),
+            $reads,
+            $best,
+            Worth::none(),
+        );
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
@@ -367,9 +458,17 @@ final class Windows
             }
             $line = $reads[$letter]['line'] ?? null;
             $name = $this->scene->routes[$letter]->spec->name;
-            $parts[] = $line === null ? "$letter $name: ".($reading->killedBy ?? 'no throw reaches him in bounds')
-                : ($reads[$letter]['margin'] >= $this->scene->setting->openAt ? "$letter $name is open but not worth the down"
-                    : sprintf('%s has the %s (%+.2f s)', $this->nearest($line, $tracks), $name, $reads[$letter]['margin']));
+            $parts[] =
+                $line === null
+                    ? "$letter $name: ".($reading->killedBy ?? 'no throw reaches him in bounds')
+                    : ($reads[$letter]['margin'] >= $this->scene->setting->openAt
+                        ? "$letter $name is open but not worth the down"
+                        : sprintf(
+                            '%s has the %s (%+.2f s)',
+                            $this->nearest($line, $tracks),
+                            $name,
+                            $reads[$letter]['margin'],
+                        ));
         }
 
         return $parts === [] ? 'The call has no read' : ucfirst(implode('; ', $parts));

@@ -1,6 +1,7 @@
 <?php
 
-/* How a man defender plays his man: sits, stays over, trails, drives, is past. Distances in yards, moments in seconds. */
+/* How a man defender plays his man: sits, stays over, trails, drives, is past. Distances in yards,
+    moments in seconds. */
 
 use Jacotaxis\Core\Proof\Pass\Proof;
 
@@ -26,14 +27,15 @@ function lone(string $route, string $shell): Proof
     return proof(sprintf(ALONE, $route), $shell);
 }
 
-it('stays over a stem in off man, and behind it in 2-man', function (string $shell, float $t, float $from, float $to): void {
-    expect(overX(lone('go', $shell), $t))->toBeBetween($from, $to);
-})->with([
-    'off, a second in' => ['cover 1', 1.0, 1.0, 7.0],
-    'off, two seconds in' => ['cover 1', 2.0, -1.0, 4.0],
-    'trail, a second and a half in' => ['2-man', 1.5, -3.5, 1.5],
-    'trail, two seconds in' => ['2-man', 2.0, -3.5, 1.0],
-]);
+it('stays over a stem in off man, and behind it in 2-man',
+    function (string $shell, float $t, float $from, float $to): void {
+        expect(overX(lone('go', $shell), $t))->toBeBetween($from, $to);
+    })->with([
+        'off, a second in' => ['cover 1', 1.0, 1.0, 7.0],
+        'off, two seconds in' => ['cover 1', 2.0, -1.0, 4.0],
+        'trail, a second and a half in' => ['2-man', 1.5, -3.5, 1.5],
+        'trail, two seconds in' => ['2-man', 2.0, -3.5, 1.0],
+    ]);
 
 it('sits on a man who slows, and not on one who runs on', function (string $slow, string $fast): void {
     $at = lone($slow, 'cover 1')->scene->routes['X']->break()->t + 0.4;
@@ -57,7 +59,10 @@ it('drives to his man after the break', function (string $route, string $shell):
     ['curl 12', 'cover 1'],
 ]);
 
-it('gives what breaks out more room than what breaks in, where he trails inside', function (string $in, string $out): void {
+it('gives what breaks out more room than what breaks in, where he trails inside', function (
+    string $in,
+    string $out,
+): void {
     $margin = fn (string $route): float => lone($route, '2-man')->windows->bestThrow('X')['margin'];
     expect($margin($out))->toBeGreaterThan($margin($in) + 0.05);
 })->with([
@@ -69,7 +74,9 @@ it('never shares a spot with his man', function (string $route, string $shell): 
     $proof = lone($route, $shell);
     $least = min(array_map(fn (int $i): float => gapToX($proof, 0.05 * $i), range(0, 80)));
     expect($least)->toBeGreaterThan(0.65);
-})->with(['go', 'dig 12', 'hitch 6', 'shallow 5', 'comeback 16', 'post 11'])->with(['cover 1', '2-man', 'cover 1, corners press']);
+})
+    ->with(['go', 'dig 12', 'hitch 6', 'shallow 5', 'comeback 16', 'post 11'])
+    ->with(['cover 1', '2-man', 'cover 1, corners press']);
 
 it('stays within the field however wide his man runs', function (string $route): void {
     $proof = proof(sprintf(ALONE, $route), 'cover 1', Jacotaxis\Core\Field\Hash::Right);
@@ -77,25 +84,32 @@ it('stays within the field however wide his man runs', function (string $route):
     foreach ($proof->playOut->coverage() as $d) {
         foreach (range(0, 90, 5) as $i) {
             [$x, $y] = spotOf($proof, $proof->scene->defenders[$d]->role, 0.05 * $i);
-            expect($x)->toBeBetween($frame->sidelineX(Jacotaxis\Core\Field\Side::Left) - 0.5, $frame->sidelineX(Jacotaxis\Core\Field\Side::Right) + 0.5)
-                ->and($y)->toBeLessThan($frame->endLineY() + 0.5);
+            expect($x)
+                ->toBeBetween(
+                    $frame->sidelineX(Jacotaxis\Core\Field\Side::Left) - 0.5,
+                    $frame->sidelineX(Jacotaxis\Core\Field\Side::Right) + 0.5,
+                )
+                ->and($y)
+                ->toBeLessThan($frame->endLineY() + 0.5);
         }
     }
 })->with(['go', 'out 10', 'comeback 16', 'quick out 5']);
 
-it('honours the go longer where nobody is deep behind him, on a stem that could be one', function (string $route, string $help, string $none, bool $later): void {
-    $gap = function (string $shell) use ($route): float {
-        $proof = lone($route, $shell);
+it('honours the go longer where nobody is deep behind him, on a stem that could be one',
+    function (string $route, string $help, string $none, bool $later): void {
+        $gap = function (string $shell) use ($route): float {
+            $proof = lone($route, $shell);
 
-        return gapToX($proof, $proof->scene->routes['X']->break()->t + 0.5);
-    };
-    $more = $gap($none) - $gap($help);
-    expect($later ? $more > 0.2 : abs($more) < 0.1)->toBeTrue(sprintf('%.2f yd more room', $more));
-})->with([
-    'a slant' => ['slant', 'cover 1, corners press', 'cover 0, corners press', true],
-    'a quick out' => ['quick out 5', 'cover 1, corners press', 'cover 0, corners press', true],
-    'a shallow shows at once that it is none' => ['shallow 5', 'cover 1, corners press', 'cover 0, corners press', false],
-]);
+            return gapToX($proof, $proof->scene->routes['X']->break()->t + 0.5);
+        };
+        $more = $gap($none) - $gap($help);
+        expect($later ? $more > 0.2 : abs($more) < 0.1)->toBeTrue(sprintf('%.2f yd more room', $more));
+    })->with([
+        'a slant' => ['slant', 'cover 1, corners press', 'cover 0, corners press', true],
+        'a quick out' => ['quick out 5', 'cover 1, corners press', 'cover 0, corners press', true],
+        'a shallow shows at once that it is none' => ['shallow 5', 'cover 1, corners press', 'cover 0, corners press',
+            false],
+    ]);
 
 it('runs on the hip of his man in trail, with help on top', function (string $route, float $most): void {
     $proof = lone($route, '2-man');
@@ -116,25 +130,31 @@ it('has the bodies of others in his way when he goes for a ball, too', function 
         if ($line === null) {
             continue;
         }
-        $track = $proof->playOut->withAct($d, new Jacotaxis\Core\Proof\Play\Act('take', 0.9, $line->xYd, $line->yYd, $mine));
+        $track = $proof->playOut->withAct(
+            $d,
+            new Jacotaxis\Core\Proof\Play\Act('take', 0.9, $line->xYd, $line->yYd, $mine),
+        );
         foreach (range(18, 60) as $i) {
             foreach (array_diff(array_keys($proof->scene->routes), [$mine]) as $other) {
                 $body = $proof->scene->routes[$other]->path;
-                expect(hypot($track->x[$d][$i] - $body->x[$i], $track->y[$d][$i] - $body->y[$i]))->toBeGreaterThan(0.55);
+                expect(hypot($track->x[$d][$i] - $body->x[$i], $track->y[$d][$i] - $body->y[$i]))->toBeGreaterThan(
+                    0.55,
+                );
             }
         }
     }
 });
 
-it('says of a read that comes too late how open it would have been', function (string $route, string $shell, bool $late): void {
-    $proof = lone($route, $shell);
-    $reading = $proof->readings['X'];
-    expect($reading->live())->toBe(! $late)
-        ->and($proof->windows->openness('X'))->not->toBeNull()
-        ->and($proof->windows->openness('X'))->toBeGreaterThan(-2.0)
-        ->and($proof->ruleTrue->letter === 'X')->toBe(! $late && $proof->windows->openness('X') >= 0.15);
-})->with([
-    'a deep comeback past press' => ['comeback 16', 'cover 1, corners press', true],
-    'a hitch under an off man' => ['hitch 6', 'cover 1', false],
-    'a hitch into press' => ['hitch 6', 'cover 1, corners press', false],
-]);
+it('says of a read that comes too late how open it would have been',
+    function (string $route, string $shell, bool $late): void {
+        $proof = lone($route, $shell);
+        $reading = $proof->readings['X'];
+        expect($reading->live())->toBe(! $late)
+            ->and($proof->windows->openness('X'))->not->toBeNull()
+            ->and($proof->windows->openness('X'))->toBeGreaterThan(-2.0)
+            ->and($proof->ruleTrue->letter === 'X')->toBe(! $late && $proof->windows->openness('X') >= 0.15);
+    })->with([
+        'a deep comeback past press' => ['comeback 16', 'cover 1, corners press', true],
+        'a hitch under an off man' => ['hitch 6', 'cover 1', false],
+        'a hitch into press' => ['hitch 6', 'cover 1, corners press', false],
+    ]);

@@ -30,51 +30,62 @@ function techniques(Aligned $a): array
     return array_values(array_map(fn ($d): string => (string) $d->technique, $line));
 }
 
-it('draws a sane picture of every front and shell against every formation, with and without a modifier, on every hash', function (string $set, string $front): void {
-    foreach (Shells::names() as $shell) {
-        $look = Look::of($front, $shell);
-        foreach ([null, ...Formation::MODIFIERS] as $modifier) {
-            foreach ([[Hash::Middle, Side::Right], [Hash::Left, Side::Left], [Hash::Right, Side::Left]] as [$hash, $side]) {
-                $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
-                $lineup = Lineup::of((new Formation('gun', $set, $side, $modifier))->men($frame), $frame, $hash, $side);
-                $men = Alignment::of($look, $lineup)->defenders;
-                $what = "$front, $shell against $set $modifier {$side->value} on {$hash->value}";
-                expect($men)->toHaveCount(11, $what)
-                    ->and(array_unique(array_map(fn ($d): string => $d->role, $men)))->toHaveCount(11, $what);
-                foreach ($men as $n => $a) {
-                    if ($a->yYd < 0.8 || $a->yYd > 20.0 || $a->xYd < $frame->sidelineX(Side::Left) + 0.9 || $a->xYd > $frame->sidelineX(Side::Right) - 0.9) {
-                        $this->fail("$what: {$a->role} stands at {$a->xYd}, {$a->yYd}");
-                    }
-                    if ($a->job->kind === JobKind::Man && $a->takes === null) {
-                        $this->fail("$what: {$a->role} has nobody to take");
-                    }
-                    foreach (array_slice($men, $n + 1) as $b) {
-                        if (hypot($a->xYd - $b->xYd, $a->yYd - $b->yYd) < 0.68) {
-                            $this->fail("$what: {$b->role} on {$a->role}");
+it('draws a sane picture of every front and shell against every formation, with and without a modifier, on every hash',
+    function (string $set, string $front): void {
+        foreach (Shells::names() as $shell) {
+            $look = Look::of($front, $shell);
+            foreach ([null, ...Formation::MODIFIERS] as $modifier) {
+                foreach ([[Hash::Middle, Side::Right], [Hash::Left, Side::Left], [Hash::Right, Side::Left]] as [$hash,
+                    $side]) {
+                    $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
+                    $lineup = Lineup::of((new Formation('gun', $set, $side, $modifier))->men($frame), $frame, $hash,
+                        $side);
+                    $men = Alignment::of($look, $lineup)->defenders;
+                    $what = "$front, $shell against $set $modifier {$side->value} on {$hash->value}";
+                    expect($men)->toHaveCount(11, $what)
+                        ->and(array_unique(array_map(fn ($d): string => $d->role, $men)))->toHaveCount(11, $what);
+                    foreach ($men as $n => $a) {
+                        if ($a->yYd < 0.8 || $a->yYd > 20.0 || $a->xYd < $frame->sidelineX(Side::Left) + 0.9
+                            || $a->xYd > $frame->sidelineX(Side::Right) - 0.9) {
+                            $this->fail("$what: {$a->role} stands at {$a->xYd}, {$a->yYd}");
+                        }
+                        if ($a->job->kind === JobKind::Man && $a->takes === null) {
+                            $this->fail("$what: {$a->role} has nobody to take");
+                        }
+                        foreach (array_slice($men, $n + 1) as $b) {
+                            if (hypot($a->xYd - $b->xYd, $a->yYd - $b->yYd) < 0.68) {
+                                $this->fail("$what: {$b->role} on {$a->role}");
+                            }
                         }
                     }
-                }
-                foreach (Accounted::of($men, $lineup) as $letter => $roles) {
-                    if ($roles === []) {
-                        $this->fail("$what: nobody has $letter");
+                    foreach (Accounted::of($men, $lineup) as $letter => $roles) {
+                        if ($roles === []) {
+                            $this->fail("$what: nobody has $letter");
+                        }
                     }
-                }
-                $gaps = Gaps::of($men, $lineup, $look);
-                $fit = array_filter($gaps, fn (?string $r): bool => $r !== null);
-                expect($gaps)->toHaveCount(8, $what)->and(count($fit))->toBeGreaterThanOrEqual(6, "$what: ".json_encode($gaps));
-                foreach (Side::cases() as $s) {
-                    expect(Edges::support($men, $look, $lineup, $s))->not->toBeNull("$what: no support {$s->value}");
+                    $gaps = Gaps::of($men, $lineup, $look);
+                    $fit = array_filter($gaps, fn (?string $r): bool => $r !== null);
+                    expect($gaps)->toHaveCount(8, $what)->and(count($fit))->toBeGreaterThanOrEqual(6,
+                        "$what: ".json_encode($gaps));
+                    foreach (Side::cases() as $s) {
+                        expect(Edges::support($men, $look, $lineup, $s))
+                            ->not->toBeNull("$what: no support {$s->value}");
+                    }
                 }
             }
         }
-    }
-})->with(Sets::names())->with(Fronts::names());
+    })->with(Sets::names())->with(Fronts::names());
 
 it('mirrors with the formation', function (string $set, string $front): void {
     $frame = PlayFrame::of(RuleSet::Nfhs, Hash::Middle, 40.0);
     foreach (Shells::names() as $shell) {
-        $at = fn (Side $side): array => array_map(fn ($d): array => [$d->xYd, $d->yYd],
-            Alignment::of(Look::of($front, $shell), Lineup::of((new Formation('gun', $set, $side))->men($frame), $frame, Hash::Middle, $side))->defenders);
+        $at = fn (Side $side): array => array_map(
+            fn ($d): array => [$d->xYd, $d->yYd],
+            Alignment::of(
+                Look::of($front, $shell),
+                Lineup::of((new Formation('gun', $set, $side))->men($frame), $frame, Hash::Middle, $side),
+            )->defenders,
+        );
         $left = $at(Side::Left);
         foreach ($at(Side::Right) as $n => [$x, $y]) {
             expect($left[$n])->toEqualWithDelta([-$x, $y], 1e-6, "$front, $shell against $set");
@@ -82,25 +93,29 @@ it('mirrors with the formation', function (string $set, string $front): void {
     }
 })->with(Sets::names())->with(Fronts::names());
 
-it('puts the techniques where the front has them (common practice)', function (string $front, string $formation, array $techniques): void {
-    expect(techniques(aligned("$front, cover 3", $formation)))->toBe($techniques);
-})->with([
-    ['4-3 over', 'gun 2x2 right', ['5', '1', '3', '5']],
-    ['4-3 over', 'gun trey right', ['5', '1', '3', '9']],
-    ['4-3 over', 'gun trey left', ['9', '3', '1', '5']],
-    ['4-3 under', 'gun trey right', ['5', '3', '1', '5']],
-    ['4-2 nickel', 'gun 2x2 right', ['5', '1', '3', '5']],
-    ['4-4', 'I right', ['5', '2', '2', '5']],
-    ['3-4', 'I right', ['5', '0', '5']],
-    ['5-2', 'I right', ['9', '5', '0', '5']],
-    ['3-3 stack', 'gun trips right', ['5', '0', '5']],
-    ['tite', 'gun 2x2 right', ['4i', '0', '4i']],
-    ['bear', 'I right', ['9', '3', '0', '3']],
-    ['6-1', 'double-slot right', ['4i', '2', '2', '4i']],
-    ['6-2', 'I left', ['4', '1', '1', '4']],
-]);
+it('puts the techniques where the front has them (common practice)',
+    function (string $front, string $formation, array $techniques): void {
+        expect(techniques(aligned("$front, cover 3", $formation)))->toBe($techniques);
+    })->with([
+        ['4-3 over', 'gun 2x2 right', ['5', '1', '3', '5']],
+        ['4-3 over', 'gun trey right', ['5', '1', '3', '9']],
+        ['4-3 over', 'gun trey left', ['9', '3', '1', '5']],
+        ['4-3 under', 'gun trey right', ['5', '3', '1', '5']],
+        ['4-2 nickel', 'gun 2x2 right', ['5', '1', '3', '5']],
+        ['4-4', 'I right', ['5', '2', '2', '5']],
+        ['3-4', 'I right', ['5', '0', '5']],
+        ['5-2', 'I right', ['9', '5', '0', '5']],
+        ['3-3 stack', 'gun trips right', ['5', '0', '5']],
+        ['tite', 'gun 2x2 right', ['4i', '0', '4i']],
+        ['bear', 'I right', ['9', '3', '0', '3']],
+        ['6-1', 'double-slot right', ['4i', '2', '2', '4i']],
+        ['6-2', 'I left', ['4', '1', '1', '4']],
+    ]);
 
-it('sends four and covers with seven, whatever the front; cover 0 sends six and fire zone five', function (string $front, string $shell): void {
+it('sends four and covers with seven, whatever the front; cover 0 sends six and fire zone five', function (
+    string $front,
+    string $shell,
+): void {
     $men = aligned("$front, $shell", 'gun 2x2 right')->defenders;
     $rush = count(array_filter($men, fn ($d): bool => $d->rushes()));
     expect($rush)->toBe(['cover 0' => 6, 'fire zone' => 5][$shell] ?? 4);
@@ -108,7 +123,10 @@ it('sends four and covers with seven, whatever the front; cover 0 sends six and 
 
 it('plays as many deep as the shell says', function (string $shell, int $deep, string $middle): void {
     $men = aligned("4-2 nickel, $shell", 'gun 2x2 right')->defenders;
-    expect(count(array_filter($men, fn ($d): bool => $d->isDeep())))->toBe($deep)->and(Shells::middle($shell))->toBe($middle);
+    expect(count(array_filter($men, fn ($d): bool => $d->isDeep())))
+        ->toBe($deep)
+        ->and(Shells::middle($shell))
+        ->toBe($middle);
 })->with([
     ['cover 0', 0, 'open'],
     ['cover 1', 1, 'closed'],
@@ -125,33 +143,43 @@ it('plays as many deep as the shell says', function (string $shell, int $deep, s
     ['fire zone', 3, 'closed'],
 ]);
 
-it('has every eligible man to man when it is man, corners on the widest and a backer on the back', function (string $look, string $formation, array $pairs): void {
-    $takes = [];
-    foreach (aligned($look, $formation)->defenders as $d) {
-        if ($d->takes !== null) {
-            $takes[$d->takes] = $d->role;
+it('has every eligible man to man when it is man, corners on the widest and a backer on the back',
+    function (string $look, string $formation, array $pairs): void {
+        $takes = [];
+        foreach (aligned($look, $formation)->defenders as $d) {
+            if ($d->takes !== null) {
+                $takes[$d->takes] = $d->role;
+            }
         }
-    }
-    expect(array_intersect_key($takes, $pairs))->toEqual($pairs);
-})->with([
-    ['4-2 nickel, cover 1', 'gun 2x2 right', ['Z' => 'right corner', 'X' => 'left corner', 'H' => 'nickel', 'Y' => 'strong safety', 'R' => 'will']],
-    ['4-2 nickel, cover 1', 'gun trips right', ['Z' => 'right corner', 'X' => 'left corner', 'H' => 'nickel', 'Y' => 'strong safety', 'R' => 'will']],
-    ['4-3 over, cover 1', 'I right', ['X' => 'left corner', 'Z' => 'right corner']],
-    ['4-2 nickel, cover 0', 'gun empty right', ['Z' => 'right corner', 'X' => 'left corner', 'H' => 'nickel']],
-    ['3-4, cover 1, safety rotates weak', 'gun 2x2 right', ['X' => 'left corner', 'Z' => 'right corner']],
-]);
+        expect(array_intersect_key($takes, $pairs))->toEqual($pairs);
+    })->with([
+        ['4-2 nickel, cover 1', 'gun 2x2 right', ['Z' => 'right corner', 'X' => 'left corner', 'H' => 'nickel',
+            'Y' => 'strong safety', 'R' => 'will']],
+        ['4-2 nickel, cover 1', 'gun trips right', ['Z' => 'right corner', 'X' => 'left corner', 'H' => 'nickel',
+            'Y' => 'strong safety', 'R' => 'will']],
+        ['4-3 over, cover 1', 'I right', ['X' => 'left corner', 'Z' => 'right corner']],
+        ['4-2 nickel, cover 0', 'gun empty right', ['Z' => 'right corner', 'X' => 'left corner', 'H' => 'nickel']],
+        ['3-4, cover 1, safety rotates weak', 'gun 2x2 right', ['X' => 'left corner', 'Z' => 'right corner']],
+    ]);
 
-it('moves the safety where the words say and shows two high before', function (string $look, string $down, string $side, string $middle): void {
-    $a = aligned($look, 'gun 2x2 right');
-    $man = $a->role($down);
-    expect($man->job->kind)->not->toBe(JobKind::Deep)->and(Side::ofX($man->xYd)->value)->toBe($side)->and($man->yYd)->toBeGreaterThan(9.5)
-        ->and($a->role($middle)->job->wideYd)->toEqualWithDelta(0.0, 0.6);
-})->with([
-    ['4-2 nickel, cover 3, safety rotates weak', 'free safety', 'left', 'strong safety'],
-    ['4-2 nickel, cover 3, safety rotates strong', 'strong safety', 'right', 'free safety'],
-    ['4-2 nickel, cover 3, safety rotates left', 'free safety', 'left', 'strong safety'],
-    ['4-2 nickel, cover 3, shows cover 2', 'free safety', 'left', 'strong safety'],
-]);
+it('moves the safety where the words say and shows two high before',
+    function (string $look, string $down, string $side, string $middle): void {
+        $a = aligned($look, 'gun 2x2 right');
+        $man = $a->role($down);
+        expect($man->job->kind)
+            ->not->toBe(JobKind::Deep)
+            ->and(Side::ofX($man->xYd)->value)
+            ->toBe($side)
+            ->and($man->yYd)
+            ->toBeGreaterThan(9.5)
+            ->and($a->role($middle)->job->wideYd)
+            ->toEqualWithDelta(0.0, 0.6);
+    })->with([
+        ['4-2 nickel, cover 3, safety rotates weak', 'free safety', 'left', 'strong safety'],
+        ['4-2 nickel, cover 3, safety rotates strong', 'strong safety', 'right', 'free safety'],
+        ['4-2 nickel, cover 3, safety rotates left', 'free safety', 'left', 'strong safety'],
+        ['4-2 nickel, cover 3, shows cover 2', 'free safety', 'left', 'strong safety'],
+    ]);
 
 it('rolls the zones under a safety who comes down on the nickel\'s side', function (): void {
     $a = aligned('4-2 nickel, cover 3, safety rotates strong', 'gun 2x2 right');
@@ -172,7 +200,10 @@ it('plays cover 6 to the field, wherever the receivers are', function (Hash $has
 ]);
 
 it('sends who the words send', function (string $look, string $formation, array $rush): void {
-    $sent = array_map(fn ($d): string => $d->role, array_filter(aligned($look, $formation)->defenders, fn ($d): bool => $d->rushes()));
+    $sent = array_map(
+        fn ($d): string => $d->role,
+        array_filter(aligned($look, $formation)->defenders, fn ($d): bool => $d->rushes()),
+    );
     expect(array_values(array_intersect($rush, $sent)))->toBe($rush);
 })->with([
     ['5-2, cover 3, edge pressure right', 'gun 2x2 right', ['right end', 'left end']],
@@ -214,14 +245,17 @@ it('changes one man by words', function (string $words, string $role, Closure $i
     ['left tackle slants right', 'left tackle', fn ($d): bool => $d->movement->side === Side::Right],
 ]);
 
-it('puts a man sent up to the line beside whoever stands there', function (string $front, string $set, string $who): void {
-    $men = aligned("$front, cover 3, walked $who", "gun $set right")->defenders;
-    $man = array_values(array_filter($men, fn ($d): bool => $d->role === $who))[0];
-    expect($man->yYd)->toBeLessThan(1.5);
-    foreach ($men as $d) {
-        expect($d->role === $who || hypot($d->xYd - $man->xYd, $d->yYd - $man->yYd) >= 0.69)->toBeTrue("$who beside the {$d->role}");
-    }
-})->with(['4-2 nickel', '3-3 stack', 'bear', '4-4'])->with(['2x2', 'trey', 'double-wing'])->with(['mike', 'will']);
+it('puts a man sent up to the line beside whoever stands there',
+    function (string $front, string $set, string $who): void {
+        $men = aligned("$front, cover 3, walked $who", "gun $set right")->defenders;
+        $man = array_values(array_filter($men, fn ($d): bool => $d->role === $who))[0];
+        expect($man->yYd)->toBeLessThan(1.5);
+        foreach ($men as $d) {
+            expect($d->role === $who || hypot($d->xYd - $man->xYd, $d->yYd - $man->yYd) >= 0.69)->toBeTrue(
+                "$who beside the {$d->role}",
+            );
+        }
+    })->with(['4-2 nickel', '3-3 stack', 'bear', '4-4'])->with(['2x2', 'trey', 'double-wing'])->with(['mike', 'will']);
 
 it('runs a changed defender in the proof and says so', function (string $words, string $said): void {
     $call = 'gun 2x2: smash right';
@@ -240,7 +274,10 @@ it('runs a changed defender in the proof and says so', function (string $words, 
 
 it('writes a look in words and as a document and reads both back', function (string $words): void {
     $look = LookParser::parse($words);
-    expect(LookParser::parse($look->words()))->toEqual($look)->and(LookDocument::read(LookDocument::write($look)))->toEqual($look);
+    expect(LookParser::parse($look->words()))
+        ->toEqual($look)
+        ->and(LookDocument::read(LookDocument::write($look)))
+        ->toEqual($look);
 })->with([
     '4-2 nickel, cover 3',
     '4-3 over, cover 2, corners press',
@@ -263,36 +300,58 @@ it('reads any look of the catalogue with any clauses back (random looks)', funct
     mt_srand($seed);
     $pick = fn (array $from) => $from[mt_rand(0, count($from) - 1)];
     for ($n = 0; $n < 60; $n++) {
-        $clauses = ['corners press', 'safety rotates '.$pick(LookParser::SIDES), 'edge pressure '.$pick(LookParser::SIDES), $pick(['five', 'six']).' rush', 'walked mike', 'mike '.$pick(['blitz', 'scrapes', 'slants left', 'crosses right']),
-            'shows '.$pick(Shells::names()), 'left corner off '.mt_rand(3, 12), 'free safety plays '.$pick(['deep half', 'robber', 'hook']), $pick(['3', '2i', '1']).' on '.$pick(['LG', 'RG']), 'motion '.$pick(Look::MOTION), 'front to '.$pick(LookParser::SIDES)];
+        $clauses = [
+            'corners press',
+            'safety rotates '.$pick(LookParser::SIDES),
+            'edge pressure '.$pick(LookParser::SIDES),
+            $pick(['five', 'six']).' rush',
+            'walked mike',
+            'mike '.$pick(['blitz', 'scrapes', 'slants left', 'crosses right']),
+            'shows '.$pick(Shells::names()),
+            'left corner off '.mt_rand(3, 12),
+            'free safety plays '.$pick(['deep half', 'robber', 'hook']),
+            $pick(['3', '2i', '1']).' on '.$pick(['LG', 'RG']),
+            'motion '.$pick(Look::MOTION),
+            'front to '.$pick(LookParser::SIDES),
+        ];
         shuffle($clauses);
-        $words = implode(', ', [$pick(Fronts::names()), $pick(Shells::names()), ...array_slice($clauses, 0, mt_rand(0, 4))]);
+        $words = implode(', ', [
+            $pick(Fronts::names()),
+            $pick(Shells::names()),
+            ...array_slice($clauses, 0, mt_rand(0, 4)),
+        ]);
         $look = LookParser::parse($words);
         expect(LookParser::parse($look->words()))->toEqual($look, $words)
             ->and(LookDocument::read(LookDocument::write($look)))->toEqual($look, $words);
     }
 })->with([1, 2, 3]);
 
-it('has two schools of technique names that never meet', function (string $technique, string $other, string $covers): void {
-    $l = lineup('gun trey right');
-    expect(Technique::named($technique, 'count out'))->toBe($other)->and(Technique::meant($other, 'count out'))->toBe($technique)
-        ->and(Technique::covers($technique, Side::Right, $l))->toBe($covers)
-        ->and(Technique::x($technique, Side::Right, lineup('gun trey right')))->toEqualWithDelta(-Technique::x($technique, Side::Left, lineup('gun trey left')), 1e-9);
-    expect(array_unique(Technique::known('count out')))->toHaveCount(count(Technique::known()));
-})->with([
-    ['0', '0', 'C'],
-    ['1', 'shade', 'C'],
-    ['2i', '1', 'RG'],
-    ['2', '2', 'RG'],
-    ['3', '3', 'RG'],
-    ['4i', '4i', 'RT'],
-    ['4', '4', 'RT'],
-    ['5', '5', 'RT'],
-    ['6i', '7', 'Y'],
-    ['6', '6', 'Y'],
-    ['7', '7i', 'Y'],
-    ['9', '9', 'Y'],
-]);
+it('has two schools of technique names that never meet',
+    function (string $technique, string $other, string $covers): void {
+        $l = lineup('gun trey right');
+        expect(Technique::named($technique, 'count out'))
+            ->toBe($other)
+            ->and(Technique::meant($other, 'count out'))
+            ->toBe($technique)
+            ->and(Technique::covers($technique, Side::Right, $l))
+            ->toBe($covers)
+            ->and(Technique::x($technique, Side::Right, lineup('gun trey right')))
+            ->toEqualWithDelta(-Technique::x($technique, Side::Left, lineup('gun trey left')), 1e-9);
+        expect(array_unique(Technique::known('count out')))->toHaveCount(count(Technique::known()));
+    })->with([
+        ['0', '0', 'C'],
+        ['1', 'shade', 'C'],
+        ['2i', '1', 'RG'],
+        ['2', '2', 'RG'],
+        ['3', '3', 'RG'],
+        ['4i', '4i', 'RT'],
+        ['4', '4', 'RT'],
+        ['5', '5', 'RT'],
+        ['6i', '7', 'Y'],
+        ['6', '6', 'Y'],
+        ['7', '7i', 'Y'],
+        ['9', '9', 'Y'],
+    ]);
 
 it('reads a technique in the staff\'s own school', function (): void {
     expect(LookParser::parse('4-2 nickel, cover 3, 1 on RG', 'count out')->techniques)->toBe([['2i', 'RG']])
@@ -309,7 +368,9 @@ it('slides to an unbalanced line, or stays', function (): void {
 });
 
 it('sets the front where the words say', function (string $words, array $techniques): void {
-    expect(techniques(aligned("4-2 nickel, cover 3, front to $words", 'gun trips right', Hash::Right)))->toBe($techniques);
+    expect(techniques(aligned("4-2 nickel, cover 3, front to $words", 'gun trips right', Hash::Right)))->toBe(
+        $techniques,
+    );
 })->with([
     ['left', ['5', '3', '1', '5']],
     ['right', ['5', '1', '3', '5']],
@@ -324,7 +385,9 @@ it('answers motion: bumps, travels or stays', function (string $look, float $lea
     $before = Lineup::of($call->snap($situation->frame())->before, $situation->frame(), Hash::Middle, Side::Right);
     $a = Alignment::of(LookParser::parse($look), $call->lineup($situation), $before);
     $nickel = $a->role('nickel');
-    expect($nickel->xYd - $a->before[array_search($nickel, $a->defenders, true)]->xYd)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
+    expect($nickel->xYd - $a->before[array_search($nickel, $a->defenders, true)]->xYd)
+        ->toBeGreaterThanOrEqual($least)
+        ->toBeLessThanOrEqual($most);
 })->with([
     ['4-2 nickel, cover 1', -16.0, -10.0],
     ['4-2 nickel, cover 3, motion stay', 0.0, 0.0],

@@ -53,7 +53,10 @@ it('has more doubt the farther it was carried, and less between two calibrations
 it('doubts where two calibrations disagree about the place', function (): void {
     [$camera, $until] = held();
     $shifted = array_map(fn (array $p): array => ['xPx' => $p['xPx'] + 12.0] + $p, paint($camera->at(4.5)));
-    $carried = new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))], ['atS' => 4.5, 'points' => $shifted]], movesOf($camera, $until));
+    $carried = new Carried(
+        [['atS' => 1.0, 'points' => paint($camera->at(1.0))], ['atS' => 4.5, 'points' => $shifted]],
+        movesOf($camera, $until),
+    );
     expect($carried->at(2.75)->driftPx)->toBeGreaterThan(3.0);
 });
 
@@ -68,19 +71,24 @@ it('refuses a picture nobody followed', function (Closure $carried, float $at, s
     'a gap in it' => [function (): Carried {
         [$camera] = held();
 
-        return new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))]], array_values(array_filter(movesOf($camera, 4.0), fn (array $m): bool => $m['fromS'] < 1.95 || $m['fromS'] > 2.35)));
+        return new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))]],
+            array_values(array_filter(movesOf($camera, 4.0), fn (array $m): bool => $m['fromS'] < 1.95
+            || $m['fromS'] > 2.35)));
     }, 3.0, 'nobody followed it'],
     'two calibrations of a camera that moved' => [function (): Carried {
         [$camera] = held();
 
-        return new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))], ['atS' => 4.0, 'points' => paint($camera->at(4.0))]], []);
+        return new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))],
+            ['atS' => 4.0, 'points' => paint($camera->at(4.0))]], []);
     }, 2.5, 'nobody followed it'],
-    'three marks' => [fn () => new Carried([['atS' => 1.0, 'points' => array_slice(paint(held()[0]->at(1.0)), 0, 3)]], []), 1.0, 'at least four'],
+    'three marks' => [fn () => new Carried([['atS' => 1.0, 'points' => array_slice(paint(held()[0]->at(1.0)), 0, 3)]],
+        []), 1.0, 'at least four'],
 ]);
 
 it('takes a camera that stands still as standing still, in a little more doubt', function (): void {
     [$camera] = held(moves: false);
-    $carried = new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))], ['atS' => 4.0, 'points' => paint($camera->at(4.0))]], []);
+    $carried = new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))],
+        ['atS' => 4.0, 'points' => paint($camera->at(4.0))]], []);
     expect($carried->at(2.5)->driftPx)->toBe(0.75)
         ->and($carried->at(2.5)->followed)->toBeFalse()
         ->and((new Carried([], []))->at(1.0))->toBeNull();
@@ -89,9 +97,14 @@ it('takes a camera that stands still as standing still, in a little more doubt',
 it('multiplies, inverts and shares homographies', function (): void {
     $h = [1.02, 0.03, 14.0, -0.02, 0.99, -6.0, 1e-5, -2e-5, 1.0];
     $p = Homography::apply($h, 120.0, 200.0);
-    expect(Homography::apply(Homography::inverse($h), ...$p))->toEqualWithDelta([120.0, 200.0], 1e-9)
-        ->and(Homography::apply(Homography::times(Homography::inverse($h), $h), 50.0, 60.0))->toEqualWithDelta([50.0, 60.0], 1e-9)
-        ->and(Homography::part($h, 0.0))->toBe(Homography::IDENTITY)->and(Homography::part($h, 1.0))->toEqualWithDelta($h, 1e-12);
+    expect(Homography::apply(Homography::inverse($h), ...$p))
+        ->toEqualWithDelta([120.0, 200.0], 1e-9)
+        ->and(Homography::apply(Homography::times(Homography::inverse($h), $h), 50.0, 60.0))
+        ->toEqualWithDelta([50.0, 60.0], 1e-9)
+        ->and(Homography::part($h, 0.0))
+        ->toBe(Homography::IDENTITY)
+        ->and(Homography::part($h, 1.0))
+        ->toEqualWithDelta($h, 1e-12);
 });
 
 it('holds the camera where both teams are seen before the snap', function (string $angle): void {

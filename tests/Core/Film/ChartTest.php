@@ -10,17 +10,27 @@ use Jacotaxis\Core\Film\Chart\QuickEntry;
 use Jacotaxis\Core\Film\Chart\Result;
 
 /** A charted snap in short: down, to go, ball on, result, gain. */
-function snapped(int $down, float $toGo, float $ballOn, ?Result $result = null, ?float $gain = null, array $more = []): Chart
+function snapped(int $down, float $toGo, float $ballOn, ?Result $result = null, ?float $gain = null,
+    array $more = []): Chart
 {
-    return (new Chart(number: 7, quarter: 2, score: ['us' => 7, 'them' => 3], series: 3, down: $down, toGoYd: $toGo, ballOnYd: $ballOn, hash: Hash::Left, result: $result, gainYd: $gain))->with($more);
+    return (new Chart(number: 7, quarter: 2, score: ['us' => 7, 'them' => 3], series: 3, down: $down, toGoYd: $toGo,
+        ballOnYd: $ballOn, hash: Hash::Left, result: $result, gainYd: $gain))->with($more);
 }
 
 const US_10 = ['penalty' => ['by' => 'us', 'yards' => 10.0, 'what' => 'holding', 'nullified' => true]];
-const THEM_15 = ['penalty' => ['by' => 'them', 'yards' => 15.0, 'what' => 'roughing, first down', 'nullified' => false]];
+const THEM_15 = [
+    'penalty' => ['by' => 'them', 'yards' => 15.0, 'what' => 'roughing, first down', 'nullified' => false],
+];
 
 it('computes the next snap', function (Chart $snap, ?int $down, ?float $toGo, ?float $ballOn, int $series = 3): void {
     $next = Chain::after($snap);
-    expect([$next->down, $next->toGoYd, $next->ballOnYd, $next->series, $next->number])->toBe([$down, $toGo, $ballOn, $series, 8]);
+    expect([$next->down, $next->toGoYd, $next->ballOnYd, $next->series, $next->number])->toBe([
+        $down,
+        $toGo,
+        $ballOn,
+        $series,
+        8,
+    ]);
 })->with([
     'a run short of it' => [snapped(1, 10, 25, Result::Run, 4), 2, 6.0, 29.0],
     'a pass that makes it' => [snapped(2, 6, 29, Result::Complete, 8), 1, 10.0, 37.0],
@@ -40,65 +50,105 @@ it('computes the next snap', function (Chart $snap, ?int $down, ?float $toGo, ?f
     'a gain nobody wrote' => [snapped(2, 5, 30, Result::Run), null, null, null],
 ]);
 
-it('counts a touchdown', fn () => expect(Chain::after(snapped(1, 10, 76, Result::Complete, 24, ['touchdown' => true]))->score)->toBe(['us' => 13, 'them' => 3]));
+it('counts a touchdown', fn () => expect(Chain::after(snapped(1, 10, 76, Result::Complete, 24, ['touchdown' => true]))
+    ->score)->toBe(['us' => 13, 'them' => 3]));
 
-it('questions what contradicts the snap before, with both ways to settle it', function (Chart $before, Chart $snap, ?string $says, array $ways = []): void {
-    $asked = Chain::check($before, $snap);
-    expect(array_column($asked, 'text')[0] ?? null)->{$says === null ? 'toBeNull' : 'toContain'}(...($says === null ? [] : [$says]));
-    expect(array_map(fn (array $w): array => [$w['snap'], $w['field'], $w['value']], $asked[0]['ways'] ?? []))->toBe($ways);
-})->with([
-    'agree' => [snapped(1, 10, 41, Result::Run, 6), snapped(2, 4, 47), null],
-    'half a yard is none' => [snapped(1, 10, 41, Result::Run, 6), snapped(2, 4, 47.5), null],
-    'the gain or the spot' => [snapped(1, 10, 41, Result::Run, 6), snapped(2, 6, 45), 'written +6 from own 41, which puts the ball on own 47; this snap says own 45, which is +4', [['before', 'gainYd', 4.0], ['this', 'ballOnYd', 47.0]]],
-    'the down' => [snapped(1, 10, 41, Result::Run, 6), snapped(3, 4, 47), 'it is 2nd and 4 on own 47', [['this', 'down', 2]]],
-    'another series may begin anywhere' => [snapped(4, 1, 60, Result::Run, 0), snapped(1, 10, 22, null, null, ['series' => 4]), null],
-]);
+it('questions what contradicts the snap before, with both ways to settle it',
+    function (Chart $before, Chart $snap, ?string $says, array $ways = []): void {
+        $asked = Chain::check($before, $snap);
+        expect(array_column($asked, 'text')[0] ?? null)->{$says === null ? 'toBeNull' : 'toContain'}(
+            ...$says === null ? [] : [$says],
+        );
+        expect(array_map(fn (array $w): array => [$w['snap'], $w['field'], $w['value']], $asked[0]['ways'] ?? []))
+            ->toBe(
+                $ways,
+            );
+    })->with([
+        'agree' => [snapped(1, 10, 41, Result::Run, 6), snapped(2, 4, 47), null],
+        'half a yard is none' => [snapped(1, 10, 41, Result::Run, 6), snapped(2, 4, 47.5), null],
+        'the gain or the spot' => [snapped(1, 10, 41, Result::Run, 6), snapped(2, 6, 45),
+            'written +6 from own 41, which puts the ball on own 47; this snap says own 45, which is +4',
+            [['before', 'gainYd', 4.0], ['this', 'ballOnYd', 47.0]]],
+        'the down' => [snapped(1, 10, 41, Result::Run, 6), snapped(3, 4, 47), 'it is 2nd and 4 on own 47',
+            [['this', 'down', 2]]],
+        'another series may begin anywhere' => [snapped(4, 1, 60, Result::Run, 0),
+            snapped(1, 10, 22, null, null, ['series' => 4]), null],
+    ]);
 
 it('REC-04: tells what the snap before did to this one', function (Chart $before, Chart $snap, string $says): void {
     expect(Chain::did($before, $snap))->toBe($says);
 })->with([
-    'a foul that made it long' => [snapped(2, 4, 40, Result::NoPlay, null, ['penalty' => ['by' => 'us', 'yards' => 10.0, 'what' => 'shove', 'nullified' => true]]), snapped(3, 14, 30), 'Our foul (shove), 10 yd on 2nd and 4 on own 40: it made this long down.'],
-    'a first down' => [snapped(2, 6, 29, Result::Complete, 8), snapped(1, 10, 37), 'Complete for +8 on 2nd and 6 on own 29: it made this first down.'],
-    'a new series' => [snapped(4, 6, 29, Result::Incomplete), snapped(1, 10, 37, null, null, ['series' => 4]), 'First snap of the series.'],
+    'a foul that made it long' => [snapped(2, 4, 40, Result::NoPlay, null,
+        ['penalty' => ['by' => 'us', 'yards' => 10.0, 'what' => 'shove', 'nullified' => true]]), snapped(3, 14, 30),
+        'Our foul (shove), 10 yd on 2nd and 4 on own 40: it made this long down.'],
+    'a first down' => [snapped(2, 6, 29, Result::Complete, 8), snapped(1, 10, 37),
+        'Complete for +8 on 2nd and 6 on own 29: it made this first down.'],
+    'a new series' => [snapped(4, 6, 29, Result::Incomplete), snapped(1, 10, 37, null, null, ['series' => 4]),
+        'First snap of the series.'],
 ]);
 
 it('predicts by the chain, by what was called alike, and by the opponent\'s shelf', function (): void {
     $first = Prediction::of([], ['power', 'smash'], ['cover 3' => 9, 'cover 2' => 14]);
-    expect([$first->chart->down, $first->chart->number, $first->calls[0], $first->looks])->toBe([1, 1, 'power', ['cover 2', 'cover 3']]);
-    $before = [['chart' => snapped(1, 10, 25, Result::Run, 4), 'call' => 'zone', 'look' => 'cover 3'], ['chart' => snapped(2, 6, 29, Result::Run, 6), 'call' => 'smash', 'look' => 'cover 3'],
+    expect([$first->chart->down, $first->chart->number, $first->calls[0], $first->looks])
+        ->toBe([1, 1, 'power', ['cover 2', 'cover 3']]);
+    $before = [['chart' => snapped(1, 10, 25, Result::Run, 4), 'call' => 'zone', 'look' => 'cover 3'],
+        ['chart' => snapped(2, 6, 29, Result::Run, 6), 'call' => 'smash', 'look' => 'cover 3'],
         ['chart' => snapped(1, 10, 35, Result::Run, 4), 'call' => 'zone', 'look' => 'cover 3']];
     $next = Prediction::of($before, ['power', 'smash', 'zone'], ['cover 2' => 14]);
-    expect([$next->chart->down, $next->chart->toGoYd, $next->calls[0], $next->looks[0]])->toBe([2, 6.0, 'smash', 'cover 3']);
+    expect([$next->chart->down, $next->chart->toGoYd, $next->calls[0], $next->looks[0]])->toBe([
+        2,
+        6.0,
+        'smash',
+        'cover 3',
+    ]);
 });
 
 function entry(string $line): array
 {
     $before = [['chart' => snapped(1, 10, 35, Result::Run, 4), 'call' => 'zone', 'look' => 'cover 3']];
 
-    return QuickEntry::read($line, Prediction::of($before, ['zone', 'smash', 'power'], ['cover 3' => 9, 'cover 2' => 4]), fn (string $call, string $look): array => $call === 'smash' ? ['sit', 'sink'] : []);
+    return QuickEntry::read(
+        $line,
+        Prediction::of($before, ['zone', 'smash', 'power'], ['cover 3' => 9, 'cover 2' => 4]),
+        fn (string $call, string $look): array => $call === 'smash' ? ['sit', 'sink'] : [],
+    );
 }
 
 it('reads a quick entry', function (string $line, array $expected): void {
     $read = entry($line);
     $c = $read['chart'];
-    $got = ['call' => $read['call'], 'look' => $read['look'], 'choice' => $read['choice'], 'result' => $c->result?->value, 'gain' => $c->gainYd, 'down' => $c->down, 'toGo' => $c->toGoYd, 'ballOn' => $c->ballOnYd, 'hash' => $c->hash?->value, 'quarter' => $c->quarter,
-        'clock' => $c->clockS, 'score' => $c->score === null ? null : "{$c->score['us']}-{$c->score['them']}", 'series' => $c->series, 'personnel' => $c->personnel, 'carrier' => $c->carrier, 'touchdown' => $c->touchdown, 'penalty' => $c->penalty, 'note' => $c->note];
+    $got = ['call' => $read['call'], 'look' => $read['look'], 'choice' => $read['choice'],
+        'result' => $c->result?->value, 'gain' => $c->gainYd, 'down' => $c->down, 'toGo' => $c->toGoYd,
+        'ballOn' => $c->ballOnYd, 'hash' => $c->hash?->value, 'quarter' => $c->quarter,
+        'clock' => $c->clockS, 'score' => $c->score === null ? null : "{$c->score['us']}-{$c->score['them']}",
+        'series' => $c->series, 'personnel' => $c->personnel, 'carrier' => $c->carrier,
+        'touchdown' => $c->touchdown, 'penalty' => $c->penalty, 'note' => $c->note];
     expect(array_intersect_key($got, $expected))->toEqual($expected);
 })->with([
-    'all predicted' => ['r4', ['call' => 'zone', 'look' => 'cover 3', 'result' => 'run', 'gain' => 4, 'down' => 2, 'toGo' => 6.0, 'ballOn' => 39.0, 'hash' => 'left']],
-    'call, look, choice by figure, result' => ['2 2 k2 c8', ['call' => 'smash', 'look' => 'cover 2', 'choice' => 'sink', 'result' => 'complete', 'gain' => 8]],
+    'all predicted' => ['r4', ['call' => 'zone', 'look' => 'cover 3', 'result' => 'run', 'gain' => 4, 'down' => 2,
+        'toGo' => 6.0, 'ballOn' => 39.0, 'hash' => 'left']],
+    'call, look, choice by figure, result' => ['2 2 k2 c8',
+        ['call' => 'smash', 'look' => 'cover 2', 'choice' => 'sink', 'result' => 'complete', 'gain' => 8]],
     'figures together' => ['22 k1 c8', ['call' => 'smash', 'look' => 'cover 2', 'choice' => 'sit']],
-    'choice by letters' => ['2 . ksit i', ['call' => 'smash', 'look' => 'cover 3', 'choice' => 'sit', 'result' => 'incomplete', 'gain' => null]],
+    'choice by letters' => [
+        '2 . ksit i',
+        ['call' => 'smash', 'look' => 'cover 3', 'choice' => 'sit', 'result' => 'incomplete', 'gain' => null],
+    ],
     'the choice may be said before the call' => ['k1 2 2 d', ['choice' => 'sit', 'result' => 'dropped']],
     'a sack loses' => ['s-7', ['result' => 'sack', 'gain' => -7]],
     'a touchdown' => ['c12t', ['touchdown' => true, 'gain' => 12]],
     'a touchdown gains what is left' => ['rt', ['touchdown' => true, 'gain' => 61.0]],
     'another situation' => ['1&10 @-25 hm r3', ['down' => 1, 'toGo' => 10.0, 'ballOn' => 25.0, 'hash' => 'middle']],
     'their half' => ['@35 r3', ['ballOn' => 65.0]],
-    'clock, quarter, score, series, personnel' => ['q3 5:31 =14-7 v4 p12 r1', ['quarter' => 3, 'clock' => 331, 'score' => '14-7', 'series' => 4, 'personnel' => '12']],
+    'clock, quarter, score, series, personnel' => [
+        'q3 5:31 =14-7 v4 p12 r1',
+        ['quarter' => 3, 'clock' => 331, 'score' => '14-7', 'series' => 4, 'personnel' => '12'],
+    ],
     'who had it' => ['>q r9', ['carrier' => 'Q']],
-    'a penalty that wipes it out' => ['/us10 n', ['result' => 'no play', 'penalty' => ['by' => 'us', 'yards' => 10.0, 'what' => '', 'nullified' => true]]],
-    'the same the other way round' => ['n /us10', ['penalty' => ['by' => 'us', 'yards' => 10.0, 'what' => '', 'nullified' => true]]],
+    'a penalty that wipes it out' => ['/us10 n',
+        ['result' => 'no play', 'penalty' => ['by' => 'us', 'yards' => 10.0, 'what' => '', 'nullified' => true]]],
+    'the same the other way round' => ['n /us10',
+        ['penalty' => ['by' => 'us', 'yards' => 10.0, 'what' => '', 'nullified' => true]]],
     'an unknown look' => ['2 ? c5', ['call' => 'smash', 'look' => null]],
     'call and look unknown' => ['? ? r2', ['call' => null, 'look' => null]],
     'a note' => ['r2 "tight end limped"', ['note' => 'tight end limped']],
@@ -111,7 +161,8 @@ it('charts a whole snap in ten keys where it could be predicted', function (stri
         ->and(entry($line)['look'])->not->toBeNull();
 })->with(['2 2 k1 c8', '2 2 k2 i', '1 1 r-2', 'r4', '32 x']);
 
-it('lists what it assumed', fn () => expect(entry('r4')['assumed'])->toBe(['call: zone', 'look: cover 3', '2 & 6', 'ball on own 39', 'hash left']));
+it('lists what it assumed', fn () => expect(entry('r4')['assumed'])
+    ->toBe(['call: zone', 'look: cover 3', '2 & 6', 'ball on own 39', 'hash left']));
 
 it('names the token it cannot read, and the cure', function (string $line, string $says): void {
     expect(fn () => entry($line))->toThrow(BadEntry::class, $says);
@@ -171,7 +222,8 @@ it('reads a cell or says what it wants', function (string $field, string $cell, 
     ['gain', '-2', 'gainYd', -2.0],
     ['gain', '=2+2', null, null],
     ['gain', '1e9', null, null],
-    ['penalty', 'us 10 holding nullified', 'penalty', ['by' => 'us', 'yards' => 10.0, 'what' => 'holding', 'nullified' => true]],
+    ['penalty', 'us 10 holding nullified', 'penalty',
+        ['by' => 'us', 'yards' => 10.0, 'what' => 'holding', 'nullified' => true]],
 ]);
 
 it('writes a snap as it was read', function (Chart $snap): void {
@@ -182,7 +234,10 @@ it('writes a snap as it was read', function (Chart $snap): void {
         ->and([$read['call'], $read['look'], $read['choice']])->toBe(['zone', 'cover 3', 'sit']);
 })->with([
     'a run' => [snapped(2, 6.5, 29, Result::Run, -1.5)],
-    'their half' => [snapped(1, 10, 72, Result::Complete, 9, ['carrier' => 'H', 'personnel' => '12', 'note' => 'late, hit', 'clockS' => 65])],
-    'a touchdown with a foul' => [snapped(3, 2, 50, Result::Run, 50, ['touchdown' => true, 'penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'offside', 'nullified' => false]])],
+    'their half' => [snapped(1, 10, 72, Result::Complete, 9,
+        ['carrier' => 'H', 'personnel' => '12', 'note' => 'late, hit', 'clockS' => 65])],
+    'a touchdown with a foul' => [snapped(3, 2, 50, Result::Run, 50,
+        ['touchdown' => true, 'penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'offside',
+            'nullified' => false]])],
     'nothing known' => [new Chart],
 ]);

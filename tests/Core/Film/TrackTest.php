@@ -19,7 +19,9 @@ it('fills the way between plots', function (callable $way, float $within): void 
     for ($t = 0.35; $t < 3.4; $t += 0.17) {
         [$x, $y] = $way($t);
         $now = $track->at($t);
-        expect(hypot($now['xYd'] - $x, $now['yYd'] - $y))->toBeLessThan($within)->toBeLessThan(3.0 * $now['sdYYd'] + 1e-9);
+        expect(hypot($now['xYd'] - $x, $now['yYd'] - $y))
+            ->toBeLessThan($within)
+            ->toBeLessThan(3.0 * $now['sdYYd'] + 1e-9);
     }
 })->with([
     'straight at a steady pace' => [fn (float $t): array => [2.0, 7.0 * $t], 1e-9],
@@ -27,7 +29,10 @@ it('fills the way between plots', function (callable $way, float $within): void 
     'a bend' => [fn (float $t): array => [6.0 * sin($t / 2.0), 6.0 * cos($t / 2.0)], 0.02],
 ]);
 
-it('knows no place outside its plots', fn () => expect(tracked(fn (float $t): array => [0.0, $t], 2.0)->at(2.6))->toBeNull());
+it(
+    'knows no place outside its plots',
+    fn () => expect(tracked(fn (float $t): array => [0.0, $t], 2.0)->at(2.6))->toBeNull(),
+);
 
 it('doubts more in the middle of a long gap', function (): void {
     $track = tracked(fn (float $t): array => [0.0, 7.0 * $t], 4.0, 1.0);
@@ -47,11 +52,13 @@ it('finds where he breaks', function (callable $way, ?float $at, float $deg): vo
     $at === null ? expect($break)->toBeNull() : expect($break['t'])->toEqualWithDelta($at, 0.16)
         ->and($break['deg'])->toEqualWithDelta($deg, 14.0);
 })->with([
-    'a corner' => [fn (float $t): array => $t < 2.0 ? [0.0, 6.0 * $t] : [4.2 * ($t - 2.0), 12.0 + 4.2 * ($t - 2.0)], 2.0, 45.0],
+    'a corner' => [fn (float $t): array => $t < 2.0 ? [0.0, 6.0 * $t] : [4.2 * ($t - 2.0), 12.0 + 4.2 * ($t - 2.0)],
+        2.0, 45.0],
     'an out' => [fn (float $t): array => $t < 1.6 ? [0.0, 6.0 * $t] : [6.0 * ($t - 1.6), 9.6], 1.6, 90.0],
     'a hitch that stops' => [fn (float $t): array => [0.0, min(9.0, 6.0 * $t)], 1.5, 90.0],
     'a go never does' => [fn (float $t): array => [0.0, 7.0 * $t], null, 0.0],
-    'a slight bend is none' => [fn (float $t): array => $t < 2.0 ? [0.0, 6.0 * $t] : [1.0 * ($t - 2.0), 12.0 + 6.0 * ($t - 2.0)], null, 0.0],
+    'a slight bend is none' => [fn (float $t): array => $t < 2.0 ? [0.0, 6.0 * $t]
+        : [1.0 * ($t - 2.0), 12.0 + 6.0 * ($t - 2.0)], null, 0.0],
 ]);
 
 it('is nothing without a plot', fn () => expect(Track::of([]))->toBeNull());

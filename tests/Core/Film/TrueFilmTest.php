@@ -22,20 +22,39 @@ use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 
 /*
- * What is true of a film of which everything is known: a play run as it should be is graded right and nobody has a fault; what a key
- * chose is recognised; another ball than the right one is never graded right. Over passes, play-action, runs, options and run-pass
+ * What is true of a film of which everything is known: a play run as it should be is graded right and nobody has a
+ * fault; what a key
+ * chose is recognised; another ball than the right one is never graded right. Over passes, play-action, runs, options
+ * and run-pass
  * options of many kinds, on all hashes.
  */
 
 const TRUE_CALLS = [
-    'gun 2x2 right: smash right', 'gun 2x2: four verticals', 'gun 2x2 right: post-dig right', 'gun trips right: flood right', 'gun 2x2 right: curl-flat right', 'gun 2x2 right: slant-flat right', 'gun trips right: stick right', 'gun 2x2 right: mesh right',
-    'gun 2x2 right: drive right', 'gun trips right: spot right', 'gun 2x2 right: shallow cross right', 'gun 2x2 right: levels right', 'gun 2x2 right: hitches both', 'gun bunch right: spot-rub right', 'gun 2x2 right: scissors right', 'gun 2x2 right: post-wheel right',
-    'under center wing right, outside zone left fake, boot right: boot flood right', 'gun 2x2 right: double slants right', 'gun 2x2 right: inverted post-dig right', 'gun empty right: hitches both', 'gun 2x2 right: yankee right', 'pistol trips left: flood left', 'gun trey left: go-dig left',
-    'gun trey right: zone left', 'gun 2x2: zone right', 'under center I right: power right', 'gun 2x2: counter right', 'under center double-slot right, H return right: triple right', 'gun H-back left: zone right; tag arc left', 'gun 2x2 right: zone right, rpo: Y slant; key will',
-    'under center I right: buck right', 'gun 2x2: speed option right', 'under center wing right, H jet left: jet left', 'under center double-slot right: midline right', 'gun 2x2: duo right', 'gun 2x2: outside zone right', 'under center wing left: toss right',
+    'gun 2x2 right: smash right', 'gun 2x2: four verticals', 'gun 2x2 right: post-dig right',
+    'gun trips right: flood right', 'gun 2x2 right: curl-flat right', 'gun 2x2 right: slant-flat right',
+    'gun trips right: stick right', 'gun 2x2 right: mesh right',
+    'gun 2x2 right: drive right', 'gun trips right: spot right', 'gun 2x2 right: shallow cross right',
+    'gun 2x2 right: levels right', 'gun 2x2 right: hitches both', 'gun bunch right: spot-rub right',
+    'gun 2x2 right: scissors right', 'gun 2x2 right: post-wheel right',
+    'under center wing right, outside zone left fake, boot right: boot flood right',
+    'gun 2x2 right: double slants right', 'gun 2x2 right: inverted post-dig right', 'gun empty right: hitches both',
+    'gun 2x2 right: yankee right', 'pistol trips left: flood left', 'gun trey left: go-dig left',
+    'gun trey right: zone left', 'gun 2x2: zone right', 'under center I right: power right', 'gun 2x2: counter right',
+    'under center double-slot right, H return right: triple right', 'gun H-back left: zone right; tag arc left',
+    'gun 2x2 right: zone right, rpo: Y slant; key will',
+    'under center I right: buck right', 'gun 2x2: speed option right', 'under center wing right, H jet left: jet left',
+    'under center double-slot right: midline right', 'gun 2x2: duo right', 'gun 2x2: outside zone right',
+    'under center wing left: toss right',
 ];
 
-const TRUE_LOOKS = ['4-2 nickel, cover 2', '4-2 nickel, cover 3', '3-4, cover 4', '4-3 over, cover 1', 'bear, cover 0', '4-3 under, cover 6'];
+const TRUE_LOOKS = [
+    '4-2 nickel, cover 2',
+    '4-2 nickel, cover 3',
+    '3-4, cover 4',
+    '4-3 over, cover 1',
+    'bear, cover 0',
+    '4-3 under, cover 6',
+];
 
 function trueSituation(int $n): Situation
 {
@@ -58,17 +77,28 @@ it('a play run as it should be is right, and nobody has a fault', function (stri
         $situation = trueSituation($n);
         $run = FilmedRun::of(trueProof($call, $look, $situation));
         $grader = graded($call, $look, ['seen' => ballSeen($run->action)], $situation);
-        $faults = array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults());
+        $faults = array_map(
+            fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}",
+            $grader->faults(),
+        );
         expect($faults)->toBe([], $look);
         foreach ((new Proposal($grader))->all() as $p) {
-            expect(array_filter($p['faults'], fn (string $id): bool => ! Library::entry($id)['praise']))->toBe([], "$look {$p['man']}")
-                ->and($p['mark'])->not->toBe(-1, "$look {$p['man']}");
+            expect(array_filter($p['faults'], fn (string $id): bool => ! Library::entry($id)['praise']))
+                ->toBe([], "$look {$p['man']}")
+                ->and($p['mark'])
+                ->not->toBe(-1, "$look {$p['man']}");
         }
         // Where nobody is open the ball is thrown away, and there is nothing to judge.
         // Where a read man cannot be told it is asked for, never marked wrong.
         $asked = $run->action !== 'throw' && str_starts_with($grader->decision()->why, 'Plot the ');
-        expect($grader->decision()->grade)->toBeIn($asked || $run->thrownTo === null && $run->action === 'throw' ? [null] : ['right'], "$look: {$grader->decision()->why}");
-        expect((new Review($grader))->steps())->toHaveCount(12)->and($asked || (new Blame($grader))->of() === null)->toBeTrue();
+        expect($grader->decision()->grade)->toBeIn(
+            $asked || ($run->thrownTo === null && $run->action === 'throw') ? [null] : ['right'],
+            "$look: {$grader->decision()->why}",
+        );
+        expect((new Review($grader))->steps())
+            ->toHaveCount(12)
+            ->and($asked || (new Blame($grader))->of() === null)
+            ->toBeTrue();
     }
 })->with(TRUE_CALLS);
 
@@ -109,10 +139,14 @@ it('never calls another ball right', function (string $call, string $look, strin
     ['gun trey right: zone left', '4-2 nickel, cover 3', 'right end: take the quarterback', 'pull'],
     ['gun 2x2 right: zone right, rpo: Y slant; key will', '4-2 nickel, cover 3', 'will: insert', 'give'],
     ['gun 2x2 right: zone right, rpo: Y slant; key will', '4-2 nickel, cover 3', 'will: drop', 'throw'],
-    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the quarterback', 'pitch'],
-    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back; nickel: take the pitch', 'pitch'],
-    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back; nickel: take the quarterback', 'keep'],
-    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back', 'give'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3',
+        'right end: take the quarterback', 'pitch'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3',
+        'right end: take the back; nickel: take the pitch', 'pitch'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3',
+        'right end: take the back; nickel: take the quarterback', 'keep'],
+    ['under center double-slot right, H return right: triple right', '4-2 nickel, cover 3', 'right end: take the back',
+        'give'],
 ]);
 
 it('GRD-15: a ball that left before the key chose is judged by his rule', function (): void {
@@ -122,8 +156,24 @@ it('GRD-15: a ball that left before the key chose is judged by his rule', functi
         ->and($grader->decision()->why)->toStartWith('The nickel had not chosen when the ball left, so ');
     $short = filmed('gun 2x2 right: slant-flat right', '4-2 nickel, cover 4', ['every' => 0.2]);
     $until = (new Measures($short))->after('ball out') - 0.6;
-    $cut = array_values(array_filter($short->plots, fn ($p): bool => $p->man !== 'nickel' || $p->atS < FilmedRun::BEFORE + $until));
-    $grader = new Grader(new Measures(new Jacotaxis\Core\Film\FilmDocument($short->call, $short->look, $short->setting, $short->marks, $short->calibrations, $cut, $short->moves, $short->seen, $short->chart)));
+    $cut = array_values(
+        array_filter($short->plots, fn ($p): bool => $p->man !== 'nickel' || $p->atS < FilmedRun::BEFORE + $until),
+    );
+    $grader = new Grader(
+        new Measures(
+            new Jacotaxis\Core\Film\FilmDocument(
+                $short->call,
+                $short->look,
+                $short->setting,
+                $short->marks,
+                $short->calibrations,
+                $cut,
+                $short->moves,
+                $short->seen,
+                $short->chart,
+            ),
+        ),
+    );
     expect($grader->decision()->grade)->toBeNull()->and($grader->decision()->why)->toContain('Plot the nickel ');
 });
 
@@ -137,10 +187,26 @@ function shake(float $sd): float
 function shakenFilm(FilmDocument $film, float $px, int $seed): FilmDocument
 {
     mt_srand($seed);
-    $plots = array_map(fn (Plot $p): Plot => new Plot($p->id, $p->man, $p->atS, $p->xPx + shake($px), $p->yPx + shake($px), $p->angle), $film->plots);
-    $marks = array_map(fn (Mark $m): Mark => new Mark($m->kind, $m->atS + mt_rand(-1, 1) / 30, $m->man, $m->n), $film->marks);
+    $plots = array_map(
+        fn (Plot $p): Plot => new Plot($p->id, $p->man, $p->atS, $p->xPx + shake($px), $p->yPx + shake($px), $p->angle),
+        $film->plots,
+    );
+    $marks = array_map(
+        fn (Mark $m): Mark => new Mark($m->kind, $m->atS + mt_rand(-1, 1) / 30, $m->man, $m->n),
+        $film->marks,
+    );
 
-    return new FilmDocument($film->call, $film->look, $film->setting, $marks, $film->calibrations, $plots, $film->moves, $film->seen, $film->chart);
+    return new FilmDocument(
+        $film->call,
+        $film->look,
+        $film->setting,
+        $marks,
+        $film->calibrations,
+        $plots,
+        $film->moves,
+        $film->seen,
+        $film->chart,
+    );
 }
 
 it('a shaking hand makes no fault and no other decision', function (int $from, float $px): void {
@@ -148,9 +214,12 @@ it('a shaking hand makes no fault and no other decision', function (int $from, f
         $look = TRUE_LOOKS[$n % 3];
         $situation = trueSituation($n);
         $run = FilmedRun::of(trueProof(TRUE_CALLS[$n], $look, $situation));
-        $grader = new Grader(new Measures(shakenFilm(filmed(TRUE_CALLS[$n], $look, ['seen' => ballSeen($run->action)], $situation), $px, 11 * $n + 1)));
-        expect(array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}", $grader->faults()))->toBe([], TRUE_CALLS[$n])
-            ->and($grader->decision()->grade)->toBe($run->thrownTo === null && $run->action === 'throw' ? null : 'right', TRUE_CALLS[$n]);
+        $grader = new Grader(new Measures(shakenFilm(filmed(TRUE_CALLS[$n], $look, ['seen' => ballSeen($run->action)],
+            $situation), $px, 11 * $n + 1)));
+        expect(array_map(fn (array $f): string => "{$f['man']} {$f['fault']} {$f['measure']} {$f['error']}",
+            $grader->faults()))->toBe([], TRUE_CALLS[$n])
+            ->and($grader->decision()->grade)->toBe($run->thrownTo === null && $run->action === 'throw' ? null
+                : 'right', TRUE_CALLS[$n]);
         foreach ((new Proposal($grader))->all() as $p) {
             expect($p['mark'])->not->toBe(-1, TRUE_CALLS[$n]." {$p['man']}: {$p['reason']}");
         }
@@ -173,7 +242,22 @@ it('the doubt of a place is what a shaking hand makes, in both directions', func
         ->and(count($z['x']))->toBeGreaterThan(400);
 })->with([[1.0, 'wide'], [2.0, 'wide'], [1.0, 'tight']]);
 
-const TRUE_ROUTES = ['hitch', 'go', 'slant', 'quick out', 'in', 'post', 'dig', 'comeback', 'curl', 'corner', 'out', 'shallow', 'sit', 'flat'];
+const TRUE_ROUTES = [
+    'hitch',
+    'go',
+    'slant',
+    'quick out',
+    'in',
+    'post',
+    'dig',
+    'comeback',
+    'curl',
+    'corner',
+    'out',
+    'shallow',
+    'sit',
+    'flat',
+];
 
 it('tells a route that was called from every other, or asks', function (string $called, float $px): void {
     $other = 0;
@@ -182,7 +266,10 @@ it('tells a route that was called from every other, or asks', function (string $
         if ($ran !== $called && ($n + (int) array_search($called, TRUE_ROUTES, true)) % 2 === 0) {
             continue;
         }
-        $film = filmed("gun 2x2 right: Z $called, H seam", '4-2 nickel, cover 3', ['run' => "gun 2x2 right: Z $ran, H seam", 'men' => ['Z']]);
+        $film = filmed("gun 2x2 right: Z $called, H seam", '4-2 nickel, cover 3', [
+            'run' => "gun 2x2 right: Z $ran, H seam",
+            'men' => ['Z'],
+        ]);
         $m = new Measures($px > 0.0 ? shakenFilm($film, $px, $n + 1) : $film);
         $named = $m->named('Z');
         $spec = $m->proof->scene()->routes['Z']->spec->name;

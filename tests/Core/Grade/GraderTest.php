@@ -25,45 +25,65 @@ function worked(string $run, ?string $act, ?string $throw, array $leaveOut = [])
     $frame = $proof->scene->frame;
     $camera = pressBox($frame->ballXYd, $frame->ballYYd);
     $points = [];
-    foreach ([[35, 'left hash'], [35, 'right hash'], [50, 'left hash'], [50, 'right hash'], [40, 'top of the right numbers'], [55, 'top of the right numbers']] as [$y, $name]) {
+    foreach (
+        [
+            [35, 'left hash'],
+            [35, 'right hash'],
+            [50, 'left hash'],
+            [50, 'right hash'],
+            [40, 'top of the right numbers'],
+            [55, 'top of the right numbers'],
+        ] as [$y, $name]
+    ) {
         $x = FieldMarks::across(RuleSet::Nfhs)[$name];
         [$px, $py] = $camera->project($x, $y);
         $points[] = ['xPx' => $px, 'yPx' => $py, 'fieldXYd' => $x, 'fieldYYd' => (float) $y];
     }
     $at = fn (string $mark): float => FilmedRun::BEFORE + $film->marks[$mark];
     $marks = array_filter([
-        new Mark('snap', $at('snap')), new Mark('break', $at('break H'), 'H'), new Mark('break', $at('break Z'), 'Z'), new Mark('ball out', $at('ball out'), $film->thrownTo),
+        new Mark('snap', $at('snap')), new Mark('break', $at('break H'), 'H'), new Mark('break', $at('break Z'), 'Z'),
+        new Mark('ball out', $at('ball out'), $film->thrownTo),
     ], fn (Mark $m): bool => ! in_array($m->kind, $leaveOut, true));
     $plots = [];
     $late = in_array('early', $leaveOut, true) ? -0.9 : 0.3;
-    foreach ([['H', $at('break H')], ['Z', $at('break Z')], ['right corner', $at('ball out') + $late]] as [$man, $when]) {
+    foreach (
+        [['H', $at('break H')], ['Z', $at('break Z')], ['right corner', $at('ball out') + $late]] as [$man, $when]
+    ) {
         [$px, $py] = $camera->project(...$frame->toField(...$film->at($when)[$man]));
         if (! in_array($man, $leaveOut, true)) {
             $plots[] = new Plot($man, $man, $when, $px, $py);
         }
     }
 
-    return new Grader(new Measures(new FilmDocument(CallParser::parse('gun 2x2 right: smash right'), LookParser::parse('4-2 nickel, cover 2'),
-        new Setting(Situation::of()), array_values($marks), [['angle' => 'wide', 'atS' => 1.0, 'points' => $points]], $plots)));
+    return new Grader(new Measures(new FilmDocument(CallParser::parse('gun 2x2 right: smash right'),
+        LookParser::parse('4-2 nickel, cover 2'),
+        new Setting(Situation::of()), array_values($marks), [['angle' => 'wide', 'atS' => 1.0, 'points' => $points]],
+        $plots)));
 }
 
-it('grades the decision by what the key chose', function (string $run, ?string $act, ?string $throw, string $choice, string $read, string $grade): void {
-    $decision = worked($run, $act, $throw)->decision();
-    expect($decision->choice)->toBe($choice)
-        ->and($decision->rightRead)->toBe($read)
-        ->and($decision->grade)->toBe($grade)
-        ->and($decision->why)->toContain($choice);
-})->with([
-    'sits, corner route on time' => ['gun 2x2 right: smash right', 'right corner: sit', null, 'sit', 'H', 'right'],
-    'sinks, hitch' => ['gun 2x2 right: smash right', 'right corner: sink', null, 'sink', 'Z', 'right'],
-    'sinks, covered corner route late' => ['gun 2x2 right: smash right', 'right corner: sink', 'H@2.8', 'sink', 'Z', 'forced'],
-    'sits, corner route on time at the edge of the slot' => ['gun 2x2 right: smash right', 'right corner: sit', 'H@2.1', 'sit', 'H', 'right'],
-    'sinks, held' => ['gun 2x2 right: smash right', 'right corner: sink', 'Z@2.9', 'sink', 'Z', 'right but late'],
-    'sits, hitch into him' => ['gun 2x2 right: smash right', 'right corner: sit', 'Z@1.9', 'sit', 'H', 'forced'],
-]);
+it('grades the decision by what the key chose',
+    function (string $run, ?string $act, ?string $throw, string $choice, string $read, string $grade): void {
+        $decision = worked($run, $act, $throw)->decision();
+        expect($decision->choice)->toBe($choice)
+            ->and($decision->rightRead)->toBe($read)
+            ->and($decision->grade)->toBe($grade)
+            ->and($decision->why)->toContain($choice);
+    })->with([
+        'sits, corner route on time' => ['gun 2x2 right: smash right', 'right corner: sit', null, 'sit', 'H', 'right'],
+        'sinks, hitch' => ['gun 2x2 right: smash right', 'right corner: sink', null, 'sink', 'Z', 'right'],
+        'sinks, covered corner route late' => ['gun 2x2 right: smash right', 'right corner: sink', 'H@2.8', 'sink', 'Z',
+            'forced'],
+        'sits, corner route on time at the edge of the slot' => ['gun 2x2 right: smash right', 'right corner: sit',
+            'H@2.1',
+            'sit', 'H', 'right'],
+        'sinks, held' => ['gun 2x2 right: smash right', 'right corner: sink', 'Z@2.9', 'sink', 'Z', 'right but late'],
+        'sits, hitch into him' => ['gun 2x2 right: smash right', 'right corner: sit', 'Z@1.9', 'sit', 'H', 'forced'],
+    ]);
 
 it('says whose the hold is when the break was on time', function (): void {
-    expect(worked('gun 2x2 right: smash right', 'right corner: sink', 'Z@2.9')->decision()->why)->toContain('the hold is the quarterback');
+    expect(worked('gun 2x2 right: smash right', 'right corner: sink', 'Z@2.9')->decision()->why)->toContain(
+        'the hold is the quarterback',
+    );
 });
 
 it('asks for what is missing instead of guessing', function (array $leaveOut, string $message): void {
@@ -93,7 +113,10 @@ it('W-12: the film shows the error and the fault', function (): void {
 });
 
 it('refuses acts and throws the play does not have', function (?string $act, ?string $throw, string $message): void {
-    expect(fn () => FilmedRun::of(proof('gun 2x2 right: smash right', 'cover 2'), $act, $throw))->toThrow(NoSuchRun::class, $message);
+    expect(fn () => FilmedRun::of(proof('gun 2x2 right: smash right', 'cover 2'), $act, $throw))->toThrow(
+        NoSuchRun::class,
+        $message,
+    );
 })->with([
     ['right corner: dances', null, 'Known: right corner: by rule / sink / sit'],
     [null, 'LT@2.0', 'no throw'],
@@ -102,13 +125,19 @@ it('refuses acts and throws the play does not have', function (?string $act, ?st
 ]);
 
 it('refuses points that cannot place the picture', function (array $points, string $message): void {
-    $points = array_map(fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)), $points);
+    $points = array_map(
+        fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)),
+        $points,
+    );
     expect(fn () => Calibration::of($points))->toThrow(BadCalibration::class, $message);
 })->with([
     'three' => [[[10, 10, 0, 0], [100, 10, 10, 0], [10, 100, 0, 10]], 'at least four'],
     'repeated' => [[[10, 10, 0, 0], [10, 10, 0, 0], [100, 10, 10, 0], [10, 100, 0, 10]], 'Points 1 and 2'],
     'on one line' => [[[10, 10, 0, 0], [20, 20, 10, 10], [30, 30, 20, 20], [40, 40, 30, 30]], 'lie on one line'],
-    'three of four on one line' => [[[10, 10, 0, 0], [20, 10, 10, 0], [30, 10, 20, 0], [40, 90, 30, 30]], 'lie on one line'],
-    'wrong mark' => [[[0, 0, 0, 0], [100, 0, 10, 0], [0, 100, 0, 10], [100, 100, 10, 10], [50, 0, 5, 0], [50, 50, 9, 9]], 'Point 6 sits'],
-    'not a number' => [[[NAN, 0, 0, 0], [100, 0, 10, 0], [0, 100, 0, 10], [100, 100, 10, 10]], 'Point 1 is not a number'],
+    'three of four on one line' => [[[10, 10, 0, 0], [20, 10, 10, 0], [30, 10, 20, 0], [40, 90, 30, 30]],
+        'lie on one line'],
+    'wrong mark' => [[[0, 0, 0, 0], [100, 0, 10, 0], [0, 100, 0, 10], [100, 100, 10, 10], [50, 0, 5, 0],
+        [50, 50, 9, 9]], 'Point 6 sits'],
+    'not a number' => [[[NAN, 0, 0, 0], [100, 0, 10, 0], [0, 100, 0, 10], [100, 100, 10, 10]],
+        'Point 1 is not a number'],
 ]);

@@ -23,17 +23,22 @@ function usual(): Setting
     return new Setting(Situation::of());
 }
 
-it('draws the sheet over eight fronts and twelve shells, or over all', function (?array $fronts, ?array $shells, int $looks, int $perFront): void {
-    $all = Looks::of($fronts, $shells);
-    expect(count($all))->toBe($looks)->and(count(array_unique(array_map(fn (Look $l): string => $l->words(), $all))))->toBe($looks)
-        ->and(count(array_filter($all, fn (Look $l): bool => $l->front === $all[0]->front)))->toBe($perFront);
-})->with([
-    [null, null, 96, 12],
-    [['all'], ['all'], 143, 13],
-    [['3-4', 'bear'], null, 24, 12],
-    [['3-4'], ['cover 2', 'fire zone'], 2, 2],
-    [[], [], 96, 12],
-]);
+it('draws the sheet over eight fronts and twelve shells, or over all',
+    function (?array $fronts, ?array $shells, int $looks, int $perFront): void {
+        $all = Looks::of($fronts, $shells);
+        expect(count($all))
+            ->toBe($looks)
+            ->and(count(array_unique(array_map(fn (Look $l): string => $l->words(), $all))))
+            ->toBe($looks)
+            ->and(count(array_filter($all, fn (Look $l): bool => $l->front === $all[0]->front)))
+            ->toBe($perFront);
+    })->with([
+        [null, null, 96, 12],
+        [['all'], ['all'], 143, 13],
+        [['3-4', 'bear'], null, 24, 12],
+        [['3-4'], ['cover 2', 'fire zone'], 2, 2],
+        [[], [], 96, 12],
+    ]);
 
 it('refuses a front or shell it does not have', function (): void {
     expect(fn () => Looks::of(['9-9'], null))->toThrow(UnknownLook::class)
@@ -55,16 +60,23 @@ it('gives a cell the same answer as the proof', function (string $call, string $
 
 function sheetCell(string $look, string $verdict, float $chance, float $worst): array
 {
-    return ['look' => $look, 'verdict' => $verdict, 'worth' => ['byRule' => ['chance' => $chance, 'yards' => 5.0], 'worst' => ['chance' => $worst, 'yards' => 1.0]]];
+    return ['look' => $look, 'verdict' => $verdict,
+        'worth' => ['byRule' => ['chance' => $chance, 'yards' => 5.0],
+            'worst' => ['chance' => $worst, 'yards' => 1.0]]];
 }
 
 it('adds cells up, weighed by how often each look is shown', function (): void {
-    $cells = [sheetCell('a', 'bound', 0.8, 0.6), sheetCell('b', 'open', 0.7, 0.3), sheetCell('c', 'guess', 0.5, 0.1), sheetCell('d', 'covered', 0.2, 0.2)];
-    expect(Sheet::summary($cells))->toMatchArray(['looks' => 4, 'bound' => 1, 'open' => 1, 'guess' => 1, 'covered' => 1, 'weakest' => 'c', 'strongest' => 'a'])
+    $cells = [sheetCell('a', 'bound', 0.8, 0.6), sheetCell('b', 'open', 0.7, 0.3), sheetCell('c', 'guess', 0.5, 0.1),
+        sheetCell('d', 'covered', 0.2, 0.2)];
+    expect(Sheet::summary($cells))->toMatchArray(['looks' => 4, 'bound' => 1, 'open' => 1, 'guess' => 1, 'covered' => 1,
+        'weakest' => 'c', 'strongest' => 'a'])
         ->toMatchArray(['goodShare' => 0.5, 'chance' => 0.55, 'worstChance' => 0.3])
-        ->and(Sheet::summary($cells, [7.0, 1.0, 1.0, 1.0]))->toMatchArray(['goodShare' => 0.8, 'chance' => 0.7, 'worstChance' => 0.48])
-        ->and(Sheet::summary($cells, [0.0, 0.0, 0.0, 0.0]))->toMatchArray(['goodShare' => 0.0, 'chance' => 0.0])
-        ->and(Sheet::summary([]))->toMatchArray(['looks' => 0, 'weakest' => null]);
+        ->and(Sheet::summary($cells, [7.0, 1.0, 1.0, 1.0]))
+        ->toMatchArray(['goodShare' => 0.8, 'chance' => 0.7, 'worstChance' => 0.48])
+        ->and(Sheet::summary($cells, [0.0, 0.0, 0.0, 0.0]))
+        ->toMatchArray(['goodShare' => 0.0, 'chance' => 0.0])
+        ->and(Sheet::summary([]))
+        ->toMatchArray(['looks' => 0, 'weakest' => null]);
 });
 
 it('finds the band of depths in which the bind survives', function (string $call, string $look): void {
@@ -76,7 +88,9 @@ it('finds the band of depths in which the bind survives', function (string $call
         $depth = $parsed->routes[$letter]->depth();
         expect($from)->toBeLessThanOrEqual($depth)->and($to)->toBeGreaterThanOrEqual($depth);
         foreach ([$from, $to] as $edge) {
-            $at = $parsed->with(['routes' => [...$parsed->routes, $letter => $parsed->routes[$letter]->with(['depthYd' => $edge])]]);
+            $at = $parsed->with([
+                'routes' => [...$parsed->routes, $letter => $parsed->routes[$letter]->with(['depthYd' => $edge])],
+            ]);
             expect(Prover::prove($at, LookParser::parse($look), usual())->verdict()->value)->toBe('bound');
         }
     }
@@ -87,13 +101,27 @@ it('finds the band of depths in which the bind survives', function (string $call
 ]);
 
 it('has no band for a call that is not bound', function (): void {
-    expect(Tolerance::bands(CallParser::parse('gun 2x2 right: four verticals'), LookParser::parse('4-2 nickel, cover 4'), usual()))->toBe([]);
+    expect(
+        Tolerance::bands(
+            CallParser::parse('gun 2x2 right: four verticals'),
+            LookParser::parse('4-2 nickel, cover 4'),
+            usual(),
+        ),
+    )->toBe([]);
 });
 
 it('names the cheapest change that covers a call, and it does cover it', function (string $call, string $look): void {
     $change = Beats::of(schooled($call, $look));
-    expect($change)->not->toBeNull()->and($change->costYd)->toBeGreaterThan(0.0)->and($change->why)->toContain($change->defender);
-    expect($change->leftS)->toBeNull()->and($change->against(CallParser::parse($call), usual())->ruleTrue->open())->toBeFalse();
+    expect($change)
+        ->not->toBeNull()
+        ->and($change->costYd)
+        ->toBeGreaterThan(0.0)
+        ->and($change->why)
+        ->toContain($change->defender);
+    expect($change->leftS)
+        ->toBeNull()
+        ->and($change->against(CallParser::parse($call), usual())->ruleTrue->open())
+        ->toBeFalse();
 })->with([
     ['gun 2x2 right: slant-flat right', '4-2 nickel, cover 3'],
     ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 1'],
@@ -102,16 +130,19 @@ it('names the cheapest change that covers a call, and it does cover it', functio
     ['gun 2x2 right: four verticals', '4-2 nickel, cover 3'],
 ]);
 
-it('finds the calls of the book that punish the change, good ones first, then by what they are worth', function (): void {
-    $change = Beats::of(schooled('gun 2x2 right: smash right', '4-2 nickel, cover 2'));
-    $book = ['dig' => CallParser::parse('gun 2x2 right: post-dig right'), 'same' => CallParser::parse('gun 2x2 right: smash right'), 'drive' => CallParser::parse('gun 2x2 right: drive right')];
-    $found = $change->punishing($book, usual());
-    expect(array_column($found, 'id'))->not->toContain('same')->and(count($found))->toBeGreaterThan(0);
-    $order = array_map(fn (array $f): array => [Verdict::from($f['verdict'])->rank(), $f['chance']], $found);
-    $sorted = $order;
-    rsort($sorted);
-    expect($order)->toBe($sorted);
-});
+it('finds the calls of the book that punish the change, good ones first, then by what they are worth',
+    function (): void {
+        $change = Beats::of(schooled('gun 2x2 right: smash right', '4-2 nickel, cover 2'));
+        $book = ['dig' => CallParser::parse('gun 2x2 right: post-dig right'),
+            'same' => CallParser::parse('gun 2x2 right: smash right'),
+            'drive' => CallParser::parse('gun 2x2 right: drive right')];
+        $found = $change->punishing($book, usual());
+        expect(array_column($found, 'id'))->not->toContain('same')->and(count($found))->toBeGreaterThan(0);
+        $order = array_map(fn (array $f): array => [Verdict::from($f['verdict'])->rank(), $f['chance']], $found);
+        $sorted = $order;
+        rsort($sorted);
+        expect($order)->toBe($sorted);
+    });
 
 it('gives the change that leaves the least where none covers the call', function (string $call, string $look): void {
     $proof = schooled($call, $look);
@@ -124,11 +155,22 @@ it('gives the change that leaves the least where none covers the call', function
     ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 3'],
 ]);
 
-it('tries two men who trade jobs where no single man covers the call (pairs who trade)', function (string $call, string $look): void {
+it('tries two men who trade jobs where no single man covers the call (pairs who trade)', function (
+    string $call,
+    string $look,
+): void {
     $change = Beats::of(schooled($call, $look));
-    expect($change->with)->not->toBeNull()->and($change->with)->not->toBe($change->defender)
-        ->and($change->why)->toContain($change->defender)->toContain((string) $change->with);
-    $single = array_map(fn (array $c): Outcome => Prover::byRule(CallParser::parse($call), $c['look'], usual()), LookChanges::of(schooled($call, $look)));
+    expect($change->with)
+        ->not->toBeNull()
+        ->and($change->with)
+        ->not->toBe($change->defender)
+        ->and($change->why)
+        ->toContain($change->defender)
+        ->toContain((string) $change->with);
+    $single = array_map(
+        fn (array $c): Outcome => Prover::byRule(CallParser::parse($call), $c['look'], usual()),
+        LookChanges::of(schooled($call, $look)),
+    );
     foreach ($single as $left) {
         expect($left->open())->toBeTrue()->and($left->margin)->toBeGreaterThan((float) $change->leftS);
     }
@@ -139,8 +181,11 @@ it('tries two men who trade jobs where no single man covers the call (pairs who 
 
 it('plays by rule what the whole proof plays by rule', function (string $call, string $look): void {
     $outcome = Prover::byRule(CallParser::parse($call), LookParser::parse($look), usual());
-    expect($outcome->margin)->toBe(schooled($call, $look)->ruleTrue->margin)->and($outcome->letter)->toBe(schooled($call, $look)->ruleTrue->letter);
-})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'], ['gun 2x2 right: four verticals', '4-2 nickel, cover 4'], ['under center wing right, outside zone left fake, boot right: Y slide, H over 12, X post, Z corner 10; read Y, H, X', '4-3 over, cover 3']]);
+    expect($outcome->margin)->toBe(schooled($call, $look)->ruleTrue->margin)->and($outcome->letter)
+        ->toBe(schooled($call, $look)->ruleTrue->letter);
+})->with([['gun 2x2 right: smash right', '4-2 nickel, cover 2'],
+    ['gun 2x2 right: four verticals', '4-2 nickel, cover 4'],
+    ['under center wing right, outside zone left fake, boot right: Y slide, H over 12, X post, Z corner 10; read Y, H, X', '4-3 over, cover 3']]);
 
 it('has nothing to say of what beats a call that is covered', function (): void {
     expect(Beats::of(schooled('gun 2x2 right: four verticals', '4-2 nickel, cover 4')))->toBeNull();
@@ -160,7 +205,13 @@ it('searches one change that binds a look, and each proposal does', function (st
 ]);
 
 it('proposes nothing for a call that is bound', function (): void {
-    expect(Suggestions::of(CallParser::parse('gun 2x2 right: smash right'), LookParser::parse('4-2 nickel, cover 2'), usual()))->toBe([]);
+    expect(
+        Suggestions::of(
+            CallParser::parse('gun 2x2 right: smash right'),
+            LookParser::parse('4-2 nickel, cover 2'),
+            usual(),
+        ),
+    )->toBe([]);
 });
 
 it('proves every family against every look of the sheet without falling over', function (string $family): void {

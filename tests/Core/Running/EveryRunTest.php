@@ -21,7 +21,8 @@ use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;
 
-/* Properties of every run from every set against every front: whatever is called, eleven men have a job and nobody is forgotten. */
+/* Properties of every run from every set against every front: whatever is called,
+    eleven men have a job and nobody is forgotten. */
 
 /** Every scheme from a set to a side, against fronts and shells in turn. @return list<RunProof> */
 function everyRun(string $set, Side $side): array
@@ -30,7 +31,12 @@ function everyRun(string $set, Side $side): array
     $fronts = Fronts::names();
     $shells = Shells::names();
     foreach (Schemes::names() as $n => $scheme) {
-        $call = new Call(new Formation(Sets::usualQuarterback($set), $set, Side::Right), [], [], run: new RunCall($scheme, $side));
+        $call = new Call(
+            new Formation(Sets::usualQuarterback($set), $set, Side::Right),
+            [],
+            [],
+            run: new RunCall($scheme, $side),
+        );
         foreach ([0, 3, 6, 9] as $k) {
             $look = LookParser::parse($fronts[($n + $k) % count($fronts)].', '.$shells[($n * 2 + $k) % count($shells)]);
             try {
@@ -56,14 +62,19 @@ it('gives eleven men a job and forgets nobody', function (string $set, Side $sid
         foreach ($blocks as $letter => $block) {
             expect($block->words())->not->toBe('', "$what: $letter");
             if ($block->target !== null) {
-                expect(array_key_exists($block->target, $proof->resolved->front->men))->toBeTrue("$what: $letter has {$block->target}");
+                expect(array_key_exists($block->target, $proof->resolved->front->men))->toBeTrue(
+                    "$what: $letter has {$block->target}",
+                );
             }
         }
         $read = array_column($proof->resolved->keys, 'role');
         // At the point everybody is blocked, read, or named as free: the box of a run, its playside of an option.
         foreach ($proof->resolved->front->box() as $role) {
             $far = $proof->resolved->run->scheme()->isOption() && $proof->resolved->front->movedU($role) < 0.0;
-            $known = in_array($role, $read, true) || in_array($role, $proof->resolved->unaccounted, true) || $proof->resolved->blockersOf($role) !== [];
+            $known =
+                in_array($role, $read, true) ||
+                in_array($role, $proof->resolved->unaccounted, true) ||
+                $proof->resolved->blockersOf($role) !== [];
             expect($known || $far)->toBeTrue("$what: the $role is forgotten");
         }
         // Whom the play reads nobody blocks.
@@ -76,7 +87,10 @@ it('gives eleven men a job and forgets nobody', function (string $set, Side $sid
 it('proves with finite numbers inside the field and tells it under the schema\'s keys', function (string $set): void {
     foreach (everyRun($set, Side::Right) as $n => $proof) {
         $what = "$set: {$proof->resolved->run->words()} against {$proof->scene->look->words()}";
-        expect(is_finite($proof->strength()))->toBeTrue($what)->and(['bound', 'open', 'guess', 'covered'])->toContain($proof->verdict()->value);
+        expect(is_finite($proof->strength()))
+            ->toBeTrue($what)
+            ->and(['bound', 'open', 'guess', 'covered'])
+            ->toContain($proof->verdict()->value);
         foreach ($proof->carriers as $carrier) {
             $frame = $proof->scene->frame;
             expect(min($carrier->path->x))->toBeGreaterThan($frame->sidelineX(Side::Left) - 0.1, $what)
@@ -108,16 +122,20 @@ it('comes out the same turned over', function (string $words, string $look): voi
     $look = LookParser::parse($look);
     $one = Proving::of($call, $look, new Setting(Situation::of()));
     $other = Proving::of($call->mirrored(), $look, new Setting(Situation::of()));
-    expect($other->verdict()->value)->toBe($one->verdict()->value)->and(round($other->strength(), 3))->toBe(round($one->strength(), 3));
-})->with([
-    'gun trey right: zone right',
-    'double-slot, H return right: triple right',
-    'double-slot condensed right: lead option right',
-    'gun two-back right, freeze right: freeze option right; tag tackle arc',
-    'gun trips right: zone left, rpo: X slant',
-    'I right: power right',
-    'gun H-back left: zone right; tag arc left',
-])
+    expect($other->verdict()->value)
+        ->toBe($one->verdict()->value)
+        ->and(round($other->strength(), 3))
+        ->toBe(round($one->strength(), 3));
+})
+    ->with([
+        'gun trey right: zone right',
+        'double-slot, H return right: triple right',
+        'double-slot condensed right: lead option right',
+        'gun two-back right, freeze right: freeze option right; tag tackle arc',
+        'gun trips right: zone left, rpo: X slant',
+        'I right: power right',
+        'gun H-back left: zone right; tag arc left',
+    ])
     ->with(['4-3 over, cover 3', '3-4, cover 4', '5-2, cover 2']);
 
 it('is deterministic', function (): void {

@@ -27,11 +27,13 @@ use Jacotaxis\Core\Words\LookParser;
 use Tests\Core\Running\LineAudit;
 
 /*
- * Each of the eleven men as a line coach reads him, scheme by scheme and front by front (jobs.md; INZ, RUN, JET, VER, MID, FRZ,
+ * Each of the eleven men as a line coach reads him, scheme by scheme and front by front (jobs.md; INZ, RUN, JET, VER,
+ * MID, FRZ,
  * LOD, FBL, ARC; common practice, no source). The quarterback's order is his keys.
  */
 
-it('gives each of the eleven his job', function (string $call, string $look, array $jobs, array $keys, array $free): void {
+it('gives each of the eleven his job', function (string $call, string $look, array $jobs, array $keys,
+    array $free): void {
     $resolved = carried($call, $look)->resolved;
     $done = array_map(fn (Block $b): string => $b->words(), $resolved->blocks);
     expect($done)->toHaveCount(11)
@@ -67,18 +69,19 @@ it('gives each of the eleven his job', function (string $call, string $look, arr
         'H' => 'Stalks the sam, one yard in front of him',
         'Z' => 'Stalks the right corner, one yard in front of him',
     ], ['jack'], []],
-    'quarterback wham off jet, 4-2 (JET-06)' => ['gun two-back right, Z jet left: quarterback wham left', '4-2 nickel, cover 3', [
-        'LT' => 'Doubles the left end with LG, keeps him',
-        'LG' => 'Doubles the left end with LT, climbs to the free safety',
-        'C' => 'Blocks the left tackle',
-        'RG' => 'Doubles the right tackle with RT, climbs to the mike',
-        'RT' => 'Doubles the right tackle with RG, keeps him',
-        'F' => 'Leads on the will',
-        'R' => 'Releases around the end to the strong safety, outside shoulder',
-        'X' => 'Stalks the left corner, one yard in front of him',
-        'Y' => 'Reaches the right end',
-        'Z' => 'Carries out his fake',
-    ], [], []],
+    'quarterback wham off jet, 4-2 (JET-06)' => ['gun two-back right, Z jet left: quarterback wham left',
+        '4-2 nickel, cover 3', [
+            'LT' => 'Doubles the left end with LG, keeps him',
+            'LG' => 'Doubles the left end with LT, climbs to the free safety',
+            'C' => 'Blocks the left tackle',
+            'RG' => 'Doubles the right tackle with RT, climbs to the mike',
+            'RT' => 'Doubles the right tackle with RG, keeps him',
+            'F' => 'Leads on the will',
+            'R' => 'Releases around the end to the strong safety, outside shoulder',
+            'X' => 'Stalks the left corner, one yard in front of him',
+            'Y' => 'Reaches the right end',
+            'Z' => 'Carries out his fake',
+        ], [], []],
     'quarterback wham off jet, 3-4' => ['gun 2x2 right, H jet left: quarterback wham left', '3-4, cover 3', [
         'LT' => 'Reaches the jack',
         'LG' => 'Reaches the left end',
@@ -259,18 +262,19 @@ it('gives each of the eleven his job', function (string $call, string $look, arr
         'Y' => 'Doubles the right end with RT, climbs to the mike',
         'Z' => 'Climbs to the nickel',
     ], [], []],
-    'jet counter, 4-3 over (JET-04)' => ['under center wing right, H jet right: jet counter left', '4-3 over, cover 2', [
-        'LT' => 'Checks the near hip of LG, climbs to the will',
-        'LG' => 'Doubles the left tackle with C, keeps him',
-        'C' => 'Doubles the left tackle with LG, climbs to the mike',
-        'RG' => 'Fills for the puller on the right tackle',
-        'RT' => 'Pulls and kicks out the left end',
-        'R' => 'Leads on the free safety',
-        'H' => 'Carries out his fake',
-        'X' => 'Stalks the left corner, one yard in front of him',
-        'Y' => 'Climbs to the sam',
-        'Z' => 'Carries the ball',
-    ], [], ['right end']],
+    'jet counter, 4-3 over (JET-04)' => ['under center wing right, H jet right: jet counter left', '4-3 over, cover 2',
+        [
+            'LT' => 'Checks the near hip of LG, climbs to the will',
+            'LG' => 'Doubles the left tackle with C, keeps him',
+            'C' => 'Doubles the left tackle with LG, climbs to the mike',
+            'RG' => 'Fills for the puller on the right tackle',
+            'RT' => 'Pulls and kicks out the left end',
+            'R' => 'Leads on the free safety',
+            'H' => 'Carries out his fake',
+            'X' => 'Stalks the left corner, one yard in front of him',
+            'Y' => 'Climbs to the sam',
+            'Z' => 'Carries the ball',
+        ], [], ['right end']],
     'jet counter, 5-2 (JET-04)' => ['wing-slot: R jet counter right', '5-2, cover 3', [
         'LT' => 'Pulls and kicks out the right end',
         'LG' => 'Fills for the puller on the left tackle',
@@ -391,18 +395,19 @@ it('gives each of the eleven his job', function (string $call, string $look, arr
         'R' => 'Folds inside to the mike',
         'Z' => 'Stalks the right corner, one yard in front of him',
     ], ['right tackle'], ['sam']],
-    'midline with pitch, 3-4 (MID-01, MID-03, MID-04)' => ['double-slot, H pitch right: midline pitch right', '3-4, cover 4', [
-        'LT' => 'Blocks the left end',
-        'LG' => 'No man of his own: helps C on the nose',
-        'C' => 'Doubles the nose with RG, keeps him',
-        'RG' => 'Doubles the nose with C, climbs to the will',
-        'RT' => 'Climbs to the mike',
-        'F' => 'Carries the ball',
-        'H' => 'Takes the pitch',
-        'X' => 'Cuts off the free safety',
-        'R' => 'Circles and hooks the strong safety',
-        'Z' => 'Stalks the right corner, one yard in front of him',
-    ], ['right end', 'sam'], []],
+    'midline with pitch, 3-4 (MID-01, MID-03, MID-04)' => ['double-slot, H pitch right: midline pitch right',
+        '3-4, cover 4', [
+            'LT' => 'Blocks the left end',
+            'LG' => 'No man of his own: helps C on the nose',
+            'C' => 'Doubles the nose with RG, keeps him',
+            'RG' => 'Doubles the nose with C, climbs to the will',
+            'RT' => 'Climbs to the mike',
+            'F' => 'Carries the ball',
+            'H' => 'Takes the pitch',
+            'X' => 'Cuts off the free safety',
+            'R' => 'Circles and hooks the strong safety',
+            'Z' => 'Stalks the right corner, one yard in front of him',
+        ], ['right end', 'sam'], []],
     'freeze, 3-4 (FRZ-01)' => ['gun two-back, freeze right: freeze option right', '3-4, cover 3', [
         'LT' => 'Doubles the left end with LG, keeps him',
         'LG' => 'Doubles the left end with LT, climbs to the will',
@@ -523,24 +528,30 @@ it('gives each of the eleven his job', function (string $call, string $look, arr
         'Y' => 'Stalks the strong safety, one yard in front of him',
         'X' => 'Stalks the right corner, one yard in front of him',
     ], ['left end'], []],
-    'duo with arc and the slot round (RUN-01)' => ['gun H-back right: duo left; tag arc right; tag slot round right', '4-2 nickel, cover 4', [
-        'LT' => 'Blocks the left end',
-        'LG' => 'Doubles the left tackle with C, climbs to the will',
-        'C' => 'Doubles the left tackle with LG, keeps him',
-        'RG' => 'Doubles the right tackle with RT, keeps him',
-        'RT' => 'Doubles the right tackle with RG, climbs to the mike',
-        'R' => 'Carries the ball',
-        'Y' => 'Wraps to the strong safety',
-        'X' => 'Stalks the left corner, one yard in front of him',
-        'H' => 'Releases around the end to the nickel, outside shoulder',
-        'Z' => 'Cuts off the right corner',
-    ], ['right end'], []],
+    'duo with arc and the slot round (RUN-01)' => ['gun H-back right: duo left; tag arc right; tag slot round right',
+        '4-2 nickel, cover 4', [
+            'LT' => 'Blocks the left end',
+            'LG' => 'Doubles the left tackle with C, climbs to the will',
+            'C' => 'Doubles the left tackle with LG, keeps him',
+            'RG' => 'Doubles the right tackle with RT, keeps him',
+            'RT' => 'Doubles the right tackle with RG, climbs to the mike',
+            'R' => 'Carries the ball',
+            'Y' => 'Wraps to the strong safety',
+            'X' => 'Stalks the left corner, one yard in front of him',
+            'H' => 'Releases around the end to the nickel, outside shoulder',
+            'Z' => 'Cuts off the right corner',
+        ], ['right end'], []],
 ]);
 
 /** A set against a front and a shell as it lines up. */
 function linedUp(string $set, string $look, Side $strong): Scene
 {
-    $call = new Call(new Formation(Sets::usualQuarterback($set), $set, $strong), [], [], run: new RunCall('zone', $strong));
+    $call = new Call(
+        new Formation(Sets::usualQuarterback($set), $set, $strong),
+        [],
+        [],
+        run: new RunCall('zone', $strong),
+    );
 
     return Scene::of($call, LookParser::parse($look), new Setting(Situation::of()));
 }
@@ -548,25 +559,35 @@ function linedUp(string $set, string $look, Side $strong): Scene
 /** A run of that picture, or null when nobody can carry it. */
 function inScene(Scene $scene, string $scheme, Side $side): Resolved
 {
-    return Resolver::of(new RunCall($scheme, $side), $scene->lineup, $scene->defenders, $scene->look, $scene->setting->schools);
+    return Resolver::of(
+        new RunCall($scheme, $side),
+        $scene->lineup,
+        $scene->defenders,
+        $scene->look,
+        $scene->setting->schools,
+    );
 }
 
-it('is signed by a line coach against every front: nobody crosses, passes a nearer man, idles or touches a read man', function (string $set): void {
-    foreach (Fronts::names() as $front) {
-        foreach (['cover 1', 'cover 2', 'cover 3', 'cover 4'] as $shell) {
-            $scene = linedUp($set, "$front, $shell", Side::Right);
-            foreach (Schemes::names() as $scheme) {
-                // Six on the line and one backer: the edge man is named free, and the exchange tag accounts for him (MID-05).
-                foreach ($scheme === 'midline pitch' && $front === '6-1' ? [] : Side::cases() as $side) {
-                    expect(LineAudit::of(inScene($scene, $scheme, $side)))->toBe([], "$set: $scheme {$side->value} against $front, $shell");
+it('is signed by a line coach against every front: nobody crosses, passes a nearer man, idles or touches a read man',
+    function (string $set): void {
+        foreach (Fronts::names() as $front) {
+            foreach (['cover 1', 'cover 2', 'cover 3', 'cover 4'] as $shell) {
+                $scene = linedUp($set, "$front, $shell", Side::Right);
+                foreach (Schemes::names() as $scheme) {
+                    // Six on the line and one backer: the edge man is named free, and the exchange tag accounts for him
+                    // (MID-05).
+                    foreach ($scheme === 'midline pitch' && $front === '6-1' ? [] : Side::cases() as $side) {
+                        expect(LineAudit::of(inScene($scene, $scheme, $side)))->toBe([],
+                            "$set: $scheme {$side->value} against $front, $shell");
+                    }
                 }
             }
         }
-    }
-})->with(Sets::names());
+    })->with(Sets::names());
 
 it('turns every job over with the play', function (string $set): void {
-    $turn = fn (?string $words): string => strtr((string) $words, ['LT' => 'RT', 'RT' => 'LT', 'LG' => 'RG', 'RG' => 'LG', 'left' => 'right', 'right' => 'left']);
+    $turn = fn (?string $words): string => strtr((string) $words,
+        ['LT' => 'RT', 'RT' => 'LT', 'LG' => 'RG', 'RG' => 'LG', 'left' => 'right', 'right' => 'left']);
     foreach (Fronts::names() as $front) {
         foreach (['cover 1', 'cover 4'] as $shell) {
             $right = linedUp($set, "$front, $shell", Side::Right);
@@ -575,15 +596,19 @@ it('turns every job over with the play', function (string $set): void {
                 $turned = inScene($left, $scheme, Side::Left)->blocks;
                 foreach (inScene($right, $scheme, Side::Right)->blocks as $letter => $block) {
                     $his = $turned[$turn((string) $letter)];
-                    expect([$his->verb, $turn($his->target), $turn($his->first), $turn($his->partner)])
-                        ->toBe([$block->verb, (string) $block->target, (string) $block->first, (string) $block->partner], "$set: $scheme against $front, $shell: $letter");
+                    expect([$his->verb, $turn($his->target), $turn($his->first), $turn($his->partner)])->toBe(
+                        [$block->verb, (string) $block->target, (string) $block->first, (string) $block->partner],
+                        "$set: $scheme against $front, $shell: $letter",
+                    );
                 }
             }
         }
     }
 })->with(Sets::names());
 
-it('has exactly one man on the mike and one on the free safety where the triple says so (VER-05)', function (string $look): void {
+it('has exactly one man on the mike and one on the free safety where the triple says so (VER-05)', function (
+    string $look,
+): void {
     $blocks = carried('double-slot, H pitch right: triple right', $look)->resolved->blocks;
     $has = array_count_values(array_filter([$blocks['RG']->target, $blocks['RT']->target]));
     expect($has)->toHaveCount(2)->and(max($has))->toBe(1)
@@ -599,10 +624,14 @@ it('finds what a line coach would not sign', function (array $change, string $sa
     $wrong = new Resolved($resolved->run, $resolved->posts, $resolved->front, $blocks, $resolved->keys, []);
     expect(implode('; ', LineAudit::of($wrong)))->toContain($says);
 })->with([
-    'two who cross' => [['RG' => new Block('RG', 'playside guard', Verb::Base, 'right end'), 'RT' => new Block('RT', 'playside tackle', Verb::Base, 'right tackle')], 'cross: RG'],
+    'two who cross' => [['RG' => new Block('RG', 'playside guard', Verb::Base, 'right end'),
+        'RT' => new Block('RT', 'playside tackle', Verb::Base, 'right tackle')], 'cross: RG'],
     'past a nearer man' => [['RG' => new Block('RG', 'playside guard', Verb::Climb, 'sam')], 'past: RG'],
     'idle' => [['RT' => new Block('RT', 'playside tackle', Verb::Help)], 'idle: RT'],
-    'a read man touched' => [['LT' => new Block('LT', 'backside tackle', Verb::Base, 'left end')], 'read: LT touches the left end'],
+    'a read man touched' => [
+        ['LT' => new Block('LT', 'backside tackle', Verb::Base, 'left end')],
+        'read: LT touches the left end',
+    ],
 ]);
 
 it('refuses a word no catalogue has', function (Closure $row, string $says): void {
@@ -612,74 +641,138 @@ it('refuses a word no catalogue has', function (Closure $row, string $says): voi
     'a selector' => [fn (): JobRow => JobRow::read('center', '', 'base', 'ovr'), '"ovr" is not a selector'],
     'a verb' => [fn (): JobRow => JobRow::read('center', '', 'bass', 'over'), '"bass" is not a verb'],
     'a predicate' => [fn (): JobRow => JobRow::read('center', 'coverd', 'base', 'over'), '"coverd" is not a predicate'],
-    'a predicate behind not' => [fn (): JobRow => JobRow::read('center', 'gun, not coverd', 'base', 'over'), '"coverd" is not a predicate'],
+    'a predicate behind not' => [
+        fn (): JobRow => JobRow::read('center', 'gun, not coverd', 'base', 'over'),
+        '"coverd" is not a predicate',
+    ],
     'a decision' => [fn (): KeyRow => KeyRow::read('gives', 'nose'), '"gives" is not a decision'],
     'a key' => [fn (): KeyRow => KeyRow::read('give', 'noze'), '"noze" is not a selector'],
 ]);
 
-it('tells step, aim, count and eyes with the feet of its side', function (string $call, string $look, string $man, string $step, string $aim, ?string $count, string $eyes): void {
-    $resolved = carried($call, $look)->resolved;
-    $told = Technique::of($resolved->blocks[$man], $resolved);
-    expect([$told->step, $told->aim, $told->count, $told->eyes])->toBe([$step, $aim, $count, $eyes]);
-})->with([
-    'INZ-04 covered playside, right' => ['gun 2x2: zone right', '4-3 over, cover 3', 'RG', 'right foot up and down, left foot drives', 'right number', null, 'the right tackle'],
-    'INZ-04 covered playside, left' => ['gun 2x2 left: zone left', '4-3 over, cover 3', 'LG', 'left foot up and down, right foot drives', 'left number', null, 'the left tackle'],
-    'INZ-05 covered backside' => ['gun 2x2: zone right', '3-4, cover 4', 'LT', 'settles on the right foot, punches with the left arm', 'right number', null, 'the left end'],
-    'INZ-03, INZ-06 a combination' => ['gun 2x2: zone right', '4-3 over, cover 3', 'C', 'left foot 4 to 6 in sideways, shoulders square', 'near hip of the down man, then the backer', 'the second step back to the midline', 'the mike, hands on the left tackle'],
-    'INZ-17, INZ-19 the runner' => ['gun 2x2: zone right', '4-3 over, cover 3', 'R', 'toward Q 4 to 6 in, then to the midline, then the mesh', 'the right A gap', null, 'the right tackle, his cut key'],
-    'INZ-23 the quarterback of a zone read' => ['gun 2x2: zone right', '4-3 over, cover 3', 'Q', 'left foot back, ball out and down', 'on a pull the spot the left end left, tight and vertical', 'feet at 45 degrees at the mesh', 'the left end'],
-    'VER-06 the slot' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'R', 'right foot flat', 'right shoulder, midsection at the least', 'three flat steps, then 45 degrees', 'the strong safety'],
-    'VER-07 the quarterback of a triple' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'Q', 'right foot into the right A gap, points the ball back', 'the outside shoulder of the right end', null, 'the right tackle, then the right end'],
-    'VER-07 the fullback' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'F', 'straight ahead off both feet, no false step', 'the outside leg of the right guard', null, 'the block of RG'],
-    'OPT-04 inside an overhang' => ['gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3', 'Q', 'right foot flat down the line, shoulders to it', 'the inside shoulder of the nickel', 'skip step and a short delay', 'the nickel'],
-    'FBL-06 skip step' => ['double-slot: lead option right', '4-3 over, cover 4', 'Q', 'right foot flat down the line, shoulders to it', 'the outside shoulder of the strong safety', 'skip step and a short delay', 'the strong safety'],
-    'ARC-01 an H-back' => ['gun H-back left: zone right; tag arc left', '4-3 over, cover 3', 'H', 'left foot first, straight, no hop', 'left shoulder, midsection at the least', null, 'the sam'],
-    'the pitch man' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'H', 'turns up with Q, shoulders parallel to the line', '4 to 5 yd wide and 1 yd deep of Q', null, 'Q, hands ready, then the block in front of him'],
-    'JET-02 the edge' => ['I right: toss right', '4-3 over, cover 3', 'Y', 'right foot 6 in to the right, then crosses over', 'right shoulder, one arm across if he cannot have it', null, 'the right end'],
-    'a puller' => ['under center I right: power right', '4-3 over, cover 4', 'LG', 'right foot skips back, then shuffles to the hole', 'play side number, head to the play', null, 'the mike'],
-]);
+it('tells step, aim, count and eyes with the feet of its side',
+    function (string $call, string $look, string $man, string $step, string $aim, ?string $count, string $eyes): void {
+        $resolved = carried($call, $look)->resolved;
+        $told = Technique::of($resolved->blocks[$man], $resolved);
+        expect([$told->step, $told->aim, $told->count, $told->eyes])->toBe([$step, $aim, $count, $eyes]);
+    })->with([
+        'INZ-04 covered playside, right' => ['gun 2x2: zone right', '4-3 over, cover 3', 'RG',
+            'right foot up and down, left foot drives', 'right number', null, 'the right tackle'],
+        'INZ-04 covered playside, left' => ['gun 2x2 left: zone left', '4-3 over, cover 3', 'LG',
+            'left foot up and down, right foot drives', 'left number', null, 'the left tackle'],
+        'INZ-05 covered backside' => ['gun 2x2: zone right', '3-4, cover 4', 'LT',
+            'settles on the right foot, punches with the left arm', 'right number', null, 'the left end'],
+        'INZ-03, INZ-06 a combination' => ['gun 2x2: zone right', '4-3 over, cover 3', 'C',
+            'left foot 4 to 6 in sideways, shoulders square', 'near hip of the down man, then the backer',
+            'the second step back to the midline', 'the mike, hands on the left tackle'],
+        'INZ-17, INZ-19 the runner' => ['gun 2x2: zone right', '4-3 over, cover 3', 'R',
+            'toward Q 4 to 6 in, then to the midline, then the mesh', 'the right A gap', null,
+            'the right tackle, his cut key'],
+        'INZ-23 the quarterback of a zone read' => ['gun 2x2: zone right', '4-3 over, cover 3', 'Q',
+            'left foot back, ball out and down', 'on a pull the spot the left end left, tight and vertical',
+            'feet at 45 degrees at the mesh', 'the left end'],
+        'VER-06 the slot' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'R', 'right foot flat',
+            'right shoulder, midsection at the least', 'three flat steps, then 45 degrees', 'the strong safety'],
+        'VER-07 the quarterback of a triple' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'Q',
+            'right foot into the right A gap, points the ball back', 'the outside shoulder of the right end', null,
+            'the right tackle, then the right end'],
+        'VER-07 the fullback' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'F',
+            'straight ahead off both feet, no false step', 'the outside leg of the right guard', null,
+            'the block of RG'],
+        'OPT-04 inside an overhang' => ['gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3', 'Q',
+            'right foot flat down the line, shoulders to it', 'the inside shoulder of the nickel',
+            'skip step and a short delay', 'the nickel'],
+        'FBL-06 skip step' => ['double-slot: lead option right', '4-3 over, cover 4', 'Q',
+            'right foot flat down the line, shoulders to it', 'the outside shoulder of the strong safety',
+            'skip step and a short delay', 'the strong safety'],
+        'ARC-01 an H-back' => ['gun H-back left: zone right; tag arc left', '4-3 over, cover 3', 'H',
+            'left foot first, straight, no hop', 'left shoulder, midsection at the least', null, 'the sam'],
+        'the pitch man' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'H',
+            'turns up with Q, shoulders parallel to the line', '4 to 5 yd wide and 1 yd deep of Q', null,
+            'Q, hands ready, then the block in front of him'],
+        'JET-02 the edge' => ['I right: toss right', '4-3 over, cover 3', 'Y',
+            'right foot 6 in to the right, then crosses over', 'right shoulder, one arm across if he cannot have it',
+            null,
+            'the right end'],
+        'a puller' => ['under center I right: power right', '4-3 over, cover 4', 'LG',
+            'right foot skips back, then shuffles to the hole', 'play side number, head to the play', null, 'the mike'],
+    ]);
 
-it('tells every man what he does instead, if his defender does otherwise', function (string $call, string $look, string $man, string $if, string $then): void {
-    $resolved = carried($call, $look)->resolved;
-    $said = array_map(fn (Branch $b): string => "{$b->if}: {$b->then}", Branches::of($resolved->blocks[$man], $resolved));
-    expect($said)->toContain("$if: $then");
-})->with([
-    'guard on the mike' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'RG', 'the mike runs over the top', 'replaces him, inside knee on the free safety; RT has the mike'],
-    'tackle alone on a 5, inside' => ['double-slot: lead option right', '4-3 over, cover 4', 'RT', 'the right end comes inside', 'wheels and pins him, no penetration'],
-    'tackle alone on a 5, outside' => ['double-slot: lead option right', '4-3 over, cover 4', 'RT', 'the right end stays out', 'outside of his chest, runs him to the sideline'],
-    'perimeter man' => ['gun two-back left, freeze right: freeze option right; tag tackle arc', '3-3 stack, cover 3', 'RT', 'the rover widens', 'kicks him out, the ball goes inside'],
-    'arc man out of reach' => ['gun H-back left: zone right; tag arc left', '4-3 over, cover 3', 'H', 'he cannot reach the sam', 'pushes him to the sideline, the ball cuts inside'],
-    'slot on the second, pinned' => ['double-slot: lead option right', '4-3 over, cover 4', 'R', 'the sam is pinned inside', 'goes outside of him'],
-    'slot on the second, running' => ['double-slot: lead option right', '4-3 over, cover 4', 'R', 'the sam runs out', 'goes inside of him'],
-    'receiver on the second' => ['double-slot condensed: lead option right', '4-3 over, cover 4', 'Z', 'the sam crosses inside', 'goes on to the safety; RG takes him'],
-    'fullback, B opens' => ['double-slot: lead option right', '4-3 over, cover 4', 'F', 'B opens', 'takes the mike there at once'],
-    'fullback, backers cross' => ['double-slot: lead option right', '4-3 over, cover 4', 'F', 'the backers cross', 'finds B and fills it'],
-    'puller' => ['under center I right: power right', '4-3 over, cover 4', 'F', 'nobody is there to kick', 'turns up and seals'],
-    'uncovered man' => ['gun 2x2: zone right', '3-4, cover 4', 'LG', 'somebody slants into his gap', 'he is his'],
-    'combination, who climbs' => ['gun 2x2: zone right', '3-4, cover 4', 'LG', 'C has taken over the nose', 'leaves for the will at once'],
-    'combination, who stays' => ['gun 2x2: zone right', '3-4, cover 4', 'C', 'LG has left', 'stays: the nose is his'],
-    'quarterback' => ['gun 2x2: zone right', '4-3 over, cover 3', 'Q', 'the left end takes the back', 'replaces him, tight and vertical'],
-]);
+it('tells every man what he does instead, if his defender does otherwise',
+    function (string $call, string $look, string $man, string $if, string $then): void {
+        $resolved = carried($call, $look)->resolved;
+        $said = array_map(
+            fn (Branch $b): string => "{$b->if}: {$b->then}",
+            Branches::of($resolved->blocks[$man], $resolved),
+        );
+        expect($said)->toContain("$if: $then");
+    })->with([
+        'guard on the mike' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'RG',
+            'the mike runs over the top', 'replaces him, inside knee on the free safety; RT has the mike'],
+        'tackle alone on a 5, inside' => ['double-slot: lead option right', '4-3 over, cover 4', 'RT',
+            'the right end comes inside', 'wheels and pins him, no penetration'],
+        'tackle alone on a 5, outside' => ['double-slot: lead option right', '4-3 over, cover 4', 'RT',
+            'the right end stays out', 'outside of his chest, runs him to the sideline'],
+        'perimeter man' => ['gun two-back left, freeze right: freeze option right; tag tackle arc',
+            '3-3 stack, cover 3',
+            'RT', 'the rover widens', 'kicks him out, the ball goes inside'],
+        'arc man out of reach' => ['gun H-back left: zone right; tag arc left', '4-3 over, cover 3', 'H',
+            'he cannot reach the sam', 'pushes him to the sideline, the ball cuts inside'],
+        'slot on the second, pinned' => ['double-slot: lead option right', '4-3 over, cover 4', 'R',
+            'the sam is pinned inside', 'goes outside of him'],
+        'slot on the second, running' => ['double-slot: lead option right', '4-3 over, cover 4', 'R',
+            'the sam runs out',
+            'goes inside of him'],
+        'receiver on the second' => ['double-slot condensed: lead option right', '4-3 over, cover 4', 'Z',
+            'the sam crosses inside', 'goes on to the safety; RG takes him'],
+        'fullback, B opens' => ['double-slot: lead option right', '4-3 over, cover 4', 'F', 'B opens',
+            'takes the mike there at once'],
+        'fullback, backers cross' => ['double-slot: lead option right', '4-3 over, cover 4', 'F', 'the backers cross',
+            'finds B and fills it'],
+        'puller' => ['under center I right: power right', '4-3 over, cover 4', 'F', 'nobody is there to kick',
+            'turns up and seals'],
+        'uncovered man' => ['gun 2x2: zone right', '3-4, cover 4', 'LG', 'somebody slants into his gap', 'he is his'],
+        'combination, who climbs' => ['gun 2x2: zone right', '3-4, cover 4', 'LG', 'C has taken over the nose',
+            'leaves for the will at once'],
+        'combination, who stays' => ['gun 2x2: zone right', '3-4, cover 4', 'C', 'LG has left',
+            'stays: the nose is his'],
+        'quarterback' => ['gun 2x2: zone right', '4-3 over, cover 3', 'Q', 'the left end takes the back',
+            'replaces him, tight and vertical'],
+    ]);
 
-it('offers no branch where its rule does not speak', function (string $call, string $look, string $man, string $if): void {
-    $resolved = carried($call, $look)->resolved;
-    expect(implode('; ', array_map(fn (Branch $b): string => $b->if, Branches::of($resolved->blocks[$man], $resolved))))->not->toContain($if);
-})->with([
-    'a tackle who is helped' => ['gun 2x2: zone right', '3-4, cover 4', 'RT', 'comes inside'],
-    'a back who leads on a safety' => ['double-slot condensed: lead option right', '4-3 over, cover 4', 'F', 'B opens'],
-    'a covered guard' => ['gun 2x2: zone right', '4-3 over, cover 3', 'RG', 'slants into his gap'],
-    'a quarterback without a read' => ['under center I right: power right', '4-3 over, cover 4', 'Q', 'takes the back'],
-    'a guard on zone' => ['gun 2x2: zone right', '3-4, cover 4', 'RG', 'over the top'],
-]);
+it('offers no branch where its rule does not speak',
+    function (string $call, string $look, string $man, string $if): void {
+        $resolved = carried($call, $look)->resolved;
+        expect(
+            implode('; ', array_map(fn (Branch $b): string => $b->if,
+                Branches::of($resolved->blocks[$man], $resolved))),
+        )->not->toContain($if);
+    })->with([
+        'a tackle who is helped' => ['gun 2x2: zone right', '3-4, cover 4', 'RT', 'comes inside'],
+        'a back who leads on a safety' => ['double-slot condensed: lead option right', '4-3 over, cover 4', 'F',
+            'B opens'],
+        'a covered guard' => ['gun 2x2: zone right', '4-3 over, cover 3', 'RG', 'slants into his gap'],
+        'a quarterback without a read' => ['under center I right: power right', '4-3 over, cover 4', 'Q',
+            'takes the back'],
+        'a guard on zone' => ['gun 2x2: zone right', '3-4, cover 4', 'RG', 'over the top'],
+    ]);
 
-it('plays the branch when the look does what it asks for', function (string $call, string $look, string $man, string $branch, string $target): void {
-    $before = carried($call, $look)->resolved;
-    $said = array_values(array_filter(Branches::of($before->blocks[$man], $before), fn (Branch $b): bool => str_contains($b->if, $branch)))[0];
-    $moved = LookParser::parse($look)->changing((string) $said->defender, ['movement' => $said->movement]);
-    $after = Proving::of(CallParser::parse($call), $moved, new Setting(Situation::of()));
-    assert($after instanceof RunProof);
-    expect($after->resolved->blocks[$man]->target)->toBe($target)->not->toBe($before->blocks[$man]->target);
-})->with([
-    'the guard replaces the mike' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'RG', 'over the top', 'free safety'],
-    'the receiver goes on to the safety' => ['double-slot condensed: lead option right', '4-3 over, cover 4', 'Z', 'crosses inside', 'strong safety'],
-]);
+it('plays the branch when the look does what it asks for',
+    function (string $call, string $look, string $man, string $branch, string $target): void {
+        $before = carried($call, $look)->resolved;
+        $said = array_values(
+            array_filter(
+                Branches::of($before->blocks[$man], $before),
+                fn (Branch $b): bool => str_contains($b->if, $branch),
+            ),
+        )[0];
+        $moved = LookParser::parse($look)->changing((string) $said->defender, ['movement' => $said->movement]);
+        $after = Proving::of(CallParser::parse($call), $moved, new Setting(Situation::of()));
+        assert($after instanceof RunProof);
+        expect($after->resolved->blocks[$man]->target)->toBe($target)->not->toBe($before->blocks[$man]->target);
+    })->with([
+        'the guard replaces the mike' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'RG',
+            'over the top',
+            'free safety'],
+        'the receiver goes on to the safety' => ['double-slot condensed: lead option right', '4-3 over, cover 4', 'Z',
+            'crosses inside', 'strong safety'],
+    ]);

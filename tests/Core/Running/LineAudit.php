@@ -11,8 +11,10 @@ use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Offense\Man;
 
 /**
- * Reads eleven jobs as a line coach does and lists what he would not sign (jobs.md, invariants): linemen who cross, a man sent
- * past a nearer one, a man idle beside a free man of the box, a double without its backer, a read man touched, a job without
+ * Reads eleven jobs as a line coach does and lists what he would not sign (jobs.md, invariants): linemen who cross, a
+ * man sent
+ * past a nearer one, a man idle beside a free man of the box, a double without its backer, a read man touched, a job
+ * without
  * step or aim. Yards.
  */
 final class LineAudit
@@ -26,14 +28,34 @@ final class LineAudit
     private const SAME_YD = 0.1;
 
     /** Jobs that leave the line's order: they run around their neighbors. */
-    private const AROUND = [Verb::Kick, Verb::Wrap, Verb::Split, Verb::Arc, Verb::Bluff, Verb::Lead, Verb::Fold, Verb::Hook, Verb::Release, Verb::Load, Verb::Crack, Verb::Block];
+    private const AROUND = [
+        Verb::Kick,
+        Verb::Wrap,
+        Verb::Split,
+        Verb::Arc,
+        Verb::Bluff,
+        Verb::Lead,
+        Verb::Fold,
+        Verb::Hook,
+        Verb::Release,
+        Verb::Load,
+        Verb::Crack,
+        Verb::Block,
+    ];
 
     /** @return list<string> sentences, none when all is well */
     public static function of(Resolved $resolved): array
     {
         $audit = new self($resolved);
 
-        return [...$audit->eleven(), ...$audit->crossed(), ...$audit->past(), ...$audit->idle(), ...$audit->doubles(), ...$audit->read()];
+        return [
+            ...$audit->eleven(),
+            ...$audit->crossed(),
+            ...$audit->past(),
+            ...$audit->idle(),
+            ...$audit->doubles(),
+            ...$audit->read(),
+        ];
     }
 
     private function __construct(private readonly Resolved $resolved)
@@ -58,11 +80,18 @@ final class LineAudit
     private function crossed(): array
     {
         $said = [];
-        $inPlace = array_filter($this->resolved->blocks, fn (Block $b): bool => $this->inPlace($b) && $b->target !== null);
+        $inPlace = array_filter(
+            $this->resolved->blocks,
+            fn (Block $b): bool => $this->inPlace($b) && $b->target !== null,
+        );
         foreach ($inPlace as $one) {
             foreach ($inPlace as $other) {
-                if ($this->u($one) < $this->u($other) - self::SAME_YD && $this->isLine((string) $one->target) && $this->isLine((string) $other->target)
-                    && $this->at((string) $one->target) > $this->at((string) $other->target) + self::SAME_YD) {
+                if (
+                    $this->u($one) < $this->u($other) - self::SAME_YD &&
+                    $this->isLine((string) $one->target) &&
+                    $this->isLine((string) $other->target) &&
+                    $this->at((string) $one->target) > $this->at((string) $other->target) + self::SAME_YD
+                ) {
                     $said[] = "cross: {$one->letter} ({$one->target}) and {$other->letter} ({$other->target})";
                 }
             }
@@ -82,8 +111,16 @@ final class LineAudit
             foreach ($this->freeDown() as $role) {
                 $near = $this->at($role) - $this->u($block);
                 $far = $block->target === null ? 99.0 : $this->at($block->target) - $this->u($block);
-                $onTheWay = abs($near) < 0.9 && ($block->target === null || ! $this->isLine($block->target) || abs($near) < abs($far) - self::SAME_YD && $near * $far > 0.0);
-                $between = $block->target !== null && $this->isLine($block->target) && $near * $far > 0.0 && abs($near) < abs($far) - self::SAME_YD;
+                $onTheWay =
+                    abs($near) < 0.9 &&
+                    ($block->target === null ||
+                        ! $this->isLine($block->target) ||
+                        (abs($near) < abs($far) - self::SAME_YD && $near * $far > 0.0));
+                $between =
+                    $block->target !== null &&
+                    $this->isLine($block->target) &&
+                    $near * $far > 0.0 &&
+                    abs($near) < abs($far) - self::SAME_YD;
                 if ($onTheWay || $between) {
                     $said[] = "past: {$block->letter} ({$block->verb->value} {$block->target}) leaves the $role";
                     break;
@@ -100,7 +137,11 @@ final class LineAudit
         $said = [];
         foreach ($this->resolved->blocks as $letter => $block) {
             $man = $this->resolved->posts->lineup->men[$letter];
-            if ($block->target !== null || $block->verb->isBallJob() || ! $man->isLineman() && $this->resolved->front->surface($man->side()) + 1.0 < abs($man->xYd)) {
+            if (
+                $block->target !== null ||
+                $block->verb->isBallJob() ||
+                (! $man->isLineman() && $this->resolved->front->surface($man->side()) + 1.0 < abs($man->xYd))
+            ) {
                 continue;
             }
             foreach ($this->free() as $role) {
@@ -151,7 +192,9 @@ final class LineAudit
 
     private function inPlace(Block $block): bool
     {
-        return in_array($block->letter, Man::LINEMEN, true) && ! in_array($block->verb, self::AROUND, true) && ! $block->verb->isBallJob();
+        return in_array($block->letter, Man::LINEMEN, true) &&
+            ! in_array($block->verb, self::AROUND, true) &&
+            ! $block->verb->isBallJob();
     }
 
     private function u(Block $block): float
@@ -177,7 +220,14 @@ final class LineAudit
         // The last man away from a run that goes the other way at once is too far off to be blocked.
         $away = $this->resolved->run->scheme()->leavesLast() ? $this->resolved->front->line[0] ?? null : null;
 
-        return array_values(array_filter($this->resolved->front->box(), fn (string $r): bool => $r !== $away && ! in_array($r, $read, true) && $this->resolved->blockersOf($r) === []));
+        return array_values(
+            array_filter(
+                $this->resolved->front->box(),
+                fn (string $r): bool => $r !== $away &&
+                    ! in_array($r, $read, true) &&
+                    $this->resolved->blockersOf($r) === [],
+            ),
+        );
     }
 
     /** @return list<string> */

@@ -2,7 +2,8 @@
 
 use Jacotaxis\Core\Words\CallParser;
 
-/* Option football: the count from the inside out, who is read and who is blocked, the gates of the tags (VER, MID, FRZ, LOD, FBL of the rules; common practice, no source). */
+/* Option football: the count from the inside out, who is read and who is blocked,
+    the gates of the tags (VER, MID, FRZ, LOD, FBL of the rules; common practice, no source). */
 
 it('reads the man on the tackle and the next man out (truth 16, VER-01)', function (string $look, array $keys): void {
     expect(told('double-slot, H return right: triple right', $look)['run']['keysInOrder'])->toBe($keys);
@@ -16,12 +17,23 @@ it('reads the man on the tackle and the next man out (truth 16, VER-01)', functi
 ]);
 
 it('gives the same eleven jobs against a 4i, a 4 and a 5 (W-32)', function (): void {
-    $jobs = array_map(fn (string $t): array => jobs('double-slot, H return right: triple right', "3-4, cover 3, $t on RT"), ['4i', '4', '5']);
-    expect($jobs[1])->toBe($jobs[0])->and($jobs[2])->toBe($jobs[0])
-        ->and($jobs[0]['RG'])->toBe('Climbs to the mike')->and($jobs[0]['RT'])->toBe('Releases outside the read man to the free safety');
+    $jobs = array_map(
+        fn (string $t): array => jobs('double-slot, H return right: triple right', "3-4, cover 3, $t on RT"),
+        ['4i', '4', '5'],
+    );
+    expect($jobs[1])
+        ->toBe($jobs[0])
+        ->and($jobs[2])
+        ->toBe($jobs[0])
+        ->and($jobs[0]['RG'])
+        ->toBe('Climbs to the mike')
+        ->and($jobs[0]['RT'])
+        ->toBe('Releases outside the read man to the free safety');
 });
 
-it('has exactly one of guard and tackle on the mike, the other on the free safety (VER-04, VER-05)', function (string $look): void {
+it('has exactly one of guard and tackle on the mike, the other on the free safety (VER-04, VER-05)', function (
+    string $look,
+): void {
     $blocks = carried('double-slot, H return right: triple right', $look)->resolved->blocks;
     $has = [$blocks['RG']->target, $blocks['RT']->target];
     sort($has);
@@ -45,14 +57,24 @@ it('doubles a nose with center and backside guard when the playside guard is unc
 
 it('gives, keeps or pitches by what the two keys do (W-33, VER-08)', function (string $look): void {
     $proof = carried('double-slot, H return right: triple right', $look);
-    foreach ([['take the quarterback', 'take the quarterback', 'give F'], ['take the quarterback', 'take the pitch', 'give F'], ['take the back', 'take the pitch', 'keep Q'], ['take the back', 'take the quarterback', 'pitch H']] as [$first, $second, $ball]) {
+    foreach (
+        [
+            ['take the quarterback', 'take the quarterback', 'give F'],
+            ['take the quarterback', 'take the pitch', 'give F'],
+            ['take the back', 'take the pitch', 'keep Q'],
+            ['take the back', 'take the quarterback', 'pitch H'],
+        ] as [$first, $second, $ball]
+    ) {
         expect(ball($proof, $first, $second))->toBe($ball, "$first and $second against $look");
     }
     expect($proof->verdict()->value)->toBe('bound')
         ->and(told('double-slot, H return right: triple right', $look)['run']['carriersOnKeys'])->toBe('3 on 2');
 })->with(['3-4, cover 3, 4i on RT', '5-2, cover 3', '4-4, cover 4', '4-3 over, cover 2']);
 
-it('takes the first down man past the center on the midline (truth 16, MID-01)', function (string $look, string $key): void {
+it('takes the first down man past the center on the midline (truth 16, MID-01)', function (
+    string $look,
+    string $key,
+): void {
     expect(told('double-slot: midline right', $look)['run']['readKey'])->toBe($key);
 })->with([
     '5-2' => ['5-2, cover 3', 'right tackle'],
@@ -65,7 +87,10 @@ it('takes the first down man past the center on the midline (truth 16, MID-01)',
 it('names the free edge man against six on the line and offers the exchange (W-35, CNT-05, MID-05)', function (): void {
     $call = 'double-slot, H return right: midline pitch right';
     $told = told($call, '6-1, cover 3');
-    expect($told['run']['unaccounted'])->toBe(['right end'])->and(array_column($told['run']['answers'], 'tag'))->toContain('exchange');
+    expect($told['run']['unaccounted'])
+        ->toBe(['right end'])
+        ->and(array_column($told['run']['answers'], 'tag'))
+        ->toContain('exchange');
     $tagged = carried("$call; tag exchange", '6-1, cover 3');
     expect($tagged->resolved->unaccounted)->toBe([])
         ->and($tagged->resolved->blocks['RT']->target)->toContain('safety')
@@ -80,7 +105,10 @@ it('keeps, pitches or pitches at once on the midline with pitch (MID-02)', funct
         ->and(ball($proof, 'take the quarterback', 'take the quarterback'))->toBe('give F');
 });
 
-it('gates the tackle-arc tag by the man on the guard (truth 17, FRZ-02, FRZ-03, W-36)', function (string $look, bool $makeable): void {
+it('gates the tackle-arc tag by the man on the guard (truth 17, FRZ-02, FRZ-03, W-36)', function (
+    string $look,
+    bool $makeable,
+): void {
     $made = carried('gun two-back, freeze right: freeze option right; tag tackle arc', $look)->made['RG'];
     expect($made->makeable)->toBe($makeable, $look);
     if (! $makeable) {
@@ -96,32 +124,39 @@ it('gates the tackle-arc tag by the man on the guard (truth 17, FRZ-02, FRZ-03, 
     'three down with a 3 on him' => ['3-4, cover 3, 3 on RG', false],
 ]);
 
-it('moves support and the pitch key from safety to corner when the split is condensed (truth 18, FBL-04, FBL-08, W-38)', function (string $look): void {
-    $wide = told('double-slot: lead option right', $look);
-    $tight = told('double-slot condensed: lead option right', $look);
-    expect($wide['run']['pitchKey'])->toContain('safety')
-        ->and($tight['run']['pitchKey'])->toBe('right corner')
-        ->and($tight['picture']['support']['right'])->toBe('right corner')
-        ->and($wide['picture']['support']['right'])->not->toBe('right corner');
-})->with(['4-4, cover 4', '4-3 over, cover 4', '4-4, cover 3', '3-4, cover 4']);
+it('moves support and the pitch key from safety to corner when the split is condensed (truth 18, FBL-04, FBL-08, W-38)',
+    function (string $look): void {
+        $wide = told('double-slot: lead option right', $look);
+        $tight = told('double-slot condensed: lead option right', $look);
+        expect($wide['run']['pitchKey'])->toContain('safety')
+            ->and($tight['run']['pitchKey'])->toBe('right corner')
+            ->and($tight['picture']['support']['right'])->toBe('right corner')
+            ->and($wide['picture']['support']['right'])->not->toBe('right corner');
+    })->with(['4-4, cover 4', '4-3 over, cover 4', '4-4, cover 3', '3-4, cover 4']);
 
-it('has the fullback lead on the mike with a wide split, on the safety when it is condensed (FBL-04, FBL-08)', function (): void {
-    $wide = carried('double-slot: lead option right', '4-4, cover 4')->resolved->blocks;
-    $tight = carried('double-slot condensed: lead option right', '4-4, cover 4')->resolved->blocks;
-    expect($wide['F']->target)->toBe('mike')
-        ->and($tight['F']->target)->toContain('safety')
-        ->and($tight['R']->target)->toBe('mike')
-        ->and($tight['Z']->target)->toBe('sam');
-});
+it('has the fullback lead on the mike with a wide split, on the safety when it is condensed (FBL-04, FBL-08)',
+    function (): void {
+        $wide = carried('double-slot: lead option right', '4-4, cover 4')->resolved->blocks;
+        $tight = carried('double-slot condensed: lead option right', '4-4, cover 4')->resolved->blocks;
+        expect($wide['F']->target)->toBe('mike')
+            ->and($tight['F']->target)->toContain('safety')
+            ->and($tight['R']->target)->toBe('mike')
+            ->and($tight['Z']->target)->toBe('sam');
+    });
 
-it('gives a second man who crosses inside to the guard, and the receiver goes to the safety (FBL-10)', function (): void {
-    $tight = carried('double-slot condensed: lead option right', '4-4, cover 4, sam spikes')->resolved->blocks;
-    expect($tight['RG']->target)->toBe('sam')->and($tight['Z']->target)->toContain('safety');
-});
+it(
+    'gives a second man who crosses inside to the guard, and the receiver goes to the safety (FBL-10)',
+    function (): void {
+        $tight = carried('double-slot condensed: lead option right', '4-4, cover 4, sam spikes')->resolved->blocks;
+        expect($tight['RG']->target)->toBe('sam')->and($tight['Z']->target)->toContain('safety');
+    },
+);
 
 it('never gives the mike to the backside combination of the lead option (FBL-03)', function (string $look): void {
     $blocks = carried('double-slot: lead option right', $look)->resolved->blocks;
-    expect(array_filter([$blocks['C']->target, $blocks['LG']->target], fn (?string $t): bool => $t === 'mike'))->toBe([]);
+    expect(array_filter([$blocks['C']->target, $blocks['LG']->target], fn (?string $t): bool => $t === 'mike'))->toBe(
+        [],
+    );
 })->with(['4-4, cover 4', '5-2, cover 3', '3-4, cover 4', '4-3 over, cover 4']);
 
 it('loads the dive key and the next man and leaves one decision (LOD-01)', function (): void {
@@ -135,22 +170,41 @@ it('keeps the pitch key\'s shoulder by where he stands (OPT-04): inside an overh
         $proof = carried($call, $look);
         $keep = $proof->carriers['keep'];
 
-        return round($keep->path->x[$keep->stepPast(0.5)] - $proof->resolved->front->u($proof->resolved->key('pitch')), 1);
+        return round(
+            $keep->path->x[$keep->stepPast(0.5)] - $proof->resolved->front->u($proof->resolved->key('pitch')),
+            1,
+        );
     };
-    expect($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'))->toBeLessThan(-1.0)
-        ->and($u('gun 2x2: speed option right', '4-2 nickel, cover 3'))->toBeGreaterThan($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'));
-});
+    expect($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'))
+        ->toBeLessThan(-1.0)
+        ->and($u('gun 2x2: speed option right', '4-2 nickel, cover 3'))
+        ->toBeGreaterThan($u('gun 2x2, freeze right: freeze option right', '4-2 nickel, cover 3'));
+},
+);
 
 it('tells the pitch relation, and a motion man who is late (MOT-03, OPT-05, W-34)', function (): void {
-    $codes = array_column(told('double-slot, H return right: midline pitch right', '5-2, cover 3')['findings'], 'text', 'code');
+    $codes = array_column(
+        told('double-slot, H return right: midline pitch right', '5-2, cover 3')['findings'],
+        'text',
+        'code',
+    );
     expect($codes['pitch-relation'])->toContain('outside');
-    $late = array_column(told('double-slot, H return right on last go: midline pitch right', '5-2, cover 3')['findings'], null, 'code');
-    expect($late['pitch-motion']['man'])->toBe('H')->and($late['pitch-motion']['text'])->toContain('his fault, not the pitch');
+    $late = array_column(
+        told('double-slot, H return right on last go: midline pitch right', '5-2, cover 3')['findings'],
+        null,
+        'code',
+    );
+    expect($late['pitch-motion']['man'])
+        ->toBe('H')
+        ->and($late['pitch-motion']['text'])
+        ->toContain('his fault, not the pitch');
 });
 
 it('says when nobody is there for the pitch', function (): void {
-    expect(array_column(told('double-slot: lead option right', '4-4, cover 4')['findings'], 'code'))->not->toContain('no-pitch-man')
-        ->and(array_column(told('under center 2x2: triple right', '5-2, cover 3')['findings'], 'code'))->toBeArray();
+    expect(array_column(told('double-slot: lead option right', '4-4, cover 4')['findings'], 'code'))
+        ->not->toContain('no-pitch-man')
+        ->and(array_column(told('under center 2x2: triple right', '5-2, cover 3')['findings'], 'code'))
+        ->toBeArray();
 });
 
 it('calls inside out from the uncovered lineman (FBL-01, W-38)', function (): void {
@@ -180,19 +234,22 @@ it('blocks everybody once: nobody single has another single\'s man', function (s
 ])
     ->with(['4-3 over, cover 3', '3-4, cover 4', '5-2, cover 2', '6-2, cover 1', 'bear, cover 0']);
 
-it('sends the pitch man of a run that says no motion, and lists it as assumed (jobs.md, support and option count)', function (string $call, string $look, string $motion): void {
-    $told = told($call, $look);
-    $relation = array_column($told['findings'], null, 'code')['pitch-relation'];
-    expect($told['assumed'])->toContain("$motion, for the pitch")->and($relation['severity'])->toBe('info');
-})->with([
-    'triple' => ['double-slot: triple right', '5-2, cover 4', 'H pitch right'],
-    'to the left' => ['double-slot: triple left', '5-2, cover 4', 'R pitch left'],
-    'one-back freeze' => ['gun 2x2: freeze option right', '4-2 nickel, cover 3', 'Y pitch right'],
-    'lead option' => ['double-slot: lead option right', '4-3 over, cover 4', 'H pitch right'],
-    'midline with pitch' => ['double-slot: midline pitch right', '3-4, cover 4', 'H pitch right'],
-]);
+it('sends the pitch man of a run that says no motion, and lists it as assumed (jobs.md, support and option count)',
+    function (string $call, string $look, string $motion): void {
+        $told = told($call, $look);
+        $relation = array_column($told['findings'], null, 'code')['pitch-relation'];
+        expect($told['assumed'])->toContain("$motion, for the pitch")->and($relation['severity'])->toBe('info');
+    })->with([
+        'triple' => ['double-slot: triple right', '5-2, cover 4', 'H pitch right'],
+        'to the left' => ['double-slot: triple left', '5-2, cover 4', 'R pitch left'],
+        'one-back freeze' => ['gun 2x2: freeze option right', '4-2 nickel, cover 3', 'Y pitch right'],
+        'lead option' => ['double-slot: lead option right', '4-3 over, cover 4', 'H pitch right'],
+        'midline with pitch' => ['double-slot: midline pitch right', '3-4, cover 4', 'H pitch right'],
+    ]);
 
-it('sends nobody where a motion is said, a back takes the pitch or nobody is pitched to', function (string $call): void {
+it('sends nobody where a motion is said, a back takes the pitch or nobody is pitched to', function (
+    string $call,
+): void {
     expect(implode('; ', CallParser::parse($call)->assumed))->not->toContain('for the pitch');
 })->with([
     'double-slot, H pitch right: triple right',
@@ -203,11 +260,16 @@ it('sends nobody where a motion is said, a back takes the pitch or nobody is pit
     'gun 2x2: zone right',
 ]);
 
-it('makes a pitch man who cannot be there a fault that says what cures it (OPT-05)', function (string $call, string $look, string $severity, string $cure): void {
-    $relation = array_column(told($call, $look)['findings'], null, 'code')['pitch-relation'];
-    expect($relation['severity'])->toBe($severity)->and((string) ($relation['cure'] ?? $relation['fix'] ?? ''))->toContain($cure);
-})->with([
-    'in relation' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'info', ''],
-    'sent the other way' => ['double-slot, H pitch right: triple left', '5-2, cover 3', 'caution', 'H pitch left'],
-    'in motion elsewhere' => ['gun 2x2, Y short left: freeze option right', '4-2 nickel, cover 3', 'fault', 'Y pitch right'],
-]);
+it('makes a pitch man who cannot be there a fault that says what cures it (OPT-05)',
+    function (string $call, string $look, string $severity, string $cure): void {
+        $relation = array_column(told($call, $look)['findings'], null, 'code')['pitch-relation'];
+        expect($relation['severity'])
+            ->toBe($severity)
+            ->and((string) ($relation['cure'] ?? ($relation['fix'] ?? '')))
+            ->toContain($cure);
+    })->with([
+        'in relation' => ['double-slot, H pitch right: triple right', '5-2, cover 4', 'info', ''],
+        'sent the other way' => ['double-slot, H pitch right: triple left', '5-2, cover 3', 'caution', 'H pitch left'],
+        'in motion elsewhere' => ['gun 2x2, Y short left: freeze option right', '4-2 nickel, cover 3', 'fault',
+            'Y pitch right'],
+    ]);

@@ -12,36 +12,52 @@ use Jacotaxis\Core\Proof\Telling\Series;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 
-/* Series, their sameness and bind (PAC-01, PAC-02), what beats a run, and what a line says (INZ-02, FBL-01); common practice, no source. */
+/* Series, their sameness and bind (PAC-01, PAC-02), what beats a run,
+    and what a line says (INZ-02, FBL-01); common practice, no source. */
 
 /** A series of calls in words by id against a look. @param  array<string, string>  $words */
 function series(array $words, string $look): Series
 {
-    return Series::of(array_map(fn (string $w): Call => CallParser::parse($w), $words), LookParser::parse($look), new Setting(Situation::of()));
+    return Series::of(
+        array_map(fn (string $w): Call => CallParser::parse($w), $words),
+        LookParser::parse($look),
+        new Setting(Situation::of()),
+    );
 }
 
 const WING = [
-    'wide' => 'under center wing right: outside zone left', 'counter' => 'under center wing right: counter right',
-    'boot' => 'under center wing right, outside zone left fake, boot right: boot flood right', 'pass' => 'under center wing right: curl-flat left',
+    'wide' => 'under center wing right: outside zone left',
+    'counter' => 'under center wing right: counter right',
+    'boot' => 'under center wing right, outside zone left fake, boot right: boot flood right',
+    'pass' => 'under center wing right: curl-flat left',
 ];
 
 it('tells the kinds of a series and what is missing', function (array $ids, array $kinds, array $missing): void {
-    $series = series(array_intersect_key(WING + ['read' => 'gun 2x2: zone right', 'mirror' => 'under center wing right: outside zone right'], array_flip($ids)), '4-3 over, cover 3');
+    $series = series(array_intersect_key(WING + ['read' => 'gun 2x2: zone right',
+        'mirror' => 'under center wing right: outside zone right'], array_flip($ids)), '4-3 over, cover 3');
     expect($series->kinds)->toEqual($kinds)->and($series->missing())->toBe($missing);
 })->with([
-    'run, counter and play-action: the keep is missing' => [['wide', 'counter', 'boot'], ['wide' => 'run', 'counter' => 'counter', 'boot' => 'play-action'], ['keep']],
+    'run, counter and play-action: the keep is missing' => [['wide', 'counter', 'boot'],
+        ['wide' => 'run', 'counter' => 'counter', 'boot' => 'play-action'], ['keep']],
     'a run alone' => [['wide'], ['wide' => 'run'], ['counter', 'keep', 'play-action']],
     'a read run brings its keep' => [['read'], ['read' => 'run'], ['counter', 'play-action']],
-    'the same run the other way is a counter to it' => [['wide', 'mirror'], ['wide' => 'run', 'mirror' => 'counter'], ['keep', 'play-action']],
-    'a drop-back pass is no member of the marriage' => [['wide', 'pass'], ['wide' => 'run', 'pass' => 'pass'], ['counter', 'keep', 'play-action']],
+    'the same run the other way is a counter to it' => [['wide', 'mirror'], ['wide' => 'run', 'mirror' => 'counter'],
+        ['keep', 'play-action']],
+    'a drop-back pass is no member of the marriage' => [['wide', 'pass'], ['wide' => 'run', 'pass' => 'pass'],
+        ['counter', 'keep', 'play-action']],
 ]);
 
 it('gathers calls of one formation and motion', function (): void {
-    $book = array_map(fn (string $w): Call => CallParser::parse($w), WING + ['other' => 'gun 2x2: zone right', 'moved' => 'under center wing right, H jet right: jet right']);
+    $book = array_map(
+        fn (string $w): Call => CallParser::parse($w),
+        WING + ['other' => 'gun 2x2: zone right', 'moved' => 'under center wing right, H jet right: jet right'],
+    );
     expect(array_keys(Series::around($book['wide'], $book)))->toBe(['wide', 'counter', 'boot', 'pass']);
 });
 
-it('measures sameness against the base run: play-action looks more like it than a drop-back', function (string $look): void {
+it('measures sameness against the base run: play-action looks more like it than a drop-back', function (
+    string $look,
+): void {
     $series = series(WING, $look);
     $boot = $series->sameness('boot');
     $pass = $series->sameness('pass');
@@ -80,15 +96,21 @@ it('says what beats a run by one man, proved', function (string $call, string $l
     ['gun 2x2: zone right', 'tite, cover 4'],
 ]);
 
-it('says which movement of one man of the box beats a run, and it does', function (string $call, string $look, string $role, MovementKind $kind): void {
-    $beats = RunBeats::of(carried($call, $look));
-    expect($beats['defender'])->toBe($role)->and($beats['name'])->toBe($kind->words())->and($beats['with'])->toBeNull();
-    $moved = Proving::of(CallParser::parse($call), LookParser::parse($look)->changing($role, ['movement' => new Movement($kind)]), new Setting(Situation::of()));
-    expect($moved->verdict()->isGood())->toBeFalse();
-})->with([
-    'the end crashes a triple' => ['double-slot, H pitch right: triple right', '4-2 nickel, cover 4', 'right end', MovementKind::Slant],
-    'the end squeezes' => ['double-slot, H pitch right: triple right', '4-3 over, cover 2', 'right end', MovementKind::Squeeze],
-]);
+it('says which movement of one man of the box beats a run, and it does',
+    function (string $call, string $look, string $role, MovementKind $kind): void {
+        $beats = RunBeats::of(carried($call, $look));
+        expect($beats['defender'])->toBe($role)->and($beats['name'])->toBe($kind->words())->and($beats['with'])
+            ->toBeNull();
+        $moved = Proving::of(CallParser::parse($call),
+            LookParser::parse($look)->changing($role, ['movement' => new Movement($kind)]),
+            new Setting(Situation::of()));
+        expect($moved->verdict()->isGood())->toBeFalse();
+    })->with([
+        'the end crashes a triple' => ['double-slot, H pitch right: triple right', '4-2 nickel, cover 4', 'right end',
+            MovementKind::Slant],
+        'the end squeezes' => ['double-slot, H pitch right: triple right', '4-3 over, cover 2', 'right end',
+            MovementKind::Squeeze],
+    ]);
 
 it('names nothing against a run that is covered as it is', function (): void {
     expect(RunBeats::of(carried('I right: power right', '3-4, cover 4')))->toBeNull();
@@ -114,6 +136,15 @@ it('says line calls from and to men of the line, the mike first', function (stri
 ]);
 
 it('says every double with its backer, and alone where there is no help', function (): void {
-    $say = implode('; ', array_map(fn (array $c): string => "{$c['from']} to {$c['to']}: {$c['say']}", LineCalls::of(carried('gun 2x2: zone right', '4-3 over, cover 3')->resolved)));
-    expect($say)->toContain('LG to C: double the left tackle to the mike')->and($say)->toContain('RG to RT: alone in B');
+    $say = implode(
+        '; ',
+        array_map(
+            fn (array $c): string => "{$c['from']} to {$c['to']}: {$c['say']}",
+            LineCalls::of(carried('gun 2x2: zone right', '4-3 over, cover 3')->resolved),
+        ),
+    );
+    expect($say)
+        ->toContain('LG to C: double the left tackle to the mike')
+        ->and($say)
+        ->toContain('RG to RT: alone in B');
 });

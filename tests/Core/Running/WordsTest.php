@@ -14,7 +14,12 @@ use Jacotaxis\Core\Words\NotUnderstood;
 
 it('reads a run in words', function (string $words, string $scheme, string $side, ?string $who, array $tags): void {
     $run = CallParser::parse($words)->run;
-    expect([$run->scheme, $run->side->value, $run->who, array_map(fn (Tag $t): string => $t->words(), $run->tags)])->toBe([$scheme, $side, $who, $tags]);
+    expect([
+        $run->scheme,
+        $run->side->value,
+        $run->who,
+        array_map(fn (Tag $t): string => $t->words(), $run->tags),
+    ])->toBe([$scheme, $side, $who, $tags]);
 })->with([
     'a colon and a side' => ['double-slot: triple right', 'triple', 'right', null, []],
     'no colon' => ['gun 2x2 zone right', 'zone', 'right', null, []],
@@ -24,7 +29,8 @@ it('reads a run in words', function (string $words, string $scheme, string $side
     'a motion and a sweep' => ['gun 2x2, H jet left: jet left', 'jet', 'left', null, []],
     'a motion before a run without a colon' => ['gun 2x2, H jet left, zone left', 'zone', 'left', null, []],
     'a tag with a side' => ['gun H-back left: zone right; tag arc left', 'zone', 'right', null, ['arc left']],
-    'two tags' => ['gun two-back, freeze right: freeze option right; tag tackle arc; tag crack right', 'freeze option', 'right', null, ['tackle arc', 'crack right']],
+    'two tags' => ['gun two-back, freeze right: freeze option right; tag tackle arc; tag crack right', 'freeze option',
+        'right', null, ['tackle arc', 'crack right']],
     'the longer name wins' => ['wing-slot: R jet counter left', 'jet counter', 'left', 'R', []],
     'by the field' => ['2nd & 5, left hash | gun 2x2: zone field', 'zone', 'right', null, []],
     'filler words and case' => ['GUN 2x2: The Zone Right', 'zone', 'right', null, []],
@@ -40,15 +46,21 @@ it('reads jobs by hand and rules', function (string $words, array $orders, array
     'a lineman' => ['gun 2x2: power right; LT base left end', ['LT' => 'base left end'], []],
     'no man said: who is over him' => ['gun 2x2: zone right; Z stalk', ['Z' => 'stalk'], []],
     'a rule for the ball' => ['gun 2x2: zone right; if left end crash then pull', [], ['if left end crash then pull']],
-    'a rule with a phase' => ['gun 2x2: zone right, rpo: X slant; if will insert on the stem then throw X', [], ['if will insert stem then throw X']],
-    'a rule for a man' => ['gun H-back left: zone right; if left end take the back then H arc', [], ['if left end take the back then H arc']],
+    'a rule with a phase' => ['gun 2x2: zone right, rpo: X slant; if will insert on the stem then throw X', [],
+        ['if will insert stem then throw X']],
+    'a rule for a man' => ['gun H-back left: zone right; if left end take the back then H arc', [],
+        ['if left end take the back then H arc']],
     'for a pass too' => ['gun 2x2: zone right, rpo: Y slant; if will drop then give', [], ['if will drop then give']],
 ]);
 
 it('reads a rule with a pass', function (): void {
     $call = CallParser::parse('gun 2x2 right: smash right; if right corner sink break then throw Z');
-    expect($call->run)->toBeNull()->and($call->rules)->toEqual([new StaffRule('right corner', 'sink', 'break', 'throw', 'Z')])
-        ->and(CallParser::parse(Describer::words($call))->rules)->toEqual($call->rules);
+    expect($call->run)
+        ->toBeNull()
+        ->and($call->rules)
+        ->toEqual([new StaffRule('right corner', 'sink', 'break', 'throw', 'Z')])
+        ->and(CallParser::parse(Describer::words($call))->rules)
+        ->toEqual($call->rules);
 });
 
 it('writes what reads back the same, also as a document', function (string $words): void {
@@ -98,9 +110,15 @@ it('names what it does not understand', function (string $words, string $says): 
 ]);
 
 it('mirrors sides in tags, jobs and rules', function (): void {
-    $call = CallParser::parse('gun H-back left: zone right; tag arc left; LT base left end; if left end crash then pull')->mirrored();
-    expect($call->run->side)->toBe(Side::Left)
-        ->and($call->run->tags[0]->side)->toBe(Side::Right)
-        ->and($call->run->orders['RT'])->toEqual(new Order(Verb::Base, 'right end'))
-        ->and($call->rules[0]->defender)->toBe('right end');
+    $call = CallParser::parse(
+        'gun H-back left: zone right; tag arc left; LT base left end; if left end crash then pull',
+    )->mirrored();
+    expect($call->run->side)
+        ->toBe(Side::Left)
+        ->and($call->run->tags[0]->side)
+        ->toBe(Side::Right)
+        ->and($call->run->orders['RT'])
+        ->toEqual(new Order(Verb::Base, 'right end'))
+        ->and($call->rules[0]->defender)
+        ->toBe('right end');
 });

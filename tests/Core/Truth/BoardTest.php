@@ -11,7 +11,10 @@ use Jacotaxis\Core\Truth\Truth;
 use Jacotaxis\Core\Truth\TruthCase;
 use Jacotaxis\Core\Truth\Want;
 
-/* The truth board, about one case in five. What misses the goal stands here with what it has reached; docs/truth.md says why. */
+/*
+ * The truth board, about one case in five. What misses the goal stands here with what it has reached;
+ * docs/truth.md says why.
+ */
 
 const EVERY = 5;
 
@@ -48,12 +51,22 @@ const REACHED = [
 it('says what the trade says', function (string $name): void {
     $truth = array_values(array_filter(Board::truths($name), fn (Truth $t): bool => $t->name === $name))[0];
     $cases = $truth->cases();
-    $some = array_map(fn (int $i): TruthCase => $cases[$i], range(0, count($cases) - 1, min(EVERY, max(1, count($cases) - 1))));
+    $some = array_map(
+        fn (int $i): TruthCase => $cases[$i],
+        range(0, count($cases) - 1, min(EVERY, max(1, count($cases) - 1))),
+    );
     $row = Board::rows(array_map(Judge::case(...), $some))[0];
     [$verdict, $key] = REACHED[$name] ?? [Board::GOAL[0], Board::GOAL[0]];
-    expect($row['verdict'])->toBeGreaterThanOrEqual($verdict)
-        ->and($row['key'] ?? 1.0)->toBeGreaterThanOrEqual($key);
-})->with(fn (): array => array_combine($names = array_map(fn (Truth $t): string => $t->name, Board::truths()), array_map(fn (string $n): array => [$n], $names)));
+    expect($row['verdict'])
+        ->toBeGreaterThanOrEqual($verdict)
+        ->and($row['key'] ?? 1.0)
+        ->toBeGreaterThanOrEqual($key);
+})->with(
+    fn (): array => array_combine(
+        $names = array_map(fn (Truth $t): string => $t->name, Board::truths()),
+        array_map(fn (string $n): array => [$n], $names),
+    ),
+);
 
 it('lists among what misses the goal nothing that is no truth', function (): void {
     $names = array_map(fn (Truth $t): string => $t->name, Board::truths());
@@ -76,11 +89,17 @@ it('turns over: left and right exchanged give the same proof', function (): void
 });
 
 it('exchanges the sides of words', function (string $call, string $turned): void {
-    expect(Mirror::turnedCall($call))->toBe($turned)->and(Mirror::turnedCall($turned))->toBe(str_contains($call, '2x2:') ? 'gun 2x2 right: smash right' : $call);
+    expect(Mirror::turnedCall($call))
+        ->toBe($turned)
+        ->and(Mirror::turnedCall($turned))
+        ->toBe(str_contains($call, '2x2:') ? 'gun 2x2 right: smash right' : $call);
 })->with([
     ['gun 2x2 right: smash right', 'gun 2x2 left: smash left'],
     ['gun 2x2: smash right', 'gun 2x2 left: smash left'],
-    ['gun trey left, zone right fake: X post; LT base left end', 'gun trey right, zone left fake: X post; RT base right end'],
+    [
+        'gun trey left, zone right fake: X post; LT base left end',
+        'gun trey right, zone left fake: X post; RT base right end',
+    ],
 ]);
 
 it('looks like football as a whole: neither everything nor nothing is good', function (): void {
@@ -99,27 +118,31 @@ it('looks like football as a whole: neither everything nor nothing is good', fun
 });
 
 it('adds shares up', function (): void {
-    $row = fn (string $kind, string $name, string $verdict, float $chance): array => [new ShareCase($kind, $name, 'call', 'look'), $verdict, $chance];
-    $shares = Shares::of([$row('pass', 'a', 'bound', 0.6), $row('pass', 'a', 'guess', 0.2), $row('pass', 'b', 'open', 0.4), $row('run', 'c', 'covered', 0.1)]);
-    expect($shares['pass'])->toEqual(['bound' => 0.333, 'open' => 0.333, 'guess' => 0.333, 'covered' => 0.0, 'chance' => 0.4])
+    $row = fn (string $kind, string $name, string $verdict,
+        float $chance): array => [new ShareCase($kind, $name, 'call', 'look'), $verdict, $chance];
+    $shares = Shares::of([$row('pass', 'a', 'bound', 0.6), $row('pass', 'a', 'guess', 0.2),
+        $row('pass', 'b', 'open', 0.4), $row('run', 'c', 'covered', 0.1)]);
+    expect($shares['pass'])->toEqual(['bound' => 0.333, 'open' => 0.333, 'guess' => 0.333, 'covered' => 0.0,
+        'chance' => 0.4])
         ->and($shares['run']['covered'])->toBe(1.0)
         ->and($shares['good'])->toEqual(['a' => 0.5, 'b' => 1.0, 'c' => 0.0]);
 });
 
-it('takes a margin for open, close or covered as the letters say', function (string $letters, ?float $margin, bool $holds): void {
-    $route = new LoneRoute('dig', 'call', 'look', $letters, Jacotaxis\Core\Kinematics\Level::College);
-    expect($route->holds($margin))->toBe($holds);
-})->with([
-    'open' => ['O', 0.4, true],
-    'open, too late' => ['O', 0.1, false],
-    'open, never thrown' => ['O', null, false],
-    'close, a little open' => ['C', 0.1, true],
-    'close, a little covered' => ['C', -0.15, true],
-    'close, wide open' => ['C', 0.5, false],
-    'covered' => ['X', -0.3, true],
-    'covered, never thrown' => ['X', null, true],
-    'covered, yet open' => ['X', 0.2, false],
-    'open or close' => ['OC', 0.05, true],
-    'open or close, covered' => ['OC', -0.4, false],
-    'close or covered, open' => ['CX', 0.3, false],
-]);
+it('takes a margin for open, close or covered as the letters say',
+    function (string $letters, ?float $margin, bool $holds): void {
+        $route = new LoneRoute('dig', 'call', 'look', $letters, Jacotaxis\Core\Kinematics\Level::College);
+        expect($route->holds($margin))->toBe($holds);
+    })->with([
+        'open' => ['O', 0.4, true],
+        'open, too late' => ['O', 0.1, false],
+        'open, never thrown' => ['O', null, false],
+        'close, a little open' => ['C', 0.1, true],
+        'close, a little covered' => ['C', -0.15, true],
+        'close, wide open' => ['C', 0.5, false],
+        'covered' => ['X', -0.3, true],
+        'covered, never thrown' => ['X', null, true],
+        'covered, yet open' => ['X', 0.2, false],
+        'open or close' => ['OC', 0.05, true],
+        'open or close, covered' => ['OC', -0.4, false],
+        'close or covered, open' => ['CX', 0.3, false],
+    ]);

@@ -9,31 +9,38 @@ use Jacotaxis\Core\Truth\Truth;
 use Jacotaxis\Core\Truth\TruthCase;
 use Jacotaxis\Core\Truth\Want;
 
-function judged(Want $want, string $call = 'gun 2x2 right: smash right', string $look = '4-2 nickel, cover 2'): Judgement
-{
+function judged(
+    Want $want,
+    string $call = 'gun 2x2 right: smash right',
+    string $look = '4-2 nickel, cover 2',
+): Judgement {
     return Judge::case(new TruthCase('a truth', $call, $look, $want));
 }
 
-it('holds a case that comes out as the trade says, and fails one that does not', function (Want $want, bool $verdict, ?bool $key): void {
-    $judgement = judged($want);
-    expect($judgement->verdict)->toBe($verdict)->and($judgement->key)->toBe($key);
-})->with([
-    'the verdict' => [Want::bound(), true, null],
-    'another verdict' => [Want::notGood(), false, null],
-    'a verdict of two' => [Want::good(), true, null],
-    'not bound' => [Want::notBound(), false, null],
-    'the key' => [Want::bound()->key('right corner'), true, true],
-    'one of two keys' => [Want::bound()->key('will', 'right corner'), true, true],
-    'another key' => [Want::bound()->key('left corner'), true, false],
-    'both balls' => [Want::bound()->throws('corner', 'hitch'), true, null],
-    'one of two balls' => [Want::bound()->throws('post|corner'), true, null],
-    'a ball nobody throws' => [Want::bound()->throws('post'), false, null],
-    'a choice and its ball' => [Want::anything()->brings('sit', 'throw'), true, null],
-    'a choice and another ball' => [Want::anything()->brings('sit', 'give'), false, null],
-]);
+it('holds a case that comes out as the trade says, and fails one that does not',
+    function (Want $want, bool $verdict, ?bool $key): void {
+        $judgement = judged($want);
+        expect($judgement->verdict)->toBe($verdict)->and($judgement->key)->toBe($key);
+    })->with([
+        'the verdict' => [Want::bound(), true, null],
+        'another verdict' => [Want::notGood(), false, null],
+        'a verdict of two' => [Want::good(), true, null],
+        'not bound' => [Want::notBound(), false, null],
+        'the key' => [Want::bound()->key('right corner'), true, true],
+        'one of two keys' => [Want::bound()->key('will', 'right corner'), true, true],
+        'another key' => [Want::bound()->key('left corner'), true, false],
+        'both balls' => [Want::bound()->throws('corner', 'hitch'), true, null],
+        'one of two balls' => [Want::bound()->throws('post|corner'), true, null],
+        'a ball nobody throws' => [Want::bound()->throws('post'), false, null],
+        'a choice and its ball' => [Want::anything()->brings('sit', 'throw'), true, null],
+        'a choice and another ball' => [Want::anything()->brings('sit', 'give'), false, null],
+    ]);
 
 it('says what it saw instead', function (): void {
-    expect(judged(Want::notGood()->throws('post'))->seen)->toContain('bound')->toContain('no post thrown')->toContain('right corner');
+    expect(judged(Want::notGood()->throws('post'))->seen)
+        ->toContain('bound')
+        ->toContain('no post thrown')
+        ->toContain('right corner');
 });
 
 it('asks for the first key of a bound call alone', function (): void {
@@ -43,7 +50,13 @@ it('asks for the first key of a bound call alone', function (): void {
 });
 
 it('varies a truth over sets, sides, fronts, shells, levels, hashes and depths', function (): void {
-    $truth = Truth::of('t', Want::bound()->key('{side} corner'), 'gun {set} {side}: smash {side}; H corner {yd}', ['2x2', 'trips'], ['cover 2', 'cover 3']);
+    $truth = Truth::of(
+        't',
+        Want::bound()->key('{side} corner'),
+        'gun {set} {side}: smash {side}; H corner {yd}',
+        ['2x2', 'trips'],
+        ['cover 2', 'cover 3'],
+    );
     $cases = $truth->depths('12', '13')->cases();
     expect($cases)->toHaveCount(2 * 2 * 2 * 2 * 3 * 2 * 3);
     $left = array_values(array_filter($cases, fn (TruthCase $c): bool => str_contains($c->call, 'smash left')));
@@ -67,7 +80,10 @@ it('counts judgements by truth', function (): void {
 });
 
 it('has negative truths beside the positive ones', function (): void {
-    $not = array_filter(Board::truths(), fn (Truth $t): bool => preg_match('/not good|capped|no |without|against/', $t->name) === 1);
+    $not = array_filter(
+        Board::truths(),
+        fn (Truth $t): bool => preg_match('/not good|capped|no |without|against/', $t->name) === 1,
+    );
     expect(count($not))->toBeGreaterThan(20);
 });
 

@@ -1,6 +1,7 @@
 <?php
 
-/* Words as coaches type them, and what they mean: abbreviations, synonyms, any order. Common practice without a published source. */
+/* Words as coaches type them, and what they mean: abbreviations, synonyms,
+    any order. Common practice without a published source. */
 
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
@@ -24,7 +25,10 @@ it('understands a call as it is typed', function (string $typed, string $means):
     ['gun wing lt power lt', 'gun wing left: power left'],
     ['gun trips rt H jet motion lt, outside zone lt', 'gun trips right, H jet left: outside zone left'],
     ['gun doubles: Z post, X post, H over, Y flat', 'gun 2x2 right: yankee left; Z post; Y flat'],
-    ['under center wing rt, boot rt: Y flat, H drag 12, X post', 'under center wing right, boot right: boot flood right; H over 12; X post; Z go clear'],
+    [
+        'under center wing rt, boot rt: Y flat, H drag 12, X post',
+        'under center wing right, boot right: boot flood right; H over 12; X post; Z go clear',
+    ],
     ['UC I rt PA power rt: yankee', 'under center I right, power right fake: yankee right'],
     ['gun doubles PA inside zone rt: post wheel rt', 'gun 2x2 right, zone right fake: post-wheel right'],
     ['gun trips rt: Z curl 12, H flat, Y seam', 'gun trips right: curl-flat right; Y seam'],
@@ -68,10 +72,16 @@ it('understands a call as it is typed', function (string $typed, string $means):
     ['I right power o lt', 'under center I right: power left'],
     ['gun bunch rt: snag rt', 'gun bunch right: spot right'],
     ['trips rt sail rt', 'gun trips right: flood right'],
-    ['under center i rt, pa outside zone lt, boot rt: boot flood rt', 'under center I right, outside zone left fake, boot right: boot flood right'],
+    [
+        'under center i rt, pa outside zone lt, boot rt: boot flood rt',
+        'under center I right, outside zone left fake, boot right: boot flood right',
+    ],
     ['gun doubles: all hitches', 'gun 2x2 right: hitches right'],
     ['gun doubles rt: curl flat rt, X post', 'gun 2x2 right: curl-flat right; X post'],
-    ['gun doubles: X drag, Z dig @ 12 yds, H wheel rt; read Z, X', 'gun 2x2 right: shallow cross right; Z dig; H wheel right'],
+    [
+        'gun doubles: X drag, Z dig @ 12 yds, H wheel rt; read Z, X',
+        'gun 2x2 right: shallow cross right; Z dig; H wheel right',
+    ],
     ['pistol doubles: stretch lt', 'pistol 2x2 right: outside zone left'],
     ['gun trips rt: counter gt rt', 'gun trips right: counter right'],
     ['gun 2x2: qb draw', 'gun 2x2 right: quarterback draw right'],
@@ -216,7 +226,13 @@ it('refuses two jobs for a man who stays in', function (): void {
 it('puts a line over once: a second time changes nothing', function (string $typed): void {
     $once = TradeWords::call($typed);
     expect(TradeWords::call($once))->toBe($once);
-})->with(['doubles rt iz lt', 'I rt power o lt', 'uc wing rt, PA stretch lt, bootleg rt: sail rt', 'gun trips rt: Z fade, H drag 12, Y glance', '3rd & 8 | dubs: 4 verts']);
+})->with([
+    'doubles rt iz lt',
+    'I rt power o lt',
+    'uc wing rt, PA stretch lt, bootleg rt: sail rt',
+    'gun trips rt: Z fade, H drag 12, Y glance',
+    '3rd & 8 | dubs: 4 verts',
+]);
 
 it('reads a staff\'s own set and family without a colon, too', function (): void {
     $set = CallParser::parse('gun trips left: smash left')->formation;

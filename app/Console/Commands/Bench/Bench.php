@@ -46,30 +46,67 @@ class Bench extends JxCommand
     protected function answer(): int
     {
         if (! $this->option('bare') && ! (opcache_get_status(false)['jit']['on'] ?? false)) {
-            passthru(escapeshellarg(PHP_BINARY).' -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M '.escapeshellarg(base_path('artisan')).' jx:bench --bare', $code);
+            $jit = '-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M';
+            $artisan = escapeshellarg(base_path('artisan'));
+            passthru(escapeshellarg(PHP_BINARY)." $jit $artisan jx:bench --bare", $code);
 
             return $code;
         }
         $setting = new Setting(Situation::of());
-        $this->line('Just-in-time compiler: '.((opcache_get_status(false)['jit']['on'] ?? false) ? 'on' : 'off'));
-        foreach (['gun 2x2: smash right' => 'cover 2', 'gun 2x2: four verticals' => 'cover 3', 'gun 2x2: post-dig right' => 'cover 4'] as $words => $shell) {
+        $this->line('Just-in-time compiler: '.(opcache_get_status(false)['jit']['on'] ?? false ? 'on' : 'off'));
+        foreach (
+            [
+                'gun 2x2: smash right' => 'cover 2',
+                'gun 2x2: four verticals' => 'cover 3',
+                'gun 2x2: post-dig right' => 'cover 4',
+            ] as $words => $shell
+        ) {
             $call = CallParser::parse($words);
             $look = LookParser::parse("4-2 nickel, $shell");
             $ms = $this->milliseconds(40, fn () => Report::of(Prover::prove($call, $look, $setting)));
             $this->line(sprintf('One proof, %s against %s: %.1f ms (goal 10)', $words, $shell, $ms));
         }
-        foreach (['gun 2x2: zone right', 'double-slot, H return right: triple right', 'gun 2x2: zone right, rpo: backside #2 slant; key will', 'under center wing right, outside zone left fake, boot right: boot flood right'] as $words) {
+        foreach (
+            [
+                'gun 2x2: zone right',
+                'double-slot, H return right: triple right',
+                'gun 2x2: zone right, rpo: backside #2 slant; key will',
+                'under center wing right, outside zone left fake, boot right: boot flood right',
+            ] as $words
+        ) {
             $call = CallParser::parse($words);
-            $ms = $this->milliseconds(40, fn () => Told::report(Proving::of($call, LookParser::parse('4-2 nickel, cover 3'), $setting)));
+            $ms = $this->milliseconds(
+                40,
+                fn () => Told::report(Proving::of($call, LookParser::parse('4-2 nickel, cover 3'), $setting)),
+            );
             $this->line(sprintf('One proof, %s: %.1f ms', $words, $ms));
         }
         $this->catalogue();
         $this->steps($setting);
         $this->sheet($setting);
-        $this->line(sprintf('Call line, words to call and back: %.1f ms', $this->milliseconds(40, fn () => Describer::words(CallParser::parse('gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow')))));
+        $this->line(
+            sprintf(
+                'Call line, words to call and back: %.1f ms',
+                $this->milliseconds(
+                    40,
+                    fn () => Describer::words(
+                        CallParser::parse('gun trips right: post-dig right; X shallow; read H dig, Z post, X shallow'),
+                    ),
+                ),
+            ),
+        );
         $lineup = $this->lineup();
-        $spots = array_map(fn ($d): array => [$d->xYd, $d->yYd], Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)->defenders);
-        $this->line(sprintf('A look lined up: %.2f ms; named from its spots: %.0f ms', $this->milliseconds(100, fn () => Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)), $this->milliseconds(5, fn () => LookFinder::of($spots, $lineup))));
+        $spots = array_map(
+            fn ($d): array => [$d->xYd, $d->yYd],
+            Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)->defenders,
+        );
+        $this->line(
+            sprintf(
+                'A look lined up: %.2f ms; named from its spots: %.0f ms',
+                $this->milliseconds(100, fn () => Alignment::of(LookParser::parse('3-4, cover 2'), $lineup)),
+                $this->milliseconds(5, fn () => LookFinder::of($spots, $lineup)),
+            ),
+        );
         $this->film();
         $this->weight();
         $this->line('A season of film and grades: php artisan jx:bench-season');
@@ -125,11 +162,22 @@ class Bench extends JxCommand
             $one[$n] = $this->milliseconds(3, fn () => array_map($cell, $some), warm: 1);
         }
         $this->line(sprintf('Sheet on one core: 24 looks %.0f ms, 48 looks %.0f ms, 96 looks %.0f ms (goal 1000); a look of 96 costs %.2f times a look of 24 (linear 1)', $one[24], $one[48], $one[96], $one[96] / $one[24] / 4.0));
-        $this->line(sprintf('Sheet of 96 looks on all cores: %.0f ms', $this->milliseconds(3, fn () => Workers::map($looks, $cell), warm: 1)));
+        $this->line(sprintf('Sheet of 96 looks on all cores: %.0f ms',
+            $this->milliseconds(3, fn () => Workers::map($looks, $cell), warm: 1)));
         $look = LookParser::parse('4-2 nickel, cover 2');
         $bound = Prover::prove($call, $look, $setting);
-        $this->line(sprintf('What beats a call: %.0f ms; its bands of depth: %.0f ms; what would bind a look: %.0f ms', $this->milliseconds(3, fn () => Beats::of($bound), warm: 1),
-            $this->milliseconds(3, fn () => Tolerance::bands($call, $look, $setting), warm: 1), $this->milliseconds(3, fn () => Suggestions::of($call, LookParser::parse('4-2 nickel, 2-man'), $setting), warm: 1)));
+        $this->line(
+            sprintf(
+                'What beats a call: %.0f ms; its bands of depth: %.0f ms; what would bind a look: %.0f ms',
+                $this->milliseconds(3, fn () => Beats::of($bound), warm: 1),
+                $this->milliseconds(3, fn () => Tolerance::bands($call, $look, $setting), warm: 1),
+                $this->milliseconds(
+                    3,
+                    fn () => Suggestions::of($call, LookParser::parse('4-2 nickel, 2-man'), $setting),
+                    warm: 1,
+                ),
+            ),
+        );
     }
 
     private function lineup(): Lineup
@@ -147,9 +195,18 @@ class Bench extends JxCommand
         $scene = Scene::of($call, $look, $setting);
         $agents = count((new PlayOut($scene))->coverage());
         $setUp = $this->milliseconds(200, fn () => new PlayOut($scene), true);
-        $step = ($this->milliseconds(200, fn () => (new PlayOut($scene))->byRule(), true) - $setUp) * 1e6 / ($agents * Path::STEPS);
+        $step =
+            (($this->milliseconds(200, fn () => (new PlayOut($scene))->byRule(), true) - $setUp) * 1e6) /
+            ($agents * Path::STEPS);
         $bare = $this->bare();
-        $this->line(sprintf('One agent-step: %.0f ns, a bare loop of the same arithmetic %.0f ns, %.1f times (goal under 8)', $step, $bare, $step / $bare));
+        $this->line(
+            sprintf(
+                'One agent-step: %.0f ns, a bare loop of the same arithmetic %.0f ns, %.1f times (goal under 8)',
+                $step,
+                $bare,
+                $step / $bare,
+            ),
+        );
     }
 
     /** Nanoseconds of the arithmetic of one step of one man who closes on a moving spot, in a plain loop. */
@@ -187,13 +244,23 @@ class Bench extends JxCommand
     private function film(): void
     {
         $document = json_decode((string) file_get_contents(base_path('schemas/film.schema.json')), true)['examples'][0];
-        $this->line(sprintf('A worked snap measured, decided and proposed: %.0f ms', $this->milliseconds(20, fn () => (new Proposal(new Grader(new Measures(FilmReader::read($document)))))->all())));
+        $this->line(
+            sprintf(
+                'A worked snap measured, decided and proposed: %.0f ms',
+                $this->milliseconds(
+                    20,
+                    fn () => (new Proposal(new Grader(new Measures(FilmReader::read($document)))))->all(),
+                ),
+            ),
+        );
     }
 
     /** Compressed script of the first load of the board. */
     private function weight(): void
     {
-        $manifest = is_file(public_path('build/manifest.json')) ? json_decode(file_get_contents(public_path('build/manifest.json')), true) : [];
+        $manifest = is_file(public_path('build/manifest.json'))
+            ? json_decode(file_get_contents(public_path('build/manifest.json')), true)
+            : [];
         $files = [];
         $visit = function (string $key) use (&$visit, &$files, $manifest): void {
             if (isset($manifest[$key]) && ! isset($files[$manifest[$key]['file']])) {
@@ -202,7 +269,12 @@ class Bench extends JxCommand
             }
         };
         array_map($visit, ['resources/js/main.tsx', 'resources/js/board/Board.tsx']);
-        $bytes = array_sum(array_map(fn (string $f): int => strlen(gzencode(file_get_contents(public_path("build/$f")))), array_keys($files)));
+        $bytes = array_sum(
+            array_map(
+                fn (string $f): int => strlen(gzencode(file_get_contents(public_path("build/$f")))),
+                array_keys($files),
+            ),
+        );
         $this->line(sprintf('First load of the board: %.0f kB of compressed script (goal under 250)', $bytes / 1000));
     }
 

@@ -25,26 +25,41 @@ class BenchSeason extends Command
 
     public function handle(Kernel $kernel): int
     {
-        config(['database.default' => 'sqlite', 'database.connections.sqlite.database' => (string) ($this->option('keep') ?: ':memory:')]);
+        config([
+            'database.default' => 'sqlite',
+            'database.connections.sqlite.database' => (string) ($this->option('keep') ?: ':memory:'),
+        ]);
         DB::purge();
         Artisan::call('migrate:fresh', ['--force' => true]);
         $from = hrtime(true);
         Season::seed();
-        $this->line(sprintf('A season of %d snaps and %d grades made in %.1f s', DB::table('snaps')->count(), DB::table('grades')->count(), (hrtime(true) - $from) / 1e9));
-        $coach = User::query()->create(['email' => 'bench@example', 'name' => 'Bench', 'role' => Role::Coordinator, 'password' => 'none']);
+        $this->line(sprintf('A season of %d snaps and %d grades made in %.1f s', DB::table('snaps')->count(),
+            DB::table('grades')->count(), (hrtime(true) - $from) / 1e9));
+        $coach = User::query()->create(['email' => 'bench@example', 'name' => 'Bench', 'role' => Role::Coordinator,
+            'password' => 'none']);
         Auth::setUser($coach);
         $reel = Reel::query()->value('id');
         $player = Player::query()->where('letter', 'Q')->value('id');
         $slow = 0;
         foreach ([
-            'the reels' => 'reels', 'a reel with its strip of snaps' => "reels/$reel", 'open questions' => "reels/$reel/questions", 'contradictions and prediction' => "reels/$reel/prediction",
-            'numbers by call' => 'numbers/groups?by=call', 'numbers by look' => 'numbers/groups?by=look', 'numbers by down and distance' => 'numbers/groups?by=situation', 'numbers by key choice, games only' => 'numbers/groups?by=choice&filter[kind]=game',
-            'decision tables' => 'numbers/decisions', 'what we give away' => 'numbers/leanings', 'the model\'s own score' => 'numbers/model', 'what stands side by side' => 'numbers/pairs', 'what they do' => 'numbers/opponent', 'the week' => 'weeks?week=7', 'the week as a table' => 'weeks/file.csv?week=7', 'what came again' => 'repeats',
-            'a man\'s letter' => "players/$player", 'the players' => 'players', 'a teaching reel' => 'teaching/FLT-13', 'the reel as a table' => "reels/$reel/file.csv",
+            'the reels' => 'reels', 'a reel with its strip of snaps' => "reels/$reel",
+            'open questions' => "reels/$reel/questions",
+            'contradictions and prediction' => "reels/$reel/prediction",
+            'numbers by call' => 'numbers/groups?by=call', 'numbers by look' => 'numbers/groups?by=look',
+            'numbers by down and distance' => 'numbers/groups?by=situation',
+            'numbers by key choice, games only' => 'numbers/groups?by=choice&filter[kind]=game',
+            'decision tables' => 'numbers/decisions', 'what we give away' => 'numbers/leanings',
+            'the model\'s own score' => 'numbers/model', 'what stands side by side' => 'numbers/pairs',
+            'what they do' => 'numbers/opponent', 'the week' => 'weeks?week=7',
+            'the week as a table' => 'weeks/file.csv?week=7', 'what came again' => 'repeats',
+            'a man\'s letter' => "players/$player", 'the players' => 'players', 'a teaching reel' => 'teaching/FLT-13',
+            'the reel as a table' => "reels/$reel/file.csv",
         ] as $name => $path) {
             $ms = $this->milliseconds($kernel, "/api/v1/$path");
             $slow += (int) ($ms > self::GOAL_MS);
-            $this->line(sprintf('%-36s %6.0f ms%s', ucfirst($name), $ms, $ms > self::GOAL_MS ? '  over '.self::GOAL_MS : ''));
+            $this->line(
+                sprintf('%-36s %6.0f ms%s', ucfirst($name), $ms, $ms > self::GOAL_MS ? '  over '.self::GOAL_MS : ''),
+            );
         }
 
         return $slow === 0 ? self::SUCCESS : self::FAILURE;
@@ -60,7 +75,9 @@ class BenchSeason extends Command
             $answer->getContent();
             $times[] = (hrtime(true) - $from) / 1e6;
             if ($answer->getStatusCode() !== 200) {
-                $this->error("$path answered {$answer->getStatusCode()}: ".substr((string) $answer->getContent(), 0, 300));
+                $this->error(
+                    "$path answered {$answer->getStatusCode()}: ".substr((string) $answer->getContent(), 0, 300),
+                );
             }
         }
         sort($times);

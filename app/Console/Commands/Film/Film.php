@@ -25,12 +25,23 @@ class Film extends JxCommand
     {
         $call = $this->theCall();
         $proof = Proving::of($call, $this->look(), $this->setting($call));
-        $act = $this->option('act') ?? ($this->option('choice') === null ? null : $this->who($proof, $this->option('choice')).': '.$this->option('choice'));
+        $act =
+            $this->option('act') ??
+            ($this->option('choice') === null
+                ? null
+                : $this->who($proof, $this->option('choice')).': '.$this->option('choice'));
         $run = FilmedRun::of($proof, $act, $this->option('throw'));
         $angle = (string) $this->option('angle');
-        in_array($angle, FilmDocument::ANGLES, true) ?: throw NotUnderstood::word($angle, 'angle', FilmDocument::ANGLES);
-        $camera = CameraMan::of($run, $angle, max(160, (int) $this->option('width')), max(90, (int) $this->option('height')), ! $this->option('still'));
-        $done = (new Recorder)->record($run, $camera, $this->argument('out'), $this->numbers());
+        in_array($angle, FilmDocument::ANGLES, true) ?:
+        throw NotUnderstood::word($angle, 'angle', FilmDocument::ANGLES);
+        $camera = CameraMan::of(
+            $run,
+            $angle,
+            max(160, (int) $this->option('width')),
+            max(90, (int) $this->option('height')),
+            ! $this->option('still'),
+        );
+        $done = (new Recorder())->record($run, $camera, $this->argument('out'), $this->numbers());
         $this->line("{$this->argument('out')}: {$done['frames']} frames, ".intdiv($done['bytes'], 1024).' kB');
 
         return self::DONE;

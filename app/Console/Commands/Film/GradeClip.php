@@ -17,6 +17,8 @@ class GradeClip extends Measure
     {
         $grader = new Grader($measures);
 
-        return parent::found($measures) + ['faults' => $grader->faults(), 'keys' => $grader->decision()->keys(), 'decision' => $grader->decision()->toArray(), 'blame' => (new Blame($grader))->of(), 'proposals' => (new Proposal($grader))->all()];
+        return parent::found($measures) + ['faults' => $grader->faults(), 'keys' => $grader->decision()->keys(),
+            'decision' => $grader->decision()->toArray(), 'blame' => (new Blame($grader))->of(),
+            'proposals' => (new Proposal($grader))->all()];
     }
 }

@@ -8,7 +8,10 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Collection;
 use Throwable;
 
-/** Fills in what is searched of a snap from its document: after an update that searches more, for the snaps saved before it. */
+/**
+ * Fills in what is searched of a snap from its document: after an update that searches more, for the snaps saved before
+ * it.
+ */
 class Index extends Command
 {
     private const PART = 200;
@@ -25,7 +28,10 @@ class Index extends Command
             foreach ($snaps as $snap) {
                 try {
                     // The document is not touched, nor is its version: nobody's work becomes stale.
-                    Snap::query()->whereKey($snap->id)->toBase()->update(array_diff_key(SnapIndex::of($snap->document), ['document' => 1]));
+                    Snap::query()
+                        ->whereKey($snap->id)
+                        ->toBase()
+                        ->update(array_diff_key(SnapIndex::of($snap->document), ['document' => 1]));
                     $done++;
                 } catch (Throwable $e) {
                     $left[] = "Snap {$snap->id} is left as it was: {$e->getMessage()}";

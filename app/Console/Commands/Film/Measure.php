@@ -15,7 +15,9 @@ class Measure extends JxCommand
 
     protected function answer(): int
     {
-        $measures = new Measures(FilmReader::read($this->schemas->decode('film', $this->read($this->argument('file')))));
+        $measures = new Measures(
+            FilmReader::read($this->schemas->decode('film', $this->read($this->argument('file')))),
+        );
         $this->json($this->found($measures));
 
         return (new Grader($measures))->faults() === [] ? self::DONE : self::FAULTS;

@@ -33,7 +33,8 @@ class BreakdownController extends Controller
         $mapping = $this->mapping($request, $table);
         $snaps = Breakdown::snaps(array_slice($table['rows'], 0, self::SHOWN), $mapping, $reel->kind);
 
-        return new JsonResponse(['headings' => $table['headings'], 'rows' => count($table['rows']), 'mapping' => $mapping, 'fields' => Columns::headings(), 'preview' => $snaps,
+        return new JsonResponse(['headings' => $table['headings'], 'rows' => count($table['rows']),
+            'mapping' => $mapping, 'fields' => Columns::headings(), 'preview' => $snaps,
             'first' => array_slice($table['rows'], 0, 5)]);
     }
 
@@ -42,14 +43,19 @@ class BreakdownController extends Controller
         $this->authorize('update', $reel);
         set_time_limit(600);
         $document = json_decode($this->text($request), true);
-        $parts = is_array($document) && ($document['kind'] ?? null) === 'jacotaxis.reel' ? [$this->documents($document, $schemas)] : $this->rows($request, $reel);
+        $parts =
+            is_array($document) && ($document['kind'] ?? null) === 'jacotaxis.reel'
+                ? [$this->documents($document, $schemas)]
+                : $this->rows($request, $reel);
         $place = (int) $reel->snaps()->max('place');
         $kept = 0;
         $errors = [];
         DB::transaction(function () use ($parts, $reel, &$place, &$kept, &$errors): void {
             foreach ($parts as $snaps) {
                 foreach ($snaps as $snap) {
-                    Snap::query()->create(['reel_id' => $reel->id, 'place' => ++$place] + SnapIndex::of($snap['document']));
+                    Snap::query()->create(
+                        ['reel_id' => $reel->id, 'place' => ++$place] + SnapIndex::of($snap['document']),
+                    );
                     $kept++;
                     if ($snap['errors'] !== []) {
                         $errors[] = ['row' => $snap['row'], 'errors' => $snap['errors']];
@@ -58,10 +64,16 @@ class BreakdownController extends Controller
             }
         });
 
-        return new JsonResponse(['kept' => $kept, 'wrong' => count($errors), 'errors' => array_slice($errors, 0, self::ERRORS)], 201);
+        return new JsonResponse(
+            ['kept' => $kept, 'wrong' => count($errors), 'errors' => array_slice($errors, 0, self::ERRORS)],
+            201,
+        );
     }
 
-    /** @param  array<string, mixed>  $reel @return list<array{row: int, document: array<string, mixed>, errors: list<mixed>}> */
+    /**
+     * @param  array<string, mixed>  $reel
+     * @return list<array{row: int, document: array<string, mixed>, errors: list<mixed>}>
+     */
     private function documents(array $reel, Schemas $schemas): array
     {
         $snaps = [];
@@ -73,7 +85,12 @@ class BreakdownController extends Controller
         return $snaps;
     }
 
-    /** A long table is read in parts, so that it need not be held twice. @return Generator<int, list<array{row: int, document: array<string, mixed>, errors: list<array{field: string, cell: string, why: string}>}>> */
+    /**
+     * A long table is read in parts, so that it need not be held twice.
+     *
+     * @return Generator<int, list<array{row: int, document: array<string, mixed>, errors: list<array{field: string,
+     *     cell: string, why: string}>}>>
+     */
     private function rows(Request $request, Reel $reel): Generator
     {
         $table = Breakdown::table($this->text($request));
@@ -87,7 +104,10 @@ class BreakdownController extends Controller
     {
         $file = $request->file('file');
 
-        return $file !== null && $file->isValid() ? (string) $file->get() : ((string) $request->input('text') ?: throw new Problem(422, 'No table arrived', 'Choose a CSV or JSON file and send it again.'));
+        return $file !== null && $file->isValid()
+            ? (string) $file->get()
+            : ((string) $request->input('text') ?:
+                throw new Problem(422, 'No table arrived', 'Choose a CSV or JSON file and send it again.'));
     }
 
     /**
@@ -104,7 +124,12 @@ class BreakdownController extends Controller
         $used = [];
         foreach ($given as $column => $field) {
             if ($field !== null && (! isset(Columns::headings()[$field]) || isset($used[$field]))) {
-                throw Problem::content("/mapping/$column", isset($used[$field]) ? "Two columns are mapped to $field: leave one out." : "There is no field \"$field\".");
+                throw Problem::content(
+                    "/mapping/$column",
+                    isset($used[$field])
+                        ? "Two columns are mapped to $field: leave one out."
+                        : "There is no field \"$field\".",
+                );
             }
             $used[(string) $field] = true;
         }

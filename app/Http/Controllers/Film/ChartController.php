@@ -21,14 +21,22 @@ use Jacotaxis\Core\Grade\Owners\Charge;
 
 class ChartController extends Controller
 {
-    /** What is fixed about charting: results, marks, the grammar, the fault library with the staff's keys, whose a grade may be. */
+    /**
+     * What is fixed about charting: results, marks, the grammar, the fault library with the staff's keys, whose a grade
+     * may be.
+     */
     public function show(): JsonResponse
     {
         $this->authorize('viewAny', Reel::class);
         $keys = StaffWords::current()->faultKeys();
 
-        return new JsonResponse(['grammar' => QuickEntry::GRAMMAR, 'results' => array_map(fn (Result $r): array => ['word' => $r->value, 'letter' => $r->letter(), 'moves' => $r->moves()], Result::cases()),
-            'marks' => Mark::catalogue(), 'library' => array_map(fn (array $e): array => ['label' => $keys->label($e['id'])] + $e, Library::all()), 'groups' => FaultKeys::GROUPS, 'owners' => Charge::others(), 'byEye' => array_combine(FaultKeys::GROUPS, array_map(ByEye::of(...), FaultKeys::GROUPS))]);
+        return new JsonResponse(['grammar' => QuickEntry::GRAMMAR,
+            'results' => array_map(fn (Result $r): array => ['word' => $r->value, 'letter' => $r->letter(),
+                'moves' => $r->moves()], Result::cases()),
+            'marks' => Mark::catalogue(),
+            'library' => array_map(fn (array $e): array => ['label' => $keys->label($e['id'])] + $e, Library::all()),
+            'groups' => FaultKeys::GROUPS, 'owners' => Charge::others(),
+            'byEye' => array_combine(FaultKeys::GROUPS, array_map(ByEye::of(...), FaultKeys::GROUPS))]);
     }
 
     /** The next snap as it most likely is, and what contradicts the snaps so far. */
@@ -37,7 +45,9 @@ class ChartController extends Controller
         $this->authorize('view', $reel);
         $place = $request->integer('place') ?: null;
 
-        return new JsonResponse($this->told(Charting::prediction($reel, $place)) + ['asked' => $this->contradictions($reel)]);
+        return new JsonResponse(
+            $this->told(Charting::prediction($reel, $place)) + ['asked' => $this->contradictions($reel)],
+        );
     }
 
     /** Reads a quick entry without saving it: the snap as it would be, and what was assumed. */
@@ -46,14 +56,24 @@ class ChartController extends Controller
         $this->authorize('view', $reel);
         $given = $request->validate(['line' => 'present|nullable|string|max:200', 'place' => 'nullable|integer|min:1']);
         $prediction = Charting::prediction($reel, $given['place'] ?? null);
-        $found = QuickEntry::read((string) ($given['line'] ?? ''), $prediction, fn (string $call, string $look): array => array_values(array_unique(array_column(Charting::choices($call, $look), 'name'))));
+        $found = QuickEntry::read(
+            (string) ($given['line'] ?? ''),
+            $prediction,
+            fn (string $call, string $look): array => array_values(
+                array_unique(array_column(Charting::choices($call, $look), 'name')),
+            ),
+        );
         $written = $found['chart']->write();
-        $choices = $found['call'] === null || $found['look'] === null ? [] : Charting::choices($found['call'], $found['look']);
+        $choices =
+            $found['call'] === null || $found['look'] === null ? [] : Charting::choices($found['call'], $found['look']);
         $key = array_values(array_filter($choices, fn (array $c): bool => $c['name'] === $found['choice']))[0] ?? null;
-        $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'call' => $found['call'], 'look' => $found['look'], 'situation' => $written['situation'] ?: null, 'chart' => ['kind' => $reel->kind] + $written['chart'],
-            'seen' => $key === null ? [] : [['man' => $key['defender'], 'what' => 'choice', 'value' => $key['name']]], 'marks' => [], 'calibrations' => [], 'plots' => []];
+        $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'call' => $found['call'], 'look' => $found['look'],
+            'situation' => $written['situation'] ?: null, 'chart' => ['kind' => $reel->kind] + $written['chart'],
+            'seen' => $key === null ? [] : [['man' => $key['defender'], 'what' => 'choice', 'value' => $key['name']]],
+            'marks' => [], 'calibrations' => [], 'plots' => []];
 
-        return new JsonResponse(['document' => array_filter($document, fn (mixed $v): bool => $v !== null), 'assumed' => $found['assumed'], 'choices' => $choices, 'place' => $found['chart']->place()]);
+        return new JsonResponse(['document' => array_filter($document, fn (mixed $v): bool => $v !== null),
+            'assumed' => $found['assumed'], 'choices' => $choices, 'place' => $found['chart']->place()]);
     }
 
     /** What a key can choose, for a call and a look in words. */
@@ -70,7 +90,8 @@ class ChartController extends Controller
     {
         $written = $p->chart->write();
 
-        return ['chart' => $written['chart'], 'situation' => (object) $written['situation'], 'place' => $p->chart->place(), 'calls' => $p->calls, 'looks' => $p->looks];
+        return ['chart' => $written['chart'], 'situation' => (object) $written['situation'],
+            'place' => $p->chart->place(), 'calls' => $p->calls, 'looks' => $p->looks];
     }
 
     /** Snaps that contradict the one before, with the ways to settle it. @return list<array<string, mixed>> */
@@ -81,7 +102,8 @@ class ChartController extends Controller
         foreach ($reel->snaps()->get(['id', 'place', 'number', 'document', 'version']) as $snap) {
             if ($before instanceof Snap) {
                 foreach (Chain::check(Charting::chart($before), Charting::chart($snap)) as $q) {
-                    $asked[] = ['before' => $before->id, 'this' => $snap->id, 'number' => $snap->number ?? $snap->place] + $q;
+                    $asked[] =
+                        ['before' => $before->id, 'this' => $snap->id, 'number' => $snap->number ?? $snap->place] + $q;
                 }
             }
             $before = $snap;

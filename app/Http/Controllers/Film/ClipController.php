@@ -27,10 +27,16 @@ class ClipController extends Controller
     public function update(Request $request, Clip $clip): JsonResponse
     {
         $this->authorize('update', $clip);
-        $given = $request->validate(['snap_id' => 'nullable|string|exists:snaps,id', 'angle' => 'in:wide,tight', 'sync_s' => 'nullable|numeric|between:-20000,20000', 'from_s' => 'numeric|min:0|max:20000', 'to_s' => 'nullable|numeric|max:20000']);
+        $given = $request->validate(['snap_id' => 'nullable|string|exists:snaps,id', 'angle' => 'in:wide,tight',
+            'sync_s' => 'nullable|numeric|between:-20000,20000', 'from_s' => 'numeric|min:0|max:20000',
+            'to_s' => 'nullable|numeric|max:20000']);
         $at = ['snap_id' => $given['snap_id'] ?? $clip->snap_id, 'angle' => $given['angle'] ?? $clip->angle];
         if ($at['snap_id'] !== null && Clip::query()->where($at)->whereKeyNot($clip->id)->exists()) {
-            throw new Problem(409, 'That angle is taken', "The snap has a {$at['angle']} angle already: take it off first, or give this one the other angle.");
+            throw new Problem(
+                409,
+                'That angle is taken',
+                "The snap has a {$at['angle']} angle already: take it off first, or give this one the other angle.",
+            );
         }
 
         return $this->answer($clip->saveOn($this->basedOn($request), $given));
@@ -40,21 +46,29 @@ class ClipController extends Controller
     public function cut(Request $request, Clip $clip, Probe $probe): JsonResponse
     {
         $this->authorize('update', $clip);
-        $given = $request->validate(['cuts' => 'required|array|min:1|max:400', 'cuts.*.fromS' => 'required|numeric|min:0', 'cuts.*.toS' => 'required|numeric']);
-        $long = $clip->video['durationS'] ?? throw new Problem(409, 'The film is not ready yet', 'Wait until it is ready, then cut it.');
+        $given = $request->validate(['cuts' => 'required|array|min:1|max:400',
+            'cuts.*.fromS' => 'required|numeric|min:0', 'cuts.*.toS' => 'required|numeric']);
+        $long = $clip->video['durationS'] ?? throw new Problem(409, 'The film is not ready yet',
+            'Wait until it is ready, then cut it.');
         $cuts = collect($given['cuts'])->sortBy('fromS')->values();
         foreach ($cuts as $n => $cut) {
-            if ($cut['toS'] - $cut['fromS'] < 0.5 || $cut['toS'] > $long + 0.05 || $n > 0 && $cut['fromS'] < $cuts[$n - 1]['toS'] - 1e-6) {
-                throw Problem::content("/cuts/$n", sprintf('The cut from %.2f to %.2f s is shorter than half a second, past the end of the film (%.2f s), or into the one before it.', $cut['fromS'], $cut['toS'], $long));
+            if ($cut['toS'] - $cut['fromS'] < 0.5 || $cut['toS'] > $long + 0.05 || $n > 0
+                && $cut['fromS'] < $cuts[$n - 1]['toS'] - 1e-6) {
+                throw Problem::content("/cuts/$n",
+                    sprintf('The cut from %.2f to %.2f s is shorter than half a second, past the end of the film (%.2f s), or into the one before it.', $cut['fromS'], $cut['toS'], $long));
             }
         }
         $reel = $clip->reel;
         $made = DB::transaction(fn (): array => $cuts->map(function (array $cut) use ($clip, $reel): Clip {
             $place = (int) $reel->snaps()->max('place') + 1;
-            $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'call' => null, 'look' => null, 'chart' => ['number' => $place, 'kind' => $reel->kind], 'video' => ['durationS' => round($cut['toS'] - $cut['fromS'], 3)] + ($clip->video ?? [])];
+            $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'call' => null, 'look' => null,
+                'chart' => ['number' => $place, 'kind' => $reel->kind],
+                'video' => ['durationS' => round($cut['toS'] - $cut['fromS'], 3)] + ($clip->video ?? [])];
             $snap = Snap::query()->create(['reel_id' => $reel->id, 'place' => $place] + SnapIndex::of($document));
 
-            return Clip::query()->create(['reel_id' => $reel->id, 'snap_id' => $snap->id, 'angle' => $clip->angle, 'name' => "{$clip->name}, snap $place", 'file' => $clip->file, 'mime' => $clip->mime, 'status' => 'ready', 'video' => $clip->video,
+            return Clip::query()->create(['reel_id' => $reel->id, 'snap_id' => $snap->id, 'angle' => $clip->angle,
+                'name' => "{$clip->name}, snap $place", 'file' => $clip->file, 'mime' => $clip->mime,
+                'status' => 'ready', 'video' => $clip->video,
                 'from_s' => $cut['fromS'], 'to_s' => $cut['toS'], 'sync_s' => 0.0]);
         })->all());
         foreach ($made as $one) {
@@ -79,8 +93,20 @@ class ClipController extends Controller
     {
         $this->authorize('watch', $clip);
 
-        return new BinaryFileResponse(is_file($clip->path()) ? $clip->path() : throw new Problem(410, 'The film is gone', 'The file of this clip is missing on the server. Upload it again.'),
-            headers: ['Content-Type' => $clip->mime, 'Cache-Control' => 'private, max-age=3600', 'X-Content-Type-Options' => 'nosniff']);
+        return new BinaryFileResponse(
+            is_file($clip->path())
+                ? $clip->path()
+                : throw new Problem(
+                    410,
+                    'The film is gone',
+                    'The file of this clip is missing on the server. Upload it again.',
+                ),
+            headers: [
+                'Content-Type' => $clip->mime,
+                'Cache-Control' => 'private, max-age=3600',
+                'X-Content-Type-Options' => 'nosniff',
+            ],
+        );
     }
 
     /** The small picture of a clip, or a still of a moment of it for paper. */
@@ -92,11 +118,17 @@ class ClipController extends Controller
         $path = $clip->thumbnail().($at === null ? '' : sprintf('.%04d.jpg', (int) round(10 * $at)));
         $long = (float) ($clip->video['durationS'] ?? 2.0);
         $moment = min($clip->from_s + ($at ?? 1.0), max(0.0, $long - 0.1));
-        if (! is_file($path) && ! (is_file($clip->path()) && $probe->thumbnail($clip->path(), $moment, $path, $at === null ? 192 : 640))) {
+        if (
+            ! is_file($path) &&
+            ! (is_file($clip->path()) && $probe->thumbnail($clip->path(), $moment, $path, $at === null ? 192 : 640))
+        ) {
             throw new Problem(404, 'No picture', 'This clip has no picture of that moment.');
         }
 
-        return new BinaryFileResponse($path, headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return new BinaryFileResponse(
+            $path,
+            headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
+        );
     }
 
     private function answer(Clip $clip): JsonResponse

@@ -15,7 +15,8 @@ class CutupController extends Controller
     {
         $this->authorize('viewAny', Cutup::class);
 
-        return new JsonResponse(['cutups' => Cutup::query()->where('user_id', $request->user()->id)->orWhere('shared', true)->orderBy('name')->get()]);
+        return new JsonResponse(['cutups' => Cutup::query()->where('user_id', $request->user()->id)->orWhere('shared',
+            true)->orderBy('name')->get()]);
     }
 
     public function store(Request $request): JsonResponse
@@ -45,7 +46,8 @@ class CutupController extends Controller
     /** @return array<string, mixed> */
     private function given(Request $request): array
     {
-        $given = $request->validate(['name' => 'required|string|max:120', 'filter' => 'required|array', 'shared' => 'boolean']);
+        $given = $request->validate(['name' => 'required|string|max:120', 'filter' => 'required|array',
+            'shared' => 'boolean']);
         Filter::of($given['filter']);
 
         return $given;

@@ -30,14 +30,20 @@ class GradeController extends Controller
         $this->authorize('update', $snap);
         $based = $this->basedOn($request);
         $given = $request->validate([
-            'mark' => 'required|integer|in:-1,0,1', 'asked' => 'required|string|max:200', 'done' => 'present|nullable|string|max:300',
-            'decision' => ['nullable', Rule::in(Decision::GRADES)], 'reason' => 'present|nullable|string|max:2000', 'bust' => 'boolean', 'impact' => 'boolean',
-            'faults' => 'present|array|max:20', 'faults.*' => Rule::in(Library::ids()), 'marks' => 'nullable|array:'.implode(',', Marks::WHAT), 'marks.*' => 'nullable|integer|in:-1,0,1',
-            'correction' => 'nullable|string|max:300', 'caveat' => 'nullable|string|max:300', 'certain' => 'boolean', 'hard' => 'boolean',
-            'caused_by' => ['nullable', Rule::in([...Man::LINEMEN, 'Q', ...Man::SKILL])], 'charged_to' => ['nullable', Rule::in(array_keys(Charge::others()))],
+            'mark' => 'required|integer|in:-1,0,1', 'asked' => 'required|string|max:200',
+            'done' => 'present|nullable|string|max:300',
+            'decision' => ['nullable', Rule::in(Decision::GRADES)], 'reason' => 'present|nullable|string|max:2000',
+            'bust' => 'boolean', 'impact' => 'boolean',
+            'faults' => 'present|array|max:20', 'faults.*' => Rule::in(Library::ids()),
+            'marks' => 'nullable|array:'.implode(',', Marks::WHAT), 'marks.*' => 'nullable|integer|in:-1,0,1',
+            'correction' => 'nullable|string|max:300', 'caveat' => 'nullable|string|max:300', 'certain' => 'boolean',
+            'hard' => 'boolean',
+            'caused_by' => ['nullable', Rule::in([...Man::LINEMEN, 'Q', ...Man::SKILL])],
+            'charged_to' => ['nullable', Rule::in(array_keys(Charge::others()))],
         ]);
         $words = array_map(strval(...), array_intersect_key($given, array_flip(['correction', 'caveat'])));
-        $attributes = $words + ['done' => $given['done'] ?? '', 'reason' => $given['reason'] ?? '', 'user_id' => $request->user()->id] + $given;
+        $attributes = $words + ['done' => $given['done'] ?? '', 'reason' => $given['reason'] ?? '',
+            'user_id' => $request->user()->id] + $given;
         $grade = Grade::query()->where(['snap_id' => $snap->id, 'man' => $man])->first();
         if ($grade === null) {
             $grade = new Grade(['snap_id' => $snap->id, 'player_id' => $this->player($man)->id, 'man' => $man]);
@@ -62,8 +68,11 @@ class GradeController extends Controller
             $made = [];
             foreach ((new Proposal($grader))->all() as $p) {
                 if ($p['mark'] !== null && ! in_array($p['man'], $graded, true) && isset($players[$p['man']])) {
-                    $made[] = Grade::query()->create(['snap_id' => $snap->id, 'player_id' => $players[$p['man']], 'man' => $p['man'], 'asked' => mb_substr($p['asked'], 0, 200), 'done' => mb_substr($p['done'], 0, 300), 'mark' => $p['mark'],
-                        'marks' => $p['marks'], 'decision' => $p['man'] === 'Q' ? $grader->decision()->grade : null, 'reason' => $p['reason'], 'faults' => $p['faults'], 'user_id' => $request->user()->id]);
+                    $made[] = Grade::query()->create(['snap_id' => $snap->id, 'player_id' => $players[$p['man']],
+                        'man' => $p['man'], 'asked' => mb_substr($p['asked'], 0, 200),
+                        'done' => mb_substr($p['done'], 0, 300), 'mark' => $p['mark'],
+                        'marks' => $p['marks'], 'decision' => $p['man'] === 'Q' ? $grader->decision()->grade : null,
+                        'reason' => $p['reason'], 'faults' => $p['faults'], 'user_id' => $request->user()->id]);
                 }
             }
 
@@ -87,6 +96,7 @@ class GradeController extends Controller
         /** @var Player|null $player */
         $player = Player::query()->where('letter', $man)->orderBy('depth')->first();
 
-        return $player ?? throw new Problem(422, 'Nobody to grade', "No player on the roster plays $man. Add him first.");
+        return $player ??
+            throw new Problem(422, 'Nobody to grade', "No player on the roster plays $man. Add him first.");
     }
 }

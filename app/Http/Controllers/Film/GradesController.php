@@ -31,8 +31,11 @@ class GradesController extends Controller
         $rows = Graded::rows(week: $week);
         $repeats = WeekPage::repeats($staff->faultKeys());
 
-        return new JsonResponse(['week' => $week, 'weeks' => $weeks, 'notCountedIds' => Graded::notCounted($week), 'scale' => $staff->scale, 'scales' => array_combine(array_column(Scale::cases(), 'value'), array_map(fn (Scale $s): string => $s->words(), Scale::cases())), 'winning' => $staff->winning,
-            'men' => WeekPage::men($rows, $staff, $repeats), 'groups' => WeekPage::groups($rows, $staff->faultKeys()), 'repeats' => $repeats]);
+        return new JsonResponse(['week' => $week, 'weeks' => $weeks, 'notCountedIds' => Graded::notCounted($week),
+            'scale' => $staff->scale, 'scales' => array_combine(array_column(Scale::cases(), 'value'),
+                array_map(fn (Scale $s): string => $s->words(), Scale::cases())), 'winning' => $staff->winning,
+            'men' => WeekPage::men($rows, $staff, $repeats), 'groups' => WeekPage::groups($rows, $staff->faultKeys()),
+            'repeats' => $repeats]);
     }
 
     /** What came again, for whoever is graded just now. */
@@ -49,13 +52,20 @@ class GradesController extends Controller
         $this->authorize('viewAny', Reel::class);
         $staff = StaffWords::current();
         $out = fopen('php://temp', 'w+b');
-        fputcsv($out, ['Player', 'Letter', 'Snaps', 'Plus', 'Minus', 'Points', 'Possible', 'Percent', 'Weighted percent', 'Mental errors', 'Plus plays', 'Faults'], escape: '', eol: "\r\n");
+        fputcsv($out, ['Player', 'Letter', 'Snaps', 'Plus', 'Minus', 'Points', 'Possible', 'Percent',
+            'Weighted percent', 'Mental errors', 'Plus plays', 'Faults'], escape: '', eol: "\r\n");
         foreach (WeekPage::men(Graded::rows(week: $request->integer('week')), $staff) as $m) {
-            fputcsv($out, [$m['name'], $m['letter'], $m['snaps'], $m['plus'], $m['minus'], $m['earned'], $m['possible'], $m['percent'], $m['weightedPercent'], count($m['bustIds']), count($m['impactIds']), implode('; ', array_map(fn (array $f): string => "{$f['label']} {$f['times']}", $m['faults']))], escape: '', eol: "\r\n");
+            fputcsv($out, [$m['name'], $m['letter'], $m['snaps'], $m['plus'], $m['minus'], $m['earned'], $m['possible'],
+                $m['percent'], $m['weightedPercent'], count($m['bustIds']), count($m['impactIds']),
+                implode('; ', array_map(fn (array $f): string => "{$f['label']} {$f['times']}", $m['faults']))],
+                escape: '', eol: "\r\n");
         }
         rewind($out);
 
-        return response((string) stream_get_contents($out), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="week-'.$request->integer('week').'.csv"']);
+        return response((string) stream_get_contents($out), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="week-'.$request->integer('week').'.csv"',
+        ]);
     }
 
     /** The reel that teaches one rule: how it is done, how it went wrong, how it went in a game. */
@@ -66,7 +76,19 @@ class GradesController extends Controller
         $rows = Graded::filmed($fault);
         $names = Player::query()->pluck('name', 'id')->all();
         /** @var Collection<string, Snap> $snaps */
-        $snaps = Snap::query()->with(['reel:id,title,week,kind', 'clips:id,snap_id,angle,from_s,to_s'])->findMany(array_column($rows, 'snap'), ['id', 'reel_id', 'number', 'place', 'call', 'down', 'to_go_yd', 'snap_s'])->keyBy('id');
+        $snaps = Snap::query()
+            ->with(['reel:id,title,week,kind', 'clips:id,snap_id,angle,from_s,to_s'])
+            ->findMany(array_column($rows, 'snap'), [
+                'id',
+                'reel_id',
+                'number',
+                'place',
+                'call',
+                'down',
+                'to_go_yd',
+                'snap_s',
+            ])
+            ->keyBy('id');
         $bySnap = [];
         foreach ($rows as $row) {
             $bySnap[$row['id']] = $row;
@@ -74,10 +96,15 @@ class GradesController extends Controller
         $reel = array_map(function (array $part) use ($bySnap, $snaps, $names): array {
             $snap = $snaps[$bySnap[$part['id']]['snap']];
 
-            return $part + ['asked' => $bySnap[$part['id']]['asked'], 'done' => $bySnap[$part['id']]['done'], 'player' => $names[$bySnap[$part['id']]['player']] ?? null, 'snap' => ['snapAt' => $snap->snap_s ?? 0.0] + $snap->toArray()];
+            return $part + ['asked' => $bySnap[$part['id']]['asked'], 'done' => $bySnap[$part['id']]['done'],
+                'player' => $names[$bySnap[$part['id']]['player']] ?? null,
+                'snap' => ['snapAt' => $snap->snap_s ?? 0.0] + $snap->toArray()];
         }, TeachingReel::of($fault, $rows));
         $keys = StaffWords::current()->faultKeys();
 
-        return new JsonResponse(['rule' => ['label' => $keys->label($fault)] + Library::entry($fault), 'parts' => $reel]);
+        return new JsonResponse([
+            'rule' => ['label' => $keys->label($fault)] + Library::entry($fault),
+            'parts' => $reel,
+        ]);
     }
 }

@@ -24,9 +24,13 @@ class GradingController extends Controller
     public function update(Request $request): JsonResponse
     {
         $this->authorize('create', \App\Models\Reel::class);
-        $given = $request->validate(['scale' => [Rule::enum(Scale::class)], 'winning' => 'numeric|between:0.5,1', 'fault_keys' => 'array', 'fault_labels' => 'array', 'fault_labels.*' => 'string|max:60']);
+        $given = $request->validate(['scale' => [Rule::enum(Scale::class)], 'winning' => 'numeric|between:0.5,1',
+            'fault_keys' => 'array', 'fault_labels' => 'array', 'fault_labels.*' => 'string|max:60']);
         $staff = StaffWords::current();
-        FaultKeys::of($given['fault_keys'] ?? $staff->fault_keys ?? [], $given['fault_labels'] ?? $staff->fault_labels ?? []);
+        FaultKeys::of(
+            $given['fault_keys'] ?? ($staff->fault_keys ?? []),
+            $given['fault_labels'] ?? ($staff->fault_labels ?? []),
+        );
 
         return $this->answer($staff->saveOn($this->basedOn($request), $given));
     }
@@ -35,8 +39,11 @@ class GradingController extends Controller
     {
         $keys = $staff->faultKeys();
 
-        return new JsonResponse(['version' => $staff->version, 'scale' => $staff->scale, 'winning' => $staff->winning, 'keys' => $keys->keys, 'labels' => (object) $keys->labels,
-            'scales' => array_combine(array_column(Scale::cases(), 'value'), array_map(fn (Scale $s): string => $s->words(), Scale::cases())),
-            'library' => array_map(fn (array $e): array => ['called' => $keys->label($e['id'])] + $e, Library::all())], headers: ['ETag' => "\"{$staff->version}\""]);
+        return new JsonResponse(['version' => $staff->version, 'scale' => $staff->scale, 'winning' => $staff->winning,
+            'keys' => $keys->keys, 'labels' => (object) $keys->labels,
+            'scales' => array_combine(array_column(Scale::cases(), 'value'),
+                array_map(fn (Scale $s): string => $s->words(), Scale::cases())),
+            'library' => array_map(fn (array $e): array => ['called' => $keys->label($e['id'])] + $e, Library::all())],
+            headers: ['ETag' => "\"{$staff->version}\""]);
     }
 }

@@ -31,14 +31,21 @@ class MeasureController extends Controller
     {
         $this->authorize('viewAny', Reel::class);
 
-        return new JsonResponse(Measured::of(new Grader(new Measures($this->film($request))), StaffWords::current()->faultKeys()));
+        return new JsonResponse(
+            Measured::of(new Grader(new Measures($this->film($request))), StaffWords::current()->faultKeys()),
+        );
     }
 
-    /** Where the paint lies on the picture of an angle at a moment, with the doubt at each place, and the plan drawn over it. */
+    /**
+     * Where the paint lies on the picture of an angle at a moment, with the doubt at each place, and the plan drawn
+     * over it.
+     */
     public function view(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Reel::class);
-        $given = $request->validate(['document' => 'required|array', 'atS' => 'required|array|max:60', 'atS.*' => 'numeric', 'angle' => 'in:wide,tight', 'widthPx' => 'required|integer|min:16|max:8192', 'heightPx' => 'required|integer|min:16|max:8192', 'act' => 'nullable|array']);
+        $given = $request->validate(['document' => 'required|array', 'atS' => 'required|array|max:60',
+            'atS.*' => 'numeric', 'angle' => 'in:wide,tight', 'widthPx' => 'required|integer|min:16|max:8192',
+            'heightPx' => 'required|integer|min:16|max:8192', 'act' => 'nullable|array']);
         $film = $this->film($request);
         $angle = $given['angle'] ?? FilmDocument::WIDE;
         $drawn = new Drawn($film);
@@ -46,8 +53,10 @@ class MeasureController extends Controller
         foreach ($given['atS'] as $atS) {
             try {
                 $view = $film->view((float) $atS, $angle);
-                $views[] = $view === null ? ['atS' => $atS, 'why' => 'This angle is not calibrated yet.'] : ['atS' => $atS, 'followed' => $view->followed, 'driftPx' => round($view->driftPx, 2)]
-                    + Overlay::of($view, $film->setting->situation->rules, $given['widthPx'], $given['heightPx']) + $drawn->on($view, (float) $atS);
+                $views[] = $view === null ? ['atS' => $atS, 'why' => 'This angle is not calibrated yet.']
+                    : ['atS' => $atS, 'followed' => $view->followed, 'driftPx' => round($view->driftPx, 2)]
+                    + Overlay::of($view, $film->setting->situation->rules, $given['widthPx'],
+                        $given['heightPx']) + $drawn->on($view, (float) $atS);
             } catch (BadCalibration $e) {
                 $views[] = ['atS' => $atS, 'why' => $e->getMessage()];
             }
@@ -61,14 +70,20 @@ class MeasureController extends Controller
     {
         $this->authorize('viewAny', Reel::class);
         $given = $request->validate([
-            'points' => 'present|array|max:60', 'points.*.xPx' => 'required|numeric', 'points.*.yPx' => 'required|numeric',
-            'points.*.fieldXYd' => 'required|numeric', 'points.*.fieldYYd' => 'required|numeric',
-            'rules' => 'in:nfhs,ncaa,nfl', 'widthPx' => 'required|integer|min:16|max:8192', 'heightPx' => 'required|integer|min:16|max:8192',
+            'points' => 'present|array|max:60',
+            'points.*.xPx' => 'required|numeric',
+            'points.*.yPx' => 'required|numeric',
+            'points.*.fieldXYd' => 'required|numeric',
+            'points.*.fieldYYd' => 'required|numeric',
+            'rules' => 'in:nfhs,ncaa,nfl',
+            'widthPx' => 'required|integer|min:16|max:8192',
+            'heightPx' => 'required|integer|min:16|max:8192',
         ]);
         $rules = RuleSet::from($given['rules'] ?? 'nfhs');
         $points = array_map(fn (array $p): array => array_map(floatval(...), $p), $given['points']);
 
-        return new JsonResponse(['marks' => FieldMarks::across($rules)] + ($points === [] ? [] : Overlay::of(Calibration::of($points), $rules, $given['widthPx'], $given['heightPx'])));
+        return new JsonResponse(['marks' => FieldMarks::across($rules)] + ($points === [] ? []
+            : Overlay::of(Calibration::of($points), $rules, $given['widthPx'], $given['heightPx'])));
     }
 
     private function film(Request $request): FilmDocument

@@ -46,10 +46,15 @@ class NumbersController extends Controller
     public function clips(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Reel::class);
-        $query = Filter::of((array) $request->input('filter', []))->with(['reel:id,title,week,opponent,kind', 'clips:id,snap_id,angle,status,from_s,to_s']);
+        $query = Filter::of((array) $request->input('filter', []))->with([
+            'reel:id,title,week,opponent,kind',
+            'clips:id,snap_id,angle,status,from_s,to_s',
+        ]);
         $count = $query->count();
         /** @var Collection<int, Snap> $snaps */
-        $snaps = $query->orderBy('reel_id')->orderBy('place')->limit(self::CLIPS)->get(['id', 'reel_id', 'place', 'number', 'down', 'to_go_yd', 'ball_on_yd', 'call', 'front', 'shell', 'choice', 'decision', 'result', 'gain_yd', 'touchdown', 'snap_s']);
+        $snaps = $query->orderBy('reel_id')->orderBy('place')->limit(self::CLIPS)
+            ->get(['id', 'reel_id', 'place', 'number', 'down', 'to_go_yd', 'ball_on_yd', 'call', 'front', 'shell',
+                'choice', 'decision', 'result', 'gain_yd', 'touchdown', 'snap_s']);
 
         return new JsonResponse(['count' => $count, 'snaps' => $snaps->map(fn (Snap $s): array => $s->toArray())]);
     }
@@ -58,6 +63,11 @@ class NumbersController extends Controller
     {
         $by = (string) $request->query('by', 'call');
 
-        return isset(Groups::BY[$by]) ? $by : throw Problem::content('/by', "Numbers cannot be put together by \"$by\": ".implode(', ', array_keys(Groups::BY)).'.');
+        return isset(Groups::BY[$by])
+            ? $by
+            : throw Problem::content(
+                '/by',
+                "Numbers cannot be put together by \"$by\": ".implode(', ', array_keys(Groups::BY)).'.',
+            );
     }
 }

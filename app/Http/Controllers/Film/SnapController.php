@@ -37,8 +37,16 @@ class SnapController extends Controller
         $snap = DB::transaction(function () use ($request, $reel, $document): Snap {
             $last = (int) $reel->snaps()->max('place');
             $place = min($last + 1, max(1, (int) $request->input('place', $last + 1)));
-            foreach ($reel->snaps()->where('place', '>=', $place)->reorder('place', 'desc')->get(['id', 'place']) as $later) {
-                Snap::query()->whereKey($later->id)->update(['place' => $later->place + 1]);
+            foreach (
+                $reel
+                    ->snaps()
+                    ->where('place', '>=', $place)
+                    ->reorder('place', 'desc')
+                    ->get(['id', 'place']) as $later
+            ) {
+                Snap::query()
+                    ->whereKey($later->id)
+                    ->update(['place' => $later->place + 1]);
             }
 
             return Snap::query()->create(['reel_id' => $reel->id, 'place' => $place] + SnapIndex::of($document));
@@ -51,7 +59,12 @@ class SnapController extends Controller
     {
         $this->authorize('update', $snap);
 
-        $document = Revisions::kept($snap->document, $this->document($request), $request->user()->name, now()->toDateString());
+        $document = Revisions::kept(
+            $snap->document,
+            $this->document($request),
+            $request->user()->name,
+            now()->toDateString(),
+        );
 
         return $this->answer($snap->saveOn($this->basedOn($request), SnapIndex::of($document)));
     }
@@ -61,7 +74,11 @@ class SnapController extends Controller
     {
         $this->authorize('update', $snap);
         if ($snap->grades()->exists() && ! $request->boolean('graded')) {
-            throw new Problem(409, 'This snap is graded', 'Its grades would go with it. Take the grades away first, or confirm that they go.');
+            throw new Problem(
+                409,
+                'This snap is graded',
+                'Its grades would go with it. Take the grades away first, or confirm that they go.',
+            );
         }
         $snap->delete();
 
@@ -73,9 +90,15 @@ class SnapController extends Controller
     {
         $this->authorize('view', $reel);
         $open = [];
-        foreach ($reel->snaps()->where('open_questions', '>', 0)->get(['id', 'number', 'place', 'document', 'version']) as $snap) {
+        foreach (
+            $reel
+                ->snaps()
+                ->where('open_questions', '>', 0)
+                ->get(['id', 'number', 'place', 'document', 'version']) as $snap
+        ) {
             foreach (OpenQuestions::of($snap->document) as $q) {
-                $open[] = ['snap' => $snap->id, 'number' => $snap->number ?? $snap->place, 'version' => $snap->version] + $q;
+                $open[] =
+                    ['snap' => $snap->id, 'number' => $snap->number ?? $snap->place, 'version' => $snap->version] + $q;
             }
         }
 
@@ -86,7 +109,13 @@ class SnapController extends Controller
     {
         $this->authorize('update', $snap);
         $given = $request->validate(['id' => 'required|string|max:80', 'answer' => 'required|string|max:300']);
-        $document = OpenQuestions::settle($snap->document, $given['id'], $given['answer'], $request->user()->name, now()->toDateString());
+        $document = OpenQuestions::settle(
+            $snap->document,
+            $given['id'],
+            $given['answer'],
+            $request->user()->name,
+            now()->toDateString(),
+        );
         $this->schemas->check('film', json_decode(json_encode($document)));
 
         return $this->answer($snap->saveOn($this->basedOn($request), SnapIndex::of($document)));
@@ -105,7 +134,11 @@ class SnapController extends Controller
     private function before(Snap $snap): ?string
     {
         /** @var Snap|null $before */
-        $before = Snap::query()->where('reel_id', $snap->reel_id)->where('place', '<', $snap->place)->orderByDesc('place')->first(['id', 'document']);
+        $before = Snap::query()
+            ->where('reel_id', $snap->reel_id)
+            ->where('place', '<', $snap->place)
+            ->orderByDesc('place')
+            ->first(['id', 'document']);
 
         return $before === null ? null : Chain::did(Charting::chart($before), Charting::chart($snap));
     }
@@ -114,7 +147,11 @@ class SnapController extends Controller
     private function after(Snap $snap): ?string
     {
         /** @var Snap|null $next */
-        $next = Snap::query()->where('reel_id', $snap->reel_id)->where('place', '>', $snap->place)->orderBy('place')->first(['id', 'document']);
+        $next = Snap::query()
+            ->where('reel_id', $snap->reel_id)
+            ->where('place', '>', $snap->place)
+            ->orderBy('place')
+            ->first(['id', 'document']);
 
         return $next === null ? null : Chain::made(Charting::chart($snap), Charting::chart($next));
     }
@@ -123,6 +160,8 @@ class SnapController extends Controller
     {
         $snap->load(['grades', 'clips', 'reel']);
 
-        return new JsonResponse($snap->toArray() + ['questions' => OpenQuestions::of($snap->document), 'before' => $this->before($snap), 'after' => $this->after($snap)], $status, ['ETag' => "\"{$snap->version}\""]);
+        return new JsonResponse($snap->toArray() + ['questions' => OpenQuestions::of($snap->document),
+            'before' => $this->before($snap), 'after' => $this->after($snap)], $status,
+            ['ETag' => "\"{$snap->version}\""]);
     }
 }

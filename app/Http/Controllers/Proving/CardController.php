@@ -29,19 +29,32 @@ class CardController extends Controller
     {
         $this->authorize('viewAny', Call::class);
         $given = $request->validate([
-            'calls' => 'array|max:90', 'calls.*' => 'string|max:26', 'documents' => 'required_without:calls|array|max:90', 'documents.*.name' => 'required|string|max:120',
-            'look' => 'nullable', 'per' => ['integer', Rule::in(array_keys(CallCards::LAYOUTS))], 'player' => ['nullable', Rule::in([...Man::SKILL, 'Q'])], 'page' => 'integer|min:1|max:90',
+            'calls' => 'array|max:90', 'calls.*' => 'string|max:26',
+            'documents' => 'required_without:calls|array|max:90', 'documents.*.name' => 'required|string|max:120',
+            'look' => 'nullable', 'per' => ['integer', Rule::in(array_keys(CallCards::LAYOUTS))],
+            'player' => ['nullable', Rule::in([...Man::SKILL, 'Q'])], 'page' => 'integer|min:1|max:90',
         ]);
         $per = $given['per'] ?? 1;
         $else = SituationInput::from($request->input('situation')) ?? Situation::of();
-        $look = $request->filled('look') ? ProofInput::from($request, $this->schemas)->look($request->input('look')) : null;
-        $pages = (new CallCards(StaffWords::current()->book(), $given['player'] ?? null, $look))->pages($this->calls($request, $given), $per, $else);
+        $look = $request->filled('look')
+            ? ProofInput::from($request, $this->schemas)->look($request->input('look'))
+            : null;
+        $pages = (new CallCards(StaffWords::current()->book(), $given['player'] ?? null, $look))->pages(
+            $this->calls($request, $given),
+            $per,
+            $else,
+        );
         [$width, $height] = CallCards::size($per);
         if ($format === 'svg') {
-            return new Response(Svg::of($pages[min(count($pages), $given['page'] ?? 1) - 1], $width, $height), 200, ['Content-Type' => 'image/svg+xml']);
+            return new Response(Svg::of($pages[min(count($pages), $given['page'] ?? 1) - 1], $width, $height), 200, [
+                'Content-Type' => 'image/svg+xml',
+            ]);
         }
 
-        return new Response(Pdf::of($pages, $width, $height, 'Calls'), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="calls.pdf"']);
+        return new Response(Pdf::of($pages, $width, $height, 'Calls'), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="calls.pdf"',
+        ]);
     }
 
     /**
@@ -52,7 +65,8 @@ class CardController extends Controller
     {
         /** @var list<Call> $saved */
         $saved = Call::query()->whereIn('id', $given['calls'] ?? [])->orderBy('id')->get()->all();
-        $calls = array_map(fn (Call $c): array => ['name' => $c->name, 'call' => CallDocument::read($c->document)], $saved);
+        $calls = array_map(fn (Call $c): array => ['name' => $c->name, 'call' => CallDocument::read($c->document)],
+            $saved);
         foreach ((array) $request->input('documents', []) as $one) {
             $this->schemas->check('call', $one['document'] ?? null);
             $calls[] = ['name' => $one['name'], 'call' => CallDocument::read($one['document'])];

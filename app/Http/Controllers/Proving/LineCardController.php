@@ -27,11 +27,16 @@ class LineCardController extends Controller
     public function store(Request $request): Response
     {
         $this->authorize('viewAny', Call::class);
-        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'name' => 'string|max:120', 'fronts' => 'array|max:11', 'fronts.*' => 'string|max:40', 'shell' => 'string|max:40']);
+        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words',
+            'name' => 'string|max:120', 'fronts' => 'array|max:11', 'fronts.*' => 'string|max:40',
+            'shell' => 'string|max:40']);
         $input = ProofInput::from($request, $this->schemas);
         $call = $input->call();
         if ($call->run === null) {
-            throw Problem::content('/document/run', 'Line cards are for runs: this call has none. Open a run, or say one.');
+            throw Problem::content(
+                '/document/run',
+                'Line cards are for runs: this call has none. Open a run, or say one.',
+            );
         }
         $proofs = [];
         foreach (Looks::of($given['fronts'] ?? Fronts::names(), [$given['shell'] ?? 'cover 3']) as $look) {
@@ -39,8 +44,15 @@ class LineCardController extends Controller
             assert($proof instanceof RunProof);
             $proofs[] = $proof;
         }
-        $pages = (new LineCards(StaffWords::current()->book()))->pages($given['name'] ?? 'Line card', $input->describe($call), $proofs);
+        $pages = (new LineCards(StaffWords::current()->book()))->pages(
+            $given['name'] ?? 'Line card',
+            $input->describe($call),
+            $proofs,
+        );
 
-        return new Response(Pdf::of($pages, ...[...LineCards::SIZE, 'Line card']), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="line-card.pdf"']);
+        return new Response(Pdf::of($pages, ...[...LineCards::SIZE, 'Line card']), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="line-card.pdf"',
+        ]);
     }
 }

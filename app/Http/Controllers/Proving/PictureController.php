@@ -33,7 +33,8 @@ class PictureController extends Controller
     public function store(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Look::class);
-        $given = $request->validate(['formation' => 'required|string|max:200', 'looks' => 'required|array|max:60', 'looks.*' => 'required']);
+        $given = $request->validate(['formation' => 'required|string|max:200', 'looks' => 'required|array|max:60',
+            'looks.*' => 'required']);
         $staff = StaffWords::current();
         $situation = SituationInput::from($request->input('situation')) ?? Situation::of();
         [$before, $now, $words] = self::formation($given['formation'], $situation, $staff);
@@ -41,8 +42,10 @@ class PictureController extends Controller
         return new JsonResponse([
             'formation' => $words,
             'field' => ['left' => $now->frame->sidelineX(Side::Left), 'right' => $now->frame->sidelineX(Side::Right)],
-            'men' => array_values(array_map(fn (Man $m): array => ['letter' => $m->letter, 'xYd' => round($m->xYd, 2), 'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine(), 'lineman' => $m->isLineman()], $now->men)),
-            'looks' => array_map(fn (mixed $look): array => $this->look($look, $now, $before, $staff->school, $staff->book()->schools), $given['looks']),
+            'men' => array_values(array_map(fn (Man $m): array => ['letter' => $m->letter, 'xYd' => round($m->xYd, 2),
+                'yYd' => round($m->yYd, 2), 'onLine' => $m->onLine(), 'lineman' => $m->isLineman()], $now->men)),
+            'looks' => array_map(fn (mixed $look): array => $this->look($look, $now, $before, $staff->school,
+                $staff->book()->schools), $given['looks']),
         ]);
     }
 
@@ -51,8 +54,19 @@ class PictureController extends Controller
     {
         $book = $staff->book();
         $draft = FormationParser::parse($book->in($words), $situation, $book);
-        $snap = Snap::of($draft->formation->men($situation->frame()), $draft->motions, $draft->formation->splits(), $situation->frame(), new Clock($staff->theCadence(), Clock::usual()->law));
-        $of = fn (array $men): Lineup => Lineup::of($men, $situation->frame(), $situation->hash, $draft->formation->side);
+        $snap = Snap::of(
+            $draft->formation->men($situation->frame()),
+            $draft->motions,
+            $draft->formation->splits(),
+            $situation->frame(),
+            new Clock($staff->theCadence(), Clock::usual()->law),
+        );
+        $of = fn (array $men): Lineup => Lineup::of(
+            $men,
+            $situation->frame(),
+            $situation->hash,
+            $draft->formation->side,
+        );
         $now = $of($snap->men);
 
         return [$draft->motions === [] ? $now : $of($snap->before), $now, $book->out($draft->formation->words())];
@@ -69,8 +83,10 @@ class PictureController extends Controller
 
         return [
             'words' => $look->words(), 'notes' => $aligned->notes,
-            'defenders' => array_map(fn (Defender $d): array => ['letter' => $d->letter, 'role' => $d->role, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
-                'technique' => $d->technique === null ? null : Technique::named($d->technique, $school), 'rushes' => $d->rushes(), 'job' => $d->job->words], $aligned->defenders),
+            'defenders' => array_map(fn (Defender $d): array => ['letter' => $d->letter, 'role' => $d->role,
+                'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
+                'technique' => $d->technique === null ? null : Technique::named($d->technique, $school),
+                'rushes' => $d->rushes(), 'job' => $d->job->words], $aligned->defenders),
             'picture' => Picture::standing($aligned->defenders, $now, $look, $schools),
         ];
     }

@@ -23,13 +23,20 @@ class ProofController extends Controller
     {
         $given = $request->validate(ProofInput::RULES + [
             'document' => 'required_without:words', 'look' => 'required',
-            'frames' => 'boolean', 'act' => 'array', 'act.defender' => 'required_with:act|string|max:40', 'act.name' => 'required_with:act|string|max:60', 'act.index' => 'integer',
-            'act.and' => 'array', 'act.and.defender' => 'required_with:act.and|string|max:40', 'act.and.name' => 'required_with:act.and|string|max:60',
+            'frames' => 'boolean', 'act' => 'array', 'act.defender' => 'required_with:act|string|max:40',
+            'act.name' => 'required_with:act|string|max:60', 'act.index' => 'integer',
+            'act.and' => 'array', 'act.and.defender' => 'required_with:act.and|string|max:40',
+            'act.and.name' => 'required_with:act.and|string|max:60',
             'press' => 'array|max:6', 'press.*' => Rule::in(array_keys(Release::REACTIONS)),
         ]);
         $input = ProofInput::from($request, $this->schemas);
         $call = $input->call();
-        $proof = Proving::of($call, $input->look($request->input('look')), $input->setting($call), $given['press'] ?? []);
+        $proof = Proving::of(
+            $call,
+            $input->look($request->input('look')),
+            $input->setting($call),
+            $given['press'] ?? [],
+        );
 
         return new JsonResponse(['report' => Told::report($proof), 'stage' => Told::stage($proof)]
             + ($request->boolean('frames') ? ['frames' => Told::frames($proof, $given['act'] ?? null)] : []));

@@ -33,11 +33,19 @@ class RecognitionController extends Controller
         $situation = SituationInput::from($request->input('situation')) ?? Situation::of();
         $staff = StaffWords::current();
         if (isset($given['formation'])) {
-            return new JsonResponse(LookFinder::of($spots, PictureController::formation($given['formation'], $situation, $staff)[1], $staff->school));
+            return new JsonResponse(
+                LookFinder::of(
+                    $spots,
+                    PictureController::formation($given['formation'], $situation, $staff)[1],
+                    $staff->school,
+                ),
+            );
         }
         $this->schemas->check('call', $request->input('document'));
 
-        return new JsonResponse(LookFinder::of($spots, CallDocument::read($request->input('document'))->lineup($situation), $staff->school));
+        return new JsonResponse(
+            LookFinder::of($spots, CallDocument::read($request->input('document'))->lineup($situation), $staff->school),
+        );
     }
 
     /** The three likeliest formations. */
@@ -47,15 +55,18 @@ class RecognitionController extends Controller
         $situation = SituationInput::from($request->input('situation')) ?? Situation::of();
         $found = FormationFinder::of($this->spots($request), $situation->frame(), $situation->hash);
 
-        return new JsonResponse(['formations' => array_map(fn (array $f): array => ['words' => $f['formation']->words(), 'offYd' => round($f['offYd'], 2), 'differs' => $f['worst']], $found)]);
+        return new JsonResponse(['formations' => array_map(fn (array $f): array => ['words' => $f['formation']->words(),
+            'offYd' => round($f['offYd'], 2), 'differs' => $f['worst']], $found)]);
     }
 
     /** The route of the catalogue nearest to a path drawn from a man's spot, as an assignment, and the next two. */
     public function route(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Look::class);
-        $given = $request->validate(['document' => 'required|array', 'man' => 'required|string|max:2', 'points' => 'required|array|min:2|max:400',
-            'points.*' => 'array:xYd,yYd', 'points.*.xYd' => 'required|numeric|between:-54,54', 'points.*.yYd' => 'required|numeric|between:-12,60']);
+        $given = $request->validate(['document' => 'required|array', 'man' => 'required|string|max:2',
+            'points' => 'required|array|min:2|max:400',
+            'points.*' => 'array:xYd,yYd', 'points.*.xYd' => 'required|numeric|between:-54,54',
+            'points.*.yYd' => 'required|numeric|between:-12,60']);
         $this->schemas->check('call', $request->input('document'));
         $call = CallDocument::read($request->input('document'));
         $situation = SituationInput::from($request->input('situation')) ?? Situation::of();
@@ -63,16 +74,23 @@ class RecognitionController extends Controller
         if ($man === null || $man->isLineman() || $man->isQuarterback()) {
             throw Problem::content('/man', "\"{$given['man']}\" runs no route here.");
         }
-        $points = array_map(fn (array $p): array => [(float) $p['xYd'], (float) $p['yYd']], array_values($given['points']));
+        $points = array_map(
+            fn (array $p): array => [(float) $p['xYd'], (float) $p['yYd']],
+            array_values($given['points']),
+        );
         $found = RouteFinder::of($man, $points, $situation->frame(), Level::HighSchool->receiver());
 
-        return new JsonResponse(['routes' => array_map(fn (array $f): array => ['assignment' => CallDocument::route($f['route']), 'offYd' => $f['offYd']], $found)]);
+        return new JsonResponse(['routes' => array_map(fn (array $f): array => [
+            'assignment' => CallDocument::route($f['route']),
+            'offYd' => $f['offYd'],
+        ], $found)]);
     }
 
     /** @return list<array{float, float}> */
     private function spots(Request $request): array
     {
-        $given = $request->validate(['spots' => 'required|array|size:11', 'spots.*' => 'array:xYd,yYd', 'spots.*.xYd' => 'required|numeric|between:-54,54', 'spots.*.yYd' => 'required|numeric|between:-40,40']);
+        $given = $request->validate(['spots' => 'required|array|size:11', 'spots.*' => 'array:xYd,yYd',
+            'spots.*.xYd' => 'required|numeric|between:-54,54', 'spots.*.yYd' => 'required|numeric|between:-40,40']);
 
         return array_map(fn (array $s): array => [(float) $s['xYd'], (float) $s['yYd']], array_values($given['spots']));
     }

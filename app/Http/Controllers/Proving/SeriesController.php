@@ -12,7 +12,10 @@ use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Proof\Telling\Series;
 use Jacotaxis\Core\Proof\Telling\Told;
 
-/** The series a call lives in: its members from the saved calls, how alike they look, and what they do together to one man. */
+/**
+ * The series a call lives in: its members from the saved calls, how alike they look, and what they do together to one
+ * man.
+ */
 class SeriesController extends Controller
 {
     public function __construct(private readonly Schemas $schemas)
@@ -22,7 +25,8 @@ class SeriesController extends Controller
     public function store(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Call::class);
-        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'look' => 'required', 'id' => 'nullable|string|max:26']);
+        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'look' => 'required',
+            'id' => 'nullable|string|max:26']);
         $input = ProofInput::from($request, $this->schemas);
         $call = $input->call();
         $names = $book = [];
@@ -38,10 +42,15 @@ class SeriesController extends Controller
             $proof = $series->proofs[$id];
             $report = Told::report($proof);
             $stage = Told::stage($proof);
-            $rows[] = ['id' => (string) $id, 'name' => $names[$id] ?? 'On the board', 'words' => $input->describe($member), 'kind' => $series->kinds[$id], 'base' => $series->baseId === (string) $id, 'verdict' => $report['verdict'], 'strength' => $report['strength'], 'why' => $report['why'],
-                'same' => $series->sameness((string) $id), 'stage' => array_intersect_key($stage, array_flip(['men', 'defenders', 'routes', 'blocks', 'tracks', 'field']))];
+            $rows[] = ['id' => (string) $id, 'name' => $names[$id] ?? 'On the board',
+                'words' => $input->describe($member), 'kind' => $series->kinds[$id],
+                'base' => $series->baseId === (string) $id, 'verdict' => $report['verdict'],
+                'strength' => $report['strength'], 'why' => $report['why'],
+                'same' => $series->sameness((string) $id), 'stage' => array_intersect_key($stage,
+                    array_flip(['men', 'defenders', 'routes', 'blocks', 'tracks', 'field']))];
         }
 
-        return new JsonResponse(['members' => $rows, 'missing' => $series->missing(), 'bind' => $series->bind(), 'base' => $series->base?->words()]);
+        return new JsonResponse(['members' => $rows, 'missing' => $series->missing(), 'bind' => $series->bind(),
+            'base' => $series->base?->words()]);
     }
 }

@@ -22,7 +22,10 @@ use Jacotaxis\Core\Proof\Sheet\Suggestions;
 use Jacotaxis\Core\Proof\Sheet\Tolerance;
 use Jacotaxis\Core\Proof\Telling\Run\RunBeats;
 
-/** A call against many looks, the menu against one, and what would change a verdict. A screen asks in parts and fills as they come. */
+/**
+ * A call against many looks, the menu against one, and what would change a verdict. A screen asks in parts and fills as
+ * they come.
+ */
 class SheetController extends Controller
 {
     public function __construct(private readonly Schemas $schemas)
@@ -34,31 +37,43 @@ class SheetController extends Controller
     {
         $looks = Looks::of(...($request->boolean('all') ? [['all'], ['all']] : []));
 
-        return new JsonResponse(['looks' => array_map(fn (Look $l): array => ['front' => $l->front, 'shell' => $l->shell, 'words' => $l->words()], $looks)]);
+        return new JsonResponse(['looks' => array_map(fn (Look $l): array => ['front' => $l->front,
+            'shell' => $l->shell, 'words' => $l->words()], $looks)]);
     }
 
     /** Cells of a call against looks. */
     public function store(Request $request): JsonResponse
     {
-        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words', 'looks' => 'required|list|max:40', 'looks.*' => 'required']);
+        $given = $request->validate(ProofInput::RULES + ['document' => 'required_without:words',
+            'looks' => 'required|list|max:40', 'looks.*' => 'required']);
         $input = ProofInput::from($request, $this->schemas);
         $call = $input->call();
         $setting = $input->setting($call);
 
-        return new JsonResponse(['cells' => array_map(fn (mixed $look, int $n): array => Sheet::cell($call, $input->look($look, "/looks/$n"), $setting), $given['looks'], array_keys($given['looks']))]);
+        return new JsonResponse(['cells' => array_map(fn (mixed $look, int $n): array => Sheet::cell($call,
+            $input->look($look, "/looks/$n"), $setting), $given['looks'], array_keys($given['looks']))]);
     }
 
     /** Saved calls against one look: all of them, or those named. */
     public function menu(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Call::class);
-        $given = $request->validate(ProofInput::RULES + ['look' => 'required', 'calls' => 'array|max:40', 'calls.*' => 'string|max:26']);
+        $given = $request->validate(
+            ProofInput::RULES + ['look' => 'required', 'calls' => 'array|max:40', 'calls.*' => 'string|max:26'],
+        );
         $input = ProofInput::from($request, $this->schemas);
         $look = $input->look($request->input('look'));
         $rows = [];
-        foreach (Call::query()->when(isset($given['calls']), fn ($q) => $q->whereIn('id', $given['calls']))->orderBy('id')->limit(40)->get() as $saved) {
+        foreach (
+            Call::query()
+                ->when(isset($given['calls']), fn ($q) => $q->whereIn('id', $given['calls']))
+                ->orderBy('id')
+                ->limit(40)
+                ->get() as $saved
+        ) {
             $call = CallDocument::read($saved->document);
-            $rows[] = ['id' => $saved->id, 'name' => $saved->name, 'words' => $saved->words, 'cell' => Sheet::cell($call, $look, $input->setting($call))];
+            $rows[] = ['id' => $saved->id, 'name' => $saved->name, 'words' => $saved->words,
+                'cell' => Sheet::cell($call, $look, $input->setting($call))];
         }
 
         return new JsonResponse(['rows' => $rows]);
@@ -69,7 +84,9 @@ class SheetController extends Controller
     {
         [$call, $look, $input] = $this->asked($request);
 
-        return new JsonResponse(['suggestions' => array_map(fn (array $s): array => ['words' => $s['words'], 'verdict' => $s['verdict'], 'strength' => $s['strength'], 'chance' => $s['chance'], 'document' => CallDocument::write($s['call'])],
+        return new JsonResponse(['suggestions' => array_map(fn (array $s): array => ['words' => $s['words'],
+            'verdict' => $s['verdict'], 'strength' => $s['strength'], 'chance' => $s['chance'],
+            'document' => CallDocument::write($s['call'])],
             Suggestions::of($call, $look, $input->setting($call)))]);
     }
 
@@ -98,7 +115,10 @@ class SheetController extends Controller
         if ($proof instanceof RunProof) {
             $beats = RunBeats::of($proof);
 
-            return new JsonResponse(['change' => $beats === null ? null : [...$beats, 'look' => null], 'punishing' => []]);
+            return new JsonResponse([
+                'change' => $beats === null ? null : [...$beats, 'look' => null],
+                'punishing' => [],
+            ]);
         }
         $change = $proof instanceof Proof ? Beats::of($proof) : null;
         if ($change === null) {
@@ -107,9 +127,16 @@ class SheetController extends Controller
         /** @var array<string, Call> $saved */
         $saved = Call::query()->orderBy('id')->limit(40)->get()->keyBy('id')->all();
         $book = array_map(fn (Call $c): \Jacotaxis\Core\Concept\Call => CallDocument::read($c->document), $saved);
-        $punishing = array_map(fn (array $p): array => $p + ['name' => $saved[$p['id']]->name], array_slice($change->punishing($book, $setting), 0, 3));
+        $punishing = array_map(
+            fn (array $p): array => $p + ['name' => $saved[$p['id']]->name],
+            array_slice($change->punishing($book, $setting), 0, 3),
+        );
 
-        return new JsonResponse(['change' => ['defender' => $change->defender, 'with' => $change->with, 'name' => $change->name, 'costYd' => $change->costYd, 'leftS' => $change->leftS === null ? null : round($change->leftS, 2), 'why' => $change->why, 'look' => $change->act === null ? LookDocument::write($change->look) : null, 'xYd' => round($change->xYd, 2), 'yYd' => round($change->yYd, 2)], 'punishing' => $punishing]);
+        return new JsonResponse(['change' => ['defender' => $change->defender, 'with' => $change->with,
+            'name' => $change->name, 'costYd' => $change->costYd, 'leftS' => $change->leftS === null ? null
+            : round($change->leftS, 2), 'why' => $change->why, 'look' => $change->act === null
+            ? LookDocument::write($change->look) : null, 'xYd' => round($change->xYd, 2),
+            'yYd' => round($change->yYd, 2)], 'punishing' => $punishing]);
     }
 
     /** @return array{\Jacotaxis\Core\Concept\Call, Look, ProofInput} */

@@ -17,7 +17,17 @@ final class GapRuns
     /** @return list<RunScheme> */
     public static function all(): array
     {
-        return [self::duo(), self::power(), self::counter(), self::trap(), self::jetCounter(), self::belly(), self::buck(), self::dive(), self::iso()];
+        return [
+            self::duo(),
+            self::power(),
+            self::counter(),
+            self::trap(),
+            self::jetCounter(),
+            self::belly(),
+            self::buck(),
+            self::dive(),
+            self::iso(),
+        ];
     }
 
     private static function duo(): RunScheme
@@ -31,8 +41,19 @@ final class GapRuns
             gaps: ['A', 'B'],
             stepYd: 0.0,
             flowYd: 0.4,
-            jobs: [JobRow::read('fullback', 'two backs', 'lead', 'left for the lead/support playside/playside safety', late: true)],
-            keys: [KeyRow::read('give', 'emol backside', 'gun, arc backside'), KeyRow::read('give', 'emol playside', 'gun, arc playside')],
+            jobs: [
+                JobRow::read(
+                    'fullback',
+                    'two backs',
+                    'lead',
+                    'left for the lead/support playside/playside safety',
+                    late: true,
+                ),
+            ],
+            keys: [
+                KeyRow::read('give', 'emol backside', 'gun, arc backside'),
+                KeyRow::read('give', 'emol playside', 'gun, arc playside'),
+            ],
             ownsInside: true,
         );
     }
@@ -206,7 +227,12 @@ final class GapRuns
             stepYd: 0.0,
             flowYd: 0.4,
             jobs: [
-                JobRow::read('fullback|playside wing|backside wing', 'two backs or wing', 'lead', 'inside backer/left for the lead'),
+                JobRow::read(
+                    'fullback|playside wing|backside wing',
+                    'two backs or wing',
+                    'lead',
+                    'inside backer/left for the lead',
+                ),
             ],
             ownsInside: true,
         );

@@ -20,7 +20,17 @@ final class OptionRuns
     /** @return list<RunScheme> */
     public static function all(): array
     {
-        return [self::triple(), self::midline(), self::midlinePitch(), self::isolatedDive(), self::freeze(), self::lead(), self::load(), self::speed(), self::counter()];
+        return [
+            self::triple(),
+            self::midline(),
+            self::midlinePitch(),
+            self::isolatedDive(),
+            self::freeze(),
+            self::lead(),
+            self::load(),
+            self::speed(),
+            self::counter(),
+        ];
     }
 
     private static function triple(): RunScheme
@@ -188,7 +198,10 @@ final class OptionRuns
                 JobRow::read('fullback|tailback|playside back', '', 'lead', 'inside backer'),
                 JobRow::read('backside wide', '', 'cut off', 'backside deep/corner backside'),
             ],
-            keys: [KeyRow::read('pitch', 'support playside', 'condensed'), KeyRow::read('pitch', 'support safety playside', 'wide split')],
+            keys: [
+                KeyRow::read('pitch', 'support playside', 'condensed'),
+                KeyRow::read('pitch', 'support safety playside', 'wide split'),
+            ],
             meshS: 0.9,
             wideYd: 1.5,
             gives: false,

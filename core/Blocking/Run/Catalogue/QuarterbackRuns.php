@@ -7,7 +7,10 @@ namespace Jacotaxis\Core\Blocking\Run\Catalogue;
 use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\RunScheme;
 
-/** Runs the quarterback keeps from the start: nobody is handed the ball, the backs are in front of him (common practice). */
+/**
+ * Runs the quarterback keeps from the start: nobody is handed the ball, the backs are in front of him (common
+ * practice).
+ */
 final class QuarterbackRuns
 {
     private const BACK = 'tailback|fullback';

@@ -8,13 +8,17 @@ use Jacotaxis\Core\Blocking\Run\RunScheme;
 use Jacotaxis\Core\Blocking\Run\UnknownRun;
 
 /**
- * The catalogue of runs: a rule per post, the first that holds in the order written. Linemen, tight ends and wings without a
+ * The catalogue of runs: a rule per post, the first that holds in the order written. Linemen, tight ends and wings
+ * without a
  * rule go into the matching of the line, receivers stalk the man over them.
  */
 final class Schemes
 {
     /** Receivers who are given nothing else (common practice). */
-    private const SUPPORT = [['playside wide', 'stalk', 'corner playside'], ['backside wide', 'cut off', 'corner backside']];
+    private const SUPPORT = [
+        ['playside wide', 'stalk', 'corner playside'],
+        ['backside wide', 'cut off', 'corner backside'],
+    ];
 
     /** @var array<string, RunScheme>|null */
     private static ?array $all = null;
@@ -52,7 +56,13 @@ final class Schemes
     private static function all(): array
     {
         if (self::$all === null) {
-            $schemes = [...ZoneRuns::all(), ...GapRuns::all(), ...SweepRuns::all(), ...OptionRuns::all(), ...QuarterbackRuns::all()];
+            $schemes = [
+                ...ZoneRuns::all(),
+                ...GapRuns::all(),
+                ...SweepRuns::all(),
+                ...OptionRuns::all(),
+                ...QuarterbackRuns::all(),
+            ];
             self::$all = array_combine(array_map(fn (RunScheme $s): string => $s->name, $schemes), $schemes);
         }
 

@@ -26,7 +26,8 @@ final class ZoneRuns
                 stepYd: 0.3,
                 flowYd: 1.2,
                 jobs: [
-                    // Zone to the tight end's side brings the split block along (INZ-15): only a man off the line comes across.
+                    // Zone to the tight end's side brings the split block along (INZ-15): only a man off the line comes
+                    // across.
                     JobRow::read('playside wing', 'tight end playside', 'split', 'emol backside'),
                     JobRow::read('backside wing', 'not arc, gun', 'base', 'emol backside'),
                     JobRow::read(
@@ -71,7 +72,14 @@ final class ZoneRuns
                 gaps: ['A', 'B', 'a', 'b'],
                 stepYd: 0.3,
                 flowYd: 1.2,
-                jobs: [JobRow::read('playside wing|backside wing|fullback|playside end|playside slot', '', 'split', 'emol backside')],
+                jobs: [
+                    JobRow::read(
+                        'playside wing|backside wing|fullback|playside end|playside slot',
+                        '',
+                        'split',
+                        'emol backside',
+                    ),
+                ],
                 cuts: true,
             ),
         ];

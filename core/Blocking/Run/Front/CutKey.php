@@ -8,7 +8,8 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * The runner's read on a zone run: the first down man from the center out to the playside, what he does, and the gap that
+ * The runner's read on a zone run: the first down man from the center out to the playside, what he does, and the gap
+ * that
  * follows; then the next men of the triangle, who may fill that gap (INZ-17 to INZ-20).
  */
 final readonly class CutKey
@@ -43,7 +44,8 @@ final readonly class CutKey
         ],
     ];
 
-    private const KIND = ['0' => 'nose', '1' => 'two', '2i' => 'two', '2' => 'two', '3' => 'three', '4i' => 'four inside', '4' => 'end', '5' => 'end'];
+    private const KIND = ['0' => 'nose', '1' => 'two', '2i' => 'two', '2' => 'two', '3' => 'three',
+        '4i' => 'four inside', '4' => 'end', '5' => 'end'];
 
     /**
      * @param  list<string>  $triangle  the key and the next two men outward
@@ -100,7 +102,11 @@ final readonly class CutKey
     {
         $scheme = $resolved->run->scheme();
 
-        return $scheme->entry !== 'A' ? $scheme->entry : ($resolved->posts->inGun() || $schools->is('SET-17', 'B') ? 'A' : 'B');
+        return $scheme->entry !== 'A'
+            ? $scheme->entry
+            : ($resolved->posts->inGun() || $schools->is('SET-17', 'B')
+                ? 'A'
+                : 'B');
     }
 
     /**
@@ -152,7 +158,9 @@ final readonly class CutKey
     /** @return array{float, float} walls of a gap, yards playside */
     private static function gapU(string $gap, Resolved $resolved): array
     {
-        $u = fn (string $post): float => $resolved->posts->letter($post) === null ? 0.0 : $resolved->posts->u($resolved->posts->letter($post));
+        $u = fn (string $post): float => $resolved->posts->letter($post) === null
+            ? 0.0
+            : $resolved->posts->u($resolved->posts->letter($post));
         $tackle = $u('playside tackle');
         $behind = $u('backside tackle');
 

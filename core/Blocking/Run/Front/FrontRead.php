@@ -11,7 +11,10 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
 
-/** A defense as the rules of a run see it: down men, backers, edges and support, counted from the side the run goes to. Widths are yards playside of the ball. */
+/**
+ * A defense as the rules of a run see it: down men, backers, edges and support, counted from the side the run goes to.
+ * Widths are yards playside of the ball.
+ */
 final class FrontRead
 {
     /** A man this near the line is on it, yards. */
@@ -50,8 +53,12 @@ final class FrontRead
     public readonly array $support;
 
     /** @param  list<Defender>  $defenders */
-    public function __construct(array $defenders, private readonly Lineup $lineup, Look $look, public readonly Side $playside)
-    {
+    public function __construct(
+        array $defenders,
+        private readonly Lineup $lineup,
+        Look $look,
+        public readonly Side $playside,
+    ) {
         $men = [];
         foreach ($defenders as $d) {
             $men[$d->role] = $d;
@@ -63,7 +70,10 @@ final class FrontRead
         $this->backers = $this->sorted(fn (Defender $d): bool => $second($d) && $inside($d));
         $this->overhangs = $this->sorted(fn (Defender $d): bool => $second($d) && ! $inside($d));
         $this->mike = Point::of($defenders, $lineup);
-        $this->support = ['playside' => Edges::support($defenders, $look, $lineup, $playside), 'backside' => Edges::support($defenders, $look, $lineup, $playside->opposite())];
+        $this->support = [
+            'playside' => Edges::support($defenders, $look, $lineup, $playside),
+            'backside' => Edges::support($defenders, $look, $lineup, $playside->opposite()),
+        ];
     }
 
     public function u(string $role): float
@@ -106,7 +116,10 @@ final class FrontRead
         $tackle = $this->end($this->playside) + self::OUTSIDE_YD;
         usort(
             $backers,
-            fn (string $a, string $b): int => [$this->u($a) > $tackle, -$this->u($a)] <=> [$this->u($b) > $tackle, -$this->u($b)],
+            fn (string $a, string $b): int => [$this->u($a) > $tackle, -$this->u($a)] <=> [
+                $this->u($b) > $tackle,
+                -$this->u($b),
+            ],
         );
 
         return $backers;
@@ -160,8 +173,10 @@ final class FrontRead
             $u = $this->u($r) - $middle;
             $shade = $this->men[$r]->technique === '1';
 
-            return $this->men[$r]->technique !== null && (abs($u) <= self::HEAD_UP_YD || ($u > 0.0 && (! $shade || $shadeCounts)));
-        }));
+            return $this->men[$r]->technique !== null &&
+                (abs($u) <= self::HEAD_UP_YD || ($u > 0.0 && (! $shade || $shadeCounts)));
+        }),
+        );
     }
 
     /**
@@ -172,9 +187,13 @@ final class FrontRead
     public function optionCount(): array
     {
         $tackle = $this->end($this->playside);
-        $line = array_values(array_filter($this->line, fn (string $r): bool => $this->u($r) >= $tackle - self::TOUCH_YD));
-        $touching = array_values(array_filter($line, fn (string $r): bool => abs($this->u($r) - $tackle) <= self::TOUCH_YD));
-        $first = $touching[0] ?? $line[0] ?? null;
+        $line = array_values(
+            array_filter($this->line, fn (string $r): bool => $this->u($r) >= $tackle - self::TOUCH_YD),
+        );
+        $touching = array_values(
+            array_filter($line, fn (string $r): bool => abs($this->u($r) - $tackle) <= self::TOUCH_YD),
+        );
+        $first = $touching[0] ?? ($line[0] ?? null);
         if ($first === null) {
             return [];
         }
@@ -193,9 +212,14 @@ final class FrontRead
             fn (string $a, string $b): int => [$this->u($a), $this->depth($a)] <=> [$this->u($b), $this->depth($b)],
         );
         $support = $this->support['playside'];
-        foreach ([...$out, $support, ...$this->tight(), $this->safety($this->playside), $this->corner($this->playside)] as $role) {
+        foreach ([...$out, $support, ...$this->tight(), $this->safety($this->playside),
+            $this->corner($this->playside)] as $role) {
             // The free man in the middle is the inside pair's, unless he is the support.
-            if ($role !== null && ! in_array($role, $count, true) && ($role === $support || $role !== $this->freeSafety() || $this->deepCount() > 1)) {
+            if (
+                $role !== null &&
+                ! in_array($role, $count, true) &&
+                ($role === $support || $role !== $this->freeSafety() || $this->deepCount() > 1)
+            ) {
                 $count[] = $role;
             }
         }
@@ -260,10 +284,18 @@ final class FrontRead
     /** The deep man nearest the middle: of two the one who is not the support of the playside. */
     public function freeSafety(): ?string
     {
-        $deep = array_values(array_filter(array_keys($this->men), fn (string $r): bool => $this->men[$r]->group === 'safety' && $this->depth($r) > self::SECOND_YD));
+        $deep = array_values(
+            array_filter(
+                array_keys($this->men),
+                fn (string $r): bool => $this->men[$r]->group === 'safety' && $this->depth($r) > self::SECOND_YD,
+            ),
+        );
         usort(
             $deep,
-            fn (string $a, string $b): int => [$a === $this->support['playside'] && count($deep) > 1, abs($this->u($a))] <=> [$b === $this->support['playside'] && count($deep) > 1, abs($this->u($b))],
+            fn (string $a, string $b): int => [
+                $a === $this->support['playside'] && count($deep) > 1,
+                abs($this->u($a)),
+            ] <=> [$b === $this->support['playside'] && count($deep) > 1, abs($this->u($b))],
         );
 
         return $deep[0] ?? null;
@@ -271,7 +303,12 @@ final class FrontRead
 
     public function overhang(Side $side): ?string
     {
-        $out = array_values(array_filter($this->overhangs, fn (string $r): bool => $this->u($r) * ($side === $this->playside ? 1.0 : -1.0) > 0.0));
+        $out = array_values(
+            array_filter(
+                $this->overhangs,
+                fn (string $r): bool => $this->u($r) * ($side === $this->playside ? 1.0 : -1.0) > 0.0,
+            ),
+        );
         usort($out, fn (string $a, string $b): int => abs($this->u($a)) <=> abs($this->u($b)));
 
         return $out[0] ?? null;
@@ -290,7 +327,9 @@ final class FrontRead
 
     private function deepCount(): int
     {
-        return count(array_filter($this->men, fn (Defender $d): bool => $d->group === 'safety' && $d->yYd > self::SECOND_YD));
+        return count(
+            array_filter($this->men, fn (Defender $d): bool => $d->group === 'safety' && $d->yYd > self::SECOND_YD),
+        );
     }
 
     /** Corners so tight that they are men of the count. @return list<string> */
@@ -308,7 +347,10 @@ final class FrontRead
 
     private function onLine(Defender $d): bool
     {
-        return $d->yYd <= self::LINE_YD && $d->group !== 'corner' && $d->group !== 'safety' && abs($d->xYd) <= $this->surface(Side::ofX($d->xYd)) + 3.0;
+        return $d->yYd <= self::LINE_YD &&
+            $d->group !== 'corner' &&
+            $d->group !== 'safety' &&
+            abs($d->xYd) <= $this->surface(Side::ofX($d->xYd)) + 3.0;
     }
 
     /** @return list<string> roles from the backside to the playside */
@@ -317,7 +359,8 @@ final class FrontRead
         $men = array_filter($this->men, $keeps);
         uasort(
             $men,
-            fn (Defender $a, Defender $b): int => $a->xYd * $this->playside->sign() <=> $b->xYd * $this->playside->sign(),
+            fn (Defender $a, Defender $b): int => $a->xYd * $this->playside->sign() <=>
+                $b->xYd * $this->playside->sign(),
         );
 
         return array_keys($men);

@@ -11,8 +11,10 @@ use Jacotaxis\Core\Offense\Man;
 /**
  * Who holds which post of a run to a side: the words the rules of a scheme are written in.
  *
- * Linemen are playside or backside of the center by where they stand; a tight end is an `end`, a man off the line beside the
- * surface a `wing`, the outside receiver `wide`, the next `slot`. Of two backs the nearer to the line is the fullback, of two
+ * Linemen are playside or backside of the center by where they stand; a tight end is an `end`, a man off the line
+ * beside the
+ * surface a `wing`, the outside receiver `wide`, the next `slot`. Of two backs the nearer to the line is the fullback,
+ * of two
  * side by side the playside one.
  */
 final readonly class Posts
@@ -45,7 +47,10 @@ final readonly class Posts
     {
         $line = array_map(fn (Man $m): string => $m->letter, $lineup->line());
         $line = $playside === Side::Right ? $line : array_reverse($line);
-        $at = array_combine(['backside tackle', 'backside guard', 'center', 'playside guard', 'playside tackle'], $line) + ['quarterback' => 'Q'];
+        $at = array_combine(
+            ['backside tackle', 'backside guard', 'center', 'playside guard', 'playside tackle'],
+            $line,
+        ) + ['quarterback' => 'Q'];
         foreach (['playside' => $playside, 'backside' => $playside->opposite()] as $name => $side) {
             $at += self::side($lineup, $side, $name);
         }
@@ -110,7 +115,9 @@ final readonly class Posts
     private static function side(Lineup $lineup, Side $side, string $name): array
     {
         $at = [];
-        $still = array_values(array_filter($lineup->count->on($side), fn (string $l): bool => ! $lineup->men[$l]->inMotion()));
+        $still = array_values(
+            array_filter($lineup->count->on($side), fn (string $l): bool => ! $lineup->men[$l]->inMotion()),
+        );
         $end = $lineup->tightEnd($side)?->letter;
         $wing = $lineup->wing($side)?->letter;
         if ($end !== null) {
@@ -143,9 +150,13 @@ final readonly class Posts
         }
         usort(
             $backs,
-            fn (string $a, string $b): int => [-round($lineup->men[$a]->yYd, 1), -$lineup->men[$a]->xYd * $playside->sign()] <=> [-round($lineup->men[$b]->yYd, 1), -$lineup->men[$b]->xYd * $playside->sign()],
+            fn (string $a, string $b): int => [
+                -round($lineup->men[$a]->yYd, 1),
+                -$lineup->men[$a]->xYd * $playside->sign(),
+            ] <=> [-round($lineup->men[$b]->yYd, 1), -$lineup->men[$b]->xYd * $playside->sign()],
         );
 
-        return ['fullback' => $backs[0], 'tailback' => $backs[1], 'playside back' => $backs[0], 'backside back' => $backs[1]];
+        return ['fullback' => $backs[0], 'tailback' => $backs[1], 'playside back' => $backs[0],
+            'backside back' => $backs[1]];
     }
 }

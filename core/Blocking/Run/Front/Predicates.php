@@ -11,7 +11,8 @@ use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * Whether the `when` of a rule holds: predicates joined by commas must all hold, of those joined by " or " one; "not" turns one round.
+ * Whether the `when` of a rule holds: predicates joined by commas must all hold, of those joined by " or " one; "not"
+ * turns one round.
  */
 final readonly class Predicates
 {
@@ -21,7 +22,8 @@ final readonly class Predicates
         'uncovered', 'playside guard covered', 'nose', 'shade', 'dive key on guard', 'condensed',
         'wide split', 'man', 'mike over the top', '#2 crosses', 'edge man third', 'emol on end',
         'fill too long', 'loose second level', 'backer on the edge playside', 'backer on the edge backside',
-        'able to reach the end', 'arc playside', 'arc backside', 'split across', 'school SET-36 A', 'school SET-36 B', 'school SET-39 A',
+        'able to reach the end', 'arc playside', 'arc backside', 'split across', 'school SET-36 A', 'school SET-36 B',
+        'school SET-39 A',
     ];
 
     /** A fill for the puller longer than this is too long for a guard, yards (JET-05: a 5 is too far). */
@@ -80,7 +82,8 @@ final readonly class Predicates
         return match ($term) {
             'gun' => $this->posts->inGun(),
             'tight end playside' => $this->posts->letter('playside end') !== null,
-            'open surface' => $this->posts->letter('playside end') === null && $this->posts->letter('playside wing') === null,
+            'open surface' => $this->posts->letter('playside end') === null &&
+                $this->posts->letter('playside wing') === null,
             'two backs' => count($this->posts->lineup->count->backs) > 1,
             'one back' => count($this->posts->lineup->count->backs) === 1,
             'wing' => $this->posts->first(['playside wing', 'backside wing']) !== null,
@@ -90,21 +93,27 @@ final readonly class Predicates
             'nose' => $this->front->nose() !== null,
             'shade' => $this->front->shade() !== null,
             'playside guard covered' => $this->covered((string) $this->posts->letter('playside guard')),
-            'split across' => $this->posts->letter('playside end') !== null && $this->posts->letter('playside wing') !== null,
-            'dive key on guard' => $this->front->firstDown() !== null && $this->front->men[$this->front->firstDown()]->over === $this->posts->letter('playside guard'),
+            'split across' => $this->posts->letter('playside end') !== null &&
+                $this->posts->letter('playside wing') !== null,
+            'dive key on guard' => $this->front->firstDown() !== null &&
+                $this->front->men[$this->front->firstDown()]->over === $this->posts->letter('playside guard'),
             'condensed' => $this->condensed(),
             'wide split' => ! $this->condensed(),
-            'man' => ($this->front->men[$this->front->corner($this->front->playside) ?? ''] ?? null)?->job->kind === JobKind::Man,
+            'man' => ($this->front->men[$this->front->corner($this->front->playside) ?? ''] ?? null)?->job->kind ===
+                JobKind::Man,
             'mike over the top' => $this->moves($this->front->mike, [MovementKind::Scrape, MovementKind::Cross], true),
             '#2 crosses' => $this->moves(
                 $this->front->optionCount()[1] ?? null,
                 [MovementKind::Cross, MovementKind::Spike, MovementKind::Slant, MovementKind::Squeeze],
                 false,
             ),
-            'edge man third' => count(array_filter($this->front->line, fn (string $r): bool => $this->front->firstDown() !== null && $this->front->u($r) > $this->front->u($this->front->firstDown()))) > 1,
+            'edge man third' => count(array_filter($this->front->line,
+                fn (string $r): bool => $this->front->firstDown() !== null
+                && $this->front->u($r) > $this->front->u($this->front->firstDown()))) > 1,
             'emol on end' => $this->emolOn('playside end'),
             'fill too long' => $this->fillTooLong(),
-            'loose second level' => $this->front->backers !== [] && max(array_map($this->front->depth(...), $this->front->backers)) >= self::LOOSE_YD,
+            'loose second level' => $this->front->backers !== [] &&
+                max(array_map($this->front->depth(...), $this->front->backers)) >= self::LOOSE_YD,
             'backer on the edge playside' => $this->backerOnEdge(true),
             'backer on the edge backside' => $this->backerOnEdge(false),
             'able to reach the end' => in_array('reaches the end', $this->able[$letter] ?? [], true),
@@ -119,7 +128,9 @@ final readonly class Predicates
     {
         $on = $this->front->on($letter);
 
-        return $on !== null && (! $this->schools->is('SET-15', 'B') || ! in_array($this->front->men[$on]->technique, ['0', '2', '4', '6'], true));
+        return $on !== null &&
+            (! $this->schools->is('SET-15', 'B') ||
+                ! in_array($this->front->men[$on]->technique, ['0', '2', '4', '6'], true));
     }
 
     private function condensed(): bool
@@ -134,7 +145,9 @@ final readonly class Predicates
     {
         $movement = $role === null ? null : $this->front->men[$role]->movement;
 
-        return $movement !== null && in_array($movement->kind, $kinds, true) && ($this->front->movedU($role) > $this->front->u($role)) === $playside;
+        return $movement !== null &&
+            in_array($movement->kind, $kinds, true) &&
+            $this->front->movedU($role) > $this->front->u($role) === $playside;
     }
 
     /** An even front whose 5 is farther from the guard than he can fill (JET-05). */
@@ -144,14 +157,20 @@ final readonly class Predicates
         $tackle = $this->posts->letter('backside tackle');
         $five = $tackle === null ? null : $this->front->on($tackle);
 
-        return $this->front->nose() === null && $guard !== null && $this->front->on($guard) === null && $five !== null && abs($this->front->movedU($five) - $this->posts->u($guard)) > self::FILL_YD;
+        return $this->front->nose() === null &&
+            $guard !== null &&
+            $this->front->on($guard) === null &&
+            $five !== null &&
+            abs($this->front->movedU($five) - $this->posts->u($guard)) > self::FILL_YD;
     }
 
     private function emolOn(string $post): bool
     {
         $edge = $this->front->emol($this->front->playside);
 
-        return $edge !== null && $this->posts->letter($post) !== null && $this->front->men[$edge]->over === $this->posts->letter($post);
+        return $edge !== null &&
+            $this->posts->letter($post) !== null &&
+            $this->front->men[$edge]->over === $this->posts->letter($post);
     }
 
     /** The last man on the line of a side is a backer and an end is inside him (ARC-04). */

@@ -11,12 +11,17 @@ final readonly class Targets
 {
     /** Every selector; besides, the role of a defender means himself. */
     public const WORDS = [
-        'over', 'nose', 'shade', 'on tackle', 'next out', '#1', '#2', '#3', '#4', 'first down playside', 'next line out',
-        'emol playside', 'emol backside', 'end inside the edge playside', 'end inside the edge backside', 'overhang playside',
-        'overhang backside', 'outside backer playside', 'outside backer backside', 'support playside', 'support backside',
-        'support safety playside', 'support no corner', 'third no corner', 'on the puller', 'not support', 'corner playside', 'corner backside', 'playside safety',
+        'over', 'nose', 'shade', 'on tackle', 'next out', '#1', '#2', '#3', '#4', 'first down playside',
+        'next line out',
+        'emol playside', 'emol backside', 'end inside the edge playside', 'end inside the edge backside',
+        'overhang playside',
+        'overhang backside', 'outside backer playside', 'outside backer backside', 'support playside',
+        'support backside',
+        'support safety playside', 'support no corner', 'third no corner', 'on the puller', 'not support',
+        'corner playside', 'corner backside', 'playside safety',
         'backside safety', 'other safety', 'free safety', 'backside deep', 'inside backer', 'backside backer',
-        'inside backer playside', 'outside the tackle', 'in the closed gap', 'left for the lead', 'left on the back side',
+        'inside backer playside', 'outside the tackle', 'in the closed gap', 'left for the lead',
+        'left on the back side',
     ];
 
     /** A man this far behind the ball is not ahead of a back who leads, yards. */
@@ -80,7 +85,9 @@ final readonly class Targets
             'support no corner' => $this->noCorner($front->support['playside']),
             'third no corner' => $this->noCorner($front->optionCount()[2] ?? null),
             'other safety' => $front->safety($play) === $front->freeSafety() ? null : $front->safety($play),
-            'not support' => $front->support['playside'] === $front->corner($play) ? $front->safety($play) : $front->corner($play),
+            'not support' => $front->support['playside'] === $front->corner($play)
+                ? $front->safety($play)
+                : $front->corner($play),
             'corner playside' => $front->corner($play),
             'corner backside' => $front->corner($back),
             'playside safety' => $front->safety($play),
@@ -100,7 +107,9 @@ final readonly class Targets
     /** The man on the neighbor of the back side who pulls: guard and tackle fill for one another. */
     private function onPuller(string $letter): ?string
     {
-        $puller = $this->posts->letter($this->posts->post($letter) === 'backside guard' ? 'backside tackle' : 'backside guard');
+        $puller = $this->posts->letter(
+            $this->posts->post($letter) === 'backside guard' ? 'backside tackle' : 'backside guard',
+        );
 
         return $puller === null ? null : $this->front->on($puller);
     }
@@ -111,11 +120,15 @@ final readonly class Targets
         $backers = $this->front->backers;
 
         return match ($words) {
-            'inside backer playside' => array_values(array_filter($this->front->fromTackle($backers), fn (string $r): bool => $this->front->u($r) > -0.6)),
+            'inside backer playside' => array_values(
+                array_filter($this->front->fromTackle($backers), fn (string $r): bool => $this->front->u($r) > -0.6),
+            ),
             'backside backer' => $backers,
             'in the closed gap' => $this->inClosedGap($letter),
-            'outside the tackle' => array_values(array_filter([...$backers, ...$this->front->overhangs], fn (string $r): bool => $this->front->u($r) > $this->front->end($this->front->playside) + 0.8)),
-            'left for the lead' => $this->ahead([...$this->front->fromTackle($backers), ...array_reverse($this->front->line)]),
+            'outside the tackle' => array_values(array_filter([...$backers, ...$this->front->overhangs],
+                fn (string $r): bool => $this->front->u($r) > $this->front->end($this->front->playside) + 0.8)),
+            'left for the lead' => $this->ahead([...$this->front->fromTackle($backers),
+                ...array_reverse($this->front->line)]),
             'left on the back side' => $this->backSide(),
             default => [],
         };
@@ -127,7 +140,13 @@ final readonly class Targets
         $tackle = $this->posts->u($letter);
         $guard = $this->posts->u((string) $this->posts->letter('backside guard'));
 
-        return array_values(array_filter($this->front->line, fn (string $r): bool => $this->front->movedU($r) > $tackle - 0.1 && $this->front->movedU($r) < $guard - 0.1));
+        return array_values(
+            array_filter(
+                $this->front->line,
+                fn (string $r): bool => $this->front->movedU($r) > $tackle - 0.1 &&
+                    $this->front->movedU($r) < $guard - 0.1,
+            ),
+        );
     }
 
     /**
@@ -138,13 +157,19 @@ final readonly class Targets
      */
     private function ahead(array $roles): array
     {
-        return array_values(array_filter($roles, fn (string $r): bool => $this->front->u($r) > $this->front->middle() - self::AHEAD_YD));
+        return array_values(
+            array_filter($roles, fn (string $r): bool => $this->front->u($r) > $this->front->middle() - self::AHEAD_YD),
+        );
     }
 
     /** Men of the box behind the play, from the inside out, those on the line first. @return list<string> */
     private function backSide(): array
     {
-        $behind = fn (array $roles): array => array_reverse(array_values(array_filter($roles, fn (string $r): bool => $this->front->movedU($r) < $this->front->middle())));
+        $behind = fn (array $roles): array => array_reverse(
+            array_values(
+                array_filter($roles, fn (string $r): bool => $this->front->movedU($r) < $this->front->middle()),
+            ),
+        );
 
         return [...$behind($this->front->line), ...$behind($this->front->backers)];
     }
@@ -159,11 +184,14 @@ final readonly class Targets
         $u = $this->posts->u($letter);
         $near = array_filter(
             array_keys($this->front->men),
-            fn (string $r): bool => abs($this->front->u($r) - $u) <= self::OVER_YD && $this->front->depth($r) < 10.0 && ! $this->front->isOnLine($r),
+            fn (string $r): bool => abs($this->front->u($r) - $u) <= self::OVER_YD &&
+                $this->front->depth($r) < 10.0 &&
+                ! $this->front->isOnLine($r),
         );
         usort(
             $near,
-            fn (string $a, string $b): int => abs($this->front->u($a) - $u) + 0.3 * $this->front->depth($a) <=> abs($this->front->u($b) - $u) + 0.3 * $this->front->depth($b),
+            fn (string $a, string $b): int => abs($this->front->u($a) - $u) + 0.3 * $this->front->depth($a) <=>
+                abs($this->front->u($b) - $u) + 0.3 * $this->front->depth($b),
         );
 
         return $near[0] ?? null;
@@ -173,7 +201,9 @@ final readonly class Targets
     {
         $support = $this->front->support['playside'];
 
-        return $support !== null && $this->front->men[$support]->group === 'safety' ? $support : $this->front->safety($this->front->playside);
+        return $support !== null && $this->front->men[$support]->group === 'safety'
+            ? $support
+            : $this->front->safety($this->front->playside);
     }
 
     /** @param  list<string>  $roles */
@@ -188,7 +218,12 @@ final readonly class Targets
     /** The man inside the last one on the line. @param  list<string>  $line */
     private function second(array $line, bool $playside): ?string
     {
-        $line = array_values(array_filter($playside ? array_reverse($line) : $line, fn (string $r): bool => ($this->front->u($r) > 0.0) === $playside));
+        $line = array_values(
+            array_filter(
+                $playside ? array_reverse($line) : $line,
+                fn (string $r): bool => $this->front->u($r) > 0.0 === $playside,
+            ),
+        );
 
         return $line[1] ?? null;
     }

@@ -12,8 +12,10 @@ use Jacotaxis\Core\Blocking\Run\RunScheme;
 use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
- * The doubles that follow from who has whom: a man who handed his man over helps on him first, then whoever is on a backer,
- * the inside backer of the play first, then who has nobody; each down man is doubled once, and the one with the backer climbs
+ * The doubles that follow from who has whom: a man who handed his man over helps on him first, then whoever is on a
+ * backer,
+ * the inside backer of the play first, then who has nobody; each down man is doubled once, and the one with the backer
+ * climbs
  * (INZ-02, INZ-06, INZ-08, INZ-09).
  */
 final class Doubles
@@ -21,7 +23,9 @@ final class Doubles
     /** A man this far to the side is reached or blocked down on, yards. */
     private const BESIDE_YD = 0.6;
 
-    /** On his way to a backer a man touches the hip of a neighbor whose man is this far beyond both their hands, yards. */
+    /**
+     * On his way to a backer a man touches the hip of a neighbor whose man is this far beyond both their hands, yards.
+     */
     private const CHECKED_YD = 0.7;
 
     /** @var array<string, Block> */
@@ -31,7 +35,8 @@ final class Doubles
     private array $doubled = [];
 
     /**
-     * @param  array<string, string|null>  $has  role by letter of those the matching served, from the back side to the play side
+     * @param  array<string, string|null>  $has  role by letter of those the matching served, from the back side to the
+     *     play side
      * @param  array<string, string>  $named  role on the line by letter of those with a job of their own who stay
      */
     public function __construct(
@@ -46,7 +51,8 @@ final class Doubles
     }
 
     /**
-     * @return array<string, Block> by letter: the men the matching served, and neighbors with a job of their own who are helped
+     * @return array<string, Block> by letter: the men the matching served, and neighbors with a job of their own who
+     *     are helped
      */
     public function blocks(): array
     {
@@ -63,7 +69,9 @@ final class Doubles
     /** @return list<string> in the order they choose a partner */
     private function helpers(): array
     {
-        $free = array_keys(array_filter($this->has, fn (?string $role): bool => $role === null || ! $this->front->isOnLine($role)));
+        $free = array_keys(
+            array_filter($this->has, fn (?string $role): bool => $role === null || ! $this->front->isOnLine($role)),
+        );
         $rank = fn (string $letter): array => [
             $this->handedTo($letter) === null ? 1 : 0,
             $this->has[$letter] === null ? 2 : ($this->has[$letter] === $this->first ? 0 : 1),
@@ -110,7 +118,11 @@ final class Doubles
         $handed = $this->handedTo($letter);
         foreach ([...($handed === null ? [] : [$handed]), ...$this->neighbors($letter)] as $neighbor) {
             $down = $this->man($neighbor);
-            if ($down !== null && isset($this->doubled[$down]) === $already && abs($this->front->movedU($down) - $this->posts->u($letter)) <= $this->touchYd) {
+            if (
+                $down !== null &&
+                isset($this->doubled[$down]) === $already &&
+                abs($this->front->movedU($down) - $this->posts->u($letter)) <= $this->touchYd
+            ) {
                 return $neighbor;
             }
         }
@@ -124,13 +136,18 @@ final class Doubles
         $neighbor = $this->neighbors($letter)[0] ?? null;
         $down = $neighbor === null ? null : $this->man($neighbor);
 
-        return $down !== null && abs($this->front->movedU($down) - $this->posts->u($letter)) <= $this->touchYd + self::CHECKED_YD ? $neighbor : null;
+        return $down !== null &&
+            abs($this->front->movedU($down) - $this->posts->u($letter)) <= $this->touchYd + self::CHECKED_YD
+            ? $neighbor
+            : null;
     }
 
     /** The edge blocker of a sweep stays on his track alone (JET-02). */
     private function onTrack(string $letter): bool
     {
-        return $this->scheme->kind === RunKind::Jet && ! $this->posts->lineup->men[$letter]->isLineman() && $this->posts->u($letter) > $this->front->middle();
+        return $this->scheme->kind === RunKind::Jet &&
+            ! $this->posts->lineup->men[$letter]->isLineman() &&
+            $this->posts->u($letter) > $this->front->middle();
     }
 
     /** The neighbor who took over the man on him. */
@@ -158,9 +175,16 @@ final class Doubles
         $at = (int) array_search($letter, $line, true);
         $u = $this->posts->u($letter);
         $toPlay = $this->scheme->kind->slides() || $u < $this->front->middle() - 0.1;
-        $beside = $toPlay ? [$line[$at + 1] ?? null, $line[$at - 1] ?? null] : [$line[$at - 1] ?? null, $line[$at + 1] ?? null];
+        $beside = $toPlay
+            ? [$line[$at + 1] ?? null, $line[$at - 1] ?? null]
+            : [$line[$at - 1] ?? null, $line[$at + 1] ?? null];
 
-        return array_values(array_filter($beside, fn (?string $other): bool => $other !== null && abs($this->posts->u($other) - $u) <= $this->touchYd));
+        return array_values(
+            array_filter(
+                $beside,
+                fn (?string $other): bool => $other !== null && abs($this->posts->u($other) - $u) <= $this->touchYd,
+            ),
+        );
     }
 
     /** The man on the line a man of the line keeps. */
@@ -188,8 +212,13 @@ final class Doubles
         }, $role);
     }
 
-    private function block(string $letter, Verb $verb, ?string $target, ?string $first = null, ?string $partner = null): Block
-    {
+    private function block(
+        string $letter,
+        Verb $verb,
+        ?string $target,
+        ?string $first = null,
+        ?string $partner = null,
+    ): Block {
         return new Block($letter, $this->posts->post($letter), $verb, $target, $first, $partner);
     }
 }

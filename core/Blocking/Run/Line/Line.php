@@ -16,8 +16,12 @@ final readonly class Line
 {
     private LineCosts $costs;
 
-    public function __construct(private RunScheme $scheme, private Posts $posts, private FrontRead $front, Schools $schools)
-    {
+    public function __construct(
+        private RunScheme $scheme,
+        private Posts $posts,
+        private FrontRead $front,
+        Schools $schools,
+    ) {
         $this->costs = new LineCosts($scheme, $posts, $front, $schools);
     }
 
@@ -46,7 +50,10 @@ final readonly class Line
             array_values(array_diff($this->front->line, $taken)),
             $backers,
             $first,
-            [...array_map($this->posts->u(...), array_map(strval(...), array_keys($named))), ...array_map($this->front->u(...), $read)],
+            [
+                ...array_map($this->posts->u(...), array_map(strval(...), array_keys($named))),
+                ...array_map($this->front->u(...), $read),
+            ],
             $behind,
             $this->costs,
             $this->posts,
@@ -57,15 +64,23 @@ final readonly class Line
             array_filter($named, fn (Block $b): bool => $this->front->isOnLine((string) $b->target)),
         );
 
-        return (new Doubles($solved->solve(), $onLine, $first, $this->scheme, $this->posts, $this->front, $this->costs->touchYd()))->blocks();
+        return (new Doubles(
+            $solved->solve(),
+            $onLine,
+            $first,
+            $this->scheme,
+            $this->posts,
+            $this->front,
+            $this->costs->touchYd(),
+        ))->blocks();
     }
 
     private function stays(Block $block): bool
     {
-        $attached = in_array($block->letter, Man::LINEMEN, true) || str_ends_with($block->post, ' end') || str_ends_with(
-            $block->post,
-            ' wing',
-        );
+        $attached =
+            in_array($block->letter, Man::LINEMEN, true) ||
+            str_ends_with($block->post, ' end') ||
+            str_ends_with($block->post, ' wing');
 
         return $attached && ! $block->verb->leaves();
     }

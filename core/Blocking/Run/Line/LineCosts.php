@@ -11,10 +11,12 @@ use Jacotaxis\Core\Blocking\Run\RunScheme;
 use Jacotaxis\Core\School\Schools;
 
 /**
- * What it costs a man of the line to have a defender, and the play to leave one: time and leverage to his track, in yards of
+ * What it costs a man of the line to have a defender, and the play to leave one: time and leverage to his track, in
+ * yards of
  * reach. Places are yards playside of the ball; a defender's is after his movement on the line, before it behind.
  *
- * The numbers are product defaults, settled by the jobs a line coach signs on every front; order and hand-over decide most.
+ * The numbers are product defaults, settled by the jobs a line coach signs on every front; order and hand-over decide
+ * most.
  */
 final readonly class LineCosts
 {
@@ -61,8 +63,12 @@ final readonly class LineCosts
     /** Yards from guard to tackle: how far a lineman reaches grows with the splits. */
     private float $gapYd;
 
-    public function __construct(private RunScheme $scheme, private Posts $posts, private FrontRead $front, private Schools $schools)
-    {
+    public function __construct(
+        private RunScheme $scheme,
+        private Posts $posts,
+        private FrontRead $front,
+        private Schools $schools,
+    ) {
         $guard = $posts->letter('playside guard');
         $tackle = $posts->letter('playside tackle');
         $this->gapYd = $guard === null || $tackle === null ? 1.17 : abs($posts->u($tackle) - $posts->u($guard));
@@ -135,12 +141,18 @@ final readonly class LineCosts
     private function covered(string $letter, string $role): float
     {
         $d = $this->front->men[$role];
-        if ($d->over !== $letter || abs($this->front->u($role) - $this->posts->u($letter)) > self::COVERS_YD || $this->works($d->technique)) {
+        if (
+            $d->over !== $letter ||
+            abs($this->front->u($role) - $this->posts->u($letter)) > self::COVERS_YD ||
+            $this->works($d->technique)
+        ) {
             return 0.0;
         }
         $backside = $this->front->u($role) < $this->posts->u($letter) - 0.1;
 
-        return $this->scheme->kind->slides() && $backside || $this->scheme->ownsInside ? self::COVERED_LOOSELY : self::COVERED;
+        return ($this->scheme->kind->slides() && $backside) || $this->scheme->ownsInside
+            ? self::COVERED_LOOSELY
+            : self::COVERED;
     }
 
     /** A head-up man leaves his lineman uncovered where the staff says so (SET-15). */
@@ -152,7 +164,9 @@ final readonly class LineCosts
     /** Where the runner enters, yards playside of the ball. */
     private function entry(): float
     {
-        $u = fn (string $post): float => $this->posts->letter($post) === null ? 0.0 : $this->posts->u($this->posts->letter($post));
+        $u = fn (string $post): float => $this->posts->letter($post) === null
+            ? 0.0
+            : $this->posts->u($this->posts->letter($post));
 
         return match ($this->scheme->entry) {
             'center' => $u('center'),

@@ -9,8 +9,10 @@ use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Blocking\Run\RunKind;
 
 /**
- * The men of the line against the men of the front: the cheapest way in which nobody crosses a neighbor, found exactly from
- * the back side to the play side. Each man takes the next man on the line or one farther out, the next backer or one farther
+ * The men of the line against the men of the front: the cheapest way in which nobody crosses a neighbor, found exactly
+ * from
+ * the back side to the play side. Each man takes the next man on the line or one farther out, the next backer or one
+ * farther
  * out, or nobody; a man who covers a lineman is handed over to the neighbor or kept.
  *
  * Written in yards playside of the ball only, so that a play turned over turns every job over.
@@ -63,7 +65,8 @@ final class LineMatching
      * @param  list<string>  $downs  roles on the line, from the back side to the play side
      * @param  list<string>  $backers  roles behind it, from the back side to the play side
      * @param  string|null  $first  the inside backer of the play
-     * @param  list<float>  $standing  where men stand whom nobody goes past: blockers with a job of their own who stay, and men of
+     * @param  list<float>  $standing  where men stand whom nobody goes past: blockers with a job of their own who stay,
+     *     and men of
      *                                the front who are left to be read, yards playside
      * @param  array<string, string>  $theirs  backer of such a man by letter
      */
@@ -96,7 +99,8 @@ final class LineMatching
                 $downs,
             );
             $this->backerCost[$i] = array_map(
-                fn (string $role): float => $costs->backer($letter, $role) + ($this->crosses($letter, $role) ? self::IMPOSSIBLE : 0.0),
+                fn (string $role): float => $costs->backer($letter, $role) +
+                    ($this->crosses($letter, $role) ? self::IMPOSSIBLE : 0.0),
                 $backers,
             );
             $on = $front->on($letter);
@@ -137,7 +141,11 @@ final class LineMatching
     private function best(int $i, int $down, int $backer, int $before, int $must): array
     {
         if ($i === count($this->letters)) {
-            $left = $this->leftDown[count($this->downs)] - $this->leftDown[$down] + $this->leftBacker[count($this->backers)] - $this->leftBacker[$backer];
+            $left =
+                $this->leftDown[count($this->downs)] -
+                $this->leftDown[$down] +
+                $this->leftBacker[count($this->backers)] -
+                $this->leftBacker[$backer];
 
             return [$left + ($must === self::NOBODY ? 0.0 : LineCosts::HAND_OVER), self::NOBODY];
         }
@@ -149,7 +157,11 @@ final class LineMatching
         }
         $best = [INF, self::NOBODY];
         foreach ($this->choices[$i] as $choice) {
-            if ($choice >= self::BACKERS ? $choice - self::BACKERS < $backer : $choice !== self::NOBODY && $choice < $down) {
+            if (
+                $choice >= self::BACKERS
+                    ? $choice - self::BACKERS < $backer
+                    : $choice !== self::NOBODY && $choice < $down
+            ) {
                 continue;
             }
             $cost = $this->cost($i, $down, $backer, $before, $must, $choice);
@@ -186,7 +198,13 @@ final class LineMatching
         $onLine = $choice !== self::NOBODY && $choice < self::BACKERS;
         $must = $on !== self::NOBODY && $on !== $choice && $on >= $down ? $on : self::NOBODY;
 
-        return [$i + 1, $onLine ? $choice + 1 : $down, $choice >= self::BACKERS ? $choice - self::BACKERS + 1 : $backer, $choice, $must];
+        return [
+            $i + 1,
+            $onLine ? $choice + 1 : $down,
+            $choice >= self::BACKERS ? $choice - self::BACKERS + 1 : $backer,
+            $choice,
+            $must,
+        ];
     }
 
     private function cost(int $i, int $down, int $backer, int $before, int $must, int $choice): float
@@ -197,14 +215,18 @@ final class LineMatching
         } elseif ($onLine) {
             $cost = $this->downCost[$i][$choice] + $this->leftDown[$choice] - $this->leftDown[$down];
         } else {
-            $cost = $this->backerCost[$i][$choice - self::BACKERS] + $this->leftBacker[$choice - self::BACKERS] - $this->leftBacker[$backer];
+            $cost =
+                $this->backerCost[$i][$choice - self::BACKERS] +
+                $this->leftBacker[$choice - self::BACKERS] -
+                $this->leftBacker[$backer];
         }
         // Who is too far to lay hands on him beside his neighbor cannot take him over.
         if ($must !== self::NOBODY && ($must !== $choice || abs($this->downU[$must] - $this->u[$i]) > $this->touchYd)) {
             $cost += LineCosts::HAND_OVER;
         }
         $wasOnLine = $before !== self::NOBODY && $before < self::BACKERS;
-        // A man is not reached past a neighbor who stays, unless the line slides and the neighbor takes the next man out.
+        // A man is not reached past a neighbor who stays, unless the line slides and the neighbor takes the next man
+        // out.
         $reachedPast = $wasOnLine && $this->downU[$before] > $this->u[$i] + LineCosts::PAST_YD;
         $reachesBack = $onLine && $i > 0 && $this->downU[$choice] < $this->u[$i - 1] - LineCosts::PAST_YD;
         if ($reachedPast || $reachesBack) {
@@ -226,7 +248,10 @@ final class LineMatching
         $u = $this->posts->u($letter);
         $to = $this->front->movedU($role);
         foreach ($this->standing as $between) {
-            if ($u < $between && $to > $between + LineCosts::PAST_YD || $u > $between && $to < $between - LineCosts::PAST_YD) {
+            if (
+                ($u < $between && $to > $between + LineCosts::PAST_YD) ||
+                ($u > $between && $to < $between - LineCosts::PAST_YD)
+            ) {
                 return true;
             }
         }

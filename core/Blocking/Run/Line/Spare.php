@@ -11,7 +11,8 @@ use Jacotaxis\Core\Blocking\Run\RunScheme;
 use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
- * Hats nobody needs where they stand: a free man of the box in reach, the inside backer of the play first, else the overhang
+ * Hats nobody needs where they stand: a free man of the box in reach, the inside backer of the play first, else the
+ * overhang
  * or the near corner of a wide run, else the free safety. Nobody is idle beside a man he can have.
  */
 final readonly class Spare
@@ -28,7 +29,17 @@ final readonly class Spare
     private const DEEP_YD = 7.5;
 
     /** Jobs that end in the open when their own man is not there. */
-    private const FREE = [Verb::Climb, Verb::Help, Verb::Wrap, Verb::Lead, Verb::Fill, Verb::Stalk, Verb::CutOff, Verb::Close, Verb::Hinge];
+    private const FREE = [
+        Verb::Climb,
+        Verb::Help,
+        Verb::Wrap,
+        Verb::Lead,
+        Verb::Fill,
+        Verb::Stalk,
+        Verb::CutOff,
+        Verb::Close,
+        Verb::Hinge,
+    ];
 
     /** Who shuts a gap does not leave it for a deep man. */
     private const SHUTS = [Verb::Close, Verb::Hinge];
@@ -57,9 +68,11 @@ final readonly class Spare
             }
             $taken[] = $role;
             $down = $block->first;
-            $changed[] = $block->with(['target' => $role, 'verb' => $block->verb === Verb::Help ? Verb::Double : $block->verb]);
+            $changed[] = $block->with(['target' => $role, 'verb' => $block->verb === Verb::Help ? Verb::Double
+                : $block->verb]);
             $partner = $block->partner === null ? null : ($blocks[$block->partner] ?? null);
-            if ($block->verb === Verb::Help && $partner !== null && $partner->partner === null && $partner->target === $down) {
+            if ($block->verb === Verb::Help && $partner !== null && $partner->partner === null
+                && $partner->target === $down) {
                 $changed[] = $partner->with(['verb' => Verb::Double, 'first' => $down, 'partner' => (string) $letter]);
             }
         }
@@ -71,16 +84,19 @@ final readonly class Spare
     private function man(Block $block, array $taken, array $blocks): ?string
     {
         $u = $this->posts->u($block->letter);
-        $near = fn (string $role): bool => abs($this->front->u($role) - $u) <= ($this->front->isOnLine($role) ? self::LINE_YD : self::BACKER_YD);
+        $near = fn (string $role): bool => abs($this->front->u($role) - $u) <=
+            ($this->front->isOnLine($role) ? self::LINE_YD : self::BACKER_YD);
         $box = array_filter(
             [...$this->front->fromTackle($this->front->backers), ...array_reverse($this->front->line)],
             $near,
         );
         $wide = ! $this->scheme->kind->goesWide() ? [] : array_filter(
             [...$this->front->overhangs, $this->front->corner($this->front->playside)],
-            fn (?string $r): bool => $r !== null && $this->front->u($r) > 0.0 && abs($this->front->u($r) - $u) <= self::WIDE_YD,
+            fn (?string $r): bool => $r !== null && $this->front->u($r) > 0.0
+                && abs($this->front->u($r) - $u) <= self::WIDE_YD,
         );
-        $safeties = array_unique(array_filter([$this->front->freeSafety(), $this->front->safety($this->front->playside), $this->front->safety($this->front->playside->opposite())]));
+        $safeties = array_unique(array_filter([$this->front->freeSafety(), $this->front->safety($this->front->playside),
+            $this->front->safety($this->front->playside->opposite())]));
         $deep = in_array($block->verb, self::SHUTS, true) ? [] : array_filter(
             $safeties,
             fn (string $r): bool => $this->front->depth($r) >= self::DEEP_YD,
@@ -108,7 +124,11 @@ final readonly class Spare
                 if ($his === null || $other->verb->leaves() || ! $this->front->isOnLine($his)) {
                     continue;
                 }
-                if (($this->posts->u($other->letter) - $u) * ($this->front->movedU($his) - $this->front->movedU($role)) < 0.0) {
+                if (
+                    ($this->posts->u($other->letter) - $u) *
+                        ($this->front->movedU($his) - $this->front->movedU($role)) <
+                    0.0
+                ) {
                     return true;
                 }
             }

@@ -11,7 +11,10 @@ use Jacotaxis\Core\Defense\Movement;
 use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Field\Side;
 
-/** The branches every job carries, general rules over what a man does and where his man stands (jobs.md, what each man is told). */
+/**
+ * The branches every job carries, general rules over what a man does and where his man stands (jobs.md, what each man
+ * is told).
+ */
 final readonly class Branches
 {
     /** A down man on the outside shoulder from here out is a 5, yards outside the tackle. */
@@ -45,7 +48,11 @@ final readonly class Branches
     private function overTheTop(Block $block): ?Branch
     {
         $climbs = $block->verb === Verb::Climb && $block->post === 'playside guard' && $block->target !== null;
-        if (! $climbs || ! $this->resolved->run->scheme()->isOption() || $this->resolved->front->isOnLine($block->target)) {
+        if (
+            ! $climbs ||
+            ! $this->resolved->run->scheme()->isOption() ||
+            $this->resolved->front->isOnLine($block->target)
+        ) {
             return null;
         }
         $tackle = $this->resolved->posts->letter('playside tackle');
@@ -61,8 +68,15 @@ final readonly class Branches
     /** A tackle alone on a 5 (FBL-02). @return list<Branch> */
     private function alone(Block $block): array
     {
-        $tackle = $block->post === 'playside tackle' && in_array($block->verb, [Verb::Base, Verb::Reach], true) && $block->partner === null;
-        if (! $tackle || $block->target === null || $this->resolved->front->u($block->target) < $this->resolved->posts->u($block->letter) + self::FIVE_YD) {
+        $tackle =
+            $block->post === 'playside tackle' &&
+            in_array($block->verb, [Verb::Base, Verb::Reach], true) &&
+            $block->partner === null;
+        if (
+            ! $tackle ||
+            $block->target === null ||
+            $this->resolved->front->u($block->target) < $this->resolved->posts->u($block->letter) + self::FIVE_YD
+        ) {
             return [];
         }
 
@@ -84,7 +98,11 @@ final readonly class Branches
     /** FRZ-04, JET-01 */
     private function widens(Block $block): ?Branch
     {
-        if ($block->target === null || ! in_array($block->verb, [Verb::Arc, Verb::Stalk, Verb::Edge], true) || $this->isBehind($block)) {
+        if (
+            $block->target === null ||
+            ! in_array($block->verb, [Verb::Arc, Verb::Stalk, Verb::Edge], true) ||
+            $this->isBehind($block)
+        ) {
             return null;
         }
 
@@ -95,7 +113,12 @@ final readonly class Branches
     private function slotOnSecond(Block $block): array
     {
         $second = $this->resolved->front->optionCount()[1] ?? null;
-        if ($block->verb !== Verb::Block || $block->target === null || $block->target !== $second || ! in_array($block->post, ['playside slot', 'playside wing'], true)) {
+        if (
+            $block->verb !== Verb::Block ||
+            $block->target === null ||
+            $block->target !== $second ||
+            ! in_array($block->post, ['playside slot', 'playside wing'], true)
+        ) {
             return [];
         }
 
@@ -109,7 +132,12 @@ final readonly class Branches
     private function crosses(Block $block): ?Branch
     {
         $second = $this->resolved->front->optionCount()[1] ?? null;
-        if ($block->verb !== Verb::Block || $second === null || $block->target !== $second || $block->post !== 'playside wide') {
+        if (
+            $block->verb !== Verb::Block ||
+            $second === null ||
+            $block->target !== $second ||
+            $block->post !== 'playside wide'
+        ) {
             return null;
         }
         $guard = $this->resolved->posts->letter('playside guard');
@@ -125,7 +153,11 @@ final readonly class Branches
     /** FBL-05 @return list<Branch> */
     private function leads(Block $block): array
     {
-        if ($block->verb !== Verb::Lead || ! in_array($block->target, $this->resolved->front->backers, true) || ! $this->resolved->posts->lineup->men[$block->letter]->isBack()) {
+        if (
+            $block->verb !== Verb::Lead ||
+            ! in_array($block->target, $this->resolved->front->backers, true) ||
+            ! $this->resolved->posts->lineup->men[$block->letter]->isBack()
+        ) {
             return [];
         }
 
@@ -149,7 +181,9 @@ final readonly class Branches
     /** INZ-06: whom nobody covers owns his gap. */
     private function slantsIn(Block $block): ?Branch
     {
-        $helps = in_array($block->verb, [Verb::Double, Verb::Check, Verb::Help, Verb::Climb], true) && $this->resolved->posts->lineup->men[$block->letter]->isLineman();
+        $helps =
+            in_array($block->verb, [Verb::Double, Verb::Check, Verb::Help, Verb::Climb], true) &&
+            $this->resolved->posts->lineup->men[$block->letter]->isLineman();
         if (! $helps || $this->resolved->front->on($block->letter) !== null) {
             return null;
         }
@@ -182,7 +216,13 @@ final readonly class Branches
 
         return $block->target === $block->first
             ? [new Branch("{$block->partner} has left", "stays: the {$block->first} is his", $block->first)]
-            : [new Branch("{$block->partner} has taken over the {$block->first}", "leaves for the {$block->target} at once", $block->target)];
+            : [
+                new Branch(
+                    "{$block->partner} has taken over the {$block->first}",
+                    "leaves for the {$block->target} at once",
+                    $block->target,
+                ),
+            ];
     }
 
     /** INZ-23, VER-08 */
@@ -218,7 +258,8 @@ final readonly class Branches
         ));
         usort(
             $line,
-            fn (string $a, string $b): int => abs($this->resolved->front->u($a) - $u) <=> abs($this->resolved->front->u($b) - $u),
+            fn (string $a, string $b): int => abs($this->resolved->front->u($a) - $u) <=>
+                abs($this->resolved->front->u($b) - $u),
         );
 
         return $line[0] ?? null;

@@ -8,7 +8,8 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
- * What a line says before the snap, in the order it is said: the mike first, then from the first uncovered lineman out who
+ * What a line says before the snap, in the order it is said: the mike first, then from the first uncovered lineman out
+ * who
  * has help and who is alone, then every double with its backer (INZ-02, INZ-09, FBL-01).
  */
 final class LineCalls
@@ -48,7 +49,8 @@ final class LineCalls
     private static function alone(Resolved $resolved): array
     {
         $calls = [];
-        $posts = ['center' => 'playside guard', 'playside guard' => 'playside tackle', 'playside tackle' => 'playside end'];
+        $posts = ['center' => 'playside guard', 'playside guard' => 'playside tackle',
+            'playside tackle' => 'playside end'];
         foreach ($posts as $post => $next) {
             $letter = $resolved->posts->letter($post);
             $to = $resolved->posts->letter($next);
@@ -67,7 +69,8 @@ final class LineCalls
                     $letter,
                     $to,
                     "alone in $gap",
-                    "$to has nobody inside".($back === null || $gap !== 'B' ? '' : "; $back hears it and checks B for run-through"),
+                    "$to has nobody inside".
+                        ($back === null || $gap !== 'B' ? '' : "; $back hears it and checks B for run-through"),
                 );
             }
         }
@@ -117,7 +120,8 @@ final class LineCalls
         $line = array_map(fn ($m): string => $m->letter, $resolved->posts->lineup->line());
         usort(
             $line,
-            fn (string $a, string $b): int => abs($resolved->posts->u($a) - $resolved->front->u($role)) <=> abs($resolved->posts->u($b) - $resolved->front->u($role)),
+            fn (string $a, string $b): int => abs($resolved->posts->u($a) - $resolved->front->u($role)) <=>
+                abs($resolved->posts->u($b) - $resolved->front->u($role)),
         );
 
         return $line[0];

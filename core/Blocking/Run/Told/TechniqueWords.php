@@ -47,7 +47,9 @@ final readonly class TechniqueWords
             Verb::Wrap => "{$this->play} foot skips back, then shuffles to the hole",
             Verb::Split => "{$this->toward()} foot opens, flat behind the line",
             Verb::Bluff => "{$this->toward()} foot opens, flat, passes in front of the end's face",
-            Verb::Arc => $this->resolved->run->scheme()->isOption() ? "{$this->outside} foot flat" : "{$this->outside} foot first, straight, no hop",
+            Verb::Arc => $this->resolved->run->scheme()->isOption()
+                ? "{$this->outside} foot flat"
+                : "{$this->outside} foot first, straight, no hop",
             Verb::Fold, Verb::Hook => "{$this->inside} foot drops, around the next man",
             Verb::Load, Verb::Block => "{$this->toward()} foot first, at his man",
             Verb::Lead, Verb::Fill => "{$this->toward()} foot on the track, no false step",
@@ -93,16 +95,19 @@ final readonly class TechniqueWords
     /** Angle and count, where the trade has one. */
     public function count(): ?string
     {
-        $lead = $this->resolved->run->scheme();
+        $scheme = $this->resolved->run->scheme();
+        $posts = $this->resolved->posts;
+        $man = $posts->lineup->men[$this->block->letter];
 
         return match (true) {
-            $this->block->verb === Verb::Arc && $this->resolved->run->scheme()->isOption() => 'three flat steps, then 45 degrees',
+            $this->block->verb === Verb::Arc && $scheme->isOption() => 'three flat steps, then 45 degrees',
             $this->block->verb === Verb::Bluff => 'flat to the end, then 45 degrees',
             $this->block->verb === Verb::Load => 'four diagonal steps, then 60 degrees',
-            $this->block->verb === Verb::Kick && $this->resolved->posts->lineup->men[$this->block->letter]->isLineman() => 'jumps the gap of the puller, two flat steps, then up',
-            $this->block->verb === Verb::Quarterback && ! $lead->gives => 'skip step and a short delay',
-            $this->block->verb === Verb::Quarterback && $this->resolved->posts->inGun() => 'feet at 45 degrees at the mesh',
-            in_array($this->block->verb, [Verb::Double, Verb::Check, Verb::Help], true) => 'the second step back to the midline',
+            $this->block->verb === Verb::Kick && $man->isLineman() => 'jumps the gap of the puller, two flat steps, then up',
+            $this->block->verb === Verb::Quarterback && ! $scheme->gives => 'skip step and a short delay',
+            $this->block->verb === Verb::Quarterback && $posts->inGun() => 'feet at 45 degrees at the mesh',
+            in_array($this->block->verb, [Verb::Double, Verb::Check, Verb::Help],
+                true) => 'the second step back to the midline',
             default => null,
         };
     }
@@ -119,7 +124,10 @@ final readonly class TechniqueWords
         return $to > 0.0 ? $this->play : $this->away;
     }
 
-    /** On zone the play side foot goes up and down and the other drives; behind the play he settles on it and passes his man on. */
+    /**
+     * On zone the play side foot goes up and down and the other drives; behind the play he settles on it and passes his
+     * man on.
+     */
     private function base(): string
     {
         if ($this->resolved->run->scheme()->kind !== RunKind::Zone) {
@@ -139,7 +147,9 @@ final readonly class TechniqueWords
             return $this->play;
         }
 
-        return $this->resolved->front->movedU($target) >= $this->resolved->posts->u($this->block->letter) ? $this->play : $this->away;
+        return $this->resolved->front->movedU($target) >= $this->resolved->posts->u($this->block->letter)
+            ? $this->play
+            : $this->away;
     }
 
     private function quarterback(): string
@@ -171,7 +181,11 @@ final readonly class TechniqueWords
             return $this->landmark().', behind his lead';
         }
 
-        return $give === null ? ($scheme->gives ? 'the mesh, then carries out his fake' : "the {$this->play} edge") : "on a pull the spot the $give left, tight and vertical";
+        return $give === null
+            ? ($scheme->gives
+                ? 'the mesh, then carries out his fake'
+                : "the {$this->play} edge")
+            : "on a pull the spot the $give left, tight and vertical";
     }
 
     private function carry(): string

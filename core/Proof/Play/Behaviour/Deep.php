@@ -13,7 +13,8 @@ use Jacotaxis\Core\Proof\Play\Sight;
 /**
  * A deep zone: on top of whatever runs vertically in his lane, between two of them when there are two.
  *
- * His lane ends at the midline to the next deep man. Where the shell gives him a receiver to match, he plays that man while
+ * His lane ends at the midline to the next deep man. Where the shell gives him a receiver to match, he plays that man
+ * while
  * the stem is vertical and stays with him past the match depth; a short break sends him back to his zone.
  */
 final class Deep extends Mover
@@ -36,7 +37,10 @@ final class Deep extends Mover
     /** A release counts as vertical for him from this depth on, yards (settled by the truths). */
     private const COUNTS_YD = 4.0;
 
-    /** The middle man stays this far over any vertical within this width of him, yards, and takes one who comes his way this much before he is there, seconds. */
+    /**
+     * The middle man stays this far over any vertical within this width of him, yards, and takes one who comes his way
+     * this much before he is there, seconds.
+     */
     private const MIDDLE_OVER_YD = 4.0;
 
     private const CAPS_YD = 19.0;
@@ -68,10 +72,19 @@ final class Deep extends Mover
 
     private bool $matched = false;
 
-    public function __construct(Defender $defender, SprintLaw $law, Sight $sight, ?int $match, ?int $robs = null, ?int $third = null)
-    {
+    public function __construct(
+        Defender $defender,
+        SprintLaw $law,
+        Sight $sight,
+        ?int $match,
+        ?int $robs = null,
+        ?int $third = null,
+    ) {
         parent::__construct($defender, $law, $sight);
-        $this->views = array_map(fn (int $r): SeenRoute => $sight->by($r, $defender->job->leverage), array_keys($sight->quick));
+        $this->views = array_map(
+            fn (int $r): SeenRoute => $sight->by($r, $defender->job->leverage),
+            array_keys($sight->quick),
+        );
         $this->middle = $match === null && $defender->job->leverage === 'none';
         $this->mine = $match === null ? null : $sight->quick[$match];
         $this->third = $third === null ? null : $sight->quick[$third];
@@ -101,7 +114,11 @@ final class Deep extends Mover
         if ($this->mine !== null && ! $this->matched) {
             $this->matched = $this->mine->y[$i] >= $this->defender->job->matchYd && $this->mine->vy[$i] > 2.0;
         }
-        if ($this->robbed !== null && ! $this->matched && ($this->mine === null ? $this->alone($i) : $this->leavesShort($i))) {
+        if (
+            $this->robbed !== null &&
+            ! $this->matched &&
+            ($this->mine === null ? $this->alone($i) : $this->leavesShort($i))
+        ) {
             $this->rob($this->robbed, $i);
 
             return;
@@ -123,7 +140,9 @@ final class Deep extends Mover
     /** With nobody inside on his side he helps on the outside man, unless a third man comes up from the other side. */
     private function alone(int $i): bool
     {
-        return $this->robbed !== null && $this->robbed->y[$i] > self::ALONE_YD && ($this->third === null || ! $this->third->runsUp($i));
+        return $this->robbed !== null &&
+            $this->robbed->y[$i] > self::ALONE_YD &&
+            ($this->third === null || ! $this->third->runsUp($i));
     }
 
     /** His receiver is going out or across, not up. */
@@ -131,7 +150,10 @@ final class Deep extends Mover
     {
         $mine = $this->mine;
 
-        return $mine !== null && abs($mine->vx[$i]) > self::SHORT_YD_S && abs($mine->vx[$i]) > $mine->vy[$i] && $mine->y[$i] < $this->defender->job->matchYd;
+        return $mine !== null &&
+            abs($mine->vx[$i]) > self::SHORT_YD_S &&
+            abs($mine->vx[$i]) > $mine->vy[$i] &&
+            $mine->y[$i] < $this->defender->job->matchYd;
     }
 
     /** Inside and over the outside receiver: two on one with the corner. */
@@ -160,7 +182,10 @@ final class Deep extends Mover
                 $verticals++;
                 $lean += $seen->x[$i] - $this->defender->job->wideYd;
             }
-            $over = $this->middle && $seen->runsUp($i) && abs($seen->x[$i] - $this->x) < self::CAPS_YD ? 1.0 : min(1.0, $weight * 4.0);
+            $over =
+                $this->middle && $seen->runsUp($i) && abs($seen->x[$i] - $this->x) < self::CAPS_YD
+                    ? 1.0
+                    : min(1.0, $weight * 4.0);
             if ($over > 0.08 && $deepest < $seen->y[$i] * $over) {
                 $deepest = $seen->y[$i] * $over;
                 $top = $seen->y[$i];
@@ -172,8 +197,15 @@ final class Deep extends Mover
         $home = $job->wideYd + ($verticals > 0.0 ? max(-self::LEANS_YD, min(self::LEANS_YD, $lean / $verticals)) : 0.0);
         $x = ($mean + $rest * $home) / ($sum + $rest);
         $this->wx = max(-$this->vmax, min($this->vmax, ($x - $this->x) * self::CLOSE));
-        $idle = max(-$this->drop, min($this->drop, ($job->deepYd - $this->y) * self::CLOSE / 2.0));
-        $busy = $deepest > -90.0 ? $this->onTop($top, $topVy, $this->middle ? self::MIDDLE_OVER_YD : $this->sight->scene->setting->overYd) : 0.0;
+        $idle = max(-$this->drop, min($this->drop, (($job->deepYd - $this->y) * self::CLOSE) / 2.0));
+        $busy =
+            $deepest > -90.0
+                ? $this->onTop(
+                    $top,
+                    $topVy,
+                    $this->middle ? self::MIDDLE_OVER_YD : $this->sight->scene->setting->overYd,
+                )
+                : 0.0;
         $share = $this->middle && $deepest > -90.0 ? 1.0 : min(1.0, $sum);
         $this->wy = $share * max($busy, $idle * (1.0 - $share)) + (1.0 - $share) * $idle;
         $this->limit();
@@ -183,7 +215,10 @@ final class Deep extends Mover
     private function threat(SeenRoute $seen, int $i, float $from, float $to): float
     {
         $y = $seen->y[$i];
-        $up = $seen->vy[$i] > 1.0 ? max(0.0, min(1.0, ($y - self::COUNTS_YD) / 4.0)) : max(0.0, min(1.0, ($y - 12.0) / 4.0));
+        $up =
+            $seen->vy[$i] > 1.0
+                ? max(0.0, min(1.0, ($y - self::COUNTS_YD) / 4.0))
+                : max(0.0, min(1.0, ($y - 12.0) / 4.0));
         if ($up <= 0.0) {
             return 0.0;
         }

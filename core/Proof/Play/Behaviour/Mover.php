@@ -30,7 +30,10 @@ abstract class Mover
     /** How near a place is reached, yards. */
     private const THERE_YD = 2.0;
 
-    /** How a man who believes a run steps, yards a second: sideways with the flow and toward the line (product defaults). */
+    /**
+     * How a man who believes a run steps, yards a second: sideways with the flow and toward the line (product
+     * defaults).
+     */
     private const BITES_YD_S = [2.5, 1.5];
 
     /** A man who comes to him is waited for until he is as near as this, yards. */
@@ -75,7 +78,9 @@ abstract class Mover
     /** @var array{float, float} where he goes while the run action has him: with its flow and toward the line */
     private readonly array $bites;
 
-    /** @var array{float, float, float} what he does first against a man in front of him: until when, and the velocity */
+    /**
+     * @var array{float, float, float} what he does first against a man in front of him: until when, and the velocity
+     */
     private readonly array $first;
 
     /** @var list<float> */
@@ -103,7 +108,10 @@ abstract class Mover
         $this->reaction = $sight->reaction;
         $this->hold = $sight->scene->hold($defender);
         $flow = $sight->scene->flow();
-        $this->bites = $this->hold <= 0.0 ? [0.0, 0.0] : [self::BITES_YD_S[0] * ($flow?->sign() ?? 0), $flow === null ? 0.0 : -self::BITES_YD_S[1]];
+        $this->bites =
+            $this->hold <= 0.0
+                ? [0.0, 0.0]
+                : [self::BITES_YD_S[0] * ($flow?->sign() ?? 0), $flow === null ? 0.0 : -self::BITES_YD_S[1]];
         [$until, $sideways, $upfield] = $sight->scene->firstStep($defender);
         $this->first = [$until, $sideways * $law->vmax, $upfield * $law->vmax];
         $this->runners = array_values(array_map(fn (RunRoute $r): Path => $r->path, $sight->scene->routes));
@@ -117,7 +125,10 @@ abstract class Mover
     /** Sets wx and wy for step $i by the man's rule. */
     abstract public function steer(int $i): void;
 
-    /** His movement at the snap first, then what he does to a man in front of him, then the run action that holds him, then his rule. */
+    /**
+     * His movement at the snap first, then what he does to a man in front of him, then the run action that holds him,
+     * then his rule.
+     */
     public function play(int $i): void
     {
         $movement = $this->defender->movement;
@@ -172,7 +183,12 @@ abstract class Mover
     {
         $this->arrived = $this->arrived || abs($xYd - $this->x) + abs($yYd - $this->y) < self::THERE_YD;
         $seen = $taken === null ? null : $this->sight->quick[$taken];
-        if ($this->arrived && $seen !== null && ! $this->stillComing($seen, $i) && ($i * Path::STEP >= $seen->brokenAt || ($seen->brokenAt === INF && $seen->y[$i] > $yYd - 1.0))) {
+        if (
+            $this->arrived &&
+            $seen !== null &&
+            ! $this->stillComing($seen, $i) &&
+            ($i * Path::STEP >= $seen->brokenAt || ($seen->brokenAt === INF && $seen->y[$i] > $yYd - 1.0))
+        ) {
             $this->close($seen->x[$i], $seen->y[$i], $this->vmax, self::CLOSE, $seen->vx[$i], $seen->vy[$i]);
 
             return;
@@ -186,7 +202,8 @@ abstract class Mover
         $dx = $this->x - $seen->x[$i];
         $dy = $this->y - $seen->y[$i];
 
-        return $dx * $dx + $dy * $dy > self::WAITS_YD * self::WAITS_YD && $dx * $seen->vx[$i] + $dy * $seen->vy[$i] > 0.0;
+        return $dx * $dx + $dy * $dy > self::WAITS_YD * self::WAITS_YD &&
+            $dx * $seen->vx[$i] + $dy * $seen->vy[$i] > 0.0;
     }
 
     public function record(): void
@@ -198,7 +215,8 @@ abstract class Mover
     }
 
     /**
-     * One step toward the velocity he wants: faster by the sprint law, slower by his brakes, sideways by what he can push.
+     * One step toward the velocity he wants: faster by the sprint law, slower by his brakes, sideways by what he can
+     * push.
      */
     public function move(): void
     {
@@ -247,9 +265,18 @@ abstract class Mover
         return [$this->xs, $this->ys, $this->vxs, $this->vys];
     }
 
-    /** Wants the spot, at most at $limit yards a second, on top of a velocity to match; slows down in time to stop there. */
-    protected function close(float $xYd, float $yYd, float $limit, float $gain = self::CLOSE, float $withVx = 0.0, float $withVy = 0.0): void
-    {
+    /**
+     * Wants the spot, at most at $limit yards a second, on top of a velocity to match; slows down in time to stop
+     * there.
+     */
+    protected function close(
+        float $xYd,
+        float $yYd,
+        float $limit,
+        float $gain = self::CLOSE,
+        float $withVx = 0.0,
+        float $withVy = 0.0,
+    ): void {
         $dx = $xYd - $this->x;
         $dy = $yYd - $this->y;
         $away = sqrt($dx * $dx + $dy * $dy);

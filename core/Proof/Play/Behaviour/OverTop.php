@@ -12,7 +12,8 @@ use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
 
 /**
- * Man to man: from off he stays on top on his leverage, in press he mirrors and then runs in phase, in trail he plays the
+ * Man to man: from off he stays on top on his leverage, in press he mirrors and then runs in phase, in trail he plays
+ * the
  * inside hip. At the tell of a cut that slows his man down he sits; after it he drives on the man.
  */
 final class OverTop extends Mover
@@ -49,7 +50,10 @@ final class OverTop extends Mover
     /** Two bodies of half a yard each do not pass through each other, yards between their middles. */
     private const BODIES_YD = 1.0;
 
-    /** A receiver who has not come as far as this is still behind the line, and a man stays as deep as that until he has, yards; how far ahead he mirrors, seconds. */
+    /**
+     * A receiver who has not come as far as this is still behind the line, and a man stays as deep as that until he
+     * has, yards; how far ahead he mirrors, seconds.
+     */
     private const CROSSED_YD = 0.5;
 
     private const STAYS_YD = 3.5;
@@ -59,7 +63,10 @@ final class OverTop extends Mover
     /** A man up on his receiver steps sideways at most this far before he is passed, yards. */
     private const MIRROR_YD = 1.0;
 
-    /** A man up on his receiver slides back when the man is on him, turns and runs when he is level, and is passed from this depth on, yards. */
+    /**
+     * A man up on his receiver slides back when the man is on him, turns and runs when he is level, and is passed from
+     * this depth on, yards.
+     */
     private const ON_HIM_YD = 1.0;
 
     private const PASSED_YD = 0.3;
@@ -90,8 +97,14 @@ final class OverTop extends Mover
             'inside' => -1.0, 'outside' => 1.0, default => 0.0
         };
         $press = (float) $sight->scene->setting->schools->value('press');
-        $this->presses = $defender->yYd - max(0.0, $this->seen->y[0]) <= $press && abs($defender->xYd - $this->seen->x[0]) <= $press;
-        $this->bodies = array_values(array_map(fn (string $l): Path => $sight->scene->routes[$l]->path, array_diff($sight->letters, [$sight->letters[$receiver]])));
+        $this->presses =
+            $defender->yYd - max(0.0, $this->seen->y[0]) <= $press && abs($defender->xYd - $this->seen->x[0]) <= $press;
+        $this->bodies = array_values(
+            array_map(
+                fn (string $l): Path => $sight->scene->routes[$l]->path,
+                array_diff($sight->letters, [$sight->letters[$receiver]]),
+            ),
+        );
     }
 
     /** His rule, round the bodies in his way. */
@@ -123,7 +136,12 @@ final class OverTop extends Mover
     public function steer(int $i): void
     {
         match ($this->seen->phase[$i]) {
-            Phase::Stem => $this->stem($this->seen->x[$i], $this->seen->y[$i], $this->seen->vx[$i], $this->seen->vy[$i]),
+            Phase::Stem => $this->stem(
+                $this->seen->x[$i],
+                $this->seen->y[$i],
+                $this->seen->vx[$i],
+                $this->seen->vy[$i],
+            ),
             Phase::Tell => $this->told($i),
             Phase::Broken => $this->drive($i),
         };
@@ -135,7 +153,9 @@ final class OverTop extends Mover
         return $this->seen->phase[$i] === Phase::Stem;
     }
 
-    /** Takes out what of his speed, and of what he wants, runs into a body on the side (-nx, -ny): he slides along it. */
+    /**
+     * Takes out what of his speed, and of what he wants, runs into a body on the side (-nx, -ny): he slides along it.
+     */
     private function slide(float $nx, float $ny, float $bodyVx, float $bodyVy): void
     {
         $into = ($this->vx - $bodyVx) * $nx + ($this->vy - $bodyVy) * $ny;
@@ -159,7 +179,14 @@ final class OverTop extends Mover
 
             return;
         }
-        $this->close($seen->x[$i] + self::SITS_ON * $this->shade, max($this->y, $seen->y[$i]), $this->vmax, self::CLOSE, $seen->vx[$i], 0.0);
+        $this->close(
+            $seen->x[$i] + self::SITS_ON * $this->shade,
+            max($this->y, $seen->y[$i]),
+            $this->vmax,
+            self::CLOSE,
+            $seen->vx[$i],
+            0.0,
+        );
         $this->wy = max(0.0, min($this->wy, $seen->vy[$i]));
     }
 
@@ -178,7 +205,14 @@ final class OverTop extends Mover
 
             return;
         }
-        $this->close($seen->x[$i] + $lead * $seen->vx[$i], $seen->y[$i] + $lead * $seen->vy[$i], $this->vmax, self::CLOSE, $matches * $seen->vx[$i], $matches * $seen->vy[$i]);
+        $this->close(
+            $seen->x[$i] + $lead * $seen->vx[$i],
+            $seen->y[$i] + $lead * $seen->vy[$i],
+            $this->vmax,
+            self::CLOSE,
+            $matches * $seen->vx[$i],
+            $matches * $seen->vy[$i],
+        );
     }
 
     private function stem(float $rx, float $ry, float $rvx, float $rvy): void
@@ -187,7 +221,10 @@ final class OverTop extends Mover
         $bailed = $this->y > $this->defender->yYd + self::BAILED_YD && $this->y - $ry > self::BAILED_YD;
         if ($this->presses && ! $bailed && $ry < $this->y - self::PASSED_YD && $ry < self::PRESSED_TO_YD) {
             // He mirrors on his feet and gives no ground; once the runner is on him he turns and runs with him.
-            $x = max($this->defender->xYd - self::MIRROR_YD, min($this->defender->xYd + self::MIRROR_YD, $rx + $this->shade));
+            $x = max(
+                $this->defender->xYd - self::MIRROR_YD,
+                min($this->defender->xYd + self::MIRROR_YD, $rx + $this->shade),
+            );
             $this->close($x, $this->defender->yYd, $this->pedal);
             $this->wy = $ry < $this->y - self::ON_HIM_YD ? $this->wy : max(0.0, min($rvy, $this->pedal));
 
@@ -201,17 +238,35 @@ final class OverTop extends Mover
         if ($ry < self::CROSSED_YD && ! $upfield && $this->y > self::STAYS_YD) {
             // A man behind the line is mirrored, not met there; one who comes this way is waited for.
             $comes = ($this->x - $rx) * $rvx > 0.0 && abs($this->x - $rx) > self::WAITS_YD;
-            $this->close($comes ? $this->x : $rx + self::MIRROR_S * $rvx + 0.5 * $this->shade, max(self::STAYS_YD, min($this->y, $this->defender->yYd)), $this->vmax);
+            $this->close(
+                $comes ? $this->x : $rx + self::MIRROR_S * $rvx + 0.5 * $this->shade,
+                max(self::STAYS_YD, min($this->y, $this->defender->yYd)),
+                $this->vmax,
+            );
 
             return;
         }
         if ($this->defender->job->trails) {
-            $this->close($rx + self::IN_TRAIL * $this->shade, $ry - ($upfield && $ry > 2.0 ? self::TRAIL_YD : 0.0), $this->vmax, self::CLOSE, $rvx, $rvy);
+            $this->close(
+                $rx + self::IN_TRAIL * $this->shade,
+                $ry - ($upfield && $ry > 2.0 ? self::TRAIL_YD : 0.0),
+                $this->vmax,
+                self::CLOSE,
+                $rvx,
+                $rvy,
+            );
 
             return;
         }
         if ($this->presses && ! $bailed) {
-            $this->close($rx + self::IN_PHASE * $this->shade, $ry + self::PHASE_YD, $this->vmax, self::CLOSE, $rvx, $rvy);
+            $this->close(
+                $rx + self::IN_PHASE * $this->shade,
+                $ry + self::PHASE_YD,
+                $this->vmax,
+                self::CLOSE,
+                $rvx,
+                $rvy,
+            );
 
             return;
         }

@@ -12,12 +12,17 @@ use Jacotaxis\Core\Proof\Play\SeenRoute;
 use Jacotaxis\Core\Proof\Play\Sight;
 
 /**
- * An under zone. He drops to his landmark, carries a vertical release as far as his rule says, squeezes who settles in front
- * of him, meets a deep crosser on his path, drives on a break near him, and sinks when nobody is there and somebody is behind.
+ * An under zone. He drops to his landmark, carries a vertical release as far as his rule says, squeezes who settles in
+ * front
+ * of him, meets a deep crosser on his path, drives on a break near him, and sinks when nobody is there and somebody is
+ * behind.
  */
 final class Under extends Mover
 {
-    /** How far an under man looks for work from his landmark, and over how much his interest fades, yards (settled by the truths). */
+    /**
+     * How far an under man looks for work from his landmark, and over how much his interest fades, yards (settled by
+     * the truths).
+     */
     private const WORK_YD = 8.0;
 
     private const FADES_YD = 3.5;
@@ -53,7 +58,10 @@ final class Under extends Mover
     /** How much deeper than his landmark a flat man drives on a break. */
     private const FLAT_DEEPER_YD = 4.0;
 
-    /** How far a man with nobody in his zone sinks under one behind him, and a flat man under the outside vertical, yards. */
+    /**
+     * How far a man with nobody in his zone sinks under one behind him, and a flat man under the outside vertical,
+     * yards.
+     */
     private const HOOK_SINKS_YD = 4.0;
 
     private const SHORT_SINKS_YD = 1.0;
@@ -66,7 +74,9 @@ final class Under extends Mover
     /** A release that runs sideways this fast tells at once where it goes, yards a second. */
     private const DECLARES_YD_S = 3.0;
 
-    /** On a late down with this far to go hook and curl men sink under the sticks (DEF-04), at most this much, yards. */
+    /**
+     * On a late down with this far to go hook and curl men sink under the sticks (DEF-04), at most this much, yards.
+     */
     private const LONG_YD = 7.0;
 
     private const SINKS_YD = 5.0;
@@ -115,18 +125,34 @@ final class Under extends Mover
         $this->short = $job->first === 'short' || $faces;
         $this->wideYd = $job->wideYd + $sight->scene->rollsBy();
         $sinks = $situation->down >= 3 && $situation->toGoYd >= self::LONG_YD && ! $this->short;
-        // Who sees the passer roll at once sinks under the middle route; who has been held by a run has no time for it (DEF-04).
+        // Who sees the passer roll at once sinks under the middle route; who has been held by a run has no time for it
+        // (DEF-04).
         $hook = ! $this->short && abs($job->wideYd) < self::OUTSIDE_YD;
-        $under = $hook && $sight->scene->rolls() !== null && $sight->scene->hold($defender) <= 0.0 ? self::UNDER_MIDDLE_YD : 0.0;
+        $under =
+            $hook && $sight->scene->rolls() !== null && $sight->scene->hold($defender) <= 0.0
+                ? self::UNDER_MIDDLE_YD
+                : 0.0;
         $lands = $faces ? min($job->deepYd, self::ROLLED_TO_YD) : $job->deepYd;
-        $this->deepYd = $under + ($sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $lands);
+        $this->deepYd =
+            $under +
+            ($sinks ? max($job->deepYd, min($situation->toGoYd - 0.5, $job->deepYd + self::SINKS_YD)) : $lands);
         // With man coverage around him he is the free man underneath: crossers are his to cut, whoever has them.
         $this->robs = array_filter($sight->manned, fn (?int $d): bool => $d !== null) !== [];
-        $this->threats = $this->robs ? $sight->quick : array_values(array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY));
-        $this->inside = $job->carryYd <= 0.0 ? [] : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
+        $this->threats = $this->robs
+            ? $sight->quick
+            : array_values(
+                array_filter($sight->quick, fn (int $r): bool => $sight->manned[$r] === null, ARRAY_FILTER_USE_KEY),
+            );
+        $this->inside =
+            $job->carryYd <= 0.0
+                ? []
+                : array_map(fn (int $r): SeenRoute => $sight->by($r, 'inside'), array_keys($sight->quick));
     }
 
-    /** The outside man a passer rolls to without a run action plays the flat first: nobody else has it before the sideline. */
+    /**
+     * The outside man a passer rolls to without a run action plays the flat first: nobody else has it before the
+     * sideline.
+     */
     private function facesRoll(): bool
     {
         $scene = $this->sight->scene;
@@ -150,12 +176,19 @@ final class Under extends Mover
         }
         if ($i % self::LOOKS_EVERY === 0 || $this->spot === null) {
             $this->carrying = $this->inside === [] ? null : $this->carried($i);
-            $this->spot = $this->carrying === null ? ($this->driven($i) ?? $this->spot($i)) : [$this->x, $this->y, false];
+            $this->spot = $this->carrying === null ? $this->driven($i) ?? $this->spot($i) : [$this->x, $this->y, false];
         }
         $carried = $this->carrying;
         if ($carried !== null) {
             $inside = $carried->x[$i] > 0.0 ? -1.0 : 1.0;
-            $this->close($carried->x[$i] + $inside, min($this->defender->job->carryYd, max($this->y, $carried->y[$i] + 1.0)), $this->vmax, self::CLOSE, $carried->vx[$i], 0.5 * $carried->vy[$i]);
+            $this->close(
+                $carried->x[$i] + $inside,
+                min($this->defender->job->carryYd, max($this->y, $carried->y[$i] + 1.0)),
+                $this->vmax,
+                self::CLOSE,
+                $carried->vx[$i],
+                0.5 * $carried->vy[$i],
+            );
 
             return;
         }
@@ -171,7 +204,14 @@ final class Under extends Mover
         $near = 6.0;
         foreach ($this->inside as $seen) {
             $away = abs($seen->x[$i] - $this->wideYd);
-            if ($seen->runsUp($i) && $seen->phase[$i] === Phase::Stem && $seen->y[$i] > 1.0 && $seen->y[$i] < $job->carryYd && $away < $near && $seen->x[$i] * $this->wideYd >= 0.0) {
+            if (
+                $seen->runsUp($i) &&
+                $seen->phase[$i] === Phase::Stem &&
+                $seen->y[$i] > 1.0 &&
+                $seen->y[$i] < $job->carryYd &&
+                $away < $near &&
+                $seen->x[$i] * $this->wideYd >= 0.0
+            ) {
                 $near = $away;
                 $best = $seen;
             }
@@ -223,7 +263,10 @@ final class Under extends Mover
             return $seen->y[$i] <= $this->deepYd + self::FLAT_DEEPER_YD && ! $seen->runsUp($i) && $away < self::WORK_YD;
         }
 
-        return ! $seen->runsUp($i) && $seen->y[$i] >= self::SHORT_YD - 2.0 && $away < self::WORK_YD && $seen->y[$i] < $this->deepYd + self::DRIVES_YD;
+        return ! $seen->runsUp($i) &&
+            $seen->y[$i] >= self::SHORT_YD - 2.0 &&
+            $away < self::WORK_YD &&
+            $seen->y[$i] < $this->deepYd + self::DRIVES_YD;
     }
 
     /** A deeper route that runs inward away from an outside man is the next man's. */
@@ -231,7 +274,10 @@ final class Under extends Mover
     {
         $out = $this->wideYd < 0.0 ? -1.0 : 1.0;
 
-        return abs($this->wideYd) >= self::OUTSIDE_YD && $seen->y[$i] >= self::SHORT_YD && $seen->vx[$i] * $out < -1.0 && $this->x * $out > $seen->x[$i] * $out;
+        return abs($this->wideYd) >= self::OUTSIDE_YD &&
+            $seen->y[$i] >= self::SHORT_YD &&
+            $seen->vx[$i] * $out < -1.0 &&
+            $this->x * $out > $seen->x[$i] * $out;
     }
 
     /** Whether he runs across the field toward the man who robs. */
@@ -261,7 +307,12 @@ final class Under extends Mover
             return $this->work($i) ?? [$this->wideYd, $this->deepYd + $this->behind($i), false];
         }
         $share = min(1.0, self::SHADE * $pull);
-        $ty = $this->short ? $ty : max($this->deepYd - self::COMES_UP_YD, min($ty - self::UNDERCUTS_YD, $this->deepYd + self::HOOK_SINKS_YD));
+        $ty = $this->short
+            ? $ty
+            : max(
+                $this->deepYd - self::COMES_UP_YD,
+                min($ty - self::UNDERCUTS_YD, $this->deepYd + self::HOOK_SINKS_YD),
+            );
         $y = $this->deepYd + $share * ($ty - $this->deepYd);
         if ($job->sinks) {
             // With a vertical outside him he stays between it and the flat.
@@ -272,7 +323,8 @@ final class Under extends Mover
     }
 
     /**
-     * How much a receiver is in his zone, and how far ahead of him he looks: not vertical, not over his head, near where he is soon.
+     * How much a receiver is in his zone, and how far ahead of him he looks: not vertical, not over his head, near
+     * where he is soon.
      *
      * @return array{float, float} 0 to 1, and seconds
      */
@@ -281,7 +333,14 @@ final class Under extends Mover
         $y = $seen->y[$i];
         $stem = $seen->phase[$i] === Phase::Stem;
         $sideways = abs($seen->vx[$i]) >= self::DECLARES_YD_S;
-        if ($y < -0.5 || $y > $this->deepYd + 5.0 || $seen->runsUp($i) || $stem && $y < 1.0 && ! $sideways || $this->passesOn($seen, $i) || $this->robs && ! $this->crosses($seen, $i)) {
+        if (
+            $y < -0.5 ||
+            $y > $this->deepYd + 5.0 ||
+            $seen->runsUp($i) ||
+            ($stem && $y < 1.0 && ! $sideways) ||
+            $this->passesOn($seen, $i) ||
+            ($this->robs && ! $this->crosses($seen, $i))
+        ) {
             return [0.0, 0.0];
         }
         $comes = $sideways && $y >= self::CROSSER_YD && $seen->vx[$i] * ($this->x - $seen->x[$i]) > 0.0;
@@ -314,7 +373,12 @@ final class Under extends Mover
             if ($comes && $beyond > -self::WORK_YD && $seen->y[$i] < $this->deepYd + self::PAST_YD) {
                 return null;
             }
-            if ($seen->phase[$i] === Phase::Broken && $beyond > 0.0 && $seen->y[$i] < $this->deepYd && ($found === null || $seen->y[$i] > $found->y[$i])) {
+            if (
+                $seen->phase[$i] === Phase::Broken &&
+                $beyond > 0.0 &&
+                $seen->y[$i] < $this->deepYd &&
+                ($found === null || $seen->y[$i] > $found->y[$i])
+            ) {
                 $found = $seen;
             }
         }

@@ -31,7 +31,12 @@ final class Findings
         $scene = $proof->scene;
 
         return [
-            ...Legality::check($scene->snap, $scene->setting->situation->rules, array_keys($scene->routes), self::numbers($scene)),
+            ...Legality::check(
+                $scene->snap,
+                $scene->setting->situation->rules,
+                array_keys($scene->routes),
+                self::numbers($scene),
+            ),
             ...self::moved($scene),
             ...MotionFindings::of($scene),
             ...self::defense($scene),
@@ -43,7 +48,11 @@ final class Findings
         ];
     }
 
-    /** How far a man moved by hand stands from the set's own place (FRM-03); no tolerance is set. @return list<Finding> */
+    /**
+     * How far a man moved by hand stands from the set's own place (FRM-03); no tolerance is set.
+     *
+     * @return list<Finding>
+     */
     private static function moved(Scene $scene): array
     {
         $formation = $scene->call->formation;
@@ -51,12 +60,31 @@ final class Findings
         $findings = [];
         $tolerance = $scene->setting->schools->value('off-place');
         foreach ($formation->spots as $letter => [$x, $y]) {
-            if (isset($own[$letter]) && $tolerance !== null && hypot($x - $own[$letter]->xYd, $y - $own[$letter]->yYd) <= $tolerance) {
+            if (
+                isset($own[$letter]) &&
+                $tolerance !== null &&
+                hypot($x - $own[$letter]->xYd, $y - $own[$letter]->yYd) <= $tolerance
+            ) {
                 continue;
             }
             if (isset($own[$letter]) && hypot($x - $own[$letter]->xYd, $y - $own[$letter]->yYd) < self::SAME_PLACE_YD) {
-                $findings[] = new Finding('off-place', Finding::INFO, $letter, sprintf('%s stands %.0f in %s and %.1f yd %s his place in the set (%s).', $letter,
-                    abs($x - $own[$letter]->xYd) * 36.0, abs($x) >= abs($own[$letter]->xYd) ? 'outside' : 'inside', abs($y - $own[$letter]->yYd), $y < $own[$letter]->yYd ? 'behind' : 'ahead of', $tolerance === null ? 'tolerance unset: the staff book' : sprintf('beyond the staff\'s %g yd', $tolerance)), 'FRM-03');
+                $findings[] = new Finding(
+                    'off-place',
+                    Finding::INFO,
+                    $letter,
+                    sprintf(
+                        '%s stands %.0f in %s and %.1f yd %s his place in the set (%s).',
+                        $letter,
+                        abs($x - $own[$letter]->xYd) * 36.0,
+                        abs($x) >= abs($own[$letter]->xYd) ? 'outside' : 'inside',
+                        abs($y - $own[$letter]->yYd),
+                        $y < $own[$letter]->yYd ? 'behind' : 'ahead of',
+                        $tolerance === null
+                            ? 'tolerance unset: the staff book'
+                            : sprintf('beyond the staff\'s %g yd', $tolerance),
+                    ),
+                    'FRM-03',
+                );
             }
         }
 
@@ -66,7 +94,10 @@ final class Findings
     /** @return array<string, int> */
     private static function numbers(Scene $scene): array
     {
-        return array_filter(array_map(fn ($athlete): ?int => $athlete->number, $scene->setting->men), fn (?int $n): bool => $n !== null);
+        return array_filter(
+            array_map(fn ($athlete): ?int => $athlete->number, $scene->setting->men),
+            fn (?int $n): bool => $n !== null,
+        );
     }
 
     /** What the defense leaves open, what it changed, and who was changed by hand. @return list<Finding> */
@@ -91,17 +122,35 @@ final class Findings
         }
         $passed = array_map(fn (Defender $d): string => "the {$d->role} takes {$d->takes}", PassOff::of($scene));
         if ($passed !== []) {
-            $findings[] = new Finding('passed-off', Finding::INFO, null, 'Men close together are passed off, first out and first in: '.implode(', ', $passed).'. Say "men locked" where they stay.', 'RTE-19');
+            $findings[] = new Finding(
+                'passed-off',
+                Finding::INFO,
+                null,
+                'Men close together are passed off, first out and first in: '.
+                    implode(', ', $passed).
+                    '. Say "men locked" where they stay.',
+                'RTE-19',
+            );
         }
         foreach ($scene->aligned->notes as $note) {
             $findings[] = new Finding('defense-adjusts', Finding::INFO, null, "$note.");
         }
         foreach ($scene->defenders as $d) {
             if ($d->movement !== null) {
-                $findings[] = new Finding('by-hand', Finding::INFO, null, 'The '.$d->role.' was given a movement: '.$d->movement->words().'. The proof runs it.');
+                $findings[] = new Finding(
+                    'by-hand',
+                    Finding::INFO,
+                    null,
+                    'The '.$d->role.' was given a movement: '.$d->movement->words().'. The proof runs it.',
+                );
             }
             if ($d->reaction !== null) {
-                $findings[] = new Finding('by-hand', Finding::INFO, null, sprintf('The %s reacts in %.2f s, set by hand.', $d->role, $d->reaction));
+                $findings[] = new Finding(
+                    'by-hand',
+                    Finding::INFO,
+                    null,
+                    sprintf('The %s reacts in %.2f s, set by hand.', $d->role, $d->reaction),
+                );
             }
         }
 
@@ -117,8 +166,19 @@ final class Findings
             foreach (array_slice($letters, $n + 1) as $b) {
                 $near = self::near($scene, $a, $b);
                 if ($near !== null) {
-                    $findings[] = new Finding('one-window', Finding::FAULT, $a,
-                        sprintf('%s and %s run in one window from %.1f s on: less than %.0f yd apart.', $a, $b, $near, self::SHARED[0]), 'CAL-09');
+                    $findings[] = new Finding(
+                        'one-window',
+                        Finding::FAULT,
+                        $a,
+                        sprintf(
+                            '%s and %s run in one window from %.1f s on: less than %.0f yd apart.',
+                            $a,
+                            $b,
+                            $near,
+                            self::SHARED[0],
+                        ),
+                        'CAL-09',
+                    );
                 }
             }
         }
@@ -155,7 +215,12 @@ final class Findings
         }
         $shown = array_map(fn (Key $k): string => $k->role, $proof->keys);
         foreach (array_diff($proof->scene->call->keys, $shown) as $role) {
-            $findings[] = new Finding('no-conflict', Finding::INFO, null, "The call names the $role as its key, but he has no choice to make in this look.");
+            $findings[] = new Finding(
+                'no-conflict',
+                Finding::INFO,
+                null,
+                "The call names the $role as its key, but he has no choice to make in this look.",
+            );
         }
 
         return $findings;

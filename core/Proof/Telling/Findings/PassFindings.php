@@ -19,7 +19,10 @@ use Jacotaxis\Core\Route\Stem;
 use Jacotaxis\Core\Route\Steps;
 use Jacotaxis\Core\School\Schools;
 
-/** What a coach says of routes and protection that belong together: sticks, crossers, posts over crossers, slides, free men. */
+/**
+ * What a coach says of routes and protection that belong together: sticks, crossers, posts over crossers, slides, free
+ * men.
+ */
 final class PassFindings
 {
     /** From this depth on a curl needs a run fake to get there (PRG-04), yards (product default). */
@@ -42,7 +45,16 @@ final class PassFindings
     /** @return list<Finding> */
     public static function of(Proof $proof): array
     {
-        return [...self::sticks($proof), ...self::deepCurls($proof->scene), ...self::posts($proof), ...self::crossers($proof->scene), ...self::slide($proof), ...self::free($proof), ...self::alerts($proof), ...self::steps($proof->scene)];
+        return [
+            ...self::sticks($proof),
+            ...self::deepCurls($proof->scene),
+            ...self::posts($proof),
+            ...self::crossers($proof->scene),
+            ...self::slide($proof),
+            ...self::free($proof),
+            ...self::alerts($proof),
+            ...self::steps($proof->scene),
+        ];
     }
 
     /** @return list<Finding> */
@@ -57,8 +69,18 @@ final class PassFindings
             }
             $run = $scene->routes[$letter];
             if ($reading->depthYd < $toGo) {
-                $findings[] = new Finding('short-of-sticks', Finding::CAUTION, $letter,
-                    sprintf('The %s by %s breaks %.1f yd short of the sticks.', $run->spec->name, $letter, $toGo - $reading->depthYd), 'CAL-07');
+                $findings[] = new Finding(
+                    'short-of-sticks',
+                    Finding::CAUTION,
+                    $letter,
+                    sprintf(
+                        'The %s by %s breaks %.1f yd short of the sticks.',
+                        $run->spec->name,
+                        $letter,
+                        $toGo - $reading->depthYd,
+                    ),
+                    'CAL-07',
+                );
             } elseif (($under = self::sinksUnder($proof, $letter)) !== null) {
                 $findings[] = new Finding('sinks-under', Finding::INFO, $letter,
                     "The $under sinks under the {$run->spec->name} at the sticks: then the check-down at once, early enough to run after the catch.", 'PRG-03');
@@ -76,7 +98,10 @@ final class PassFindings
             return null;
         }
         $role = $proof->windows->nearest($best['line'], $proof->playOut->byRule());
-        $under = array_filter($proof->scene->defenders, fn (Defender $d): bool => $d->role === $role && $d->job->kind === JobKind::Under);
+        $under = array_filter(
+            $proof->scene->defenders,
+            fn (Defender $d): bool => $d->role === $role && $d->job->kind === JobKind::Under,
+        );
 
         return $under === [] ? null : $role;
     }
@@ -84,12 +109,26 @@ final class PassFindings
     /** @return list<Finding> */
     private static function deepCurls(Scene $scene): array
     {
-        $deep = array_filter($scene->routes, fn (RunRoute $r): bool => $r->spec->shape()->finish === Finish::ComeBack && $r->spec->shape()->inward && $r->spec->depth() >= self::DEEP_CURL_YD);
+        $deep = array_filter(
+            $scene->routes,
+            fn (RunRoute $r): bool => $r->spec->shape()->finish === Finish::ComeBack &&
+                $r->spec->shape()->inward &&
+                $r->spec->depth() >= self::DEEP_CURL_YD,
+        );
         if (count($deep) < 2 || $scene->call->fake !== null || ! $scene->setting->schools->is('SET-26', 'A')) {
             return [];
         }
 
-        return [new Finding('deep-curls', Finding::CAUTION, (string) array_key_first($deep), 'Curls this deep on both sides without a run fake: the corners sit on them.', 'SET-26', 'Say a run fake before the colon, for example zone right fake.')];
+        return [
+            new Finding(
+                'deep-curls',
+                Finding::CAUTION,
+                (string) array_key_first($deep),
+                'Curls this deep on both sides without a run fake: the corners sit on them.',
+                'SET-26',
+                'Say a run fake before the colon, for example zone right fake.',
+            ),
+        ];
     }
 
     /** A post over a crosser has to take the near safety with it (RTE-13, PRG-11). @return list<Finding> */
@@ -99,28 +138,51 @@ final class PassFindings
         $findings = [];
         foreach ($scene->routes as $letter => $post) {
             $shape = $post->spec->shape();
-            $crossers = array_filter($scene->routes, fn (RunRoute $r): bool => $r->spec->shape()->crosses() && $r->spec->shape()->stem === Stem::Vertical && $r->spec->depth() >= self::CROSSER_YD && $r->to === $post->to->opposite());
-            if (! $shape->deep || ! $shape->inward || $shape->angleDeg < 15.0 || $shape->stem !== Stem::Vertical || $crossers === []) {
+            $crossers = array_filter(
+                $scene->routes,
+                fn (RunRoute $r): bool => $r->spec->shape()->crosses() &&
+                    $r->spec->shape()->stem === Stem::Vertical &&
+                    $r->spec->depth() >= self::CROSSER_YD &&
+                    $r->to === $post->to->opposite(),
+            );
+            if (
+                ! $shape->deep ||
+                ! $shape->inward ||
+                $shape->angleDeg < 15.0 ||
+                $shape->stem !== Stem::Vertical ||
+                $crossers === []
+            ) {
                 continue;
             }
             [$role, $inside] = self::passes($proof, $post);
-            if ($role !== null && abs($inside) <= self::NEAR_YD && ! self::captures($inside, $scene->setting->schools)) {
+            if ($role !== null && abs($inside) <= self::NEAR_YD
+                && ! self::captures($inside, $scene->setting->schools)) {
                 $crosser = (string) array_key_first($crossers);
-                $findings[] = new Finding('safety-free', Finding::CAUTION, $letter, sprintf('The post by %s passes the %s %.1f yd %s: he is not captured, and the %s by %s is unsafe under him.', $letter, $role,
-                    abs($inside), $inside > 0.0 ? 'inside' : 'outside', $crossers[$crosser]->spec->name, $crosser), 'PRG-11', 'Run the post through him, or throw it early, firm and led.');
+                $findings[] = new Finding('safety-free', Finding::CAUTION, $letter,
+                    sprintf('The post by %s passes the %s %.1f yd %s: he is not captured, and the %s by %s is unsafe under him.', $letter, $role,
+                        abs($inside), $inside > 0.0 ? 'inside' : 'outside', $crossers[$crosser]->spec->name, $crosser),
+                    'PRG-11', 'Run the post through him, or throw it early, firm and led.');
             }
         }
 
         return $findings;
     }
 
-    /** Whether a post that passes a safety so far inside of him, yards, takes him with it under the staff's school (SET-13). */
+    /**
+     * Whether a post that passes a safety so far inside of him, yards, takes him with it under the staff's school
+     * (SET-13).
+     */
     public static function captures(float $insideYd, Schools $schools): bool
     {
-        return abs($insideYd) <= self::THROUGH_YD || ($schools->is('SET-13', 'B') && $insideYd > 0.0 && $insideYd <= self::INSIDE_YD);
+        return abs($insideYd) <= self::THROUGH_YD ||
+            ($schools->is('SET-13', 'B') && $insideYd > 0.0 && $insideYd <= self::INSIDE_YD);
     }
 
-    /** The deep man a post passes nearest in depth, and by how much it runs inside of him. @return array{string|null, float} */
+    /**
+     * The deep man a post passes nearest in depth, and by how much it runs inside of him.
+     *
+     * @return array{string|null, float}
+     */
     private static function passes(Proof $proof, RunRoute $post): array
     {
         $rule = $proof->playOut->byRule();
@@ -146,13 +208,17 @@ final class PassFindings
     /** Two crossers from both sides need one over and one under (MSH-07). @return list<Finding> */
     private static function crossers(Scene $scene): array
     {
-        $crossers = array_values(array_filter($scene->routes, fn (RunRoute $r): bool => $r->spec->shape()->stem === Stem::Across));
+        $crossers = array_values(
+            array_filter($scene->routes, fn (RunRoute $r): bool => $r->spec->shape()->stem === Stem::Across),
+        );
         foreach ($crossers as $n => $a) {
             foreach (array_slice($crossers, $n + 1) as $b) {
                 if ($a->to !== $b->to && abs($a->spec->depth() - $b->spec->depth()) < self::GAP_YD) {
-                    return [new Finding('no-gap', Finding::CAUTION, $b->letter, "{$a->letter} and {$b->letter} cross at one depth: both over the top, and the chaser sits in the hip pocket.", 'MSH-07',
+                    return [new Finding('no-gap', Finding::CAUTION, $b->letter,
+                        "{$a->letter} and {$b->letter} cross at one depth: both over the top, and the chaser sits in the hip pocket.", 'MSH-07',
                         sprintf('Run %s a yard under %s.', $b->letter, $a->letter)),
-                        new Finding('contact', Finding::INFO, null, 'Crossing near each other is legal while nobody starts contact: a rub that blocks is offensive interference. The rule book and the officials decide.')];
+                        new Finding('contact', Finding::INFO, null,
+                            'Crossing near each other is legal while nobody starts contact: a rub that blocks is offensive interference. The rule book and the officials decide.')];
                 }
             }
         }
@@ -160,7 +226,11 @@ final class PassFindings
         return [];
     }
 
-    /** Whether an alert is liked before the snap, by matchup and leverage: then it goes before read 1 (PRG-02). @return list<Finding> */
+    /**
+     * Whether an alert is liked before the snap, by matchup and leverage: then it goes before read 1 (PRG-02).
+     *
+     * @return list<Finding>
+     */
     private static function alerts(Proof $proof): array
     {
         $findings = [];
@@ -170,12 +240,30 @@ final class PassFindings
             }
             $best = -9.0;
             $from = max($run->break()->t, $proof->scene->drop->firstPlant());
-            foreach ($proof->windows->throws->lines((string) $letter, $from, min($from + $run->slotLength(), $proof->protection->arrivalAt)) as $line) {
+            foreach (
+                $proof->windows->throws->lines(
+                    (string) $letter,
+                    $from,
+                    min($from + $run->slotLength(), $proof->protection->arrivalAt),
+                ) as $line
+            ) {
                 $best = max($best, $proof->windows->marginOf($line));
             }
             $liked = $best >= $proof->scene->setting->openAt;
-            $findings[] = new Finding('alert', Finding::INFO, (string) $letter, $liked ? sprintf('The alert, %s by %s, is liked: %+.2f s. It is decided before the snap and goes before read 1.', $run->spec->name, $letter, $best)
-                : "The alert, {$run->spec->name} by $letter, is not liked here: eyes back to read 1 at once.", 'PRG-02');
+            $findings[] = new Finding(
+                'alert',
+                Finding::INFO,
+                (string) $letter,
+                $liked
+                    ? sprintf(
+                        'The alert, %s by %s, is liked: %+.2f s. It is decided before the snap and goes before read 1.',
+                        $run->spec->name,
+                        $letter,
+                        $best,
+                    )
+                    : "The alert, {$run->spec->name} by $letter, is not liked here: eyes back to read 1 at once.",
+                'PRG-02',
+            );
         }
 
         return $findings;
@@ -193,25 +281,54 @@ final class PassFindings
             }
             $own = Steps::depth($step, $stride);
             if (abs($own - $run->spec->depth()) >= Steps::GAIN_YD) {
-                $findings[] = new Finding('steps', Finding::INFO, (string) $letter, sprintf('With his stride of %g yd the inside step number %d of %s comes down at %.1f yd; the %s is called at %g.', $stride, $step, $letter, $own, $run->spec->name, $run->spec->depth()), 'RTE-01');
+                $findings[] = new Finding('steps', Finding::INFO, (string) $letter,
+                    sprintf(
+                        'With his stride of %g yd the inside step number %d of %s comes down at %.1f yd; '
+                            .'the %s is called at %g.',
+                        $stride,
+                        $step,
+                        $letter,
+                        $own,
+                        $run->spec->name,
+                        $run->spec->depth(),
+                    ), 'RTE-01');
             }
         }
 
         return $findings;
     }
 
-    /** A slide to the side of the first read leaves the free man behind the passer's eyes (PRO-10). @return list<Finding> */
+    /**
+     * A slide to the side of the first read leaves the free man behind the passer's eyes (PRO-10).
+     *
+     * @return list<Finding>
+     */
     private static function slide(Proof $proof): array
     {
         $scene = $proof->scene;
         $first = $scene->reads[0] ?? null;
-        if ($scene->call->protection?->side === null || $scene->pickup->slides === 'none' || $scene->rolls() !== null || ! isset($scene->routes[$first])) {
+        if (
+            $scene->call->protection?->side === null ||
+            $scene->pickup->slides === 'none' ||
+            $scene->rolls() !== null ||
+            ! isset($scene->routes[$first])
+        ) {
             return [];
         }
         $side = Side::ofX($scene->routes[$first]->break()->xYd);
 
-        return $scene->pickup->slide !== $side ? [] : [new Finding('slide-to-read', Finding::CAUTION, $first, "The line slides {$side->value}, to the side of read 1: a free man comes behind the first read.", 'PRO-10',
-            "Slide {$side->opposite()->value}.")];
+        return $scene->pickup->slide !== $side
+            ? []
+            : [
+                new Finding(
+                    'slide-to-read',
+                    Finding::CAUTION,
+                    $first,
+                    "The line slides {$side->value}, to the side of read 1: a free man comes behind the first read.",
+                    'PRO-10',
+                    "Slide {$side->opposite()->value}.",
+                ),
+            ];
     }
 
     /** Who is free, when, and what is thrown then (PRO-11, PRO-14). @return list<Finding> */
@@ -222,12 +339,32 @@ final class PassFindings
             return [];
         }
         $hot = $protection->hot === null ? null : $proof->scene->routes[$protection->hot] ?? null;
-        $text = sprintf('The %s is free from the %s and there at %.1f s. ', $protection->free, $protection->freeSide->value ?? '', $protection->arrivalAt)
-            .($hot === null ? 'Nobody on that side is hot.' : "Hot: the {$hot->spec->name} by {$hot->letter}, into the space he left.");
+        $text =
+            sprintf(
+                'The %s is free from the %s and there at %.1f s. ',
+                $protection->free,
+                $protection->freeSide->value ?? '',
+                $protection->arrivalAt,
+            ).
+            ($hot === null
+                ? 'Nobody on that side is hot.'
+                : "Hot: the {$hot->spec->name} by {$hot->letter}, into the space he left.");
 
         $stress = $protection->verdict($proof->readings) === 'free';
-        $fixes = array_filter([$hot === null ? 'Keep one more man in, or give a man on that side a route that breaks early.' : null, $stress ? MovedLaunch::advice($proof) : null]);
+        $fixes = array_filter([
+            $hot === null ? 'Keep one more man in, or give a man on that side a route that breaks early.' : null,
+            $stress ? MovedLaunch::advice($proof) : null,
+        ]);
 
-        return [new Finding('free-rusher', $stress ? Finding::FAULT : Finding::INFO, $protection->hot, $text, 'PRO-11', $fixes === [] ? null : implode(' ', $fixes))];
+        return [
+            new Finding(
+                'free-rusher',
+                $stress ? Finding::FAULT : Finding::INFO,
+                $protection->hot,
+                $text,
+                'PRO-11',
+                $fixes === [] ? null : implode(' ', $fixes),
+            ),
+        ];
     }
 }

@@ -12,7 +12,10 @@ use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RunRoute;
 
-/** Where route and footwork do not fit: too late for the slot, open before he looks, farther than the arm, and what would fit. */
+/**
+ * Where route and footwork do not fit: too late for the slot, open before he looks, farther than the arm, and what
+ * would fit.
+ */
 final class TempoFindings
 {
     private const STEP_YD = 0.5;
@@ -45,12 +48,32 @@ final class TempoFindings
             return new Finding('dead-read', Finding::CAUTION, $reading->letter, $text);
         }
         if ($release !== null) {
-            return new Finding('release-outlasts', Finding::CAUTION, $reading->letter, "$text The release past the man in his face takes until ".sprintf('%.1f s.', $release->pastAt($run)), 'REL-14', self::longerDrop($reading) === null ? null : ucfirst((string) self::longerDrop($reading)).'.');
+            return new Finding(
+                'release-outlasts',
+                Finding::CAUTION,
+                $reading->letter,
+                "$text The release past the man in his face takes until ".sprintf('%.1f s.', $release->pastAt($run)),
+                'REL-14',
+                self::longerDrop($reading) === null ? null : ucfirst((string) self::longerDrop($reading)).'.',
+            );
         }
         $fits = self::depthThatFits($proof, $run);
-        $fix = implode(', or ', array_filter([$fits === null ? null : sprintf('Break the %s by %s at %g yd', $name, $reading->letter, $fits), self::longerDrop($reading)]));
+        $fix = implode(
+            ', or ',
+            array_filter([
+                $fits === null ? null : sprintf('Break the %s by %s at %g yd', $name, $reading->letter, $fits),
+                self::longerDrop($reading),
+            ]),
+        );
 
-        return new Finding('late-break', Finding::CAUTION, $reading->letter, $text, null, $fix === '' ? null : ucfirst($fix).'.');
+        return new Finding(
+            'late-break',
+            Finding::CAUTION,
+            $reading->letter,
+            $text,
+            null,
+            $fix === '' ? null : ucfirst($fix).'.',
+        );
     }
 
     /** "take seven steps", or null when no drop waits that long. */
@@ -65,8 +88,10 @@ final class TempoFindings
     private static function depthThatFits(Proof $proof, RunRoute $run): ?float
     {
         $scene = $proof->scene;
-        for ($depth = $run->spec->depth() - self::STEP_YD; $depth >= $run->spec->shape()->minDepthYd; $depth -= self::STEP_YD) {
-            $shorter = RouteRunner::path($scene->men[$run->letter], $run->spec->with(['depthYd' => $depth]), $scene->frame, $scene->setting->law($run->letter));
+        for ($depth = $run->spec->depth() - self::STEP_YD; $depth >= $run->spec->shape()
+            ->minDepthYd; $depth -= self::STEP_YD) {
+            $shorter = RouteRunner::path($scene->men[$run->letter], $run->spec->with(['depthYd' => $depth]),
+                $scene->frame, $scene->setting->law($run->letter));
             if ($shorter->break()->t <= $scene->drop->lastAt() + Footwork::RHYTHM) {
                 return $depth;
             }
@@ -80,8 +105,10 @@ final class TempoFindings
         [$qx, $qy] = $proof->scene->launch();
         [$x, $y] = $run->path->at((float) $reading->from);
 
-        return new Finding('long-throw', Finding::CAUTION, $reading->letter, sprintf('No throw to the %s by %s is caught in bounds: he is %.0f yd away when the ball may leave, beyond the arm or the line.',
-            $run->spec->name, $reading->letter, hypot($x - $qx, $y - $qy)), null, 'Read him earlier, or shorten the route.');
+        return new Finding('long-throw', Finding::CAUTION, $reading->letter,
+            sprintf('No throw to the %s by %s is caught in bounds: he is %.0f yd away when the ball may leave, beyond the arm or the line.',
+                $run->spec->name, $reading->letter, hypot($x - $qx, $y - $qy)), null,
+            'Read him earlier, or shorten the route.');
     }
 
     /** His window is open when he is ready, and shut when the eyes get there. @return list<Finding> */
@@ -89,7 +116,11 @@ final class TempoFindings
     {
         $ready = max($run->break()->t, $proof->scene->drop->firstPlant());
         $openAt = $proof->scene->setting->openAt;
-        if ($reading->hot || $reading->from <= $ready + Path::STEP || $proof->windows->bestThrow($reading->letter)['margin'] >= $openAt) {
+        if (
+            $reading->hot ||
+            $reading->from <= $ready + Path::STEP ||
+            $proof->windows->bestThrow($reading->letter)['margin'] >= $openAt
+        ) {
             return [];
         }
         $line = $proof->windows->throws->line($reading->letter, (int) ceil($ready / Path::STEP), 0);
@@ -97,7 +128,21 @@ final class TempoFindings
             return [];
         }
 
-        return [new Finding('early-window', Finding::CAUTION, $reading->letter, sprintf('The window on the %s by %s opens at %.1f s, before he is looked at (%.1f s), and is shut then.',
-            $run->spec->name, $reading->letter, $ready, $reading->from), null, "Read {$reading->letter} earlier.")];
+        return [
+            new Finding(
+                'early-window',
+                Finding::CAUTION,
+                $reading->letter,
+                sprintf(
+                    'The window on the %s by %s opens at %.1f s, before he is looked at (%.1f s), and is shut then.',
+                    $run->spec->name,
+                    $reading->letter,
+                    $ready,
+                    $reading->from,
+                ),
+                null,
+                "Read {$reading->letter} earlier.",
+            ),
+        ];
     }
 }

@@ -9,16 +9,22 @@ use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Proof\Run\RunProof;
 
 /**
- * Where a run can hurt somebody the product says so, names the rule book and defers to the officials, the state association
+ * Where a run can hurt somebody the product says so, names the rule book and defers to the officials, the state
+ * association
  * and the athletic trainer. Rule numbers are from memory.
  */
 final class Cautions
 {
-    /** @var array<string, array{string, string, array{string, string, string}}> by verb: code, sentence, rule in the three books */
+    /**
+     * @var array<string, array{string, string, array{string, string, string}}> by verb: code, sentence, rule in the
+     *     three books
+     */
     private const BLOCKS = [
         'crack' => ['crack', 'comes back toward the ball at a man who may not see him: a blind-side block must be made with open hands, from the front and above the waist', ['NFHS 9-4-3n', 'NCAA 9-1-18', 'NFL 12-2-7']],
-        'cut off' => ['low-block', 'cuts off the backside: stay above the waist outside the free-blocking zone, and never low on a man somebody else has (chop)', ['NFHS 2-17 and 9-3', 'NCAA 9-1-6', 'NFL 12-2-4']],
-        'scoop' => ['low-block', 'scoops through a man a partner is on: no low block there, it is a chop', ['NFHS 9-3-6', 'NCAA 9-1-10', 'NFL 12-2-3']],
+        'cut off' => ['low-block',
+            'cuts off the backside: stay above the waist outside the free-blocking zone, and never low on a man somebody else has (chop)', ['NFHS 2-17 and 9-3', 'NCAA 9-1-6', 'NFL 12-2-4']],
+        'scoop' => ['low-block', 'scoops through a man a partner is on: no low block there, it is a chop',
+            ['NFHS 9-3-6', 'NCAA 9-1-10', 'NFL 12-2-3']],
         'split' => ['wham', 'comes across at full speed on a man who looks into the backfield: shoulders up, from the front', ['NFHS 9-4-3n', 'NCAA 9-1-18', 'NFL 12-2-7']],
     ];
 
@@ -34,7 +40,10 @@ final class Cautions
         foreach ($proof->resolved->blocks as $letter => $block) {
             if (isset(self::BLOCKS[$block->verb->value]) && $block->target !== null) {
                 [$code, $text, $rules] = self::BLOCKS[$block->verb->value];
-                $low = $code === 'low-block' && $book !== RuleSet::Nfhs && $proof->scene->setting->schools->is('SET-35', 'B');
+                $low =
+                    $code === 'low-block' &&
+                    $book !== RuleSet::Nfhs &&
+                    $proof->scene->setting->schools->is('SET-35', 'B');
                 $text = $low ? self::LOW : $text;
                 $findings[$code] ??= new Finding(
                     "caution-$code",

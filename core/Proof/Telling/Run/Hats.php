@@ -30,7 +30,15 @@ final class Hats
                 $ours += ($proof->made[$letter]->makeable ?? true) !== false ? 1 : 0;
             }
         }
-        $words = $theirs === 0 ? 'nobody is there' : "$ours on $theirs at the point".($ours > $theirs ? ', '.($ours - $theirs).' to spare' : ($ours < $theirs ? ', '.($theirs - $ours).' too many' : ''));
+        $words =
+            $theirs === 0
+                ? 'nobody is there'
+                : "$ours on $theirs at the point".
+                    ($ours > $theirs
+                        ? ', '.($ours - $theirs).' to spare'
+                        : ($ours < $theirs
+                            ? ', '.($theirs - $ours).' too many'
+                            : ''));
 
         return ['ours' => $ours, 'theirs' => $theirs, 'words' => $words];
     }

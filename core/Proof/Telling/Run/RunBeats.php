@@ -14,7 +14,8 @@ use Jacotaxis\Core\Proof\Run\RunProver;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /**
- * What beats a run: the act of a key that is right, else the cheapest change of place by one man behind the line, else a
+ * What beats a run: the act of a key that is right, else the cheapest change of place by one man behind the line, else
+ * a
  * movement of one man of the box, else two who trade jobs. Yards and seconds.
  */
 final class RunBeats
@@ -31,7 +32,8 @@ final class RunBeats
     private const REACH_YD = 9.0;
 
     /**
-     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string,
+     *     xYd: float, yYd: float}|null
      */
     public static function of(RunProof $proof): ?array
     {
@@ -43,7 +45,9 @@ final class RunBeats
                 if (! $outcome->free()) {
                     $on = $proof->decider->moves->onCarrier($key->role, $outcome->action, $act);
 
-                    return ['defender' => $key->role, 'with' => null, 'name' => $act->name, 'costYd' => 0.0, 'leftS' => null, 'why' => ucfirst($outcome->why).'.', 'xYd' => round($on->xYd, 2), 'yYd' => round($on->yYd, 2)];
+                    return ['defender' => $key->role, 'with' => null, 'name' => $act->name, 'costYd' => 0.0,
+                        'leftS' => null, 'why' => ucfirst($outcome->why).'.', 'xYd' => round($on->xYd, 2),
+                        'yYd' => round($on->yYd, 2)];
                 }
             }
         }
@@ -57,7 +61,8 @@ final class RunBeats
     }
 
     /**
-     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string,
+     *     xYd: float, yYd: float}|null
      */
     private static function place(RunProof $proof): ?array
     {
@@ -88,7 +93,10 @@ final class RunBeats
             } catch (UnknownLook) {
                 continue;
             }
-            $one = ['defender' => $role, 'with' => null, 'name' => 'comes down', 'costYd' => round($cost, 1), 'leftS' => $moved->strength() >= 0.0 ? round($moved->strength(), 2) : null, 'why' => sprintf('The %s can stand %.0f yd deep: %s.', $role, $to[1], $moved->ruleTrue->why), 'xYd' => $to[0], 'yYd' => $to[1]];
+            $one = ['defender' => $role, 'with' => null, 'name' => 'comes down', 'costYd' => round($cost, 1),
+                'leftS' => $moved->strength() >= 0.0 ? round($moved->strength(), 2) : null,
+                'why' => sprintf('The %s can stand %.0f yd deep: %s.', $role, $to[1], $moved->ruleTrue->why),
+                'xYd' => $to[0], 'yYd' => $to[1]];
             if (! $moved->verdict()->isGood()) {
                 return $one;
             }
@@ -101,7 +109,8 @@ final class RunBeats
     /**
      * A man of the box who moves at the snap so that the run is no longer good: the nearest to the lane first.
      *
-     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string,
+     *     xYd: float, yYd: float}|null
      */
     private static function movement(RunProof $proof): ?array
     {
@@ -111,7 +120,8 @@ final class RunBeats
         $box = $front->box();
         usort(
             $box,
-            fn (string $a, string $b): int => round(abs($front->men[$a]->xYd - $x), 1) <=> round(abs($front->men[$b]->xYd - $x), 1),
+            fn (string $a, string $b): int => round(abs($front->men[$a]->xYd - $x), 1) <=>
+                round(abs($front->men[$b]->xYd - $x), 1),
         );
         foreach ($box as $role) {
             foreach ($front->isOnLine($role) ? self::LINE_MOVES : self::BACKER_MOVES as $kind) {
@@ -127,9 +137,11 @@ final class RunBeats
     }
 
     /**
-     * Two who trade jobs: the man who is read squeezes for the back, the nearest backer scrapes over him for the quarterback.
+     * Two who trade jobs: the man who is read squeezes for the back, the nearest backer scrapes over him for the
+     * quarterback.
      *
-     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}|null
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string,
+     *     xYd: float, yYd: float}|null
      */
     private static function exchange(RunProof $proof): ?array
     {
@@ -141,7 +153,8 @@ final class RunBeats
         }
         usort(
             $backers,
-            fn (string $a, string $b): int => round(abs($front->u($a) - $front->u($read)), 1) <=> round(abs($front->u($b) - $front->u($read)), 1),
+            fn (string $a, string $b): int => round(abs($front->u($a) - $front->u($read)), 1) <=>
+                round(abs($front->u($b) - $front->u($read)), 1),
         );
         $squeeze = new Movement(MovementKind::Squeeze);
         $look = $proof->scene->look
@@ -168,10 +181,17 @@ final class RunBeats
     }
 
     /**
-     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string, xYd: float, yYd: float}
+     * @return array{defender: string, with: string|null, name: string, costYd: float, leftS: float|null, why: string,
+     *     xYd: float, yYd: float}
      */
-    private static function row(RunProof $proof, string $role, ?string $with, string $name, RunProof $moved, Movement $moves): array
-    {
+    private static function row(
+        RunProof $proof,
+        string $role,
+        ?string $with,
+        string $name,
+        RunProof $moved,
+        Movement $moves,
+    ): array {
         $d = $proof->resolved->front->men[$role];
         [$x, $y] = $moves->to($d->xYd, $d->yYd);
         $what = $with === null ? "The $role $name" : "The $role and the $with $name";
@@ -182,7 +202,8 @@ final class RunBeats
             'name' => $name,
             'costYd' => round(hypot($x - $d->xYd, $y - $d->yYd), 1),
             'leftS' => null,
-            'why' => "$what: ".lcfirst($moved->verdict() === Verdict::Covered || $moved->keys === [] ? $moved->ruleTrue->why : self::lost($moved)).'.',
+            'why' => "$what: ".lcfirst($moved->verdict() === Verdict::Covered || $moved->keys === []
+                ? $moved->ruleTrue->why : self::lost($moved)).'.',
             'xYd' => round($x, 2),
             'yYd' => round($y, 2),
         ];

@@ -35,7 +35,8 @@ final class RunFindings
     private const STEP_YD = 1.0;
 
     /**
-     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>|null  $answers  tags that answer, when they are known
+     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>,
+     *     leaves: list<string>}>|null  $answers  tags that answer, when they are known
      * @return list<Finding>
      */
     public static function of(RunProof $proof, ?array $answers = null): array
@@ -61,14 +62,18 @@ final class RunFindings
     /**
      * Men at the point who are neither blocked nor read nor counted out (CNT-05).
      *
-     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers
+     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>,
+     *     leaves: list<string>}>  $answers
      * @return list<Finding>
      */
     private static function unaccounted(RunProof $proof, array $answers): array
     {
         return array_map(function (string $role) use ($proof, $answers): Finding {
             $tags = array_values(array_filter($answers, fn (array $a): bool => in_array($role, $a['accounts'], true)));
-            $fix = $tags === [] ? 'No stored tag has him: read him, throw outside, or call another run.' : "Tag {$tags[0]['tag']}: {$tags[0]['words']}.";
+            $fix =
+                $tags === []
+                    ? 'No stored tag has him: read him, throw outside, or call another run.'
+                    : "Tag {$tags[0]['tag']}: {$tags[0]['words']}.";
 
             return new Finding(
                 'unaccounted',
@@ -129,18 +134,41 @@ final class RunFindings
         }
         $doubles = array_filter($proof->resolved->blocks, fn (Block $b): bool => $b->verb === Verb::Double);
 
-        return $doubles !== [] ? [] : [new Finding('no-combination', Finding::INFO, null, 'No combination is possible: the line is one on one across.', 'INZ-02')];
+        return $doubles !== []
+            ? []
+            : [
+                new Finding(
+                    'no-combination',
+                    Finding::INFO,
+                    null,
+                    'No combination is possible: the line is one on one across.',
+                    'INZ-02',
+                ),
+            ];
     }
 
     /** The box against the blockers, and where the throw would be (CNT-03, CNT-07). @return list<Finding> */
     private static function count(RunProof $proof): array
     {
         $before = PreSnap::of($proof->scene, $proof->resolved);
-        if ($before->box->free() <= 0 || $proof->resolved->unaccounted === [] || $proof->resolved->run->scheme()->isOption()) {
+        if (
+            $before->box->free() <= 0 ||
+            $proof->resolved->unaccounted === [] ||
+            $proof->resolved->run->scheme()->isOption()
+        ) {
             return [];
         }
 
-        return [new Finding('box', Finding::CAUTION, null, "The box: {$before->why}", 'CNT-03', 'Throw outside to the side numbers, grass or leverage favor, or add a quick throw: rpo.')];
+        return [
+            new Finding(
+                'box',
+                Finding::CAUTION,
+                null,
+                "The box: {$before->why}",
+                'CNT-03',
+                'Throw outside to the side numbers, grass or leverage favor, or add a quick throw: rpo.',
+            ),
+        ];
     }
 
     /** The pitch man must be where the pitch goes when it goes. @return list<Finding> */
@@ -149,8 +177,20 @@ final class RunFindings
         $pitch = $proof->carriers['pitch'] ?? null;
         $keep = $proof->carriers['keep'] ?? null;
         if ($pitch === null || $keep === null) {
-            return $proof->resolved->run->scheme()->pitch !== [] && $pitch === null && $proof->resolved->key('pitch') !== null
-                ? [new Finding('no-pitch-man', Finding::CAUTION, 'Q', 'Nobody is there for the pitch: the quarterback keeps whatever the key does.', null, 'Put a man in motion, or say two backs.')] : [];
+            return $proof->resolved->run->scheme()->pitch !== [] &&
+                $pitch === null &&
+                $proof->resolved->key('pitch') !== null
+                ? [
+                    new Finding(
+                        'no-pitch-man',
+                        Finding::CAUTION,
+                        'Q',
+                        'Nobody is there for the pitch: the quarterback keeps whatever the key does.',
+                        null,
+                        'Put a man in motion, or say two backs.',
+                    ),
+                ]
+                : [];
         }
         $at = $pitch->from - 0.25;
         [$qx, $qy] = $keep->path->at($at);
@@ -166,7 +206,10 @@ final class RunFindings
         return $findings;
     }
 
-    /** Where the pitch man is when it goes: off by more than a step he cannot be pitched to, and what cures it is a motion or an alignment. */
+    /**
+     * Where the pitch man is when it goes: off by more than a step he cannot be pitched to, and what cures it is a
+     * motion or an alignment.
+     */
     private static function relation(RunProof $proof, string $letter, float $at, float $wide, float $behind): Finding
     {
         [$least, $most] = self::WIDE_YD;
@@ -182,7 +225,9 @@ final class RunFindings
             return new Finding('pitch-relation', Finding::INFO, $letter, $text, 'OPT-05');
         }
         $side = $proof->resolved->run->side->value;
-        $cure = $proof->scene->men[$letter]->isBack() ? "Set him on the other side of the quarterback or a step wider, or send a slot: \"pitch $side\"." : "Send him behind the quarterback: \"$letter pitch $side\".";
+        $cure = $proof->scene->men[$letter]->isBack()
+            ? "Set him on the other side of the quarterback or a step wider, or send a slot: \"pitch $side\"."
+            : "Send him behind the quarterback: \"$letter pitch $side\".";
 
         return new Finding(
             'pitch-relation',
@@ -213,7 +258,8 @@ final class RunFindings
             return [];
         }
         $rules = $proof->scene->setting->situation->rules;
-        $out = max(array_map(fn (array $p): float => $p['outcome']->pass === null ? 0.0 : $p['outcome']->outAt, [...$proof->pairs, ['outcome' => $proof->ruleTrue]]));
+        $out = max(array_map(fn (array $p): float => $p['outcome']->pass === null ? 0.0 : $p['outcome']->outAt,
+            [...$proof->pairs, ['outcome' => $proof->ruleTrue]]));
         $findings = [];
         foreach ($out <= 0.0 ? [] : $proof->resolved->blocks as $letter => $block) {
             $made = $proof->made[$letter] ?? null;
@@ -257,10 +303,19 @@ final class RunFindings
             fn (array $r): bool => $r['defender'] === $key && $r['warning'] !== null,
         );
 
-        return array_values(array_map(fn (array $r): Finding => new Finding('dive-key', Finding::CAUTION, null, $r['warning'], 'FRM-02'), $rows));
+        return array_values(
+            array_map(
+                fn (array $r): Finding => new Finding('dive-key', Finding::CAUTION, null, $r['warning'], 'FRM-02'),
+                $rows,
+            ),
+        );
     }
 
-    /** Tags nobody can carry out, and rules of the staff that nothing in this look can set off. @return list<Finding> */
+    /**
+     * Tags nobody can carry out, and rules of the staff that nothing in this look can set off.
+     *
+     * @return list<Finding>
+     */
     private static function staff(RunProof $proof): array
     {
         $findings = [];
@@ -268,7 +323,14 @@ final class RunFindings
             $needs = Tags::needs($tag, $proof->resolved->run);
             if ($needs !== [] && $proof->resolved->posts->first($needs) === null) {
                 $text = "The tag {$tag->words()} changes nothing: this set has no ".implode(' and no ', $needs).'.';
-                $findings[] = new Finding('tag-idle', Finding::CAUTION, null, $text, null, 'Say a set that has him, or take the tag off.');
+                $findings[] = new Finding(
+                    'tag-idle',
+                    Finding::CAUTION,
+                    null,
+                    $text,
+                    null,
+                    'Say a set that has him, or take the tag off.',
+                );
             }
         }
         foreach ($proof->scene->call->rules as $rule) {

@@ -29,12 +29,18 @@ final class RunFrames
     /** Where the coverage is while the ball is thrown. */
     private ?Tracks $coverage = null;
 
-    /** @var array<string, array{Tackler, int}> how a key or a free man goes for the carrier, and where they meet, by role */
+    /**
+     * @var array<string, array{Tackler, int}> how a key or a free man goes for the carrier, and where they meet, by
+     *     role
+     */
     private array $going = [];
 
     /** @param  array<string, RunAct>  $acts  by role of the key */
-    public function __construct(private readonly RunProof $proof, private readonly RunOutcome $outcome, private readonly array $acts)
-    {
+    public function __construct(
+        private readonly RunProof $proof,
+        private readonly RunOutcome $outcome,
+        private readonly array $acts,
+    ) {
     }
 
     /** The run as it is by everybody's rule. */
@@ -63,7 +69,9 @@ final class RunFrames
             $ball[] = $this->ball($carrier, $i);
         }
 
-        return ['step' => Path::STEP, 'men' => array_keys($this->proof->scene->men), 'defenders' => array_map(fn ($d): string => $d->role, $this->proof->scene->defenders), 'at' => $at, 'ball' => $ball];
+        return ['step' => Path::STEP, 'men' => array_keys($this->proof->scene->men),
+            'defenders' => array_map(fn ($d): string => $d->role, $this->proof->scene->defenders), 'at' => $at,
+            'ball' => $ball];
     }
 
     /** Where a defender is at a step, as all() has it. @return array{float, float} */
@@ -92,7 +100,13 @@ final class RunFrames
         $scene = $this->proof->scene;
         $step = $this->stopped($i);
         foreach ($this->proof->carriers as $action => $carrier) {
-            $his = $carrier->letter === $letter && ($letter !== 'Q' || $action === ($this->outcome->action === 'give' ? array_key_first($this->quarterbacks()) : $this->outcome->action));
+            $his =
+                $carrier->letter === $letter &&
+                ($letter !== 'Q' ||
+                    $action ===
+                        ($this->outcome->action === 'give'
+                            ? array_key_first($this->quarterbacks())
+                            : $this->outcome->action));
             if ($his) {
                 $at = $this->outcome->letter === $letter ? $step : $i;
 
@@ -105,7 +119,9 @@ final class RunFrames
         if ($letter === 'Q') {
             $keep = $this->proof->carriers['keep'] ?? $this->proof->carriers['pull'] ?? null;
 
-            return $keep === null ? [$scene->men['Q']->xYd, $scene->men['Q']->yYd] : [$keep->path->x[$i], $keep->path->y[$i]];
+            return $keep === null
+                ? [$scene->men['Q']->xYd, $scene->men['Q']->yYd]
+                : [$keep->path->x[$i], $keep->path->y[$i]];
         }
         $man = $scene->men[$letter];
         $made = $this->proof->made[$letter] ?? null;
@@ -123,7 +139,10 @@ final class RunFrames
         );
         $drive = max(0.0, $i * Path::STEP - $made->at) * self::DRIVEN_YD_S * 0.6;
 
-        return [$man->xYd + $share * ($made->xYd - $man->xYd), $man->yYd + $share * ($made->yYd - 0.6 - $man->yYd) + $drive];
+        return [
+            $man->xYd + $share * ($made->xYd - $man->xYd),
+            $man->yYd + $share * ($made->yYd - 0.6 - $man->yYd) + $drive,
+        ];
     }
 
     /** Carriers who are the quarterback. @return array<string, Carrier> */
@@ -145,12 +164,17 @@ final class RunFrames
 
             return [$man->xYd + ($man->vxYd <=> 0.0) * $run, $man->yYd];
         }
-        $target = $block->target === null ? null : ($this->proof->resolved->front->men[$block->target] ?? null);
-        [$tx, $ty] = $target === null ? [$man->xYd + $sign * 1.2, $man->yYd + ($block->verb === Verb::Fake ? 3.5 : 2.5)] : [$target->xYd + 0.8 * $sign, $target->yYd - 1.0];
+        $target = $block->target === null ? null : $this->proof->resolved->front->men[$block->target] ?? null;
+        [$tx, $ty] =
+            $target === null
+                ? [$man->xYd + $sign * 1.2, $man->yYd + ($block->verb === Verb::Fake ? 3.5 : 2.5)]
+                : [$target->xYd + 0.8 * $sign, $target->yYd - 1.0];
         $away = hypot($tx - $man->xYd, $ty - $man->yYd);
         $run = min($away, $this->proof->scene->setting->level->lineman()->distance(max(0.0, $i * Path::STEP - 0.15)));
 
-        return $away < 1e-6 ? [$man->xYd, $man->yYd] : [$man->xYd + $run / $away * ($tx - $man->xYd), $man->yYd + $run / $away * ($ty - $man->yYd)];
+        return $away < 1e-6
+            ? [$man->xYd, $man->yYd]
+            : [$man->xYd + ($run / $away) * ($tx - $man->xYd), $man->yYd + ($run / $away) * ($ty - $man->yYd)];
     }
 
     /** The last step of the carrier's way: he is down where the first free man meets him. */
@@ -178,7 +202,10 @@ final class RunFrames
                     max(0.0, $t - min($own->delay, $made->at)) / max(0.1, $made->at - min($own->delay, $made->at)),
                 );
 
-                return [$d->xYd + $share * ($made->xYd - $d->xYd), $d->yYd + $share * ($made->yYd - $d->yYd) + max(0.0, $t - $made->at) * self::DRIVEN_YD_S * 0.6];
+                return [
+                    $d->xYd + $share * ($made->xYd - $d->xYd),
+                    $d->yYd + $share * ($made->yYd - $d->yYd) + max(0.0, $t - $made->at) * self::DRIVEN_YD_S * 0.6,
+                ];
             }
         }
         $covers = $this->covering($role);
@@ -206,13 +233,17 @@ final class RunFrames
         }
         $d = array_search($role, array_map(fn ($one): string => $one->role, $this->proof->scene->defenders), true);
 
-        return $d === false || ! isset($this->coverage->x[$d]) ? null : [$this->coverage->x[$d], $this->coverage->y[$d]];
+        return $d === false || ! isset($this->coverage->x[$d]) ? null
+            : [$this->coverage->x[$d], $this->coverage->y[$d]];
     }
 
     /** A key goes for the man he takes; when the ball is elsewhere he turns. @return array{float, float} */
     private function key(string $role, RunAct $act, float $t, Carrier $carrier): array
     {
-        [$on] = $this->going[$role] ??= [$on = $this->proof->decider->moves->onCarrier($role, $carrier->action, $act), $on->meets($carrier) ?? Path::STEPS - 1];
+        [$on] = $this->going[$role] ??= [
+            ($on = $this->proof->decider->moves->onCarrier($role, $carrier->action, $act)),
+            $on->meets($carrier) ?? Path::STEPS - 1,
+        ];
         $own = $this->proof->defense->tackler($role);
         if ($t >= $on->delay || $on->delay < 1e-6) {
             return $this->toward($on, $carrier, $t);
@@ -235,7 +266,9 @@ final class RunFrames
             max(0.0, $t > $tackler->delay ? $tackler->law->distance($t - $tackler->delay) : 0.0),
         );
 
-        return $away < 1e-6 ? [$tackler->xYd, $tackler->yYd] : [$tackler->xYd + $run / $away * $dx, $tackler->yYd + $run / $away * $dy];
+        return $away < 1e-6
+            ? [$tackler->xYd, $tackler->yYd]
+            : [$tackler->xYd + ($run / $away) * $dx, $tackler->yYd + ($run / $away) * $dy];
     }
 
     /** @return array{float, float, float} */
@@ -276,6 +309,10 @@ final class RunFrames
         }
         $share = ($t - $line->outAt()) / max(0.05, $line->caughtAt() - $line->outAt());
 
-        return [round($q->xYd + $share * ($line->xYd - $q->xYd), 2), round($q->yYd + $share * ($line->yYd - $q->yYd), 2), 1.8];
+        return [
+            round($q->xYd + $share * ($line->xYd - $q->xYd), 2),
+            round($q->yYd + $share * ($line->yYd - $q->yYd), 2),
+            1.8,
+        ];
     }
 }

@@ -28,7 +28,8 @@ use Jacotaxis\Core\Words\Describer;
 final readonly class RunReport
 {
     /**
-     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>, leaves: list<string>}>  $answers
+     * @param  list<array{tag: string, words: string, verdict: string, strength: float, accounts: list<string>,
+     *     leaves: list<string>}>  $answers
      */
     private function __construct(private RunProof $proof, private array $answers)
     {
@@ -61,7 +62,8 @@ final readonly class RunReport
             'reads' => [],
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof, $report->answers)),
             'assumed' => $proof->scene->call->assumed,
-            'tempo' => ['drop' => 'none', 'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [], 'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2), 'caughtAt' => null],
+            'tempo' => ['drop' => 'none', 'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [],
+                'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2), 'caughtAt' => null],
             'states' => [],
             'press' => [],
         ];
@@ -73,15 +75,26 @@ final readonly class RunReport
         $proof = $this->proof;
         $free = array_filter($proof->pairs, fn (array $p): bool => $p['outcome']->free());
         $lost = array_values(array_filter($proof->pairs, fn (array $p): bool => ! $p['outcome']->free()));
-        $open = $proof->resolved->unaccounted === [] ? '' : ' Nobody has the '.implode(' and the ', $proof->resolved->unaccounted).'.';
+        $open =
+            $proof->resolved->unaccounted === []
+                ? ''
+                : ' Nobody has the '.implode(' and the ', $proof->resolved->unaccounted).'.';
         if ($proof->keys === []) {
-            return ucfirst($proof->ruleTrue->why).($proof->ruleTrue->free() ? ': enough for the down.' : ": {$this->needs()} are wanted.").$open;
+            return ucfirst($proof->ruleTrue->why).
+                ($proof->ruleTrue->free() ? ': enough for the down.' : ": {$this->needs()} are wanted.").
+                $open;
         }
         $who = implode(' and the ', array_map(fn (RunKey $k): string => $k->role, $proof->keys));
 
         return match ($proof->verdict()) {
-            Verdict::Bound => count($proof->keys) > 1 ? "The $who are wrong whatever they do." : "The $who is wrong both ways.",
-            Verdict::Guess => "Right for the defense when the $who ".(count($proof->keys) > 1 ? 'play' : 'plays').' '.$this->acts($lost[0]['acts']).": {$lost[0]['outcome']->why}.",
+            Verdict::Bound => count($proof->keys) > 1
+                ? "The $who are wrong whatever they do."
+                : "The $who is wrong both ways.",
+            Verdict::Guess => "Right for the defense when the $who ".
+                (count($proof->keys) > 1 ? 'play' : 'plays').
+                ' '.
+                $this->acts($lost[0]['acts']).
+                ": {$lost[0]['outcome']->why}.",
             Verdict::Open => ucfirst($proof->ruleTrue->why).' whatever the key does: enough for the down.',
             Verdict::Covered => $free === [] ? ucfirst($lost[0]['outcome']->why).' whatever the key does.' : '',
         }.$open;
@@ -104,9 +117,15 @@ final readonly class RunReport
         $side = $o->metXYd === null ? $this->proof->resolved->run->side->value : ($o->metXYd < 0.0 ? 'left' : 'right');
 
         return [
-            'action' => $o->action, 'man' => $o->letter, 'number' => $o->letter === null ? null : $this->proof->scene->count->number($o->letter), 'side' => $side, 'route' => $o->route,
-            'outAt' => round($o->outAt, 2), 'caughtAt' => null, 'margin' => round($o->margin, 2), 'completion' => round($o->pass === null ? 1.0 : $o->pass->completion, 2), 'chance' => round($o->worth->chance, 3), 'gain' => round($o->gainYd, 1), 'why' => ucfirst($o->why).'.', 'next' => null,
-            'where' => $o->where, 'firstFree' => $o->firstFree === null ? null : ['defender' => $o->firstFree, 'atYd' => round((float) $o->metYYd, 1), 'xYd' => round((float) $o->metXYd, 1)],
+            'action' => $o->action, 'man' => $o->letter, 'number' => $o->letter === null ? null
+                : $this->proof->scene->count->number($o->letter), 'side' => $side, 'route' => $o->route,
+            'outAt' => round($o->outAt, 2), 'caughtAt' => null, 'margin' => round($o->margin, 2),
+            'completion' => round($o->pass === null ? 1.0 : $o->pass->completion, 2),
+            'chance' => round($o->worth->chance, 3), 'gain' => round($o->gainYd, 1), 'why' => ucfirst($o->why).'.',
+            'next' => null,
+            'where' => $o->where, 'firstFree' => $o->firstFree === null ? null
+                : ['defender' => $o->firstFree, 'atYd' => round((float) $o->metYYd, 1),
+                    'xYd' => round((float) $o->metXYd, 1)],
         ];
     }
 
@@ -114,7 +133,8 @@ final readonly class RunReport
     private function key(RunKey $key): array
     {
         $rows = array_map(
-            fn (array $r): array => ['name' => $r['act']->name, 'best' => round($r['outcome']->margin, 2), 'reads' => []] + $this->outcome($r['outcome']),
+            fn (array $r): array => ['name' => $r['act']->name, 'best' => round($r['outcome']->margin, 2),
+                'reads' => []] + $this->outcome($r['outcome']),
             $key->acts,
         );
         $least = array_reduce(
@@ -122,11 +142,15 @@ final readonly class RunReport
             fn (?array $l, array $a): array => $l === null || $a['outcome']->margin < $l['outcome']->margin ? $a : $l,
         );
         $on = $this->proof->decider->moves->onCarrier($key->role, $least['outcome']->action, $least['act']);
-        $choices = array_values(array_filter($key->acts, fn (array $r): bool => $r['act']->isChoice() && $r['act']->name !== 'by rule'));
+        $choices = array_values(
+            array_filter($key->acts, fn (array $r): bool => $r['act']->isChoice() && $r['act']->name !== 'by rule'),
+        );
 
         return [
-            'defender' => $key->role, 'question' => $key->question, 'verdict' => $key->verdict->value, 'strength' => round($key->strength, 2), 'conflict' => $key->conflict,
-            'leastAt' => ['xYd' => round($on->xYd, 2), 'yYd' => round($on->yYd, 2), 'act' => $least['act']->name, 'margin' => round($least['outcome']->margin, 2)],
+            'defender' => $key->role, 'question' => $key->question, 'verdict' => $key->verdict->value,
+            'strength' => round($key->strength, 2), 'conflict' => $key->conflict,
+            'leastAt' => ['xYd' => round($on->xYd, 2), 'yYd' => round($on->yYd, 2), 'act' => $least['act']->name,
+                'margin' => round($least['outcome']->margin, 2)],
             'acts' => $rows,
             'choices' => array_map(
                 fn (array $r): array => ['name' => $r['act']->name] + $this->outcome($r['outcome']),
@@ -170,7 +194,8 @@ final readonly class RunReport
             ['movement' => $branch->movement],
         );
 
-        return ['if' => $branch->if, 'then' => $branch->then, 'defender' => $branch->defender, 'look' => $look === null ? null : LookDocument::write($look)];
+        return ['if' => $branch->if, 'then' => $branch->then, 'defender' => $branch->defender, 'look' => $look === null
+            ? null : LookDocument::write($look)];
     }
 
     private function job(Block $block): string
@@ -179,10 +204,13 @@ final readonly class RunReport
 
         return match ($block->verb) {
             Verb::Carry => 'Carries the ball, '.($carriers['give']->where ?? 'on his track'),
-            Verb::Pitch => 'Takes the pitch, '.(isset($carriers['pitch']) ? '4 to 5 yd wide and 1 yd deep of Q' : 'on his track'),
+            Verb::Pitch => 'Takes the pitch, '.
+                (isset($carriers['pitch']) ? '4 to 5 yd wide and 1 yd deep of Q' : 'on his track'),
             Verb::Fake => isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers',
             Verb::Quarterback => $this->quarterback(),
-            Verb::Route => isset($this->proof->scene->routes[$block->letter]) ? Describer::job($this->proof->scene->call, $block->letter) : 'Runs his route',
+            Verb::Route => isset($this->proof->scene->routes[$block->letter])
+                ? Describer::job($this->proof->scene->call, $block->letter)
+                : 'Runs his route',
             default => $block->words().($block->unset === null ? '' : ' (product default)'),
         };
     }
@@ -202,7 +230,9 @@ final readonly class RunReport
                 'pitch' => "pitch off the $role",
                 'outside' => "with the ball pulled throws $throw off the $role",
                 'throw' => "reads the $role: inserts, throws $throw; drops, hands off",
-                default => (isset($this->proof->carriers['pull']) || isset($this->proof->carriers['keep']) ? 'give or pull' : 'give')." off the $role",
+                default => (isset($this->proof->carriers['pull']) || isset($this->proof->carriers['keep'])
+                    ? 'give or pull'
+                    : 'give')." off the $role",
             };
         }
         if ($this->proof->before?->letter !== null) {
@@ -213,7 +243,11 @@ final readonly class RunReport
         $own = $this->proof->resolved->run->scheme()->isQuarterbacks();
         $keeps = $own ? 'Runs it himself, '.$this->proof->carriers['keep']->where : 'Keeps the ball';
 
-        return $order === [] ? ($give ? 'Hands off, carries out the fake' : $keeps) : ucfirst(implode(', then ', $order));
+        return $order === []
+            ? ($give
+                ? 'Hands off, carries out the fake'
+                : $keeps)
+            : ucfirst(implode(', then ', $order));
     }
 
     /** @return array<string, mixed> */
@@ -226,18 +260,27 @@ final readonly class RunReport
         $hats = Hats::of($proof);
 
         return [
-            'scheme' => $scheme->name, 'side' => $resolved->run->side->value, 'words' => $scheme->words, 'kind' => $scheme->kind->value,
-            'carrier' => $proof->carriers['give']->letter ?? null, 'where' => $proof->carriers['give']->where ?? ($proof->carriers['keep']->where ?? ''),
-            'cutKey' => $cut === null || $cut->defender === null ? null : ['defender' => $cut->defender, 'technique' => $cut->technique, 'triangle' => $cut->triangle, 'gap' => $cut->gap, 'looks' => $cut->looks, 'why' => $cut->why],
+            'scheme' => $scheme->name, 'side' => $resolved->run->side->value, 'words' => $scheme->words,
+            'kind' => $scheme->kind->value,
+            'carrier' => $proof->carriers['give']->letter ?? null, 'where' => $proof->carriers['give']->where
+                ?? ($proof->carriers['keep']->where ?? ''),
+            'cutKey' => $cut === null || $cut->defender === null ? null
+                : ['defender' => $cut->defender, 'technique' => $cut->technique, 'triangle' => $cut->triangle,
+                    'gap' => $cut->gap, 'looks' => $cut->looks, 'why' => $cut->why],
             'readKey' => $resolved->key('give'), 'pitchKey' => $resolved->key('pitch'),
             'keysInOrder' => array_column($resolved->keys, 'role'),
             'optionCount' => $scheme->isOption() ? array_slice($resolved->front->optionCount(), 0, 4) : [],
-            'firstFree' => $proof->ruleTrue->firstFree === null ? null : ['defender' => $proof->ruleTrue->firstFree, 'atYd' => round((float) $proof->ruleTrue->metYYd, 1), 'xYd' => round((float) $proof->ruleTrue->metXYd, 1)],
-            'carriersOnKeys' => $resolved->keys === [] ? null : count(array_unique(array_map(fn (Carrier $c): string => $c->letter, $proof->carriers))).' on '.count($resolved->keys),
+            'firstFree' => $proof->ruleTrue->firstFree === null ? null
+                : ['defender' => $proof->ruleTrue->firstFree, 'atYd' => round((float) $proof->ruleTrue->metYYd, 1),
+                    'xYd' => round((float) $proof->ruleTrue->metXYd, 1)],
+            'carriersOnKeys' => $resolved->keys === [] ? null
+                : count(array_unique(array_map(fn (Carrier $c): string => $c->letter,
+                    $proof->carriers))).' on '.count($resolved->keys),
             'mike' => $this->who($resolved->front->mike), 'freeSafety' => $this->who($resolved->front->freeSafety()),
             'hats' => $hats, 'unaccounted' => $resolved->unaccounted, 'answers' => $this->answers,
             'pairs' => count($proof->keys) < 2 ? [] : array_map(
-                fn (array $p): array => ['acts' => array_map(fn (RunAct $a): string => $a->name, $p['acts'])] + $this->outcome($p['outcome']),
+                fn (array $p): array => ['acts' => array_map(fn (RunAct $a): string => $a->name,
+                    $p['acts'])] + $this->outcome($p['outcome']),
                 $this->choicePairs(),
             ),
             'lineCalls' => LineCalls::of($resolved),
@@ -252,7 +295,12 @@ final readonly class RunReport
      */
     private function choicePairs(): array
     {
-        return array_values(array_filter($this->proof->pairs, fn (array $p): bool => array_filter($p['acts'], fn (RunAct $a): bool => ! $a->isChoice()) === []));
+        return array_values(
+            array_filter(
+                $this->proof->pairs,
+                fn (array $p): bool => array_filter($p['acts'], fn (RunAct $a): bool => ! $a->isChoice()) === [],
+            ),
+        );
     }
 
     /** @return array{defender: string, men: list<string>}|null */

@@ -10,7 +10,10 @@ use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Stage;
 
-/** What a board draws of a run: the field and the men, a line to a bar for every block, the track of every carrier. Yards in the play frame. */
+/**
+ * What a board draws of a run: the field and the men, a line to a bar for every block, the track of every carrier.
+ * Yards in the play frame.
+ */
 final class RunStage
 {
     /** Every so many steps a point of a track is drawn. */
@@ -22,12 +25,19 @@ final class RunStage
     /** @return array<string, mixed> */
     public static function of(RunProof $proof): array
     {
-        return [...Stage::standing($proof->scene), 'routes' => array_values(array_map(fn ($run): array => Stage::plain($proof->scene, $run), $proof->scene->routes)),
-            'blocks' => self::blocks($proof), 'tracks' => self::tracks($proof)];
+        return [
+            ...Stage::standing($proof->scene),
+            'routes' => array_values(
+                array_map(fn ($run): array => Stage::plain($proof->scene, $run), $proof->scene->routes),
+            ),
+            'blocks' => self::blocks($proof),
+            'tracks' => self::tracks($proof),
+        ];
     }
 
     /**
-     * @param  array{defender: string, name: string, index?: int, and?: array{defender: string, name: string}}|null  $act
+     * @param  array{defender: string, name: string, index?: int, and?: array{defender: string, name: string}}|null
+     *     $act
      * @return array<string, mixed>
      */
     public static function frames(RunProof $proof, ?array $act): array
@@ -63,9 +73,12 @@ final class RunStage
     {
         $rows = [];
         foreach ($proof->resolved->blocks as $letter => $block) {
-            $target = $block->target === null ? null : ($proof->resolved->front->men[$block->target] ?? null);
-            $first = $block->first === null || $block->first === $block->target ? null : ($proof->resolved->front->men[$block->first] ?? null);
-            if ($target === null && $first === null || ! $block->blocks() && $first === null) {
+            $target = $block->target === null ? null : $proof->resolved->front->men[$block->target] ?? null;
+            $first =
+                $block->first === null || $block->first === $block->target
+                    ? null
+                    : $proof->resolved->front->men[$block->first] ?? null;
+            if (($target === null && $first === null) || (! $block->blocks() && $first === null)) {
                 continue;
             }
             $made = $proof->made[$letter] ?? null;
@@ -80,7 +93,9 @@ final class RunStage
             if ($target !== null) {
                 $line[] = $made?->xYd !== null ? [$made->xYd, $made->yYd - 0.5] : [$target->xYd, $target->yYd - 0.6];
             }
-            $rows[] = ['man' => $letter, 'verb' => $block->verb->value, 'target' => $block->target, 'makeable' => $made?->makeable, 'line' => array_map(fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $line)];
+            $rows[] = ['man' => $letter, 'verb' => $block->verb->value, 'target' => $block->target,
+                'makeable' => $made?->makeable, 'line' => array_map(fn (array $p): array => [round($p[0], 2),
+                    round($p[1], 2)], $line)];
         }
 
         return $rows;
@@ -96,7 +111,8 @@ final class RunStage
             for ($i = 0; $i <= $until; $i += self::EVERY) {
                 $line[] = [round($carrier->path->x[$i], 2), round($carrier->path->y[$i], 2)];
             }
-            $rows[] = ['action' => $action, 'man' => $carrier->letter, 'where' => $carrier->where, 'fromS' => round($carrier->from, 2), 'line' => $line, 'rule' => $proof->ruleTrue->action === $action];
+            $rows[] = ['action' => $action, 'man' => $carrier->letter, 'where' => $carrier->where,
+                'fromS' => round($carrier->from, 2), 'line' => $line, 'rule' => $proof->ruleTrue->action === $action];
         }
 
         return $rows;
