@@ -142,6 +142,21 @@ test('refuses a stale save and loses nothing', async ({ page, context }) => {
     await expect(page.getByText('Saved Four verticals (mine), version 1')).toBeVisible();
 });
 
+test('asks before a call said anew is saved over the open one', async ({ page }) => {
+    const line = page.getByRole('combobox', { name: 'Call line' });
+    await line.fill('gun trips right: flood right');
+    await line.press('Enter');
+    await expect(line).toHaveValue('gun trips right: flood right');
+    await page.keyboard.press('Control+s');
+    const asked = page.getByRole('alertdialog');
+    await expect(asked).toContainText('Keep Smash right too?');
+    await asked.getByLabel('Name of the new call').fill('Trips flood');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Saved Trips flood, version 1')).toBeVisible();
+    await openCall(page, 'Smash right');
+    await expect(line).toHaveValue('gun 2x2 right: smash right');
+});
+
 test('is accessible in both themes', async ({ page }) => {
     await accessible(page);
 });

@@ -16,6 +16,7 @@ import { Button } from '../ui/Button';
 import { isGood } from '../ui/words';
 import { Controls } from './Controls';
 import { SavedCalls } from './SavedCalls';
+import { SaveOver } from './SaveOver';
 import { SeriesRail } from '../series/SeriesRail';
 import { Sideline } from '../run/Sideline';
 import { SituationBar } from './SituationBar';
@@ -50,7 +51,7 @@ export function Board() {
     const cells = useShelf(document, shelf.words, situation, named);
     const resting = useResting(document, look, situation, named, answer ? isGood(answer.report.verdict) : false);
     const run = useRun(document, look, situation, named, answer, press, setPress);
-    const save = useSaving();
+    const { save, asking } = useSaving();
 
     useEffect(() => {
         const list = calls.data?.calls;
@@ -113,7 +114,8 @@ export function Board() {
     return (
         <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[64px_minmax(0,1fr)] print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
             <header className="col-span-3 flex print:col-span-2 items-center gap-4 border-b border-edge px-4">
-                <CallLine ref={line} document={document} situation={situation} onCall={draw} />
+                <CallLine ref={line} document={document} situation={situation} onCall={useBoard.getState().say} />
+                <SaveOver {...asking} />
                 <SituationBar situation={situation} onChange={setSituation} />
                 <input
                     aria-label="Name of the call"

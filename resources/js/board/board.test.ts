@@ -86,6 +86,21 @@ describe('the drawing', () => {
         expect(moved.spots).toEqual([{ man: 'H', xYd: 7, yYd: -1.5 }]);
     });
 
+    it('knows a call that was said over a saved one, until it is opened, saved or undone', () => {
+        useBoard.getState().say(call, 'gun 2x2: flood');
+        expect(useBoard.getState().saidOver).toBeNull();
+        useBoard.getState().open({ id: 'a', name: 'Smash', version: 1, document: call });
+        useBoard.getState().draw(withSpot(call, 'H', 7, -1.5));
+        expect(useBoard.getState().saidOver).toBeNull();
+        useBoard.getState().say({ ...call }, 'gun 2x2: flood');
+        expect(useBoard.getState().saidOver).toBe('gun 2x2: flood');
+        useBoard.temporal.getState().undo();
+        expect(useBoard.getState().saidOver).toBeNull();
+        useBoard.temporal.getState().redo();
+        useBoard.getState().open({ id: 'b', name: 'Flood', version: 1, document: call });
+        expect(useBoard.getState().saidOver).toBeNull();
+    });
+
     it('undoes a whole drag in one step', () => {
         startDrag();
         for (const depthYd of [10.5, 11, 11.5, 12])

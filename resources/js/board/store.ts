@@ -11,8 +11,11 @@ type Board = {
     version: number;
     saved: CallDocument | null;
     document: CallDocument | null;
+    /** The words of a call said over a saved one; null while the saved one is only edited. */
+    saidOver: string | null;
     open: (call: Opened) => void;
     draw: (document: CallDocument) => void;
+    say: (document: CallDocument, words: string) => void;
     rename: (name: string) => void;
     fresh: (document: CallDocument, name: string) => void;
 };
@@ -26,6 +29,7 @@ export const useBoard = create<Board>()(
             version: 0,
             saved: null,
             document: null,
+            saidOver: null,
             open: (call) =>
                 set({
                     id: call.id,
@@ -33,12 +37,18 @@ export const useBoard = create<Board>()(
                     version: call.version ?? 0,
                     saved: call.id === null ? null : call.document,
                     document: call.document,
+                    saidOver: null,
                 }),
             draw: (document) => set({ document }),
+            say: (document, words) => set((s) => ({ document, saidOver: s.id === null ? null : words })),
             rename: (name) => set({ name }),
-            fresh: (document, name) => set({ id: null, name, version: 0, saved: null, document }),
+            fresh: (document, name) => set({ id: null, name, version: 0, saved: null, document, saidOver: null }),
         }),
-        { partialize: (s) => ({ document: s.document }), equality: (a, b) => a.document === b.document, limit: 200 },
+        {
+            partialize: (s) => ({ document: s.document, saidOver: s.saidOver }),
+            equality: (a, b) => a.document === b.document,
+            limit: 200,
+        },
     ),
 );
 

@@ -1,15 +1,20 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from '@tanstack/react-router';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
 import type { SavedCall } from '../api/types';
 import { openCall, useBoard } from './store';
 
-/** Saves the call on the board; a stale save shows both ways out and loses nothing. */
+/**
+ * Saves the call on the board; a stale save shows both ways out and loses nothing. A call that was said over a saved one is
+ * not saved over it before the coach has said so: `asking` is open until then.
+ */
 export function useSaving() {
     const client = useQueryClient();
     const navigate = useNavigate();
-    const { id, name, version, document } = useBoard();
+    const { name, saidOver } = useBoard();
+    const [asking, setAsking] = useState(false);
     const stale = (e: Problem) => {
         toast.error(e.message, {
             duration: Infinity,
@@ -23,13 +28,14 @@ export function useSaving() {
             cancel: { label: 'Show theirs', onClick: () => openCall(e.more.theirs as SavedCall) },
         });
     };
-    return async () => {
+    const keep = async () => {
+        const { id, name, version, document } = useBoard.getState();
         if (!document) return;
         try {
             const done = id
                 ? await api.put<SavedCall>(`calls/${id}`, { name, document }, version)
                 : await api.post<SavedCall>('calls', { name: name || 'New call', document });
-            useBoard.setState({ id: done.id, version: done.version, saved: document, name: done.name });
+            useBoard.setState({ id: done.id, version: done.version, saved: document, name: done.name, saidOver: null });
             await client.invalidateQueries({ queryKey: ['calls'] });
             void navigate({ to: '/board', search: { call: done.id }, replace: true });
             toast(`Saved ${done.name}, version ${done.version}`);
@@ -37,5 +43,20 @@ export function useSaving() {
             if (e instanceof Problem && e.status === 412) stale(e);
             else toast.error(e instanceof Problem ? e.message : 'Not saved.');
         }
+    };
+    return {
+        save: async () => (saidOver === null ? keep() : setAsking(true)),
+        asking: {
+            open: asking,
+            name,
+            words: saidOver ?? '',
+            onCancel: () => setAsking(false),
+            onOver: () => (setAsking(false), void keep()),
+            onNew: (own: string) => {
+                setAsking(false);
+                useBoard.getState().fresh(useBoard.getState().document!, own);
+                void keep();
+            },
+        },
     };
 }

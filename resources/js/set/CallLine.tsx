@@ -6,7 +6,11 @@ import { WordLine } from '../ui/WordLine';
 import { completions } from './completions';
 import type { Situation } from '../board/useProof';
 
-type Props = { document: CallDocument | null; situation: Situation; onCall: (document: CallDocument) => void };
+type Props = {
+    document: CallDocument | null;
+    situation: Situation;
+    onCall: (document: CallDocument, words: string) => void;
+};
 type Differs = { said: string; stands: string; man: string } | null;
 type Read = { document: CallDocument; words: string; assumed: string[] };
 
@@ -44,7 +48,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             setProblem('');
             setAssumed(read.assumed);
             setEditing(false);
-            onCall(read.document);
+            onCall(read.document, read.words);
             setText(read.words);
         } catch (e) {
             setProblem(e instanceof Problem ? e.message : 'The words were not read.');
