@@ -144,7 +144,7 @@ test('refuses a stale save and loses nothing', async ({ page, context }) => {
 
 test('asks before a call said anew is saved over the open one', async ({ page }) => {
     const line = page.getByRole('combobox', { name: 'Call line' });
-    await line.fill('gun trips right: flood right');
+    await line.fill('gun trips rt flood rt');
     await line.press('Enter');
     await expect(line).toHaveValue('gun trips right: flood right');
     await page.keyboard.press('Control+s');

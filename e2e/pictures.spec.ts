@@ -20,6 +20,7 @@ test('says a motion, times it on a sound of the cadence, saves and reloads it', 
     await expect(page.getByText(/H jet left on the last sound of set: .* late/).first()).toBeVisible();
     await page.keyboard.press('Escape');
     await page.keyboard.press('Control+s');
+    await page.getByRole('alertdialog').getByRole('button', { name: 'Save as new' }).click();
     await expect(page.getByText(/^Saved .*, version/)).toBeVisible();
     await page.reload();
     await expect(line).toHaveValue(/H jet left on the last sound of set/);

@@ -10,6 +10,7 @@ type Board = {
     name: string;
     version: number;
     saved: CallDocument | null;
+    savedName: string;
     document: CallDocument | null;
     /** The words of a call said over a saved one; null while the saved one is only edited. */
     saidOver: string | null;
@@ -28,12 +29,14 @@ export const useBoard = create<Board>()(
             name: '',
             version: 0,
             saved: null,
+            savedName: '',
             document: null,
             saidOver: null,
             open: (call) =>
                 set({
                     id: call.id,
                     name: call.name,
+                    savedName: call.name,
                     version: call.version ?? 0,
                     saved: call.id === null ? null : call.document,
                     document: call.document,
@@ -42,7 +45,8 @@ export const useBoard = create<Board>()(
             draw: (document) => set({ document }),
             say: (document, words) => set((s) => ({ document, saidOver: s.id === null ? null : words })),
             rename: (name) => set({ name }),
-            fresh: (document, name) => set({ id: null, name, version: 0, saved: null, document, saidOver: null }),
+            fresh: (document, name) =>
+                set({ id: null, name, savedName: '', version: 0, saved: null, document, saidOver: null }),
         }),
         {
             partialize: (s) => ({ document: s.document, saidOver: s.saidOver }),

@@ -8,12 +8,12 @@ import { openCall, useBoard } from './store';
 
 /**
  * Saves the call on the board; a stale save shows both ways out and loses nothing. A call that was said over a saved one is
- * not saved over it before the coach has said so: `asking` is open until then.
+ * not saved over it before the coach has said so: `asking` is open until then. With a new name it is a new call.
  */
 export function useSaving() {
     const client = useQueryClient();
     const navigate = useNavigate();
-    const { name, saidOver } = useBoard();
+    const { name, savedName, saidOver } = useBoard();
     const [asking, setAsking] = useState(false);
     const stale = (e: Problem) => {
         toast.error(e.message, {
@@ -35,7 +35,14 @@ export function useSaving() {
             const done = id
                 ? await api.put<SavedCall>(`calls/${id}`, { name, document }, version)
                 : await api.post<SavedCall>('calls', { name: name || 'New call', document });
-            useBoard.setState({ id: done.id, version: done.version, saved: document, name: done.name, saidOver: null });
+            useBoard.setState({
+                id: done.id,
+                version: done.version,
+                saved: document,
+                name: done.name,
+                savedName: done.name,
+                saidOver: null,
+            });
             await client.invalidateQueries({ queryKey: ['calls'] });
             void navigate({ to: '/board', search: { call: done.id }, replace: true });
             toast(`Saved ${done.name}, version ${done.version}`);
@@ -44,19 +51,23 @@ export function useSaving() {
             else toast.error(e instanceof Problem ? e.message : 'Not saved.');
         }
     };
+    const asNew = (own: string) => {
+        useBoard.getState().fresh(useBoard.getState().document!, own);
+        return keep();
+    };
     return {
-        save: async () => (saidOver === null ? keep() : setAsking(true)),
+        save: async () => {
+            if (saidOver === null) await keep();
+            else if (name !== savedName) await asNew(name);
+            else setAsking(true);
+        },
         asking: {
             open: asking,
             name,
             words: saidOver ?? '',
             onCancel: () => setAsking(false),
             onOver: () => (setAsking(false), void keep()),
-            onNew: (own: string) => {
-                setAsking(false);
-                useBoard.getState().fresh(useBoard.getState().document!, own);
-                void keep();
-            },
+            onNew: (own: string) => (setAsking(false), void asNew(own)),
         },
     };
 }
