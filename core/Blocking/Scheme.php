@@ -12,7 +12,10 @@ enum Scheme: string
     case FullSlide = 'full-slide';
     case Gap = 'gap';
     case BigOnBig = 'big-on-big';
+    case FiveMan = 'five-man';
+    case SixMan = 'six-man';
     case SevenMan = 'seven-man';
+    case EightMan = 'eight-man';
     case Boot = 'boot';
     case HalfBoot = 'half-boot';
     case Naked = 'naked';
@@ -41,15 +44,21 @@ enum Scheme: string
     {
         return match ($this) {
             self::FullSlide, self::Gap, self::Boot, self::HalfBoot, self::Naked => 'all',
-            self::HalfSlide, self::SevenMan, self::Pocket => 'half',
+            self::HalfSlide, self::FiveMan, self::SixMan, self::SevenMan, self::EightMan, self::Pocket => 'half',
             self::Man, self::BigOnBig => 'none',
         };
     }
 
-    /** Whether tight end and back stay in unless they are given a route. */
-    public function keepsSeven(): bool
+    /** How many men protect, linemen and all, where the word says so: those without a route stay in. */
+    public function keeps(): ?int
     {
-        return $this === self::SevenMan;
+        return match ($this) {
+            self::FiveMan => 5,
+            self::SixMan => 6,
+            self::SevenMan => 7,
+            self::EightMan => 8,
+            default => null,
+        };
     }
 
     public function words(): string
@@ -60,7 +69,10 @@ enum Scheme: string
             self::FullSlide => 'the whole line slides a gap, the back takes the edge behind it',
             self::Gap => 'everybody his own gap',
             self::BigOnBig => 'linemen on linemen, the back on the backer',
-            self::SevenMan => 'half-slide with tight end and back staying',
+            self::FiveMan => 'half-slide, the back is free to release',
+            self::SixMan => 'half-slide with a back staying',
+            self::SevenMan => 'half-slide with tight end and back staying, or who stands nearest',
+            self::EightMan => 'half-slide with three staying: backs, tight ends, then who stands nearest',
             self::Boot => 'the line blocks the fake, the passer rolls out with a blocker on the edge',
             self::HalfBoot => 'as boot, the passer stops behind the tackle',
             self::Naked => 'the line blocks the fake, nobody blocks the edge',

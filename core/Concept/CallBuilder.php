@@ -10,6 +10,7 @@ use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
+use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
@@ -278,31 +279,66 @@ final class CallBuilder
     }
 
     /**
-     * Everyone eligible without a job: receivers clear out, the back checks the rush and releases; seven-man keeps the
-     * inline men in.
+     * Everyone eligible without a job: receivers clear out, the back checks the rush and releases; a protection by
+     * number keeps the nearest men in.
      */
     private function clearOuts(): void
     {
-        $seven = $this->draft->protection?->scheme->keepsSeven() ?? false;
+        $kept = $this->keptIn();
+        foreach ($kept as $letter) {
+            $this->assumed[] = "$letter stays in to protect";
+        }
         foreach (Side::cases() as $side) {
             foreach ($this->count->on($side) as $n => $letter) {
-                if (! isset($this->routes[$letter]) && ! $this->stays($letter)
-                    && ! ($seven && $this->inline($letter))) {
+                if (
+                    ! isset($this->routes[$letter])
+                    && ! $this->stays($letter)
+                    && ! in_array($letter, $kept, true)
+                ) {
                     $this->routes[$letter] = RouteSpec::of($n === 0 ? 'go' : 'seam', flag: Flag::Clear);
                     $this->assumed[] = "$letter ".($n === 0 ? 'go' : 'seam').' clears out';
                 }
             }
         }
         $shallow = array_filter($this->routes, fn (RouteSpec $r): bool => $r->name === 'shallow') !== [];
-        $free = $shallow && $this->draft->schools->is('SET-29', 'B');
-        foreach ($seven ? [] : $this->count->backs as $letter) {
-            if (! isset($this->routes[$letter]) && ! $this->stays($letter)) {
+        $free = $shallow && $this->draft->schools->is('SET-29', 'B')
+            || $this->draft->protection?->scheme === Scheme::FiveMan;
+        foreach ($this->count->backs as $letter) {
+            if (
+                ! isset($this->routes[$letter])
+                && ! $this->stays($letter)
+                && ! in_array($letter, $kept, true)
+            ) {
                 // A back straight behind the ball goes where the passer rolls.
                 $side = $this->rolls !== null && abs($this->lineup->men[$letter]->xYd) < 0.5 ? $this->rolls : null;
                 $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: ! $free, side: $side);
                 $this->assumed[] = $free ? "$letter flat, free to release" : "$letter checks the rush, then the flat";
             }
         }
+    }
+
+    /**
+     * Who stays in because of the number of the protection: backs, then men on the line, then who stands nearest.
+     *
+     * @return list<string>
+     */
+    private function keptIn(): array
+    {
+        $keeps = $this->draft->protection?->scheme->keeps();
+        if ($keeps === null) {
+            return [];
+        }
+        $near = [...$this->count->on(Side::Left), ...$this->count->on(Side::Right)];
+        usort($near, fn (string $a, string $b): int => [
+            ! $this->inline($a),
+            abs($this->lineup->men[$a]->xYd),
+        ] <=> [! $this->inline($b), abs($this->lineup->men[$b]->xYd)]);
+        $free = array_values(array_filter(
+            [...$this->count->backs, ...$near],
+            fn (string $l): bool => ! isset($this->routes[$l]) && ! $this->stays($l),
+        ));
+
+        return array_slice($free, 0, max(0, $keeps - count(Man::LINEMEN) - count($this->draft->stays)));
     }
 
     /** Whether the words keep a man in to block. */

@@ -8,6 +8,7 @@ use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\ReceiverCount;
+use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
 
 /**
@@ -32,8 +33,11 @@ final readonly class Drawn
     /** @param  list<Family>  $own  a staff's families, tested first */
     public static function of(Call $call, ReceiverCount $count, Side $strong, array $own = []): self
     {
+        // Who only clears out belongs to no family's picture.
+        $routes = array_filter($call->routes, fn (RouteSpec $r): bool => $r->flag !== Flag::Clear);
+
         return new self(
-            $call->routes,
+            $routes,
             $count,
             $strong,
             self::roll($call->protection, $call->fake, $strong),

@@ -23,6 +23,7 @@ final class Families
                     ...self::quick(),
                     ...self::outside(),
                     ...self::moved(),
+                    ...self::others(),
                 ] as $family
             ) {
                 self::$all[$family->name] = $family;
@@ -173,6 +174,33 @@ final class Families
                 ['route over|shallow', 'route flat|arrow'], any: ['over|shallow', 'flat|arrow|quick out'])],
                 rolls: true),
             new Family('short post', [new Form([1 => 'go', 2 => '~post 6'], reads: ['front 2'])]),
+        ];
+    }
+
+    /** Tested last: each is part of another family's picture. @return list<Family> */
+    private static function others(): array
+    {
+        return [
+            new Family('spacing', [
+                new Form([1 => 'hitch', 2 => 'sit', 3 => 'flat|arrow'], [1 => 'slant'],
+                    ['front 2', 'front 1', 'front 3']),
+                new Form([1 => 'hitch', 2 => 'sit'], [1 => 'slant'], ['front 2', 'front 1', 'back'],
+                    back: 'flat|arrow|swing'),
+            ]),
+            new Family('quick outs', [new Form([1 => 'quick out', 2 => 'seam'], [1 => 'quick out', 2 => 'seam'],
+                ['front 1', 'front 2'])]),
+            new Family('hitch-seam', [new Form([1 => 'hitch|stop', 2 => 'seam'], [1 => 'hitch|stop', 2 => 'seam'],
+                ['front 1', 'front 2'])]),
+            new Family('out-flat', [new Form([1 => 'out', 2 => 'flat|arrow'], reads: ['front 1', 'front 2'])]),
+            new Family('fade-flat', [new Form([1 => 'go', 2 => 'flat|arrow'], reads: ['front 1', 'front 2'])]),
+            new Family('fade-out', [new Form([1 => 'go', 2 => 'quick out'], [1 => 'go', 2 => 'quick out'],
+                ['front 1', 'front 2'])]),
+            new Family('texas', [new Form([2 => 'seam|post|corner'], [1 => 'dig'], ['back', 'front 2'],
+                back: 'angle')]),
+            new Family('comebacks', [new Form([1 => 'comeback', 2 => 'seam'], [1 => 'comeback', 2 => 'seam'],
+                ['front 1', 'other 1'])]),
+            new Family('curls', [new Form([1 => 'curl', 2 => 'curl|seam'], [1 => 'curl', 2 => 'curl|seam'],
+                ['front 1', 'front 2'])]),
         ];
     }
 }

@@ -80,6 +80,12 @@ final class Routes
                 deep: true, minDepthYd: 3.0, maxDepthYd: 12.0, fakeDeg: 20.0)],
             ['slant-go', new RouteShape('slant-go', Stem::Double, 3.0, CutKind::Plant, 0.0, Finish::Run, inward: true,
                 deep: true, minDepthYd: 2.0, maxDepthYd: 6.0, fakeDeg: 50.0)],
+            ['whip', new RouteShape('whip', Stem::Double, 3.0, CutKind::Plant, 95.0, Finish::Run, minDepthYd: 2.0,
+                maxDepthYd: 7.0, fakeDeg: -65.0)],
+            ['angle', new RouteShape('angle', Stem::Double, 2.5, CutKind::Plant, 50.0, Finish::Run, inward: true,
+                minDepthYd: 1.0, maxDepthYd: 6.0, fakeDeg: -60.0)],
+            ['back shoulder', new RouteShape('back shoulder', Stem::Vertical, 14.0, CutKind::Settle, 0.0,
+                Finish::Settle, minDepthYd: 8.0, maxDepthYd: 22.0, rhythm: true)],
             ['out-up', new RouteShape('out-up', Stem::Double, 5.0, CutKind::Plant, 0.0, Finish::Run, deep: true,
                 minDepthYd: 3.0, maxDepthYd: 12.0, fakeDeg: 80.0)],
         ], 1, 0);

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Truth;
 use Jacotaxis\Core\Truth\Catalogue\Passes;
 use Jacotaxis\Core\Truth\Catalogue\PlayAction;
 use Jacotaxis\Core\Truth\Catalogue\Runs;
+use Jacotaxis\Core\Truth\Catalogue\Screens;
 
 /** How true the program is: every truth of the trade over sensible variation, counted. */
 final class Board
@@ -17,7 +18,7 @@ final class Board
     /** @return list<Truth> */
     public static function truths(string $only = ''): array
     {
-        $all = [...Passes::all(), ...PlayAction::all(), ...Runs::all()];
+        $all = [...Passes::all(), ...PlayAction::all(), ...Runs::all(), ...Screens::all()];
 
         return array_values(array_filter($all, fn (Truth $t): bool => $only === '' || str_contains($t->name, $only)));
     }

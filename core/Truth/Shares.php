@@ -22,6 +22,7 @@ final class Shares
         'gap' => ['under center I', 'under center wing', 'gun H-back'],
         'jet' => ['under center wing'],
         'option' => ['double-slot'],
+        'screen' => ['gun trips', 'gun 2x2'],
     ];
 
     /** Runs that are called from other sets than the rest of their kind. */
@@ -31,6 +32,17 @@ final class Shares
         'quarterback power' => ['gun 2x2', 'gun trips'],
         'quarterback draw' => ['gun 2x2', 'gun trips'],
         'quarterback wham' => ['gun 2x2 {side}, H jet'],
+        'draw' => ['gun 2x2', 'under center I'],
+        'dart' => ['gun 2x2', 'gun trips'],
+        'insert' => ['gun H-back', 'under center I'],
+        'wham' => ['gun H-back', 'under center wing'],
+        'pin and pull' => ['under center wing', 'gun trey'],
+        'power read' => ['gun 2x2', 'gun trips'],
+        'rocket' => ['double-slot {side}, {slot} jet'],
+        'end around' => ['gun 2x2', 'under center 2x2'],
+        'reverse' => ['gun 2x2 {side}, H jet'],
+        'slip screen' => ['gun 2x2', 'under center I'],
+        'tight end screen' => ['gun trey', 'under center wing'],
         // A call for a yard, not for first and ten.
         'quarterback sneak' => [],
     ];
@@ -128,8 +140,9 @@ final class Shares
                         'option' => ', '.($side === Side::Right ? 'H' : 'R')." pitch {$side->value}",
                         default => '',
                     };
-                    $calls[$name][] =
-                        str_replace('{side}', $side->value, $set)." {$side->value}$motion: $name {$side->value}";
+                    $slot = $side === Side::Right ? 'H' : 'R';
+                    $calls[$name][] = strtr($set, ['{side}' => $side->value, '{slot}' => $slot])
+                        ." {$side->value}$motion: $name {$side->value}";
                 }
             }
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use DomainException;
+use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;
@@ -43,7 +45,12 @@ final class CallParser
      */
     public static function parse(string $words, ?Situation $situation = null, ?StaffBook $book = null): Call
     {
-        return (new self)->read(TradeWords::call($book === null ? $words : $book->in($words)), $situation, $book);
+        $own = $book === null ? $words : $book->in($words);
+        try {
+            return (new self)->read(TradeWords::call($own), $situation, $book);
+        } catch (NotUnderstood $e) {
+            throw TradeHints::of($own) ?? $e;
+        }
     }
 
     /**
@@ -126,6 +133,7 @@ final class CallParser
     {
         $this->tokens->skip(',', ';');
         $this->drop();
+        $this->protection();
         if ($this->tokens->done()) {
             throw NotUnderstood::missing('routes or a run', 'gun 2x2: smash right, or gun 2x2: zone right');
         }
@@ -139,6 +147,7 @@ final class CallParser
                 $this->tokens->take('read', 'reads') !== null => $this->reads(),
                 $this->tokens->take('key') !== null => $this->key(),
                 $this->tokens->take('hot') !== null => $this->draft->hot = $this->men->man('hot man'),
+                $this->runAfterRoutes($run) => null,
                 default => $this->conceptOrAssignment(),
             };
             $this->tokens->skip(',', ';', ...($this->draft->run === null ? [] : [':', 'rpo']));
@@ -148,7 +157,9 @@ final class CallParser
     /** The drop may be said after the colon, too: "quick: stick". */
     private function drop(): void
     {
-        $drop = $this->tokens->take(...array_column(Footwork::cases(), 'value'));
+        $drop = $this->family(peek: true) !== null
+            ? null
+            : $this->tokens->take(...array_column(Footwork::cases(), 'value'));
         if ($drop === null) {
             return;
         }
@@ -158,6 +169,32 @@ final class CallParser
         }
         $this->draft->drop = Footwork::from($drop);
         $this->tokens->skip(',', ';', ':', 'game');
+    }
+
+    /** A protection may be said after the colon, too: "sprint left; flood left". */
+    private function protection(): void
+    {
+        $mark = $this->tokens->mark();
+        $scheme = $this->tokens->phrase(array_column(Scheme::cases(), 'value'));
+        $side = $scheme === null ? null : $this->men->side();
+        if ($scheme === null || ! in_array($this->tokens->peek(), [',', ';', ':'], true)) {
+            $this->tokens->back($mark);
+
+            return;
+        }
+        $this->draft->protection = new Protecting(Scheme::from($scheme), $side);
+        $this->tokens->skip(',', ';', ':', 'protection');
+    }
+
+    /** "Y pop; zone left": the run of an option may be said after its throws. */
+    private function runAfterRoutes(RunParser $run): bool
+    {
+        if ($this->draft->run !== null || $this->draft->families !== [] || $this->draft->routes === []) {
+            return false;
+        }
+        $this->draft->run = $run->run($this->strong);
+
+        return $this->draft->run !== null;
     }
 
     private function conceptOrAssignment(): void
@@ -171,8 +208,9 @@ final class CallParser
                 );
             }
             $sides = $this->men->sides();
+            $by = $this->tokens->take('by') !== null || $this->manAlone();
             $this->draft->families[] = ['family' => $family, 'sides' => $sides,
-                'by' => $this->tokens->take('by') === null ? null : $this->men->man('man')];
+                'by' => $by ? $this->men->man('man') : null];
 
             return;
         }
@@ -194,6 +232,16 @@ final class CallParser
         if (! (new RunParser($this->tokens, $this->men, $this->draft))->order($letter)) {
             $this->draft->routes[$letter] = $this->men->route($letter);
         }
+    }
+
+    /** Whether a letter comes next and nothing is said of him: "texas R" is texas by R. */
+    private function manAlone(): bool
+    {
+        $mark = $this->tokens->mark();
+        $alone = $this->men->who() !== null && in_array($this->tokens->peek(), [null, ';', ','], true);
+        $this->tokens->back($mark);
+
+        return $alone;
     }
 
     /** The family that comes next; peeking, nothing is taken. */
@@ -222,12 +270,39 @@ final class CallParser
         return $is;
     }
 
+    /** "glance X" or "bubble" with a run: by that man, or by the usual one, listed as assumed. Null where none is meant. */
+    private function thrownTo(string $route): ?string
+    {
+        if ($this->draft->run === null || $this->tokens->peek() === 'by') {
+            return null;
+        }
+        $depth = is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
+        $said = $this->men->who();
+        $letter = $said ?? $this->men->usual(Routes::get($route));
+        if ($letter === null) {
+            return null;
+        }
+        if ($said === null) {
+            $this->draft->assumed[] = "$route by $letter";
+        }
+        if (isset($this->draft->routes[$letter])) {
+            throw NotUnderstood::twice($letter);
+        }
+        $this->draft->routes[$letter] = RouteSpec::of($route, $depth);
+
+        return $letter;
+    }
+
     /** "slant by Z" */
     private function routeBy(): void
     {
         $mark = $this->tokens->mark();
         $word = $this->tokens->peek() ?? '';
         $name = $this->tokens->phrase(array_keys(Routes::all()));
+        $thrown = $name === null ? null : $this->thrownTo($name);
+        if ($thrown !== null) {
+            return;
+        }
         if ($name === null || $this->tokens->take('by') === null) {
             $this->tokens->back($mark);
             throw NotUnderstood::word(

@@ -26,10 +26,19 @@ final class CallParts
             return explode(':', $words, 2);
         }
 
-        return self::atRun($words) ?? self::atRoutes($words, $book) ?? throw NotUnderstood::missing(
-            'colon between the formation and the routes, or a run',
-            'gun 2x2: smash right, or gun 2x2: zone right',
-        );
+        return self::atRun($words) ?? self::atRoutes($words, $book) ?? throw self::notFound($words, $book);
+    }
+
+    /** What is not a formation is the word to tell of; a formation alone says no call. */
+    private static function notFound(string $words, StaffBook $book): NotUnderstood
+    {
+        try {
+            FormationParser::parse($words, book: $book);
+        } catch (NotUnderstood $e) {
+            return $e;
+        }
+
+        return NotUnderstood::missing('colon, no routes and no run', 'gun 2x2: smash right, or gun 2x2: zone right');
     }
 
     /** The first run in the words that is neither faked nor a motion. @return array{string, string}|null */

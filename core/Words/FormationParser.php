@@ -27,7 +27,7 @@ final class FormationParser
     /** How deep a man ends who crosses behind the line, when no depth is said, yards. */
     private const BEHIND_YD = 2.2;
 
-    private const GROUPS = ['00', '01', '10', '11', '12', '20', '21', '22', '23'];
+    private const GROUPS = ['00', '01', '10', '11', '12', '20', '21', '22', '23', '30', '31', '32'];
 
     private Tokens $tokens;
 
@@ -97,6 +97,11 @@ final class FormationParser
         $quarterback = $this->tokens->phrase(Sets::quarterbacks());
         $modifier = $this->tokens->phrase(Formation::MODIFIERS);
         $set = $this->tokens->phrase(Sets::names());
+        $quarterback ??= $this->tokens->phrase(Sets::quarterbacks());
+        if ($set === null && $quarterback !== null && $this->setMayBeMissing()) {
+            $set = '2x2';
+            $this->draft->assumed[] = $set;
+        }
         if ($set === null) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'set', [
                 ...$quarterback === null ? Sets::quarterbacks() : [],
@@ -105,14 +110,22 @@ final class FormationParser
             ]);
         }
         $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
+        $quarterback ??= $this->tokens->phrase(Sets::quarterbacks());
         $side = $this->side();
         $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
+        $quarterback ??= $this->tokens->phrase(Sets::quarterbacks());
         $this->draft->sided = $side !== null;
         if ($quarterback === null) {
             $this->draft->assumed[] = Sets::usualQuarterback($set);
         }
         $formation = new Formation($quarterback ?? Sets::usualQuarterback($set), $set, $side ?? Side::Right, $modifier);
         $this->draft->formation = $this->standingIn($formation, $all);
+    }
+
+    /** Whether only a side or nothing follows where a set would stand. */
+    private function setMayBeMissing(): bool
+    {
+        return in_array($this->tokens->peek(), [null, ',', 'left', 'right', 'field', 'boundary'], true);
     }
 
     /** A set the staff saved: its own side unless another is said. */

@@ -11,6 +11,7 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\Routes;
+use Jacotaxis\Core\Route\RouteShape;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\UnknownRoute;
 
@@ -59,6 +60,27 @@ final readonly class MenWords
             $this->tokens->next();
 
             return $letter;
+        }
+
+        return null;
+    }
+
+    /**
+     * Who runs a route with a run when nobody is named: a throw at the line the inside receiver away from the run, one
+     * past it the outside receiver there; where nobody stands there, on the run's side. Null where nobody stands.
+     */
+    public function usual(RouteShape $route): ?string
+    {
+        $front = $this->draft?->run->side ?? $this->lineup->strong;
+        $other = $this->relative('backside');
+        foreach ([$other, $front] as $side) {
+            $men = $this->lineup->count->on($side);
+            if ($route->depthYd > 0.0 && $men !== []) {
+                return $men[0];
+            }
+            if ($route->depthYd <= 0.0 && count($men) > 1) {
+                return $men[1];
+            }
         }
 
         return null;

@@ -18,8 +18,7 @@ final class Tokens
     {
         $text = preg_replace('/(?<=\w)-(?=\w)/', ' ', mb_strtolower($text));
         preg_match_all('/#?-?[\p{L}\d]+(?:\.\d+)?|[:;,|&]|\S/u', $text ?? '', $found);
-        $this->tokens = array_values(array_filter($found[0],
-            fn (string $t): bool => ! in_array($t, self::FILLER, true)));
+        $this->tokens = self::told($found[0]);
     }
 
     public function done(): bool
@@ -53,7 +52,7 @@ final class Tokens
         $best = null;
         $most = 0;
         foreach ($phrases as $phrase) {
-            $words = explode(' ', str_replace('-', ' ', mb_strtolower($phrase)));
+            $words = self::told(explode(' ', str_replace('-', ' ', mb_strtolower($phrase))));
             $n = count($words);
             if ($n > $most && array_slice($this->tokens, $this->at, $n) === $words) {
                 $best = $phrase;
@@ -63,6 +62,17 @@ final class Tokens
         $this->at += $most;
 
         return $best;
+    }
+
+    /**
+     * The words that say something.
+     *
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    private static function told(array $words): array
+    {
+        return array_values(array_filter($words, fn (string $w): bool => ! in_array($w, self::FILLER, true)));
     }
 
     /** Whether a word comes before the next comma. */

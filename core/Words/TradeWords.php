@@ -32,7 +32,12 @@ final class TradeWords
         '2 backs' => 'two-back', 'no back' => 'empty', 'no backs' => 'empty', '5 wide' => 'empty',
         'five wide' => 'empty',
         'double slots' => 'double-slot', 'flexbone' => 'double-slot', 'double wings' => 'double-wing',
-        'h back' => 'H-back', 'unbal' => 'unbalanced',
+        'h back' => 'H-back', 'unbal' => 'unbalanced', 'dbls' => '2x2', 'quad' => 'quads', '4x1' => 'quads',
+        'bone' => 'wishbone', 'wing t' => 'wing-T', 'fullhouse' => 'full house', 't formation' => 'full house',
+        'pro i' => 'I', 'i pro' => 'I', 'pro set' => 'split-back', 'pro' => 'split-back',
+        'double tight' => 'ace', 'two tight' => 'ace', 'two tight ends' => 'ace', '2 tight ends' => 'ace',
+        'singleback' => 'under center', 'single back' => 'under center', 'one back' => 'under center',
+        '1 back' => 'under center', 'tackle over' => 'unbalanced', 'trip' => 'trips',
         // motions
         'motion jet' => 'jet', 'fly motion' => 'jet', 'orbit motion' => 'orbit',
         // runs
@@ -48,7 +53,17 @@ final class TradeWords
         'buck sweep' => 'buck', 'veer' => 'triple', 'isolation' => 'iso', 'midline option' => 'midline',
         'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power',
         'qb draw' => 'quarterback draw', 'qb sneak' => 'quarterback sneak', 'sneak' => 'quarterback sneak',
-        'qb' => 'quarterback',
+        'qb' => 'quarterback', 'lead draw' => 'draw', 'hb draw' => 'draw', 'rb draw' => 'draw',
+        'jailbreak screen' => 'tunnel screen', 'jailbreak' => 'tunnel screen', 'rb screen' => 'slip screen',
+        'hb screen' => 'slip screen', 'back screen' => 'slip screen', 'running back screen' => 'slip screen',
+        'slow screen' => 'slip screen', 'te screen' => 'tight end screen', 'smoke screen' => 'now screen',
+        'smoke' => 'now screen', 'quick screen' => 'now screen', 'flare screen' => 'swing screen',
+        'pin pull' => 'pin and pull', 'pin & pull' => 'pin and pull', 'pin n pull' => 'pin and pull',
+        'rocket toss' => 'rocket', 'rocket sweep' => 'rocket', 'tackle wrap' => 'dart', 'pwr' => 'power',
+        'ctr' => 'counter', 'inverted veer' => 'power read', 'bash' => 'power read',
+        'outside zone read' => 'outside zone', 'oz read' => 'outside zone', 'iz read' => 'zone',
+        'fb dive' => 'F dive', 'fullback dive' => 'F dive', 'fb trap' => 'F trap', 'fullback trap' => 'F trap',
+        'fb belly' => 'F belly', 'fullback belly' => 'F belly',
         // routes
         'drag' => 'shallow', 'drags' => 'shallow', 'shallow crosser' => 'shallow', 'crosser' => 'over',
         'deep cross' => 'over',
@@ -58,7 +73,10 @@ final class TradeWords
         'shoots' => 'flat', 'flare' => 'swing', 'hitch and go' => 'hitch-go', 'sluggo' => 'slant-go',
         'slant and go' => 'slant-go',
         'out and up' => 'out-up', 'post corner' => 'post-corner', 'corner post' => 'corner-post',
-        'seam read' => 'bender',
+        'seam read' => 'bender', 'cross' => 'over', 'deep crosser' => 'over', 'crossing' => 'over',
+        'pop' => 'seam 6', 'slugo' => 'slant-go', 'stutter go' => 'hitch-go', 'stutter and go' => 'hitch-go',
+        'back shoulder fade' => 'back shoulder', 'pivot' => 'whip', 'jerk' => 'whip', 'skinny post' => 'post',
+        'basic' => 'dig',
         // families
         '4 verticals' => 'four verticals', '4 verts' => 'four verticals', 'four verts' => 'four verticals',
         'verts' => 'four verticals',
@@ -68,14 +86,21 @@ final class TradeWords
         'curl flat' => 'curl-flat',
         'post dig' => 'post-dig', 'dig post' => 'post-dig', 'go dig' => 'go-dig', 'post wheel' => 'post-wheel',
         'shallows' => 'shallow cross',
-        'level' => 'levels', 'sprint out flood' => 'flood',
+        'level' => 'levels', 'sprint out flood' => 'flood', 'dagger' => 'inverted post-dig', 'mills' => 'post-dig',
+        'post cross' => 'yankee', 'post over' => 'yankee', 'fades' => 'fade-out', 'fade out' => 'fade-out',
+        'hitch seam' => 'hitch-seam', 'hitch seams' => 'hitch-seam', 'all curls' => 'curls', 'all curl' => 'curls',
+        'all comebacks' => 'comebacks', 'all slants' => 'double slants both', 'double slant' => 'double slants',
+        'quick slants' => 'double slants', 'speed outs' => 'quick outs', 'all outs' => 'quick outs',
+        'hitch all' => 'hitches', 'out flat' => 'out-flat', 'fade flat' => 'fade-flat',
         // protection and the drop
         'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot',
         'roll out' => 'half-boot',
         'rollout' => 'half-boot', 'roll' => 'half-boot', 'bootleg' => 'boot', 'naked boot' => 'naked',
         'half slide' => 'half-slide',
         'full slide' => 'full-slide', 'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man',
-        'seven man' => 'seven-man', 'max' => 'seven-man', 'max protect' => 'seven-man', 'quick game' => 'quick',
+        'seven man' => 'seven-man', '5 man' => 'five-man', 'five man' => 'five-man', '6 man' => 'six-man',
+        'six man' => 'six-man', '8 man' => 'eight-man', 'eight man' => 'eight-man', '5 man pro' => 'five-man',
+        '6 man pro' => 'six-man', '7 man pro' => 'seven-man', '8 man pro' => 'eight-man', 'max' => 'seven-man', 'max protect' => 'seven-man', 'quick game' => 'quick',
     ];
 
     private const LOOK = [
@@ -133,7 +158,7 @@ final class TradeWords
     /** A call in the words of the language. */
     public static function call(string $words): string
     {
-        $words = self::plain($words);
+        $words = self::plain(TradeOrder::of(str_replace('’', "'", $words), self::joins()));
         $words = preg_replace_callback(
             '/\b(1|3|5|7|one|three|five|seven)[\s-]*steps?(?:\s+drop)?\b/i',
             fn (array $m): string => self::STEPS[strtolower($m[1])],
@@ -142,6 +167,7 @@ final class TradeWords
         // A drag this deep is no shallow any more.
         $words = preg_replace('/\bdrag\s+(?:at\s+)?(?=1\d)/i', 'over ', $words) ?? $words;
         $words = self::put($words, self::CALL, self::ownCallWords());
+        $words = self::screens($words);
 
         return self::playAction(self::sides($words));
     }
@@ -165,6 +191,17 @@ final class TradeWords
         $rest = preg_replace('/(^|,)\s*press\s*(?=,|$)/i', '$1 corners press', self::clean($rest)) ?? $rest;
 
         return rtrim("$front, $shell, ".self::clean($rest), ', ');
+    }
+
+    /** What may be joined by a stroke. @return list<string> */
+    private static function joins(): array
+    {
+        $names = array_map(strval(...), array_keys(Drawn::catalogue([])));
+
+        return [
+            ...array_map(fn (string $n): string => str_replace('-', ' ', strtolower($n)), $names),
+            ...array_map(strval(...), array_keys(self::CALL)),
+        ];
     }
 
     /** Signs and units coaches write: "@ 6", "6 yds", "Z slant / H flat". */
@@ -195,6 +232,23 @@ final class TradeWords
             $words,
             flags: PREG_OFFSET_CAPTURE,
         ) ?? $words;
+    }
+
+    /** "bubble right" is the screen where no run is said that it goes with. */
+    private static function screens(string $words): string
+    {
+        $runs = implode('|', array_map(
+            fn (string $r): string => preg_quote($r, '/'),
+            array_filter(Schemes::names(), fn (string $r): bool => ! str_contains($r, 'screen')),
+        ));
+        if (preg_match("/\b(?:$runs|rpo)\b/i", $words) === 1) {
+            return $words;
+        }
+        $side = '(?=\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b|\s*$)';
+        // With a colon it stands right after it, without one it ends the call.
+        $place = str_contains($words, ':') ? '(?<=:)\s*' : '(?<!\b[xyzhrf])\s+';
+
+        return preg_replace("/$place\b(bubble|tunnel|slip)$side/i", ' $1 screen', $words) ?? $words;
     }
 
     /** "PA outside zone left" is that run faked. */

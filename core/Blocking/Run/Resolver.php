@@ -305,7 +305,12 @@ final class Resolver
         $edge = abs($this->front->end($this->run->side));
         $point = array_filter(
             $this->front->box(),
-            fn (string $r): bool => ! $this->scheme->isOption() || $this->front->movedU($r) > -$edge + 0.5,
+            fn (string $r): bool => match (true) {
+                // Who rushes is let through on purpose.
+                $this->scheme->screen !== null => ! $this->front->men[$r]->rushes(),
+                $this->scheme->isOption() => $this->front->movedU($r) > -$edge + 0.5,
+                default => true,
+            },
         );
 
         // Where the ball goes around the end the men outside the box are at the point too.

@@ -11,6 +11,7 @@ enum RunKind: string
     case Gap = 'gap';
     case Jet = 'jet';
     case Option = 'option';
+    case Screen = 'screen';
 
     /** What it costs to leave a man of the line who has to be blocked, in the units of the matching. */
     public const BLOCKED = 40.0;
@@ -24,7 +25,7 @@ enum RunKind: string
     /** The ball goes around the end: men outside the box are at the point too. */
     public function goesWide(): bool
     {
-        return $this === self::Jet || $this === self::Option;
+        return $this === self::Jet || $this === self::Option || $this === self::Screen;
     }
 
     /**
@@ -35,7 +36,7 @@ enum RunKind: string
         return match ($this) {
             self::Jet => 5.0,
             self::Option => 8.0,
-            self::Zone, self::Gap => self::BLOCKED,
+            self::Zone, self::Gap, self::Screen => self::BLOCKED,
         };
     }
 }

@@ -49,6 +49,8 @@ final readonly class Blocking
     /** Who climbs is this far up the field when he turns, yards. */
     private const OVER_LINE_YD = 0.5;
 
+    private const IN_SPACE_S = 0.1;
+
     /** Points of the man's way that are looked at. */
     private const POINTS = 12;
 
@@ -115,7 +117,8 @@ final readonly class Blocking
                 : ($block->verb === Verb::Check
                     ? self::CHECK_S
                     : 0.0)) +
-            $this->pullS($block);
+            $this->pullS($block) +
+            $this->setS($block);
         $best = -9.0;
         $at = null;
         for ($n = 0; $n <= self::POINTS; $n++) {
@@ -132,7 +135,7 @@ final readonly class Blocking
             if ($spare > $best) {
                 $best = $spare;
             }
-            if ($spare >= 0.0) {
+            if ($spare >= $this->earlyS($block)) {
                 $at = [$mine, $x, $y];
                 break;
             }
@@ -142,6 +145,16 @@ final readonly class Blocking
         if ($at === null && $near <= 0.6 && $held === null) {
             $at = [$start + $law->time(max(0.0, $near)), $tackler->xYd, $tackler->yYd];
             $best = 0.0;
+        }
+        if ($this->peels($block)) {
+            return new Made(
+                false,
+                null,
+                null,
+                null,
+                "the {$block->target} does not rush: he goes with {$carrier->letter}",
+                $best,
+            );
         }
         if ($block->unset !== null) {
             return new Made(null, $at[0] ?? null, $at[1] ?? null, $at[2] ?? null, $block->unset, $best);
@@ -244,6 +257,31 @@ final readonly class Blocking
     private function pullS(Block $block): float
     {
         return $block->verb->pulls() && $this->scene->men[$block->letter]->isLineman() ? 0.15 : 0.0;
+    }
+
+    /** A lineman in space has to be there before his man, seconds (product default). */
+    private function earlyS(Block $block): float
+    {
+        return $this->resolved->run->scheme()->screen !== null && $this->scene->men[$block->letter]->isLineman()
+            ? self::IN_SPACE_S
+            : 0.0;
+    }
+
+    /** Whether a man of the front has the receiver of a screen and goes with him instead of rushing. */
+    private function peels(Block $block): bool
+    {
+        $d = $this->resolved->front->men[(string) $block->target];
+
+        return in_array($d->group, ['line', 'edge'], true) && $this->defense->hasReceiver($d);
+    }
+
+    /** Before a lineman goes out with a screen he sets up as on a pass. */
+    private function setS(Block $block): float
+    {
+        $screen = $this->resolved->run->scheme()->screen;
+        $goes = $block->verb->pulls() || $block->verb === Verb::Lead;
+
+        return $screen !== null && $goes && $this->scene->men[$block->letter]->isLineman() ? $screen->setS : 0.0;
     }
 
     private function law(string $letter): SprintLaw

@@ -10,7 +10,7 @@ use Jacotaxis\Core\Kinematics\Path;
 final readonly class Carrier
 {
     public function __construct(
-        /** give, pull, keep or pitch */
+        /** give, pull, keep, pitch or throw */
         public string $action,
         public string $letter,
         public Path $path,
@@ -18,6 +18,8 @@ final readonly class Carrier
         public float $from,
         /** Gap or alley in words: "right A gap". */
         public string $where,
+        /** When a ball that is thrown to him behind the line leaves, seconds; null where none is. */
+        public ?float $thrownAt = null,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\Screen;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\CutKind;
@@ -19,7 +20,7 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 final class Carriers
 {
     /** The snap takes this long before anybody has the ball. */
-    private const SNAP_S = 0.15;
+    public const SNAP_S = 0.15;
 
     /** Where hands meet beside the quarterback, yards. */
     private const MESH_YD = 0.7;
@@ -49,6 +50,12 @@ final class Carriers
     /** From the mesh to the look outside, seconds: what the man there does then decides. */
     public const LOOKS_S = 0.25;
 
+    /** From so wide a man comes around behind the line for the ball, yards. */
+    private const COMES_AROUND_YD = 4.0;
+
+    /** Inside the man he reads on the side of the play, yards. */
+    private const INSIDE_READ_YD = 1.3;
+
     /** Catch the snap and turn, seconds; speed along the ground as a share of the release. */
     private const CATCH_S = 0.35;
 
@@ -70,6 +77,9 @@ final class Carriers
      */
     public function all(?string $outside = null): array
     {
+        if ($this->resolved->run->scheme()->screen !== null) {
+            return array_filter(['throw' => $this->screen($this->resolved->run->scheme()->screen)]);
+        }
         $carriers = [];
         foreach (['give' => $this->give(), 'pull' => $this->pull(), 'keep' => $this->keep(),
             'pitch' => $this->pitch()] as $action => $carrier) {
@@ -124,6 +134,55 @@ final class Carriers
         );
     }
 
+    /** The man of a screen: what he sells, the catch behind the line when ball and man are there, then up the field. */
+    private function screen(Screen $screen): ?Carrier
+    {
+        $letter = $this->resolved->who(Verb::Carry);
+        if ($letter === null) {
+            return null;
+        }
+        $man = $this->scene->men[$letter];
+        $u = $screen->wideYd ?? $this->u($letter) + $screen->outYd;
+        [$qx, $qy] = $this->scene->launch();
+        $air = hypot($this->x($u) - $qx, -$screen->behindYd - $qy)
+            / ($this->scene->setting->level->releaseSpeed() * self::ALONG);
+        $way = (new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
+            ->inside(
+                $this->scene->frame->sidelineX(Side::Left) + 0.7,
+                $this->scene->frame->sidelineX(Side::Right) - 0.7,
+            )
+            ->to($this->x($u), -$screen->behindYd)
+            ->cut(CutKind::Speed)
+            ->to($this->x($u + $screen->turnYd), 0.5)
+            ->cut(CutKind::Bend)
+            ->run(5.0 * $this->sign * ($screen->turnYd <=> 0.0));
+        $takes = $way->cuts[0]->t ?? 0.8;
+        $caught = max(
+            self::SNAP_S + $this->resolved->run->scheme()->meshS + $air,
+            self::SNAP_S + $screen->sellsS + $takes,
+        );
+
+        return new Carrier(
+            'throw',
+            $letter,
+            $way->delayed($caught - $takes),
+            $caught,
+            "{$this->resolved->run->side->value} side, behind the line",
+            $caught - $air,
+        );
+    }
+
+    /** When who comes from outside is at the quarterback for the ball, seconds; 0 for a man of the backfield. */
+    public static function comesAroundAt(Scene $scene, string $letter): float
+    {
+        $man = $scene->men[$letter];
+        $away = abs($man->xYd - $scene->men['Q']->xYd);
+
+        return $man->inMotion() || $man->isBack() || $away < self::COMES_AROUND_YD
+            ? 0.0
+            : self::SNAP_S + $scene->setting->law($letter)->time($away);
+    }
+
     /** The gap the run goes to here: by the cut key where the runner reads one, else the scheme's own. */
     public function gap(): string
     {
@@ -166,7 +225,7 @@ final class Carriers
             'give',
             $letter,
             $man->inMotion() ? $path : $path->delayed(self::SNAP_S),
-            $this->reached($path, $scheme->meshS),
+            max($this->reached($path, $scheme->meshS), $edge ? self::comesAroundAt($this->scene, $letter) : 0.0),
             $this->lanes->words($gap),
         );
     }
@@ -183,7 +242,12 @@ final class Carriers
         $option = $this->resolved->run->scheme()->isOption();
         $u = $front->u($key);
         // Off the dive key of an option he goes just outside him; off the last man of the backside he replaces him.
-        $to = $option ? $u + 0.5 : $u;
+        $inside = ! $option && $u > 0.0;
+        $to = match (true) {
+            $option => $u + 0.5,
+            $inside => max($this->lanes->u('B'), $u - self::INSIDE_READ_YD),
+            default => $u,
+        };
         $start = $this->scene->men['Q'];
         $from = $this->resolved->run->scheme()->meshS + self::SNAP_S;
         [$mx, $my] = $this->mesh();
@@ -193,7 +257,7 @@ final class Carriers
             $my,
             $option ? self::RIDES_YD_S * $this->sign : 0.0,
         );
-        if (! $option) {
+        if (! $option && ! $inside) {
             // Around the man who came inside, then straight up.
             $to += 0.5 * ($u <=> 0.0);
             $path->to($this->x(0.75 * $to), min(-2.0, 0.55 * $start->yYd))->cut(CutKind::Bend);
@@ -202,7 +266,13 @@ final class Carriers
         $path = $this->after($from, $start->xYd, $start->yYd, $path);
         $side = $u >= 0.0 ? $this->resolved->run->side : $this->resolved->run->side->opposite();
 
-        return new Carrier('pull', 'Q', $path, $from, "{$side->value} edge, replacing the $key");
+        return new Carrier(
+            'pull',
+            'Q',
+            $path,
+            $from,
+            $inside ? "{$side->value} side, inside the $key" : "{$side->value} edge, replacing the $key",
+        );
     }
 
     /** He keeps off the pitch key. */

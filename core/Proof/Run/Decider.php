@@ -69,6 +69,7 @@ final class Decider
         private readonly Defense $defense,
         public readonly ?Passing $passing = null,
         private readonly array $lost = [],
+        private readonly ?Hurry $hurry = null,
     ) {
         $this->moves = new KeyMoves($scene, $resolved, $carriers, $defense, $passing);
         $read = array_column($resolved->keys, 'role');
@@ -77,7 +78,8 @@ final class Decider
             if ($block->blocks() && ($made[$letter]->makeable ?? true) !== false) {
                 $blocked[] = $block->target;
             }
-            if ($block->first !== null) {
+            // Two men on him do not hold a man who leaves with the receiver of a screen.
+            if ($block->first !== null && ! $defense->hasReceiver($resolved->front->men[$block->first])) {
                 $blocked[] = $block->first;
             }
         }
@@ -128,7 +130,7 @@ final class Decider
         $action = $this->decide($acts);
 
         // A throw past the line is a pass, one behind it a man who carries the ball.
-        return $action === 'throw' && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw']))
+        return $action === 'throw' && $this->resolved->run->scheme()->screen === null && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw']))
             ? $this->thrown($acts)
             : $this->carried($action, $acts);
     }
@@ -192,6 +194,9 @@ final class Decider
     public function carried(string $action, array $acts): RunOutcome
     {
         $carrier = $this->carriers[$action];
+        if ($this->hurry !== null) {
+            return $this->sacked($carrier, $this->hurry);
+        }
         [$margin, $step, $first] = $this->against($action, $acts);
         $past = $carrier->path->y[$step];
         $situation = $this->scene->setting->situation;
@@ -222,6 +227,34 @@ final class Decider
             $carrier->from,
             $why,
             $worth,
+            $situation->runSuccessYd(),
+        );
+    }
+
+    /** Somebody is at the passer before the ball of a screen leaves. */
+    private function sacked(Carrier $carrier, Hurry $hurry): RunOutcome
+    {
+        [$qx, $qy] = $this->scene->launch();
+        $situation = $this->scene->setting->situation;
+
+        return new RunOutcome(
+            'sack',
+            'Q',
+            'behind the line',
+            $hurry->atS - (float) $carrier->thrownAt,
+            $qy,
+            $hurry->role,
+            $qy,
+            $qx,
+            $hurry->atS,
+            sprintf(
+                'the %s is at Q at %.2f s, the ball to %s leaves at %.2f',
+                $hurry->role,
+                $hurry->atS,
+                $carrier->letter,
+                (float) $carrier->thrownAt,
+            ),
+            Worth::ofRun($qy, $situation->successYd(), 0),
             $situation->runSuccessYd(),
         );
     }
@@ -367,7 +400,9 @@ final class Decider
     {
         // A fake takes those along who are not told off for the quarterback: they come a reaction later.
         $faked =
-            in_array($action, ['pull', 'throw'], true) || ($action === 'keep' && isset($this->carriers['give']))
+            ($action === 'throw' && $this->resolved->run->scheme()->screen === null)
+            || $action === 'pull'
+            || ($action === 'keep' && isset($this->carriers['give']))
                 ? $this->scene->setting->reaction
                 : 0.0;
 

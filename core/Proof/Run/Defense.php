@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\JobKind;
@@ -40,28 +41,126 @@ final readonly class Defense
     /** An action away that makes them flow so far costs as much, yards. */
     private const FLOW_YD = 1.4;
 
+    /** A sweep shown the other way draws a man along at a share of his speed, so far at most, yards (product defaults). */
+    private const FLOWS = 0.6;
+
+    private const DRAWN_YD = 4.0;
+
     /** A man who plays the pass of this picture first comes this much later, seconds. */
     private const HONEST_S = 0.9;
+
+    private ?ShownPass $shown;
 
     /** @param  list<string>  $honest  roles of men who stay home for the pass */
     public function __construct(private Scene $scene, private Resolved $resolved, private array $honest = [])
     {
+        $scheme = $resolved->run->scheme();
+        $setS = $scheme->screen->setS ?? 0.0;
+        $this->shown = $scheme->showsPass
+            ? new ShownPass(
+                $scene,
+                Carriers::SNAP_S + $scheme->meshS,
+                $scheme->screen === null,
+                $setS > 0.0 ? Carriers::SNAP_S + $setS : null,
+            )
+            : null;
     }
 
     public function tackler(string $role): Tackler
     {
         $d = $this->resolved->front->men[$role];
+        $scheme = $this->resolved->run->scheme();
+        if ($scheme->screen !== null && $this->hasReceiver($d)) {
+            // Who has the receiver of a screen man to man goes with him from when he leaves.
+            $leaves = Carriers::SNAP_S + $scheme->screen->sellsS;
+
+            return new Tackler(
+                $role,
+                $d->xYd,
+                $d->yYd,
+                $leaves + ($d->reaction ?? $this->scene->setting->reaction),
+                $this->scene->setting->level->of($d->group),
+                self::TACKLE_YD,
+            );
+        }
+        if ($this->shown !== null) {
+            return $this->shown->tackler($d, self::TACKLE_YD);
+        }
         [$x, $y] = $d->movement === null ? [$d->xYd, $d->yYd] : $d->movement->to($d->xYd, $d->yYd);
         $moves = $d->movement === null ? 0.0 : $d->movement->kind->lasts();
+        $law = $this->scene->setting->level->of($d->group);
+        $sees = max($moves, $this->sees($d));
+        $comes = $this->turnsBackAt($d);
+        if ($comes === null) {
+            return new Tackler($role, $x, $y, $sees, $law, self::TACKLE_YD);
+        }
+        // With the run he is shown he goes the other way until the ball comes back; a deep man waits where he is.
+        $flows = in_array($d->group, ['backer', 'edge', 'safety'], true) && $d->job->kind !== JobKind::Deep
+            ? min(self::DRAWN_YD, self::FLOWS * $law->distance(max(0.0, $comes - $sees)))
+            : 0.0;
 
         return new Tackler(
             $role,
-            $x,
+            $x - $flows * $this->resolved->run->side->sign(),
             $y,
-            max($moves, $this->sees($d)),
-            $this->scene->setting->level->of($d->group),
+            $comes,
+            $law,
             self::TACKLE_YD,
         );
+    }
+
+    /** When a man sees the ball of a sweep come back the other way; null where no sweep is shown him. */
+    private function turnsBackAt(Defender $d): ?float
+    {
+        $scheme = $this->resolved->run->scheme();
+        $carrier = $this->resolved->who(Verb::Carry);
+        $side = $this->resolved->run->side;
+        // Who stands outside on the side it comes back to looks for it, and who has the man with the ball goes with him.
+        $looks = $d->xYd * $side->sign() > $this->scene->lineup->surfaceXYd($side)
+            || $d->takes !== null && $d->takes === $carrier;
+        if ($scheme->kind !== RunKind::Jet || $scheme->flowYd >= 0.0 || $looks) {
+            return null;
+        }
+        $comes = $carrier === null ? 0.0 : Carriers::comesAroundAt($this->scene, $carrier);
+
+        return max(Carriers::SNAP_S + $scheme->meshS, $comes) + ($d->reaction ?? $this->scene->setting->reaction);
+    }
+
+    /** Whether he has the man of a screen man to man and goes with him. */
+    public function hasReceiver(Defender $d): bool
+    {
+        return $this->resolved->run->scheme()->screen !== null
+            && $d->takes !== null
+            && $d->takes === $this->resolved->who(Verb::Carry);
+    }
+
+    /** Who of the rush is at the passer before a screen is thrown, or null. */
+    public function hurry(float $thrownAt): ?Hurry
+    {
+        return $this->shown === null ? null : Hurry::before($thrownAt, $this->scene, $this->resolved, $this->shown);
+    }
+
+    /**
+     * Where a man is while he plays what he is shown, before he sees what it is.
+     *
+     * @return array{float, float}|null width and depth, yards; null from the moment he goes to the ball
+     */
+    public function whileShown(string $role, float $t): ?array
+    {
+        $tackler = $this->tackler($role);
+        $d = $this->resolved->front->men[$role];
+        if ($t >= $tackler->delay) {
+            return null;
+        }
+        if ($this->shown !== null) {
+            return array_slice($this->shown->at($d, $t), 0, 2);
+        }
+        $share = $tackler->delay <= 0.0 ? 1.0 : $t / $tackler->delay;
+
+        return [
+            $d->xYd + $share * ($tackler->xYd - $d->xYd),
+            $d->yYd + $share * ($tackler->yYd - $d->yYd),
+        ];
     }
 
     /** When he goes, seconds from the snap. */

@@ -61,8 +61,12 @@ final class RunProver
         $resolved = $outside === null ? $resolved : $resolve(null, $outside->role);
         $defense = new Defense($scene, $resolved, $honest);
         $carriers = (new Carriers($scene, $resolved))->all($outside?->letter);
-        if ($carriers === [] || $run->scheme()->gives && ! isset($carriers['give'])) {
-            throw UnknownRun::needs(ucfirst($run->scheme), 'a back or a man in motion who carries the ball');
+        $screen = $run->scheme()->screen !== null;
+        if ($carriers === [] || ! $screen && $run->scheme()->gives && ! isset($carriers['give'])) {
+            throw UnknownRun::needs(
+                ucfirst($run->scheme),
+                $screen ? 'somebody to throw to on its side' : 'a back or a man in motion who carries the ball',
+            );
         }
         $aim = $carriers['give'] ?? $carriers['keep'] ?? array_values($carriers)[0];
         $blocking = new Blocking($scene, $resolved, $defense);
@@ -78,6 +82,7 @@ final class RunProver
             $defense,
             $throws ? new Passing($scene, $read) : null,
             $blocking->lost($carriers, $aim),
+            $aim->thrownAt === null ? null : $defense->hurry($aim->thrownAt),
         );
         if ($before?->throws) {
             return new RunProof(

@@ -164,6 +164,10 @@ final readonly class Scene
     public function launch(): array
     {
         $q = $this->men['Q'];
+        $screen = $this->call->run?->scheme()->screen;
+        if ($screen !== null) {
+            return [$q->xYd, min($q->yYd - 0.5, -$screen->dropYd)];
+        }
         if ($this->call->run !== null) {
             // Catch, step back, throw: from where the ball is ridden (CNT-10).
             return [$q->xYd, $q->yYd - 0.5];

@@ -31,6 +31,11 @@ export interface CallDocument {
     | "double-slot"
     | "double-wing"
     | "unbalanced"
+    | "quads"
+    | "ace"
+    | "wing-T"
+    | "wishbone"
+    | "full house"
     | "H-back";
   side: "left" | "right";
   modifier?: "condensed" | "tight" | "wide" | "over" | null;
@@ -149,6 +154,9 @@ export interface Assignment {
     | "corner-post"
     | "hitch-go"
     | "slant-go"
+    | "whip"
+    | "angle"
+    | "back shoulder"
     | "out-up";
   /**
    * yards past the line at the break; left out: the catalogue's
@@ -199,7 +207,10 @@ export interface CallProtection {
     | "full-slide"
     | "gap"
     | "big-on-big"
+    | "five-man"
+    | "six-man"
     | "seven-man"
+    | "eight-man"
     | "boot"
     | "half-boot"
     | "naked"
@@ -220,8 +231,17 @@ export interface CallFake {
     | "buck"
     | "dive"
     | "iso"
+    | "insert"
+    | "wham"
+    | "dart"
+    | "pin and pull"
+    | "power read"
+    | "draw"
     | "jet"
     | "toss"
+    | "rocket"
+    | "end around"
+    | "reverse"
     | "crack"
     | "triple"
     | "midline"
@@ -236,6 +256,12 @@ export interface CallFake {
     | "quarterback power"
     | "quarterback draw"
     | "quarterback sneak"
+    | "bubble screen"
+    | "now screen"
+    | "tunnel screen"
+    | "swing screen"
+    | "slip screen"
+    | "tight end screen"
     | "freeze";
   side?: "left" | "right" | null;
   man?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
@@ -279,8 +305,17 @@ export interface CallRun {
     | "buck"
     | "dive"
     | "iso"
+    | "insert"
+    | "wham"
+    | "dart"
+    | "pin and pull"
+    | "power read"
+    | "draw"
     | "jet"
     | "toss"
+    | "rocket"
+    | "end around"
+    | "reverse"
     | "crack"
     | "triple"
     | "midline"
@@ -294,7 +329,13 @@ export interface CallRun {
     | "quarterback wham"
     | "quarterback power"
     | "quarterback draw"
-    | "quarterback sneak";
+    | "quarterback sneak"
+    | "bubble screen"
+    | "now screen"
+    | "tunnel screen"
+    | "swing screen"
+    | "slip screen"
+    | "tight end screen";
   side: "left" | "right";
   /**
    * who carries, when it is not the scheme's own man
@@ -392,6 +433,11 @@ export interface FormationDocument {
     | "double-slot"
     | "double-wing"
     | "unbalanced"
+    | "quads"
+    | "ace"
+    | "wing-T"
+    | "wishbone"
+    | "full house"
     | "H-back";
   side: "left" | "right";
   modifier?: "condensed" | "tight" | "wide" | "over" | null;

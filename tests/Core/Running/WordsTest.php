@@ -106,7 +106,7 @@ it('names what it does not understand', function (string $words, string $says): 
     'a defender misspelt' => ['gun 2x2: zone right; if wil insert then give', 'Did you mean will'],
     'an act misspelt' => ['gun 2x2: zone right; if will inserd then give', 'Did you mean insert'],
     'two jobs' => ['gun 2x2: zone right; X crack; X stalk', 'X'],
-    'nothing said' => ['gun 2x2', 'colon between the formation and the routes, or a run'],
+    'nothing said' => ['gun 2x2', 'no routes and no run'],
 ]);
 
 it('mirrors sides in tags, jobs and rules', function (): void {

@@ -27,6 +27,12 @@ final class GapRuns
             self::buck(),
             self::dive(),
             self::iso(),
+            self::insert(),
+            self::wham(),
+            self::dart(),
+            self::pinAndPull(),
+            self::powerRead(),
+            self::draw(),
         ];
     }
 
@@ -211,6 +217,133 @@ final class GapRuns
             flowYd: 0.2,
             jobs: [],
             meshS: 0.4,
+        );
+    }
+
+    /** As zone, and a man off the line goes through the line on the inside backer. */
+    private static function insert(): RunScheme
+    {
+        return new RunScheme(
+            name: 'insert',
+            words: 'the line steps playside, a back or a man off the line goes through it on the inside backer',
+            kind: RunKind::Zone,
+            carriers: self::DEEP_BACK,
+            entry: 'A',
+            gaps: ['A', 'B', 'a'],
+            stepYd: 0.3,
+            flowYd: 0.8,
+            jobs: [
+                JobRow::read(
+                    'fullback|playside wing|backside wing|playside slot',
+                    'two backs or wing or slot',
+                    'lead',
+                    'inside backer/left for the lead',
+                ),
+            ],
+            keys: [KeyRow::read('give', 'emol backside', 'gun')],
+        );
+    }
+
+    /** The man inside is let in and trapped from off the line, the line goes to the backers. */
+    private static function wham(): RunScheme
+    {
+        return new RunScheme(
+            name: 'wham',
+            words: 'the first down man past the center is let in and trapped by a man off the line',
+            kind: RunKind::Gap,
+            carriers: 'tailback|fullback',
+            entry: 'A',
+            gaps: ['A', 'B'],
+            stepYd: -0.4,
+            flowYd: 0.4,
+            jobs: [
+                JobRow::read(
+                    'playside wing|backside wing|fullback|playside end|playside slot',
+                    '',
+                    'kick',
+                    'first down playside/nose',
+                ),
+            ],
+            keys: [KeyRow::read('give', 'emol backside', 'gun')],
+            onAirCost: 6.0,
+        );
+    }
+
+    private static function dart(): RunScheme
+    {
+        return new RunScheme(
+            name: 'dart',
+            words: 'the backside tackle pulls to the inside backer, the front side has the men in front of it',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'B',
+            gaps: ['A', 'B', 'C'],
+            stepYd: 0.0,
+            flowYd: -0.4,
+            jobs: [JobRow::read('backside tackle', '', 'wrap', 'inside backer/backside backer')],
+            keys: [KeyRow::read('give', 'emol backside', 'gun, not backside wing, not backside end, one back')],
+        );
+    }
+
+    /** Whoever has a man inside of him pins him down, whoever has none pulls around. */
+    private static function pinAndPull(): RunScheme
+    {
+        return new RunScheme(
+            name: 'pin and pull',
+            words: 'the edge pins down and inside, the playside guard and a free center pull around it',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'D',
+            gaps: ['C', 'D'],
+            stepYd: -0.6,
+            flowYd: 1.6,
+            jobs: [
+                JobRow::read('playside guard', '', 'kick', 'overhang playside/support playside/emol playside'),
+                JobRow::read('center', 'not nose', 'wrap', 'inside backer/backside backer'),
+            ],
+            meshS: 0.7,
+            onAirCost: 6.0,
+        );
+    }
+
+    /** Power blocking without the kick: the end it would kick is read, the back goes outside of him. */
+    private static function powerRead(): RunScheme
+    {
+        return new RunScheme(
+            name: 'power read',
+            words: 'the end is read: the back outruns him around the end, or the quarterback goes inside behind the puller',
+            kind: RunKind::Jet,
+            carriers: 'motion man|tailback|fullback',
+            entry: 'edge',
+            gaps: ['D'],
+            stepYd: -0.7,
+            flowYd: 2.0,
+            jobs: [
+                JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
+                JobRow::read('playside slot|playside wing', '', 'stalk', 'overhang playside/over'),
+            ],
+            keys: [KeyRow::read('give', 'emol playside')],
+            meshS: 0.6,
+            wideYd: 2.5,
+        );
+    }
+
+    private static function draw(): RunScheme
+    {
+        return new RunScheme(
+            name: 'draw',
+            words: 'pass is shown, the rush is let up the field and the back goes through behind it',
+            kind: RunKind::Gap,
+            carriers: self::DEEP_BACK,
+            entry: 'A',
+            gaps: ['A', 'B'],
+            stepYd: 0.0,
+            flowYd: 0.0,
+            jobs: [
+                JobRow::read('fullback', 'two backs', 'lead', 'inside backer/left for the lead', late: true),
+            ],
+            meshS: 1.0,
+            showsPass: true,
         );
     }
 

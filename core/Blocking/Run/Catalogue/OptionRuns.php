@@ -49,7 +49,7 @@ final class OptionRuns
                 JobRow::read('playside guard', 'uncovered, mike over the top', 'climb', 'free safety'),
                 JobRow::read('playside guard', 'uncovered', 'climb', 'inside backer'),
                 JobRow::read('playside tackle', '', 'release', 'inside backer/free safety/backside backer'),
-                JobRow::read('playside wing|playside slot', '', 'arc', self::THIRD),
+                JobRow::read('playside wing|playside slot|playside back', '', 'arc', self::THIRD),
                 JobRow::read('playside wide', '', 'stalk', '#4/#3/corner playside'),
                 JobRow::read('playside end', '', 'climb', 'playside safety/free safety'),
                 JobRow::read('backside tackle', '', 'close', 'in the closed gap'),

@@ -77,6 +77,7 @@ final class QuarterbackRuns
             jobs: [JobRow::read(self::BACK, '', 'lead', 'inside backer/left for the lead/emol backside', late: true)],
             meshS: 0.9,
             gives: false,
+            showsPass: true,
         );
     }
 

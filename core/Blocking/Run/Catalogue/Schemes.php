@@ -62,6 +62,7 @@ final class Schemes
                 ...SweepRuns::all(),
                 ...OptionRuns::all(),
                 ...QuarterbackRuns::all(),
+                ...ScreenPasses::all(),
             ];
             self::$all = array_combine(array_map(fn (RunScheme $s): string => $s->name, $schemes), $schemes);
         }

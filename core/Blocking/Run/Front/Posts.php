@@ -156,6 +156,11 @@ final readonly class Posts
             ] <=> [-round($lineup->men[$b]->yYd, 1), -$lineup->men[$b]->xYd * $playside->sign()],
         );
 
+        if (count($backs) > 2) {
+            return ['fullback' => $backs[0], 'tailback' => $backs[1], 'playside back' => $backs[1],
+                'backside back' => $backs[2]];
+        }
+
         return ['fullback' => $backs[0], 'tailback' => $backs[1], 'playside back' => $backs[0],
             'backside back' => $backs[1]];
     }

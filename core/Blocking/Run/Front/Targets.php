@@ -14,7 +14,7 @@ final readonly class Targets
         'over', 'nose', 'shade', 'on tackle', 'next out', '#1', '#2', '#3', '#4', 'first down playside',
         'next line out',
         'emol playside', 'emol backside', 'end inside the edge playside', 'end inside the edge backside',
-        'overhang playside',
+        'overhang playside', 'overhangs playside',
         'overhang backside', 'outside backer playside', 'outside backer backside', 'support playside',
         'support backside',
         'support safety playside', 'support no corner', 'third no corner', 'on the puller', 'not support',
@@ -125,6 +125,9 @@ final readonly class Targets
             ),
             'backside backer' => $backers,
             'in the closed gap' => $this->inClosedGap($letter),
+            'overhangs playside' => array_values(
+                array_filter($this->front->overhangs, fn (string $r): bool => $this->front->u($r) > 0.0),
+            ),
             'outside the tackle' => array_values(array_filter([...$backers, ...$this->front->overhangs],
                 fn (string $r): bool => $this->front->u($r) > $this->front->end($this->front->playside) + 0.8)),
             'left for the lead' => $this->ahead([...$this->front->fromTackle($backers),

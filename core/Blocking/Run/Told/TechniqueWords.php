@@ -43,7 +43,7 @@ final readonly class TechniqueWords
             Verb::Scoop, Verb::CutOff => "{$this->play} foot flat to the {$this->play}, no depth",
             Verb::Close, Verb::Hinge => "{$this->inside} foot to the hip of the next man",
             Verb::Climb, Verb::Release => "{$this->inside} foot first, past the shoulder of whom he leaves",
-            Verb::Kick => "{$this->play} foot opens to the target, flat behind the line",
+            Verb::Kick => $this->sets()."{$this->play} foot opens to the target, flat behind the line",
             Verb::Wrap => "{$this->play} foot skips back, then shuffles to the hole",
             Verb::Split => "{$this->toward()} foot opens, flat behind the line",
             Verb::Bluff => "{$this->toward()} foot opens, flat, passes in front of the end's face",
@@ -52,7 +52,7 @@ final readonly class TechniqueWords
                 : "{$this->outside} foot first, straight, no hop",
             Verb::Fold, Verb::Hook => "{$this->inside} foot drops, around the next man",
             Verb::Load, Verb::Block => "{$this->toward()} foot first, at his man",
-            Verb::Lead, Verb::Fill => "{$this->toward()} foot on the track, no false step",
+            Verb::Lead, Verb::Fill => $this->sets()."{$this->toward()} foot on the track, no false step",
             Verb::Crack => "{$this->inside} foot, flat and patient",
             Verb::Stalk => 'runs off the ball, then settles his feet',
             Verb::Quarterback => $this->quarterback(),
@@ -157,6 +157,7 @@ final readonly class TechniqueWords
         $scheme = $this->resolved->run->scheme();
 
         return match (true) {
+            $scheme->screen !== null => $scheme->screen->passer,
             $scheme->isQuarterbacks() && $this->resolved->posts->inGun() => "catches, shows his fake, then {$this->play} foot up behind the lead",
             $scheme->isQuarterbacks() => "{$this->play} foot 6 in, pads down, both hands on the ball",
             $scheme->isOption() && $scheme->gives => "{$this->play} foot into the {$this->play} A gap, points the ball back",
@@ -181,6 +182,10 @@ final readonly class TechniqueWords
             return $this->landmark().', behind his lead';
         }
 
+        if ($scheme->screen !== null) {
+            return 'over the rush, at the number that turns him up';
+        }
+
         return $give === null
             ? ($scheme->gives
                 ? 'the mesh, then carries out his fake'
@@ -193,6 +198,7 @@ final readonly class TechniqueWords
         $scheme = $this->resolved->run->scheme();
 
         return match (true) {
+            $scheme->screen !== null => $scheme->screen->receiver,
             $scheme->kind === RunKind::Zone && $this->resolved->posts->inGun() => 'toward Q 4 to 6 in, then to the midline, then the mesh',
             $scheme->isOption() => 'straight ahead off both feet, no false step',
             $scheme->kind === RunKind::Jet => "full speed through the mesh, no turn before the {$this->play} tackle",
@@ -200,8 +206,22 @@ final readonly class TechniqueWords
         };
     }
 
+    /** What a lineman does first who goes out with a screen. */
+    private function sets(): string
+    {
+        $screen = $this->resolved->run->scheme()->screen;
+        $man = $this->resolved->posts->lineup->men[$this->block->letter];
+
+        return $screen === null || $screen->setS <= 0.0 || ! $man->isLineman() ? ''
+            : sprintf('sets as on a pass %.1f s, lets his man go, then ', $screen->setS);
+    }
+
     private function landmark(): string
     {
+        $screen = $this->resolved->run->scheme()->screen;
+        if ($screen !== null) {
+            return sprintf('%g yd behind the line, then up behind the first block', $screen->behindYd);
+        }
         $side = $this->resolved->run->side === Side::Right ? 'right' : 'left';
 
         return match ($this->resolved->run->scheme()->entry) {

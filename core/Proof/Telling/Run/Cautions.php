@@ -28,6 +28,9 @@ final class Cautions
         'split' => ['wham', 'comes across at full speed on a man who looks into the backfield: shoulders up, from the front', ['NFHS 9-4-3n', 'NCAA 9-1-18', 'NFL 12-2-7']],
     ];
 
+    /** Linemen down the field on a ball caught behind the line, in the three books. */
+    private const SCREEN = ['NFHS 7-5-12', 'NCAA 7-3-10', 'NFL 8-3-1'];
+
     /** Where a staff blocks low and the book of the level has it (SET-35). */
     private const LOW = 'may go low only from the front, inside the free-blocking zone, and never on a man somebody else has (chop)';
 
@@ -53,6 +56,15 @@ final class Cautions
                     $rules[$n],
                 );
             }
+        }
+        if ($proof->resolved->run->scheme()->screen !== null) {
+            $findings['screen'] = new Finding(
+                'caution-screen',
+                Finding::INFO,
+                null,
+                'Linemen may be past the line because the ball is caught behind it; blocks in space are made from the front and above the waist, and a man who chases may not see them ('.self::SCREEN[$n].', from memory). The rule book, the officials and the state association decide.',
+                self::SCREEN[$n],
+            );
         }
         $hits = array_intersect(array_keys($proof->carriers), ['pull', 'keep']);
         if ($hits !== []) {

@@ -26,6 +26,9 @@ final class RunFrames
     /** A blocked man is moved this fast once he is met, yards a second. */
     private const DRIVEN_YD_S = 0.7;
 
+    /** How high the ball of a screen goes over the rush: four times what is added at the middle of its way, yards. */
+    private const LOB_YD = 3.0;
+
     /** Where the coverage is while the ball is thrown. */
     private ?Tracks $coverage = null;
 
@@ -116,6 +119,14 @@ final class RunFrames
         if (isset($scene->routes[$letter])) {
             return [$scene->routes[$letter]->path->x[$i], $scene->routes[$letter]->path->y[$i]];
         }
+        $thrownAt = array_values($this->proof->carriers)[0]->thrownAt;
+        if ($letter === 'Q' && $thrownAt !== null) {
+            [$x, $y] = $scene->launch();
+            $share = min(1.0, $i * Path::STEP / $thrownAt);
+            $q = $scene->men['Q'];
+
+            return [$q->xYd + $share * ($x - $q->xYd), $q->yYd + $share * ($y - $q->yYd)];
+        }
         if ($letter === 'Q') {
             $keep = $this->proof->carriers['keep'] ?? $this->proof->carriers['pull'] ?? null;
 
@@ -194,6 +205,7 @@ final class RunFrames
         $t = $i * Path::STEP;
         $d = $this->proof->resolved->front->men[$role];
         $own = $this->proof->defense->tackler($role);
+        $shown = isset($this->acts[$role]) ? null : $this->proof->defense->whileShown($role, $t);
         foreach ($this->proof->resolved->blockersOf($role) as $letter) {
             $made = $this->proof->made[$letter] ?? null;
             if ($made?->at !== null && $made->xYd !== null && $made->makeable !== false) {
@@ -217,7 +229,7 @@ final class RunFrames
             return $this->key($role, $act, $t, $carrier);
         }
 
-        return $this->toward($own, $carrier, $t);
+        return $shown ?? $this->toward($own, $carrier, $t);
     }
 
     /** The way of a man who covers while the ball is thrown, or null. @return array{list<float>, list<float>}|null */
@@ -283,12 +295,29 @@ final class RunFrames
         if ($gun && $t < 0.3) {
             return [0.0, round($t / 0.3 * $this->proof->scene->men['Q']->yYd, 2), 0.8];
         }
+        if ($carrier->thrownAt !== null && $t > $carrier->thrownAt && $t < $carrier->from) {
+            return $this->lobbed($carrier, $t);
+        }
         [$x, $y] = $t < $carrier->from && $carrier->letter !== 'Q' ? $this->man('Q', $i) : $this->man(
             $carrier->letter,
             $i,
         );
 
         return [round($x, 2), round($y, 2), 1.1];
+    }
+
+    /** The ball of a screen in the air. @return array{float, float, float} */
+    private function lobbed(Carrier $carrier, float $t): array
+    {
+        [$qx, $qy] = $this->proof->scene->launch();
+        $share = ($t - (float) $carrier->thrownAt) / max(0.05, $carrier->from - (float) $carrier->thrownAt);
+        [$x, $y] = $carrier->path->at($carrier->from);
+
+        return [
+            round($qx + $share * ($x - $qx), 2),
+            round($qy + $share * ($y - $qy), 2),
+            1.8 + self::LOB_YD * $share * (1.0 - $share),
+        ];
     }
 
     /**

@@ -63,7 +63,9 @@ final readonly class RunReport
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof, $report->answers)),
             'assumed' => $proof->scene->call->assumed,
             'tempo' => ['drop' => 'none', 'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [],
-                'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2), 'caughtAt' => null],
+                'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2),
+                'caughtAt' => ($proof->carriers['throw'] ?? null)?->thrownAt === null ? null
+                    : round($proof->carriers['throw']->from, 2)],
             'states' => [],
             'press' => [],
         ];
@@ -203,10 +205,14 @@ final readonly class RunReport
         $carriers = $this->proof->carriers;
 
         return match ($block->verb) {
-            Verb::Carry => 'Carries the ball, '.($carriers['give']->where ?? 'on his track'),
+            Verb::Carry => ($this->proof->resolved->run->scheme()->screen === null
+                ? 'Carries the ball, '.($carriers['give']->where ?? 'on his track')
+                : 'Catches the screen, '.($carriers['throw']->where ?? 'behind the line')),
             Verb::Pitch => 'Takes the pitch, '.
                 (isset($carriers['pitch']) ? '4 to 5 yd wide and 1 yd deep of Q' : 'on his track'),
-            Verb::Fake => isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers',
+            Verb::Fake => $this->proof->resolved->run->scheme()->screen !== null
+                ? 'Stays in, takes who comes free'
+                : (isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers'),
             Verb::Quarterback => $this->quarterback(),
             Verb::Route => isset($this->proof->scene->routes[$block->letter])
                 ? Describer::job($this->proof->scene->call, $block->letter)
@@ -239,6 +245,10 @@ final readonly class RunReport
             array_unshift($order, "counts the box: too many, throws $throw");
         }
         $give = isset($this->proof->carriers['give']);
+        $screen = $this->proof->carriers['throw'] ?? null;
+        if ($screen?->thrownAt !== null) {
+            return sprintf('Throws the screen to %s at %.1f s', $screen->letter, $screen->thrownAt);
+        }
 
         $own = $this->proof->resolved->run->scheme()->isQuarterbacks();
         $keeps = $own ? 'Runs it himself, '.$this->proof->carriers['keep']->where : 'Keeps the ball';
@@ -262,8 +272,10 @@ final readonly class RunReport
         return [
             'scheme' => $scheme->name, 'side' => $resolved->run->side->value, 'words' => $scheme->words,
             'kind' => $scheme->kind->value,
-            'carrier' => $proof->carriers['give']->letter ?? null, 'where' => $proof->carriers['give']->where
-                ?? ($proof->carriers['keep']->where ?? ''),
+            'carrier' => ($proof->carriers['give'] ?? ($scheme->screen === null ? null
+                : $proof->carriers['throw']))->letter ?? null,
+            'where' => ($proof->carriers['give'] ?? $proof->carriers['keep'] ?? $proof->carriers['throw'] ?? null)
+                ->where ?? '',
             'cutKey' => $cut === null || $cut->defender === null ? null
                 : ['defender' => $cut->defender, 'technique' => $cut->technique, 'triangle' => $cut->triangle,
                     'gap' => $cut->gap, 'looks' => $cut->looks, 'why' => $cut->why],
