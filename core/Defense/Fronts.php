@@ -12,7 +12,7 @@ namespace Jacotaxis\Core\Defense;
  * side,
  * SS when the front has an overhang in the second safety's place. Places: `box` [side, yards from the middle, depth],
  * `edge` [technique, yards wider, depth], `apex` over the slot, `over` between the line and the slot, `overhang`
- * outside the surface.
+ * outside the surface. `rare` fronts are left out of a sheet unless they are asked for.
  */
 final class Fronts
 {
@@ -57,28 +57,44 @@ final class Fronts
             'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]],
             'M' => ['M', 'mike', 'strong', ['box', 1.3, 3.0]], 'W' => ['W', 'will', 'weak', ['box', 1.3, 3.0]],
             'words' => 'all three inside men covered, ends outside, backers close'],
-        '4-3 under' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '1'],
+        '4-3 under' => ['rare' => true, 'line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '1'],
             ['T', 'tackle', 'weak', '3'], ['E', 'end', 'weak', '5']],
             'N' => ['S', 'sam', 'front', ['edge', '9', 0.0, 1.0, false]],
             'M' => ['M', 'mike', 'strong', ['box', 1.8, 4.5]], 'W' => ['W', 'will', 'weak', ['box', 0.9, 4.5]],
             'words' => 'nose to the strength, three-technique away, Sam on the line'],
-        '6-1' => ['line' => [['G', 'guard', 'strong', '2'], ['G', 'guard', 'weak', '2'],
+        '6-1' => ['rare' => true, 'line' => [['G', 'guard', 'strong', '2'], ['G', 'guard', 'weak', '2'],
             ['T', 'tackle', 'strong', '4i'], ['T', 'tackle', 'weak', '4i']],
             'N' => ['E', 'end', 'front', ['edge', '7', 0.0, 1.0, false]],
             'W' => ['E', 'end', 'weak', ['edge', '7', 0.0, 1.0, false]],
             'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.0]],
             'words' => 'six on the line, one backer'],
-        '6-2' => ['line' => [['G', 'guard', 'strong', '1'], ['G', 'guard', 'weak', '1'], ['T', 'tackle', 'strong', '4'],
+        '6-2' => ['rare' => true, 'line' => [['G', 'guard', 'strong', '1'], ['G', 'guard', 'weak', '1'], ['T', 'tackle', 'strong', '4'],
             ['T', 'tackle', 'weak', '4']],
             'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]],
             'M' => ['M', 'mike', 'strong', ['box', 1.6, 4.0]], 'W' => ['W', 'will', 'weak', ['box', 1.6, 4.0]],
             'SS' => ['E', 'end', ['edge', '9', 0.0, 1.0, false]], 'words' => 'six on the line, two backers'],
+        '4-1 dime' => ['rare' => true, 'line' => [['E', 'end', 'strong', '5'], ['T', 'tackle', 'strong', '3'],
+            ['T', 'tackle', 'weak', '1'], ['E', 'end', 'weak', '5']],
+            'N' => ['N', 'nickel', 'pass', ['apex']], 'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.5]],
+            'W' => ['D', 'dime', 'weak', ['box', 3.0, 5.0]],
+            'words' => 'four down, one backer, a sixth back in the place of the other'],
+        '5-3' => ['rare' => true, 'line' => [['T', 'tackle', 'strong', '4'], ['T', 'nose', 'strong', '0'],
+            ['T', 'tackle', 'weak', '4'], ['E', 'end', 'weak', '9']],
+            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]],
+            'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.0]], 'W' => ['W', 'will', 'weak', ['box', 2.6, 4.0]],
+            'SS' => ['S', 'sam', ['overhang']], 'words' => 'five on the line, three backers'],
     ];
 
     /** @return list<string> */
     public static function names(): array
     {
         return array_map(strval(...), array_keys(self::ALL));
+    }
+
+    /** What a sheet is drawn over when nothing is said. @return list<string> */
+    public static function usual(): array
+    {
+        return array_values(array_filter(self::names(), fn (string $f): bool => ! isset(self::ALL[$f]['rare'])));
     }
 
     public static function has(string $name): bool

@@ -21,6 +21,8 @@ final class JobWords
             'deep middle' => Job::deep(0.0, 15.0, 'Deep middle'),
             'deep half' => Job::deep(10.0, 16.0, 'Deep half', leverage: 'inside'),
             'quarter' => Job::deep(8.0, 13.0, 'Quarter: #2 vertical is his', '#2', 8.0, 'inside'),
+            'bracket' => Job::deep(12.0, 12.0, 'Bracket: inside and over him', '#1', 6.0, 'inside'),
+            'spy' => Job::under(0.0, 5.0, 'Spies the quarterback'),
             'man' => Job::man(),
             'trail' => Job::man('Man to man, trails inside', trails: true),
         ];

@@ -31,7 +31,13 @@ final class Shells
         'cover 4 trap',
         'cover 6',
         'fire zone',
+        'cover 2 invert',
+        'cover 3 match',
+        'three high',
     ];
+
+    /** Left out of a sheet unless they are asked for. */
+    private const RARE = ['fire zone', 'cover 2 invert', 'cover 3 match', 'three high'];
 
     /** @var array<string, array<string, mixed>> */
     private static array $read = [];
@@ -40,6 +46,12 @@ final class Shells
     public static function names(): array
     {
         return self::NAMES;
+    }
+
+    /** What a sheet is drawn over when nothing is said. @return list<string> */
+    public static function usual(): array
+    {
+        return array_values(array_diff(self::NAMES, self::RARE));
     }
 
     public static function has(string $name): bool
@@ -233,6 +245,51 @@ final class Shells
                     'W' => ['box', 2.6, 0.0, Job::rush('The fifth rusher')],
                 ],
             ),
+            'cover 2 invert' => self::shell(
+                'two deep halves by the corners, the safeties in the flats',
+                'open',
+                null,
+                ['SS', 'FS'],
+                Job::under(0.0, 8.0, 'Free in the hole'),
+                [
+                    ...self::corners('#1', 7.0, -0.5, self::half()),
+                    'SS' => ['deep', 10.0, 0.0, self::flatFromDeep()],
+                    'FS' => ['deep', 10.0, 0.0, self::flatFromDeep()],
+                    'N' => ['#2', 5.0, -1.0, Job::under(7.0, 10.0, 'Carries #2 to 14, then hook', carryYd: 14.0)],
+                    'M' => ['box', null, 0.0, Job::under(0.5, 11.0, 'Middle hook, runs with #3', carryYd: 14.0)],
+                    'W' => ['box', null, 0.0, Job::under(6.0, 10.0, 'Hook, carries #2 to 14', carryYd: 14.0)],
+                ],
+            ),
+            'cover 3 match' => self::shell(
+                'three deep thirds, the men under them carry the seams',
+                'closed',
+                'SS',
+                ['N', 'SS', 'W'],
+                Job::under(0.0, 8.0, 'Free in the hole'),
+                [
+                    ...self::corners('#1', 7.5, -1.5, self::third()),
+                    'FS' => ['deep', 13.0, 0.0, Job::deep(0.0, 15.0, 'Deep middle third')],
+                    'SS' => ['#2', 7.5, 1.0, self::carriesSeam()],
+                    'N' => ['#2', 7.0, 1.0, self::carriesSeam()],
+                    'M' => ['box', null, 0.0, Job::under(4.0, 10.0, 'Hook, carries #3', carryYd: 16.0)],
+                    'W' => ['box', 5.5, 0.0, self::carriesSeam()],
+                ],
+            ),
+            'three high' => self::shell(
+                'three safeties deep, corners squat under them, two backers in the hooks',
+                'open',
+                null,
+                ['CS', 'CW'],
+                Job::under(0.0, 8.0, 'Free in the hole'),
+                [
+                    ...self::corners('#1', 5.5, -1.0, self::cloud()),
+                    'SS' => ['deep', 12.0, 0.0, self::half()],
+                    'FS' => ['deep', 12.0, 0.0, self::half()],
+                    'N' => ['deep', 10.5, 0.0, Job::deep(0.0, 13.0, 'Middle safety: the post, else drives crossers')],
+                    'M' => ['box', null, 0.0, Job::under(6.0, 9.0, 'Hook', carryYd: 10.0)],
+                    'W' => ['box', null, 0.0, Job::under(6.0, 9.0, 'Hook', carryYd: 10.0)],
+                ],
+            ),
             default => throw UnknownLook::shell($name),
         };
     }
@@ -334,6 +391,16 @@ final class Shells
             0.0,
             true,
         )->outside(0.75);
+    }
+
+    private static function flatFromDeep(): Job
+    {
+        return Job::under(15.0, 7.0, 'Flat from depth: drives what goes out', 'short');
+    }
+
+    private static function carriesSeam(): Job
+    {
+        return Job::under(11.0, 9.0, 'Carries #2 vertical, else curl to flat', carryYd: 18.0);
     }
 
     private static function third(): Job

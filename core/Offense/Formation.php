@@ -79,8 +79,9 @@ final readonly class Formation
     public function personnel(): string
     {
         $letters = $this->letters();
+        $backs = array_unique([...array_intersect($letters, ['R', 'F']), ...Sets::backLetters($this->set)]);
 
-        return count(array_intersect($letters, ['R', 'F'])).count(array_intersect($letters, ['Y']));
+        return count($backs).count(array_intersect($letters, ['Y']));
     }
 
     public function words(): string

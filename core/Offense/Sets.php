@@ -185,6 +185,12 @@ final class Sets
         return array_map(fn (string $part): array => self::BACKFIELDS[$quarterback][$part], self::ALL[$set]['backs']);
     }
 
+    /** @return list<string> who stands in the backfield */
+    public static function backLetters(string $set): array
+    {
+        return array_keys(self::ALL[$set]['backs']);
+    }
+
     /** @return list<string> the five letters of a set */
     public static function letters(string $set): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Truth;
 
+use Jacotaxis\Core\Truth\Catalogue\Coverages;
 use Jacotaxis\Core\Truth\Catalogue\Passes;
 use Jacotaxis\Core\Truth\Catalogue\PlayAction;
 use Jacotaxis\Core\Truth\Catalogue\Runs;
@@ -18,7 +19,7 @@ final class Board
     /** @return list<Truth> */
     public static function truths(string $only = ''): array
     {
-        $all = [...Passes::all(), ...PlayAction::all(), ...Runs::all(), ...Screens::all()];
+        $all = [...Passes::all(), ...PlayAction::all(), ...Runs::all(), ...Screens::all(), ...Coverages::all()];
 
         return array_values(array_filter($all, fn (Truth $t): bool => $only === '' || str_contains($t->name, $only)));
     }

@@ -270,7 +270,7 @@ final class CallParser
         return $is;
     }
 
-    /** "glance X" or "bubble" with a run: by that man, or by the usual one, listed as assumed. Null where none is meant. */
+    /** "glance X" or "bubble" with a run: by that man or by the usual one, as assumed; null where none is meant. */
     private function thrownTo(string $route): ?string
     {
         if ($this->draft->run === null || $this->tokens->peek() === 'by') {

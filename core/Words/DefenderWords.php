@@ -13,7 +13,7 @@ final class DefenderWords
 
     /** Letters that mean one man only. */
     private const LETTERS = ['S' => 'sam', 'M' => 'mike', 'W' => 'will', 'N' => 'nickel', 'J' => 'jack',
-        'V' => 'rover'];
+        'V' => 'rover', 'D' => 'dime'];
 
     /** @return list<string> every role a front can have */
     public static function roles(): array

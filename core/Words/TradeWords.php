@@ -100,7 +100,8 @@ final class TradeWords
         'full slide' => 'full-slide', 'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man',
         'seven man' => 'seven-man', '5 man' => 'five-man', 'five man' => 'five-man', '6 man' => 'six-man',
         'six man' => 'six-man', '8 man' => 'eight-man', 'eight man' => 'eight-man', '5 man pro' => 'five-man',
-        '6 man pro' => 'six-man', '7 man pro' => 'seven-man', '8 man pro' => 'eight-man', 'max' => 'seven-man', 'max protect' => 'seven-man', 'quick game' => 'quick',
+        '6 man pro' => 'six-man', '7 man pro' => 'seven-man', '8 man pro' => 'eight-man', 'max' => 'seven-man',
+        'max protect' => 'seven-man', 'quick game' => 'quick',
     ];
 
     private const LOOK = [
@@ -119,7 +120,19 @@ final class TradeWords
         'rotated weak' => 'safety rotates weak', 'rolled strong' => 'safety rotates strong',
         'rolled weak' => 'safety rotates weak',
         'blitz will' => 'will blitz', 'blitz mike' => 'mike blitz', 'blitz sam' => 'sam blitz',
-        'blitz nickel' => 'nickel blitz',
+        'blitz nickel' => 'nickel blitz', 'ss blitz' => 'strong safety blitz', 'fs blitz' => 'free safety blitz',
+        'safety blitz' => 'strong safety blitz', 'mug' => 'walked mike, walked will',
+        'mugged' => 'walked mike, walked will', 'double mug' => 'walked mike, walked will',
+        'double a gap' => 'walked mike, walked will', 'press bail' => 'corners bail', 'press man' => 'corners press',
+        'late rotation strong' => 'safety rotates strong', 'late rotation weak' => 'safety rotates weak',
+        'rotation strong' => 'safety rotates strong', 'rotation weak' => 'safety rotates weak',
+        '5 man pressure field' => 'edge pressure field', '5 man pressure boundary' => 'edge pressure boundary',
+        'strong edge' => 'edge pressure strong', 'weak edge' => 'edge pressure weak',
+        'strong pressure' => 'edge pressure strong', 'weak pressure' => 'edge pressure weak',
+        'ends crash' => 'left end squeeze, right end squeeze', 'crash ends' => 'left end squeeze, right end squeeze',
+        'ends upfield' => 'left end upfield, right end upfield', 'mike spy' => 'mike plays spy',
+        'spy' => 'mike plays spy', 'drop 8' => 'rush three', 'drop eight' => 'rush three', '3 man rush' => 'rush three',
+        'three man rush' => 'rush three', 'rush 3' => 'rush three',
     ];
 
     private const FRONTS = [
@@ -132,8 +145,15 @@ final class TradeWords
         'okie' => '3-4', '3-4 okie' => '3-4', '34' => '3-4', '3-4 base' => '3-4', '44' => '4-4', '4-4 stack' => '4-4',
         '52' => '5-2',
         '5-2 monster' => '5-2', '46' => 'bear', 'bear 46' => 'bear', 'double eagle' => 'bear', 'mint' => 'tite',
-        '62' => '6-2', '61' => '6-1',
+        '62' => '6-2', '61' => '6-1', 'dime' => '4-1 dime', '4-1-6' => '4-1 dime', '4-1' => '4-1 dime',
+        'base' => '4-3 over', 'base 4-3' => '4-3 over', 'big nickel' => '4-2 nickel', 'odd front' => '3-4',
+        'odd' => '3-4', '50' => '5-2', '50 front' => '5-2', 'bear front' => 'bear', 'goal line' => '6-2',
+        'gl' => '6-2', '53' => '5-3', 'tite front' => 'tite', '3-4 front' => '3-4', '4-3 front' => '4-3 over',
+        'nickel front' => '4-2 nickel', '4-2 front' => '4-2 nickel', 'stack front' => '3-3 stack',
     ];
+
+    /** Who drops of a front that has a man to spare for it. */
+    private const DROPPERS = ['3-4' => 'jack', 'tite' => 'jack', '3-3 stack' => 'sam'];
 
     /** Shells by what else they are called. */
     public const SHELLS = [
@@ -149,7 +169,16 @@ final class TradeWords
         '3 cloud' => 'cover 3 cloud',
         'cover four' => 'cover 4', 'quarters' => 'cover 4', 'cover 4 quarters' => 'cover 4',
         'quarters coverage' => 'cover 4', 'cover six' => 'cover 6', 'quarter quarter half' => 'cover 6',
-        'qqh' => 'cover 6',
+        'qqh' => 'cover 6', 'cover 6 field' => 'cover 6', 'palms' => 'cover 4 trap', '2 read' => 'cover 4 trap',
+        'two read' => 'cover 4 trap', 'cover 2 read' => 'cover 4 trap', 'cover 2 trap' => 'cover 4 trap',
+        'quarters match' => 'cover 4', 'match quarters' => 'cover 4', 'cover 4 match' => 'cover 4',
+        '3 match' => 'cover 3 match', 'match 3' => 'cover 3 match', 'rip liz' => 'cover 3 match',
+        'rip, liz' => 'cover 3 match', 'cover 1 hole' => 'cover 1', '1 hole' => 'cover 1', 'cover 1 rat' => 'cover 1',
+        '1 rat' => 'cover 1', 'cover 1 lurk' => 'cover 1', '1 lurk' => 'cover 1', '3 weak' => 'cover 3 weak',
+        'weak 3' => 'cover 3 weak', 'cloud' => 'cover 3 cloud', 'invert' => 'cover 2 invert',
+        '2 invert' => 'cover 2 invert', '3 high' => 'three high', '3 safeties' => 'three high',
+        'three safety' => 'three high', '3 safety' => 'three high', 'zone blitz' => 'fire zone',
+        'nickel fire' => 'fire zone',
     ];
 
     private const STEPS = ['1' => 'quick', 'one' => 'quick', '3' => 'three', 'three' => 'three', '5' => 'five',
@@ -185,10 +214,23 @@ final class TradeWords
         if ($front === null && preg_match('/^\s*(?:,\s*)*nickel\b(?!\s+\w)/i', $rest) === 1) {
             [$front, $rest] = ['4-2 nickel', preg_replace('/\bnickel\b/i', '', $rest, 1) ?? $rest];
         }
+        if ($front !== null && $shell === null) {
+            // The rest is told to be no shell.
+            return rtrim("$front, ".self::clean($rest), ', ');
+        }
         if ($front === null || $shell === null) {
             return $words;
         }
-        $rest = preg_replace('/(^|,)\s*press\s*(?=,|$)/i', '$1 corners press', self::clean($rest)) ?? $rest;
+        $rest = preg_replace('/(^|,)\s*(press|bail)\s*(?=,|$)/i', '$1 corners $2', self::clean($rest)) ?? $rest;
+        $rest = preg_replace('/\brush three\b/i', (self::DROPPERS[$front] ?? 'who').' plays hook', $rest) ?? $rest;
+        $men = implode('|', array_map(fn (string $m): string => preg_quote($m, '/'), DefenderWords::known()));
+        $rest = preg_replace("/\\b($men)\s+walked(?:\s+up)?\s*(?=,|$)/i", 'walked $1', $rest) ?? $rest;
+        $rest = preg_replace("/\\b($men)\s+rush(?:es)?\s*(?=,|$)/i", '$1 plays rush', $rest) ?? $rest;
+        $rest = preg_replace(
+            '/(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr])\s*(?=,|$)/i',
+            '$1 free safety plays bracket on $2',
+            $rest,
+        ) ?? $rest;
 
         return rtrim("$front, $shell, ".self::clean($rest), ', ');
     }

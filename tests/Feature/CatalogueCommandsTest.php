@@ -25,9 +25,9 @@ it('lists every set, front and shell', function (): void {
             'H-back',
         )
         ->and(array_column($looks['fronts'], 'name'))
-        ->toBe(['4-3 over', '4-2 nickel', '4-4', '3-4', '5-2', '3-3 stack', 'tite', 'bear', '4-3 under', '6-1', '6-2'])
+        ->toBe(Jacotaxis\Core\Defense\Fronts::names())
         ->and($looks['shells'])
-        ->toHaveCount(13)
+        ->toHaveCount(count(Jacotaxis\Core\Defense\Shells::names()))
         ->and($looks['techniques'])
         ->toHaveCount(2);
     foreach ($sets['sets'] as $set) {

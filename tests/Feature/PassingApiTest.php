@@ -19,7 +19,10 @@ it('proves a call against looks in parts', function (): void {
         ->and($cells[3])->toMatchArray(['front' => '4-2 nickel', 'shell' => 'cover 2', 'verdict' => 'bound',
             'key' => 'right corner'])
         ->and($cells[3]['best']['man'])->toBe('H');
-    $this->getJson('/api/v1/sheets/looks?all=1')->assertJsonCount(143, 'looks');
+    $this->getJson('/api/v1/sheets/looks?all=1')->assertJsonCount(
+        count(Jacotaxis\Core\Defense\Fronts::names()) * count(Jacotaxis\Core\Defense\Shells::names()),
+        'looks',
+    );
 });
 
 it('refuses a look in a sheet with its place', function (): void {

@@ -17,8 +17,8 @@ it('gives every word the lines take', function (): void {
         ->and($words['savedSets'])->toBe(['ridge'])
         ->and(array_column($words['motions'], 'name'))->toContain('jet', 'trade')
         ->and($words['roles'])->toContain('sam', 'corners')
-        ->and($words['fronts'])->toHaveCount(11)
-        ->and($words['shells'])->toHaveCount(13)
+        ->and($words['fronts'])->toBe(Jacotaxis\Core\Defense\Fronts::names())
+        ->and($words['shells'])->toBe(Jacotaxis\Core\Defense\Shells::names())
         ->and($words['cadence'])->toBe(['down', 'ready', 'set', 'go']);
 });
 

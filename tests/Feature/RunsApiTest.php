@@ -251,9 +251,11 @@ it('prints a pass with what it is worth against the look, and nothing of the kin
 
 it('takes over HTTP every run, tag and set the command line knows', function (): void {
     foreach (Jacotaxis\Core\Blocking\Run\Catalogue\Schemes::names() as $name) {
+        $kind = Jacotaxis\Core\Blocking\Run\Catalogue\Schemes::get($name)->kind->value;
+        $set = $kind === 'screen' ? 'gun trey right' : 'under center wing right';
         $motion = str_starts_with($name, 'jet') ? ', H jet right' : '';
         $this->postJson('/api/v1/proofs', [
-            'document' => document("under center wing right$motion: $name right"),
+            'document' => document("$set$motion: $name right"),
             'look' => '4-3 over, cover 3',
         ])->assertOk();
     }

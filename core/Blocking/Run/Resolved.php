@@ -48,6 +48,15 @@ final readonly class Resolved
         return null;
     }
 
+    /** Who rushes and is let up the field on purpose: a screen is thrown over him. @return list<string> */
+    public function letThrough(): array
+    {
+        return $this->run->scheme()->screen === null ? [] : array_values(array_filter(
+            $this->front->box(),
+            fn (string $role): bool => $this->front->men[$role]->rushes() && $this->blockersOf($role) === [],
+        ));
+    }
+
     /** Letters of those who block a defender, the one who keeps him first. @return list<string> */
     public function blockersOf(string $role): array
     {

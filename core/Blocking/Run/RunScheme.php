@@ -33,7 +33,7 @@ final readonly class RunScheme
      * @param  bool  $cuts  the runner reads the line and cuts once
      * @param  bool  $gives  somebody may be handed the ball
      * @param  bool  $ownsInside  everybody owns his inside gap: nobody is favored for the man on him
-     * @param  bool  $showsPass  it looks like a pass until somebody has the ball: till then the defense rushes and drops
+     * @param  bool  $showsPass  it looks like a pass until somebody has the ball: till then they rush and drop
      * @param  Screen|null  $screen  how the ball gets to its man where it is thrown to him behind the line
      * @param  float|null  $onAirCost  what it costs to leave the last man away from the play, where the kind's value is
      *     not meant

@@ -19,6 +19,9 @@ final class Second
 {
     private const SAFETIES = ['SS' => ['$', 'strong safety'], 'FS' => ['F', 'free safety']];
 
+    /** Men of a front who are defensive backs. */
+    private const BACKS = ['nickel', 'dime', 'rover'];
+
     /** Who joins a rush first when the look wants more men than the front sends. */
     private const BLITZERS = ['W', 'M', 'N', 'SS'];
 
@@ -370,8 +373,8 @@ final class Second
         return match (true) {
             $place === null => 'safety',
             $place[0] === 'edge' => 'edge',
-            $slot === 'M' || $slot === 'W' => 'backer',
-            default => in_array($this->body[$slot][1], ['nickel', 'rover'], true) ? 'safety' : 'backer',
+            in_array($this->body[$slot][1], self::BACKS, true) => 'safety',
+            default => 'backer',
         };
     }
 }

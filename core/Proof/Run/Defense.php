@@ -41,7 +41,7 @@ final readonly class Defense
     /** An action away that makes them flow so far costs as much, yards. */
     private const FLOW_YD = 1.4;
 
-    /** A sweep shown the other way draws a man along at a share of his speed, so far at most, yards (product defaults). */
+    /** A sweep shown the other way draws a man along at a share of his speed, at most so far, yards. */
     private const FLOWS = 0.6;
 
     private const DRAWN_YD = 4.0;
@@ -115,7 +115,7 @@ final readonly class Defense
         $scheme = $this->resolved->run->scheme();
         $carrier = $this->resolved->who(Verb::Carry);
         $side = $this->resolved->run->side;
-        // Who stands outside on the side it comes back to looks for it, and who has the man with the ball goes with him.
+        // Who stands outside on the side it comes back to looks for it; who has the man with the ball goes with him.
         $looks = $d->xYd * $side->sign() > $this->scene->lineup->surfaceXYd($side)
             || $d->takes !== null && $d->takes === $carrier;
         if ($scheme->kind !== RunKind::Jet || $scheme->flowYd >= 0.0 || $looks) {
@@ -140,6 +140,14 @@ final readonly class Defense
         return $this->shown === null ? null : Hurry::before($thrownAt, $this->scene, $this->resolved, $this->shown);
     }
 
+    /** Whether the play looks like another until the ball is where it goes. */
+    public function shows(): bool
+    {
+        $scheme = $this->resolved->run->scheme();
+
+        return $scheme->showsPass || $scheme->kind === RunKind::Jet && $scheme->flowYd < 0.0;
+    }
+
     /**
      * Where a man is while he plays what he is shown, before he sees what it is.
      *
@@ -149,7 +157,7 @@ final readonly class Defense
     {
         $tackler = $this->tackler($role);
         $d = $this->resolved->front->men[$role];
-        if ($t >= $tackler->delay) {
+        if ($t >= $tackler->delay || ! $this->shows()) {
             return null;
         }
         if ($this->shown !== null) {

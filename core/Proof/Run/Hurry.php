@@ -7,10 +7,10 @@ namespace Jacotaxis\Core\Proof\Run;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
-/** Who of the rush is at the passer of a screen, and when: the line lets men come, but not at once. Seconds, yards. */
+/** Who of the rush is at the passer of a screen, and when: the line lets men come, not at once. Seconds, yards. */
 final readonly class Hurry
 {
-    /** A lineman beside the way of a rusher holds him until he goes out, and so much longer, seconds (product default). */
+    /** A lineman beside the way of a rusher holds him until he goes out and so much longer, seconds. */
     private const BRUSHED_S = 0.35;
 
     /** He is in the way of whoever is this near to him, yards. */

@@ -12,14 +12,9 @@ use Jacotaxis\Core\Defense\UnknownLook;
 /** The looks a sheet is drawn over: fronts times shells. */
 final class Looks
 {
-    /** What the default sheet leaves out: fronts and shells seen rarely. */
-    private const RARE_FRONTS = ['6-1', '6-2', '4-3 under'];
-
-    private const RARE_SHELLS = ['fire zone'];
-
     /**
-     * @param  list<string>|null  $fronts  names, ['all'], or null for the usual eight
-     * @param  list<string>|null  $shells  names, ['all'], or null for the usual twelve
+     * @param  list<string>|null  $fronts  names, ['all'], or null for the usual ones
+     * @param  list<string>|null  $shells  names, ['all'], or null for the usual ones
      * @return list<Look> front by front
      *
      * @throws UnknownLook
@@ -27,8 +22,8 @@ final class Looks
     public static function of(?array $fronts = null, ?array $shells = null): array
     {
         $looks = [];
-        foreach (self::names($fronts, Fronts::names(), self::RARE_FRONTS) as $front) {
-            foreach (self::names($shells, Shells::names(), self::RARE_SHELLS) as $shell) {
+        foreach (self::names($fronts, Fronts::names(), Fronts::usual()) as $front) {
+            foreach (self::names($shells, Shells::names(), Shells::usual()) as $shell) {
                 $looks[] = Look::of($front, $shell);
             }
         }
@@ -39,13 +34,13 @@ final class Looks
     /**
      * @param  list<string>|null  $said
      * @param  list<string>  $all
-     * @param  list<string>  $rare
+     * @param  list<string>  $usual
      * @return list<string>
      */
-    private static function names(?array $said, array $all, array $rare): array
+    private static function names(?array $said, array $all, array $usual): array
     {
         return match (true) {
-            $said === null || $said === [] => array_values(array_diff($all, $rare)),
+            $said === null || $said === [] => $usual,
             $said === ['all'] => $all,
             default => $said,
         };

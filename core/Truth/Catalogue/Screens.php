@@ -84,7 +84,7 @@ final class Screens
                 '25 draw into backers who come',
                 Want::notGood(),
                 'gun {set} {side}: draw {side}',
-                ['2x2', 'trips'],
+                ['2x2'],
                 ['cover 0, six rush', 'cover 1, mike blitz'],
             )
                 ->fronts('4-2 nickel')

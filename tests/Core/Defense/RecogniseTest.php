@@ -73,7 +73,11 @@ it('names the front and has the shell among the two likeliest, also for shaken s
                 ->and($found['shells'][0]['why'])
                 ->not->toBe([]);
             if ($shake === 0.0) {
-                expect($found['shells'][0]['shell'])->toBe($shell, "$front against $set");
+                // Shells that line up alike share the picture: either may be named first.
+                expect($found['shells'][0]['offYd'])->toBe(
+                    array_column($found['shells'], 'offYd', 'shell')[$shell],
+                    "$front, $shell against $set",
+                );
             }
         }
     })->with(Fronts::names())->with([['2x2', 0.0], ['2x2', 0.5], ['trey', 0.5]]);

@@ -1,6 +1,8 @@
 <?php
 
+use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\UnknownLook;
 /* The sheet, bands, what beats a call, what would bind it. */
 
@@ -23,7 +25,7 @@ function usual(): Setting
     return new Setting(Situation::of());
 }
 
-it('draws the sheet over eight fronts and twelve shells, or over all',
+it('draws the sheet over the usual fronts and shells, or over all',
     function (?array $fronts, ?array $shells, int $looks, int $perFront): void {
         $all = Looks::of($fronts, $shells);
         expect(count($all))
@@ -34,7 +36,7 @@ it('draws the sheet over eight fronts and twelve shells, or over all',
             ->toBe($perFront);
     })->with([
         [null, null, 96, 12],
-        [['all'], ['all'], 143, 13],
+        [['all'], ['all'], count(Fronts::names()) * count(Shells::names()), count(Shells::names())],
         [['3-4', 'bear'], null, 24, 12],
         [['3-4'], ['cover 2', 'fire zone'], 2, 2],
         [[], [], 96, 12],

@@ -224,6 +224,7 @@ final class LineAudit
             array_filter(
                 $this->resolved->front->box(),
                 fn (string $r): bool => $r !== $away &&
+                    ! in_array($r, $this->resolved->letThrough(), true) &&
                     ! in_array($r, $read, true) &&
                     $this->resolved->blockersOf($r) === [],
             ),

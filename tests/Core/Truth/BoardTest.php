@@ -46,6 +46,8 @@ const REACHED = [
     '11 boot flood after outside zone' => [0.50, 1.00],
     '11 without the run the hook man has the over' => [0.50, 1.00],
     '20 too many in the box: throw outside' => [0.50, 1.00],
+    '27 four verticals against three high' => [0.80, 1.00],
+    '27 four verticals against cover 3 with a sixth back' => [0.80, 0.60],
 ];
 
 it('says what the trade says', function (string $name): void {

@@ -8,7 +8,7 @@ use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\RunScheme;
 use Jacotaxis\Core\Blocking\Run\Screen;
 
-/** Screens: a ball thrown behind the line with blockers in front of it (common practice; times are product defaults). */
+/** Screens: a ball thrown behind the line with blockers ahead of it (common practice; times are product defaults). */
 final class ScreenPasses
 {
     /** @return list<RunScheme> */

@@ -48,6 +48,7 @@ final class RunFindings
             ...Legality::check($scene->snap, $scene->setting->situation->rules, array_keys($scene->routes)),
             ...MotionFindings::of($scene),
             ...self::unaccounted($proof, $answers),
+            ...self::letThrough($proof),
             ...self::late($proof),
             ...self::combinations($proof),
             ...self::count($proof),
@@ -84,6 +85,19 @@ final class RunFindings
                 $fix,
             );
         }, $proof->resolved->unaccounted);
+    }
+
+    /** @return list<Finding> */
+    private static function letThrough(RunProof $proof): array
+    {
+        $let = $proof->resolved->letThrough();
+
+        return $let === [] ? [] : [new Finding(
+            'let-through',
+            Finding::INFO,
+            null,
+            'The '.implode(' and the ', $let).(count($let) > 1 ? ' are' : ' is').' let up the field on purpose.',
+        )];
     }
 
     /** @return list<Finding> */

@@ -209,10 +209,11 @@ final class RunFrames
         foreach ($this->proof->resolved->blockersOf($role) as $letter) {
             $made = $this->proof->made[$letter] ?? null;
             if ($made?->at !== null && $made->xYd !== null && $made->makeable !== false) {
-                $share = min(
-                    1.0,
-                    max(0.0, $t - min($own->delay, $made->at)) / max(0.1, $made->at - min($own->delay, $made->at)),
-                );
+                // Who plays what he is shown is on his way from the snap on.
+                $shows = $this->proof->defense->shows();
+                $from = $shows ? 0.0 : min($own->delay, $made->at);
+                $until = $shows ? max($own->delay, $made->at) : $made->at;
+                $share = min(1.0, max(0.0, $t - $from) / max(0.1, $until - $from));
 
                 return [
                     $d->xYd + $share * ($made->xYd - $d->xYd),
