@@ -6,8 +6,7 @@ use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 
 /**
  * Seeds the demo once for each process; every test's changes are rolled back. Films are kept in a folder of the
- * process's own, so
- * that neither the demo's nor those of another process are touched.
+ * process's own, so that neither the demo's nor those of another process are touched.
  */
 abstract class TestCase extends BaseTestCase
 {

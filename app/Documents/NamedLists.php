@@ -17,8 +17,7 @@ use RuntimeException;
 
 /**
  * Lists of names in the schemas that the catalogues own: a scheme, a tag or a set that is added to its catalogue is
- * taken over
- * HTTP too. `php artisan jx:schemas` writes them.
+ * taken over HTTP too. `php artisan jx:schemas` writes them.
  */
 final class NamedLists
 {

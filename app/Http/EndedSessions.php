@@ -10,8 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * A session that was signed out of stays so. A request that was under way while somebody signed out saves what it had
- * read before
- * and sends the old cookie again: without this he would be signed in once more.
+ * read before and sends the old cookie again: without this he would be signed in once more.
  */
 final class EndedSessions
 {

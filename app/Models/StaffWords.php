@@ -14,8 +14,7 @@ use Jacotaxis\Core\Words\StaffBook;
 
 /**
  * The staff's book: what it calls things, what it chose where staffs disagree, families of its own. One record; its
- * sets
- * are saved formations.
+ * sets are saved formations.
  *
  * @property array<string, string> $letters the staff's letter by the letter of the sets
  * @property array<string, string>|null $groups two figures of backs and tight ends by the staff's name

@@ -16,8 +16,7 @@ use Jacotaxis\Core\Offense\Man;
  * round.
  *
  * A sliding lineman owns the gap to the slide; a man lineman the man on him; a tight end who stays the edge on his
- * side;
- * a back who stays what the line leaves: behind the slide, or the backer who comes.
+ * side; a back who stays what the line leaves: behind the slide, or the backer who comes.
  */
 final readonly class Pickup
 {
@@ -51,8 +50,7 @@ final readonly class Pickup
 
     /**
      * Behind a run action the line blocks the run it shows (PRO-01, PRO-08): each keeps the man he has in the run, who
-     * comes
-     * although the run has nobody for him goes to a man without one.
+     * comes although the run has nobody for him goes to a man without one.
      *
      * @param  list<Defender>  $rushers  in their lanes
      * @param  list<string>  $staying  letters besides the linemen who stay in

@@ -22,9 +22,8 @@ use Jacotaxis\Core\Route\RouteSpec;
  * A call: formation, motions, and a pass, a run, or both in one.
  *
  * Of a pass every eligible man who goes out has a route and the rest protect. Of a run the scheme's rules give
- * everybody his
- * job; men with routes of their own make it a run-pass option. Families are not stored: they are recognised from the
- * routes.
+ * everybody his job; men with routes of their own make it a run-pass option. Families are not stored: they are
+ * recognised from the routes.
  */
 final readonly class Call
 {

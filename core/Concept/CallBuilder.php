@@ -113,8 +113,7 @@ final class CallBuilder
 
     /**
      * An option with a pitch sends somebody who is there for it: a slot or wing of the back side goes in tail motion
-     * when no
-     * motion is said and no back takes the pitch.
+     * when no motion is said and no back takes the pitch.
      *
      * @return list<Motion>
      */

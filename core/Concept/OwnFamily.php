@@ -11,9 +11,8 @@ use Jacotaxis\Core\Route\RouteSpec;
 
 /**
  * A family of a staff's own as it is kept in its book: routes by receiver number taken from a drawing, and the three
- * fields
- * that make it ready to be called (CAL-15): how the routes are said, how the read is said, which protection goes with
- * it.
+ * fields that make it ready to be called (CAL-15): how the routes are said, how the read is said, which protection
+ * goes with it.
  */
 final class OwnFamily
 {

@@ -16,9 +16,8 @@ use Jacotaxis\Core\Offense\Lineup;
 final class Alignment
 {
     /**
-     * The defense before and after what moves before the snap. A front resets to a shift when it slides; motion it lets
-     * go,
-     * and the men behind it answer by the look's rule.
+     * The defense before and after what moves before the snap. A front resets to a shift when it slides; motion it
+     * lets go, and the men behind it answer by the look's rule.
      *
      * @throws UnknownLook when a man changed by hand is not in the look or two stand on one spot
      */

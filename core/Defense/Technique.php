@@ -12,8 +12,7 @@ use Jacotaxis\Core\Offense\Man;
  * Where a man on the line stands on an offensive lineman (common practice), in two schools of names.
  *
  * A technique is a lineman counted from the middle outward and a shade; an eye is a third of a yard from his middle.
- * Beyond
- * the last lineman a technique stands on the tight end, or on the spot where one would be (the ghost).
+ * Beyond the last lineman a technique stands on the tight end, or on the spot where one would be (the ghost).
  */
 final class Technique
 {

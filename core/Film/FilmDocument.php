@@ -14,8 +14,7 @@ use Jacotaxis\Core\Proof\Scene\Setting;
 
 /**
  * A snap worked on: what was called against what (either may be unknown yet), the marks, and for each angle the
- * calibrations,
- * how the picture moved between them, and the plots. All times are on the clock of the first angle.
+ * calibrations, how the picture moved between them, and the plots. All times are on the clock of the first angle.
  */
 final readonly class FilmDocument
 {

@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Film;
 
 /**
  * An event on the clock of a clip, seconds from its start. Some belong to a man, some are counted: his second inside
- * contact.
- * The man may be UNKNOWN until somebody settles it.
+ * contact. The man may be UNKNOWN until somebody settles it.
  */
 final readonly class Mark
 {

@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Film;
 
 /**
  * What somebody saw without measuring it: a choice, what was done with the ball, a number by eye. A guess is kept
- * beside what was
- * seen and never counted as it (REC-08).
+ * beside what was seen and never counted as it (REC-08).
  */
 final readonly class Seen
 {

@@ -14,8 +14,7 @@ use Jacotaxis\Core\Words\Description;
 
 /**
  * The order in which a snap is looked at, each step with what is known and where on the film it is seen: a play of a
- * game, or a
- * play of a practice (FLM-01, FLM-02). Nothing is said that was not charted, measured or proved.
+ * game, or a play of a practice (FLM-01, FLM-02). Nothing is said that was not charted, measured or proved.
  */
 final readonly class Review
 {

@@ -8,8 +8,7 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * What was seen of a receiver on one route, and the faults of the library that follow from it under the staff's
- * schools. What
- * was not seen is null and makes no fault.
+ * schools. What was not seen is null and makes no fault.
  */
 final readonly class RouteRep
 {

@@ -28,8 +28,7 @@ enum Scale: string
 
     /**
      * Points earned and possible for the marks of one man on one snap; an empty mark is no point possible, except that
-     * a man
-     * graded at all has at least an overall mark.
+     * a man graded at all has at least an overall mark.
      *
      * @param  array<string, int|null>  $marks  as Marks::WHAT, 1 0 or -1
      * @return array{float, float}

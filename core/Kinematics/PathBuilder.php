@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Kinematics;
 
 /**
  * Builds a timed path from straight legs: a man sprints, brakes for what is ahead of him and keeps through a cut what
- * its
- * angle allows.
+ * its angle allows.
  *
  * Headings are degrees from downfield, positive toward +x.
  */

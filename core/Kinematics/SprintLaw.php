@@ -8,8 +8,7 @@ namespace Jacotaxis\Core\Kinematics;
  * A man's legs: how he gains speed, brakes, turns and cuts. Yards and seconds.
  *
  * From a standing start v(t) = vmax (1 - exp(-t/tau)) (Furusawa, Hill and Parkinson 1927; Keller 1973). Braking,
- * turning and
- * the speed through a cut are start values from memory, settled by what the trade says comes out.
+ * turning and the speed through a cut are start values from memory, settled by what the trade says comes out.
  */
 final readonly class SprintLaw
 {

@@ -8,8 +8,8 @@ namespace Jacotaxis\Core\Offense;
  * The catalogue of sets, drawn for strength to the right (common practice).
  *
  * A receiver's spot is [anchor, yards from it, depth, sideways from there]: `ball` splits are yards from the ball and
- * close
- * down with the room to the sideline; `end` is the outermost lineman of that side. Negative yards are to the left.
+ * close down with the room to the sideline; `end` is the outermost lineman of that side. Negative yards are to the
+ * left.
  */
 final class Sets
 {

@@ -13,8 +13,7 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * How a receiver gets past a man in his face (REL-01): side and distance of the aim, set-up, read point, the answer to
- * what
- * the defender does, finish. Yards and seconds; times are product defaults.
+ * what the defender does, finish. Yards and seconds; times are product defaults.
  */
 final readonly class Release
 {

@@ -9,8 +9,7 @@ use Jacotaxis\Core\Field\Situation;
 
 /**
  * A route as called: its name, the depth of its break in yards (null: the catalogue's) or a landmark, the side it goes
- * to
- * where said, its job flag, what he does before it and how he ends it.
+ * to where said, its job flag, what he does before it and how he ends it.
  */
 final readonly class RouteSpec
 {

@@ -54,9 +54,8 @@ final readonly class RunRoute
     }
 
     /**
-     * When the defense can tell the route, seconds: at the tell of its break, sooner where he leaves his line at speed;
-     * a
-     * straight route when it is past the quick game.
+     * When the defense can tell the route, seconds: at the tell of its break, sooner where he leaves his line at
+     * speed; a straight route when it is past the quick game.
      */
     public function declaredAt(): float
     {

@@ -8,8 +8,7 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * Routes that are counted in steps: the contact of the inside foot, the one nearer the ball, on which a man drops
- * (RTE-01 to
- * RTE-04). Two contacts make a stride cycle, the inside foot comes down at the end of each.
+ * (RTE-01 to RTE-04). Two contacts make a stride cycle, the inside foot comes down at the end of each.
  */
 final class Steps
 {

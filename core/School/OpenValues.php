@@ -8,8 +8,7 @@ use DomainException;
 
 /**
  * Values for which no common practice exists (UNS-01): the staff fills them in, until then a finding that needs one
- * says so.
- * The proof uses a product default where it needs a number.
+ * says so. The proof uses a product default where it needs a number.
  */
 final class OpenValues
 {

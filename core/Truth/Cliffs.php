@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Truth;
 
 /**
  * Half-yard cliffs: calls whose verdict turns twice within a yard of depth. A route half a yard deeper is no other
- * play, so a
- * verdict that turns and turns back stands on a threshold, not on the play.
+ * play, so a verdict that turns and turns back stands on a threshold, not on the play.
  */
 final class Cliffs
 {

@@ -80,9 +80,8 @@ final class Shares
     }
 
     /**
-     * Shares of each verdict and the mean chance of success, for passes and for runs; and the families and schemes that
-     * are
-     * good against nearly everything or nearly nothing.
+     * Shares of each verdict and the mean chance of success, for passes and for runs; and the families and schemes
+     * that are good against nearly everything or nearly nothing.
      *
      * @param  list<array{ShareCase, string, float}>  $done  a case, its verdict and its chance of success by rule
      * @return array{pass: array<string, float>, run: array<string, float>, good: array<string, float>}

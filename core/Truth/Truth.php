@@ -12,8 +12,7 @@ use Jacotaxis\Core\Kinematics\Level;
  * A trade truth and how it may vary: sets, sides, hashes, levels, fronts, depths. Common practice, no published source.
  *
  * In the words of the call {set}, {side}, {other}, {opp} and {yd} stand for the set, the side of the call, the other
- * side,
- * the side of the set where the call goes away from it, and a depth in yards.
+ * side, the side of the set where the call goes away from it, and a depth in yards.
  */
 final readonly class Truth
 {

@@ -20,8 +20,8 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * A staff's book as a document (schemas/book.schema.json): letters, cadence, aliases, choices where staffs disagree,
- * values
- * where no common one exists, families and sets of its own. Every entry has an owner and a date (CAL-14, UNS-02).
+ * values where no common one exists, families and sets of its own. Every entry has an owner and a date (CAL-14,
+ * UNS-02).
  */
 final class BookDocument
 {

@@ -54,9 +54,8 @@ final class CallParser
     }
 
     /**
-     * A call with one man's route said anew: "dig 12 settling". He is read last where he was not read; a man who clears
-     * out,
-     * is an alert or a decoy is not read any more.
+     * A call with one man's route said anew: "dig 12 settling". He is read last where he was not read; a man who
+     * clears out, is an alert or a decoy is not read any more.
      *
      * @throws NotUnderstood
      */

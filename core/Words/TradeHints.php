@@ -8,6 +8,7 @@ namespace Jacotaxis\Core\Words;
 final class TradeHints
 {
     private const SAY = [
+        'pro' => 'Staffs mean two sets by it: say split-back or I.',
         'flea flicker' => 'A flea flicker is a pass off a run: fake the run and say the routes, '
             .'"I right, power right fake: Z post, X over; read Z, X".',
         'halfback pass' => 'A back\'s pass is not proved: the quarterback throws every ball here.',

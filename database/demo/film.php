@@ -2,8 +2,7 @@
 
 /*
  * Films the demo's clips anew: php database/demo/film.php [reel-snap]. What is filmed stands in clips.json, the
- * situation, call and
- * look in the breakdown of the reel. The clips and their ground truth are shipped.
+ * situation, call and look in the breakdown of the reel. The clips and their ground truth are shipped.
  */
 
 $root = dirname(__DIR__, 2);

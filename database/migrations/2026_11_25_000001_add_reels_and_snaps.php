@@ -8,8 +8,7 @@ use Illuminate\Support\Str;
 
 /*
  * Film is kept in reels of snaps: a snap is charted and worked on, a clip is one angle of it. Clips of before become a
- * reel, a snap
- * and a wide angle; their grades go with the snap.
+ * reel, a snap and a wide angle; their grades go with the snap.
  */
 return new class extends Migration
 {

@@ -6,9 +6,8 @@ use Illuminate\Support\Facades\Schema;
 
 /*
  * The gap a run hit, as measured on film; whether the key gave the call what it needs; the tags, the run action shown
- * and where the
- * back went; what their look showed beyond front and coverage; who had the ball. They are filled in when a snap is
- * saved.
+ * and where the back went; what their look showed beyond front and coverage; who had the ball. They are filled in when
+ * a snap is saved.
  */
 return new class extends Migration
 {

@@ -12,9 +12,8 @@ use Jacotaxis\Core\Field\Side;
  * How long a run action holds a defender who reads the run, in seconds: by what he keys and by how often the run is
  * called.
  *
- * Start values, settled by the truths: backers 0.9, safeties 0.4, a corner in man not at all. A man with a receiver man
- * to man
- * keys that receiver: only the action of his own man holds him.
+ * Start values, settled by the truths: backers 0.9, safeties 0.4, a corner in man not at all. A man with a receiver
+ * man to man keys that receiver: only the action of his own man holds him.
  */
 final class Hold
 {
@@ -24,8 +23,7 @@ final class Hold
 
     /**
      * A freeze is made for the inside backers: the others read the flow it does not have. Who stands outside on the
-     * side the
-     * run leaves has the boot and the reverse to look for.
+     * side the run leaves has the boot and the reverse to look for.
      */
     private const OUTSIDE_SHARE = 0.5;
 

@@ -21,10 +21,8 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * Makes eleven assignments of a run against a front, in the order a line coach gives them: who has the ball, jobs by
- * hand,
- * whom the play reads, named jobs, the line against the rest of the front, named jobs for what is left, receivers from
- * the
- * outside in, and spare hats last. Whom the play reads nobody blocks.
+ * hand, whom the play reads, named jobs, the line against the rest of the front, named jobs for what is left,
+ * receivers from the outside in, and spare hats last. Whom the play reads nobody blocks.
  */
 final class Resolver
 {

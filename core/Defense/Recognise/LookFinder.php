@@ -16,9 +16,8 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
 
 /**
- * Names front, techniques and the two likeliest shells of eleven spots against a formation: every pair of the catalogue
- * lines
- * up by its own rules, and the nearest wins. Spots may come from the board or from film.
+ * Names front, techniques and the two likeliest shells of eleven spots against a formation: every pair of the
+ * catalogue lines up by its own rules, and the nearest wins. Spots may come from the board or from film.
  */
 final class LookFinder
 {

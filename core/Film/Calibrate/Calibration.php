@@ -8,9 +8,8 @@ namespace Jacotaxis\Core\Film\Calibrate;
  * Where a still picture lies on the field: a plane projective map fitted to clicked field marks.
  *
  * Field yards map to pixels by (h0 X + h1 Y + h2, h3 X + h4 Y + h5) / (h6 X + h7 Y + 1) in coordinates shifted and
- * scaled
- * to order one. Fitted by the direct linear transform, then by Gauss-Newton on the pixel errors, which are the click
- * errors; the spread of the fit gives the doubt at every place.
+ * scaled to order one. Fitted by the direct linear transform, then by Gauss-Newton on the pixel errors, which are the
+ * click errors; the spread of the fit gives the doubt at every place.
  */
 final readonly class Calibration
 {

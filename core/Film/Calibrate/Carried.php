@@ -6,9 +6,8 @@ namespace Jacotaxis\Core\Film\Calibrate;
 
 /**
  * Carries the calibrations of one angle from the pictures they were clicked on to any other, along the movement of the
- * picture
- * that was followed on the field's paint. Each step adds its own error; where two calibrations meet and disagree, the
- * disagreement is doubt.
+ * picture that was followed on the field's paint. Each step adds its own error; where two calibrations meet and
+ * disagree, the disagreement is doubt.
  */
 final class Carried
 {

@@ -18,8 +18,7 @@ final class Chain
 
     /**
      * What the next snap must be: down, distance, spot and series; a field that cannot be known is null. A series that
-     * ends gives
-     * a new one with the spot open.
+     * ends gives a new one with the spot open.
      */
     public static function after(Chart $s): Chart
     {

@@ -8,8 +8,7 @@ use Jacotaxis\Core\Field\Hash;
 
 /**
  * One snap as it is charted. Whatever is not known yet is null. Yards; the ball from the own goal line; the clock in
- * seconds left
- * in the quarter.
+ * seconds left in the quarter.
  */
 final readonly class Chart
 {

@@ -57,8 +57,7 @@ final class Columns
 
     /**
      * Reads one row under a mapping. An empty cell is unknown; a cell that cannot be read is an error and stays in the
-     * row's note,
-     * so that nothing is lost.
+     * row's note, so that nothing is lost.
      *
      * @param  array<string, string>  $cells  by field
      * @return array{chart: Chart, call: string|null, look: string|null, choice: string|null,

@@ -8,8 +8,8 @@ use Jacotaxis\Core\Field\Hash;
 
 /**
  * One snap in one short line: "3 2 k1 c8" is the third predicted call against the second predicted look, the first
- * thing its key can choose, complete
- * for eight. docs/charting.md has the grammar. What is not said stays as predicted and is listed as assumed.
+ * thing its key can choose, complete for eight. docs/charting.md has the grammar. What is not said stays as predicted
+ * and is listed as assumed.
  */
 final class QuickEntry
 {

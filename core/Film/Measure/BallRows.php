@@ -135,9 +135,8 @@ final readonly class BallRows
     }
 
     /**
-     * Where the pitch man is of the man with the ball. The plan is what he can reach from where he stands: 4 to 5 yards
-     * wide and a yard
-     * deep where there is time (OPT-04).
+     * Where the pitch man is of the man with the ball. The plan is what he can reach from where he stands: 4 to 5
+     * yards wide and a yard deep where there is time (OPT-04).
      *
      * @return list<Row|null>
      */

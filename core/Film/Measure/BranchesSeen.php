@@ -14,8 +14,7 @@ use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /**
  * What defenders did on film of the things the branches of a run speak of. Where one did, the jobs are those of the
- * branch: the
- * branch is graded, not the place (GRD-04).
+ * branch: the branch is graded, not the place (GRD-04).
  */
 final readonly class BranchesSeen
 {

@@ -215,8 +215,8 @@ final readonly class LineRows
 
     /**
      * What became of a down man a lineman has for himself: how far he came past the line or across the face of his
-     * blocker, from the
-     * contact on; a tie is full credit (INZ-01, INZ-14). Across the face is from the backside to the side of the run.
+     * blocker, from the contact on; a tie is full credit (INZ-01, INZ-14). Across the face is from the backside to the
+     * side of the run.
      *
      * @return list<Row>
      */

@@ -13,8 +13,7 @@ use Jacotaxis\Core\Film\Plot;
 
 /**
  * The plots of a film in play yards. Two angles that saw a man at one moment are two opinions: they are weighed by
- * their doubt,
- * and where they differ by more than that both stand and the difference is said.
+ * their doubt, and where they differ by more than that both stand and the difference is said.
  */
 final class Placed
 {

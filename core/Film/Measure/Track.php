@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Film\Measure;
 
 /**
  * A man's way through the places he was plotted at, filled in between by cubics that keep his speed (Catmull and Rom
- * 1974).
- * Play yards, seconds from the snap. The doubt grows between plots with what a runner can do in the time.
+ * 1974). Play yards, seconds from the snap. The doubt grows between plots with what a runner can do in the time.
  */
 final readonly class Track
 {

@@ -9,8 +9,7 @@ use Jacotaxis\Core\Film\FilmDocument;
 
 /**
  * Who holds the simulated camera: from the press box (wide) or from behind the offense (tight). He follows the ball
- * late and
- * smoothly, and zooms in a little once the play is under way. Deterministic.
+ * late and smoothly, and zooms in a little once the play is under way. Deterministic.
  */
 final readonly class CameraMan
 {

@@ -8,8 +8,7 @@ use Jacotaxis\Core\Proof\Pass\ReadStates;
 
 /**
  * What a throw was by the states of the reads (GRD-01): right, right but late, wrong when another read was still live,
- * forced
- * into a dead one. The result is another matter.
+ * forced into a dead one. The result is another matter.
  */
 final readonly class ReadRule
 {

@@ -14,8 +14,7 @@ use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /**
  * The decision of a zone read, an option or a run-pass option: every read man's choice as plotted or charted, then the
- * call's own
- * rule (a staff's rule before it) on all of them at once. The branch is graded, not the place (GRD-04).
+ * call's own rule (a staff's rule before it) on all of them at once. The branch is graded, not the place (GRD-04).
  */
 final readonly class RunDecision
 {

@@ -8,9 +8,8 @@ use Jacotaxis\Core\Film\FilmDocument;
 
 /**
  * What a coach says of a man by eye, in the order a rep is looked at: sub-marks, plus or minus, and facts with an
- * answer or a
- * number (FLM-03 to FLM-07, FLM-09). One rep may be praised and corrected; a guess is kept and counts for nothing
- * (REC-08).
+ * answer or a number (FLM-03 to FLM-07, FLM-09). One rep may be praised and corrected; a guess is kept and counts for
+ * nothing (REC-08).
  */
 final class ByEye
 {

@@ -9,8 +9,7 @@ use Jacotaxis\Core\Offense\Man;
 
 /**
  * Which faults and praises stand on which key for each group of players. A staff may choose its own of the library and
- * rename
- * them; what is kept is the id.
+ * rename them; what is kept is the id.
  */
 final readonly class FaultKeys
 {

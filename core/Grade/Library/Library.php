@@ -6,8 +6,7 @@ namespace Jacotaxis\Core\Grade\Library;
 
 /**
  * The fault and praise library: what is seen or measured, what is wanted, and the drill. A staff may rename a label;
- * the id stays.
- * Cuts, shoves and cracks carry the caution of the rule books.
+ * the id stays. Cuts, shoves and cracks carry the caution of the rule books.
  */
 final class Library
 {

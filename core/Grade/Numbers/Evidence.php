@@ -7,10 +7,9 @@ namespace Jacotaxis\Core\Grade\Numbers;
 use Jacotaxis\Core\Grade\Interval;
 
 /**
- * What an opponent did against us: his keys' choices, fronts, coverages and box, what he shows by down and distance and
- * after our
- * motion; and how often his key gave a call what it needs. Evidence about the concept, nobody's grade (GRD-14, REC-05,
- * REC-06).
+ * What an opponent did against us: his keys' choices, fronts, coverages and box, what he shows by down and distance
+ * and after our motion; and how often his key gave a call what it needs. Evidence about the concept, nobody's grade
+ * (GRD-14, REC-05, REC-06).
  */
 final class Evidence
 {

@@ -6,10 +6,8 @@ namespace Jacotaxis\Core\Grade\Numbers;
 
 /**
  * Filmed snaps that teach most when they stand side by side: the same man weeks apart, two men on one step, run and
- * pass from one
- * picture on one day, one call into two gaps, one formation against two fronts, and a rare call with its twin by
- * assignments, not by
- * name (FLM-12).
+ * pass from one picture on one day, one call into two gaps, one formation against two fronts, and a rare call with its
+ * twin by assignments, not by name (FLM-12).
  */
 final class Pairs
 {

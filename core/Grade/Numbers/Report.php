@@ -90,8 +90,7 @@ final readonly class Report
 
     /**
      * What one's own calls give away: formation, personnel, motion and run action that lean to run or pass or to one
-     * call, and a back who
-     * goes to one side (REC-07, MSH-15).
+     * call, and a back who goes to one side (REC-07, MSH-15).
      *
      * @return list<array{by: string, name: string, leans: string, share: float, of: int, low: float,
      *     ids: list<string>}>
@@ -122,8 +121,7 @@ final readonly class Report
 
     /**
      * The model's own score: predicted margin against measured separation at the throw, by opponent. A margin of a
-     * second is
-     * about a runner's speed in yards.
+     * second is about a runner's speed in yards.
      *
      * @return list<array{opponent: string, n: int, predictedYd: float, measuredYd: float, offYd: float, agree: int,
      *     ids: list<string>}>

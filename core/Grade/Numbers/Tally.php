@@ -10,9 +10,8 @@ use Jacotaxis\Core\Grade\Interval;
 
 /**
  * Sums snaps up: tries, average gain, success (40, 60 and 100 % of the distance: Carroll, Palmer and Thorn 1988),
- * explosive,
- * negative, completions, ball-out time. Snaps wiped out by a flag, kneels and spikes are left out. Keeps the ids of its
- * snaps.
+ * explosive, negative, completions, ball-out time. Snaps wiped out by a flag, kneels and spikes are left out. Keeps
+ * the ids of its snaps.
  */
 final class Tally
 {

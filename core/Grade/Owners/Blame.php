@@ -13,8 +13,8 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * Whose fault a snap that was not worth the down is. What a coach settled comes first; then a foul, the decision, the
- * man who was
- * late or dropped it, the block, the call; what is left stays undetermined and counts for nobody (GRD-03, GRD-10).
+ * man who was late or dropped it, the block, the call; what is left stays undetermined and counts for nobody (GRD-03,
+ * GRD-10).
  */
 final readonly class Blame
 {

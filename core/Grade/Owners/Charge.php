@@ -8,10 +8,8 @@ use DomainException;
 
 /**
  * Whether a grade counts for the man it is about. What does not count is kept, shown and still teaches: a throw too
- * hard for a
- * drill, a hold nobody called, a walk-through, a fault of the staff, what another man caused, and a guess (GRD-03,
- * GRD-06, GRD-09,
- * GRD-10, REC-08).
+ * hard for a drill, a hold nobody called, a walk-through, a fault of the staff, what another man caused, and a guess
+ * (GRD-03, GRD-06, GRD-09, GRD-10, REC-08).
  */
 final class Charge
 {

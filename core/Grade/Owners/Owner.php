@@ -14,8 +14,7 @@ final class Owner
 
     /**
      * What the passer owns of a throw that was broken up, first cause first; where the throw was good it is the
-     * receiver's or the
-     * design's, which stays undetermined until somebody settles it (GRD-03).
+     * receiver's or the design's, which stays undetermined until somebody settles it (GRD-03).
      *
      * @return array{causes: list<string>, owner: string}
      */

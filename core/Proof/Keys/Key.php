@@ -78,8 +78,7 @@ final readonly class Key
 
     /**
      * This key with the acts of another question to the same man: an act the pass does not answer is answered by the
-     * run he
-     * leaves then, where that is good.
+     * run he leaves then, where that is good.
      */
     public function and(self $other, Outcome $run): self
     {

@@ -19,8 +19,7 @@ use Jacotaxis\Core\Proof\Throwing\Windows;
  * Finds the keys of a call against a look without knowing the concept.
  *
  * Defender d is a key when there are counting reads a and b such that going to a shuts a and leaves b open, and going
- * to b
- * shuts b and leaves a open.
+ * to b shuts b and leaves a open.
  */
 final class KeyFinder
 {

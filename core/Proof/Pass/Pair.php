@@ -25,8 +25,7 @@ use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /**
  * A play-action pass proved as a pair with its run: a defender who comes for the run opens the pass over him, one who
- * stays
- * home is answered by the run itself (PAC-15, truth 12).
+ * stays home is answered by the run itself (PAC-15, truth 12).
  */
 final class Pair
 {

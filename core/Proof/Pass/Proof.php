@@ -51,9 +51,8 @@ final readonly class Proof implements Proven
     }
 
     /**
-     * The men whose choice decides who gets the ball: the keys, the main one first, then whoever can take the ball that
-     * is
-     * thrown by rule.
+     * The men whose choice decides who gets the ball: the keys, the main one first, then whoever can take the ball
+     * that is thrown by rule.
      *
      * @return list<Key>
      */
@@ -81,9 +80,8 @@ final readonly class Proof implements Proven
     }
 
     /**
-     * Seconds to spare: of a key the least over his acts, of the ball that is thrown in each; without one the rule-true
-     * ball's,
-     * less what the best single man can take of it.
+     * Seconds to spare: of a key the least over his acts, of the ball that is thrown in each; without one the
+     * rule-true ball's, less what the best single man can take of it.
      */
     public function strength(): ?float
     {

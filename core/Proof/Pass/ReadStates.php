@@ -8,9 +8,8 @@ use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 
 /**
- * The progression against one act of the defense: every read in order, live or dead, who has the ball by rights and who
- * would be
- * next (PRG-01). Board, film and command line all ask here.
+ * The progression against one act of the defense: every read in order, live or dead, who has the ball by rights and
+ * who would be next (PRG-01). Board, film and command line all ask here.
  */
 final readonly class ReadStates
 {

@@ -10,10 +10,9 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
- * Man defenders over receivers who stand close together pass them off: the outer one takes the first man out, the inner
- * one
- * the first man in (TEL-04, RTE-19). Whoever is beyond them when they sort is his, also when that man breaks back
- * later.
+ * Man defenders over receivers who stand close together pass them off: the outer one takes the first man out, the
+ * inner one the first man in (TEL-04, RTE-19). Whoever is beyond them when they sort is his, also when that man breaks
+ * back later.
  */
 final class PassOff
 {

@@ -17,8 +17,7 @@ use Jacotaxis\Core\Proof\Scene\Scene;
  * Runs the coverage by rule against the routes, step by step.
  *
  * Defenders see routes only (SeenRoute), never a call. Velocities follow what a man wants with the sprint law's own
- * lag,
- * so a change of direction costs what it costs a runner.
+ * lag, so a change of direction costs what it costs a runner.
  */
 final class PlayOut
 {

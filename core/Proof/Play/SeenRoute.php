@@ -10,8 +10,7 @@ use Jacotaxis\Core\Route\RunRoute;
 
 /**
  * A route as a defender sees it who notices each tell a reaction late: until then the runner seems to go on as before,
- * after
- * that he sees the truth.
+ * after that he sees the truth.
  */
 final readonly class SeenRoute
 {

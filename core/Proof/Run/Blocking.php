@@ -13,8 +13,7 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * Whether every block can be made: the blocker must reach his man's track before the man reaches the runner's aiming
- * track,
- * both by the sprint law with the speeds of their groups. A down man on a climbing lineman holds him.
+ * track, both by the sprint law with the speeds of their groups. A down man on a climbing lineman holds him.
  */
 final readonly class Blocking
 {
@@ -72,9 +71,8 @@ final readonly class Blocking
     }
 
     /**
-     * Men who are blocked on the way to one carrier and run away from their block to another: a backer who scrapes over
-     * a
-     * squeezing end has the quarterback (DEF-08).
+     * Men who are blocked on the way to one carrier and run away from their block to another: a backer who scrapes
+     * over a squeezing end has the quarterback (DEF-08).
      *
      * @param  array<string, Carrier>  $carriers  by action
      * @return array<string, list<string>> roles by action
@@ -193,8 +191,7 @@ final readonly class Blocking
 
     /**
      * Whether a man who is trapped closes the hole instead of opening it: he is met in the runner's own lane. Around
-     * the end the
-     * runner goes outside of him, between guard and guard he has nowhere to go.
+     * the end the runner goes outside of him, between guard and guard he has nowhere to go.
      *
      * @param  array{float, float, float}  $at  seconds, x and y
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
+use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Defender;
@@ -13,8 +14,7 @@ use Jacotaxis\Core\Proof\Scene\Worth;
 
 /**
  * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless
- * the
- * pitch key can tackle the quarterback (OPT-01, VER-08).
+ * the pitch key can tackle the quarterback (OPT-01, VER-08).
  */
 final class Decider
 {
@@ -214,6 +214,11 @@ final class Decider
         $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within(
             $situation->toGoalYd(),
         );
+        if ($carrier->thrownAt !== null) {
+            [$qx, $qy] = $this->scene->launch();
+            [$x, $y] = $carrier->path->at($carrier->from);
+            $worth = $worth->caughtOver(hypot($x - $qx, $y - $qy));
+        }
 
         return new RunOutcome(
             $carrier->action,
@@ -262,6 +267,9 @@ final class Decider
     /** How many blocks near a carrier's lane have to hold. */
     private function blocksAt(Carrier $carrier): int
     {
+        if ($carrier->thrownAt !== null) {
+            return $this->blocksInSpace();
+        }
         $x = $carrier->path->x[$carrier->stepPast(0.0)];
         $near = array_filter(
             $this->resolved->front->men,
@@ -271,6 +279,17 @@ final class Decider
         );
 
         return count($near);
+    }
+
+    /** Every man who goes out in front of a screen or blocks for it outside has to hold. */
+    private function blocksInSpace(): int
+    {
+        return count(array_filter(
+            $this->resolved->blocks,
+            fn (Block $b): bool => $b->target !== null
+                && in_array($b->verb, [Verb::Lead, Verb::Kick, Verb::Stalk], true)
+                && $this->resolved->front->u($b->target) > $this->resolved->front->middle(),
+        ));
     }
 
     /** @param  array<string, RunAct>  $acts */
@@ -339,9 +358,8 @@ final class Decider
     }
 
     /**
-     * Whether a key alone makes the tackle on a carrier: the read (OPT-01, SET-19). What a read man does tells who gets
-     * the ball,
-     * however little the down asks for.
+     * Whether a key alone makes the tackle on a carrier: the read (OPT-01, SET-19). What a read man does tells who
+     * gets the ball, however little the down asks for.
      */
     public function stops(string $role, string $action, RunAct $act): bool
     {

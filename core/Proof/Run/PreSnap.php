@@ -13,9 +13,8 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * What is decided before the snap: count the box, look at the side, look at the corner (RPO-06). With more men in the
- * box
- * than blockers the throw is right (CNT-03); a throw chosen on the count goes to the side numbers, grass or leverage
- * favor.
+ * box than blockers the throw is right (CNT-03); a throw chosen on the count goes to the side numbers, grass or
+ * leverage favor.
  */
 final readonly class PreSnap
 {

@@ -11,8 +11,7 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
  * Whom a run-pass option reads: who the call names; else the man of the box nobody blocks; else the inside backer on
- * the side
- * of the first throw, else the overhang there (RPO-01).
+ * the side of the first throw, else the overhang there (RPO-01).
  */
 final class ReadMan
 {

@@ -36,8 +36,7 @@ final readonly class RunOutcome
 
     /**
      * Whether it beats what the keys do. A man who waits between two carriers gives the offense time: the ball is
-     * judged by
-     * what it gains then, half of what is asked.
+     * judged by what it gains then, half of what is asked.
      */
     public function beats(RunAct ...$acts): bool
     {

@@ -372,8 +372,7 @@ final readonly class Scene
 
     /**
      * The drop that fits the first two reads, also when they become what the coverage makes of them; nobody drops
-     * deeper than
-     * five steps for them unless the call says so.
+     * deeper than five steps for them unless the call says so.
      *
      * @param  list<string>  $reads
      * @param  array<string, RunRoute>  $routes  as called

@@ -6,14 +6,11 @@ namespace Jacotaxis\Core\Proof\Scene;
 
 /**
  * What a play is worth, passes and runs on one scale: the chance that it is a success by down and distance, and the
- * yards it
- * may be expected to bring.
+ * yards it may be expected to bring.
  *
  * Completion is accuracy by distance times a logistic of the margin (standard deviation of arrival 0.45 s, Spearman
- * 2018,
- * from memory). The spread of what is gained after first contact, of blocks that are won or lost, and of interceptions
- * are
- * start values from memory.
+ * 2018, from memory). The spread of what is gained after first contact, of blocks that are won or lost, and of
+ * interceptions are start values from memory.
  */
 final readonly class Worth
 {
@@ -74,6 +71,14 @@ final readonly class Worth
             $hold * $chance($gain) + (1.0 - $hold) * $chance(min($gain, $lost)),
             $hold * $gain + (1.0 - $hold) * min($gain, $lost),
         );
+    }
+
+    /** The same when the ball has to be caught first, over a distance in yards: without a catch nothing is gained. */
+    public function caughtOver(float $distanceYd): self
+    {
+        $caught = self::accuracy($distanceYd);
+
+        return new self($caught * $this->chance, $caught * $this->yards);
     }
 
     /** A ball that is thrown away. */

@@ -14,10 +14,9 @@ use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /**
- * What beats a call: the cheapest rule-true change by one defender that covers it - a choice after the snap, or another
- * job or place before it -, where none does two men who trade jobs, and which calls punish that change. Cost is how far
- * it
- * takes them from their places, yards.
+ * What beats a call: the cheapest rule-true change by one defender that covers it - a choice after the snap, or
+ * another job or place before it -, where none does two men who trade jobs, and which calls punish that change. Cost
+ * is how far it takes them from their places, yards.
  */
 final readonly class Beats
 {

@@ -12,9 +12,9 @@ use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
- * The changes a coordinator of the defense can order for one man before the snap: come up on his receiver, take another
- * man,
- * play another zone. Each is a look of its own, with what it costs him: yards from the place he had. Cheapest first.
+ * The changes a coordinator of the defense can order for one man before the snap: come up on his receiver, take
+ * another man, play another zone. Each is a look of its own, with what it costs him: yards from the place he had.
+ * Cheapest first.
  */
 final class LookChanges
 {

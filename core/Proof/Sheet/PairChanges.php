@@ -13,9 +13,8 @@ use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
- * Pairs of men who trade jobs before the snap: two zones of one side, or the receivers of two men in man coverage. Each
- * is a
- * look of its own with what it costs the two together, yards. Cheapest first.
+ * Pairs of men who trade jobs before the snap: two zones of one side, or the receivers of two men in man coverage.
+ * Each is a look of its own with what it costs the two together, yards. Cheapest first.
  */
 final class PairChanges
 {

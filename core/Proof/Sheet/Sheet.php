@@ -57,9 +57,8 @@ final class Sheet
     }
 
     /**
-     * What cells add up to: how many of each verdict, the share that is good, the mean chance of success, and the cells
-     * that are
-     * worth least and most at their worst.
+     * What cells add up to: how many of each verdict, the share that is good, the mean chance of success, and the
+     * cells that are worth least and most at their worst.
      *
      * @param  list<array<string, mixed>>  $cells
      * @param  list<float>|null  $weights  how often each look is shown; null: all the same

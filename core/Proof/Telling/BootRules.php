@@ -9,9 +9,8 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
- * Jobs that come with a play-action protection: the tight end on the call side has the C gap, one who comes across logs
- * or
- * kicks, a back fakes and checks both A gaps, a wing inserts off the edge (PRO-01 to PRO-05).
+ * Jobs that come with a play-action protection: the tight end on the call side has the C gap, one who comes across
+ * logs or kicks, a back fakes and checks both A gaps, a wing inserts off the edge (PRO-01 to PRO-05).
  */
 final class BootRules
 {

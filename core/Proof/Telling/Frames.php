@@ -68,9 +68,8 @@ final class Frames
     }
 
     /**
-     * Line, backs and quarterback show the run first: until the mesh they are where the run has them, then they go over
-     * to
-     * what they do. Null for a man who has left the run, or has a route from the snap.
+     * Line, backs and quarterback show the run first: until the mesh they are where the run has them, then they go
+     * over to what they do. Null for a man who has left the run, or has a route from the snap.
      *
      * @return array{float, float}|null
      */

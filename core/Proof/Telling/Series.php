@@ -19,10 +19,8 @@ use Jacotaxis\Core\Proof\Scene\Setting;
 
 /**
  * A series: the base run, its counter, the quarterback's keep and the play-action that look alike from one formation
- * and
- * motion (PAC-01). Sameness is measured on the first 0.8 s of every man's path; the bind of the series is what its
- * members
- * do together to one defender.
+ * and motion (PAC-01). Sameness is measured on the first 0.8 s of every man's path; the bind of the series is what its
+ * members do together to one defender.
  */
 final readonly class Series
 {

@@ -240,8 +240,7 @@ final class Windows
 
     /**
      * How open a read is when everybody plays his rule, seconds; of one that comes too late, how open he would be had
-     * the
-     * passer time. Null where no throw reaches him.
+     * the passer time. Null where no throw reaches him.
      */
     public function openness(string $letter): ?float
     {

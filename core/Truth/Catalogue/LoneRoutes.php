@@ -10,8 +10,7 @@ use Jacotaxis\Core\Truth\LoneRoute;
 
 /**
  * One read by the outside man, everybody else far away, against six ways to play him (common practice, no source): O
- * open,
- * C within the threshold either way, X covered; two letters: either is right.
+ * open, C within the threshold either way, X covered; two letters: either is right.
  */
 final class LoneRoutes
 {

@@ -56,6 +56,21 @@ export const LESSONS = [
         says: 'A minus is our own half. The bar parts it from the call.',
     },
     {
+        title: 'A screen',
+        example: 'gun 2x2: slip screen right',
+        says: 'Bubble, now, tunnel, swing, slip or tight end screen: the line and the receivers know whom they lead on.',
+    },
+    {
+        title: 'How many stay in',
+        example: 'gun trips right, seven-man: post-dig right',
+        says: 'Five-man to eight-man: the backs first, then the men on the line, then who stands nearest.',
+    },
+    {
+        title: 'As you would type it',
+        example: 'doubles rt 6 man: dagger rt',
+        says: 'Abbreviations and other names are put into these words; what staffs mean differently is asked.',
+    },
+    {
         title: 'Your own word',
         example: 'gun 2x2: ledge right',
         says: 'Aliases and families of your own stand in the staff book; the demo’s ledge is scissors.',

@@ -23,10 +23,8 @@ use Jacotaxis\Core\Words\LookParser;
 
 /*
  * What is true of a film of which everything is known: a play run as it should be is graded right and nobody has a
- * fault; what a key
- * chose is recognised; another ball than the right one is never graded right. Over passes, play-action, runs, options
- * and run-pass
- * options of many kinds, on all hashes.
+ * fault; what a key chose is recognised; another ball than the right one is never graded right. Over passes,
+ * play-action, runs, options and run-pass options of many kinds, on all hashes.
  */
 
 const TRUE_CALLS = [

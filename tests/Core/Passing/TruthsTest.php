@@ -2,8 +2,7 @@
 
 /*
  * Trade truths 6 to 9, 13 and 19, common practice without a published source: at default settings, from several sets,
- * sides
- * and levels. The concept is never named to the simulator.
+ * sides and levels. The concept is never named to the simulator.
  */
 
 use Jacotaxis\Core\Defense\JobKind;

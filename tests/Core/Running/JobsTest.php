@@ -28,8 +28,7 @@ use Tests\Core\Running\LineAudit;
 
 /*
  * Each of the eleven men as a line coach reads him, scheme by scheme and front by front (jobs.md; INZ, RUN, JET, VER,
- * MID, FRZ,
- * LOD, FBL, ARC; common practice, no source). The quarterback's order is his keys.
+ * MID, FRZ, LOD, FBL, ARC; common practice, no source). The quarterback's order is his keys.
  */
 
 it('gives each of the eleven his job', function (string $call, string $look, array $jobs, array $keys,

@@ -12,10 +12,8 @@ use Jacotaxis\Core\Offense\Man;
 
 /**
  * Reads eleven jobs as a line coach does and lists what he would not sign (jobs.md, invariants): linemen who cross, a
- * man sent
- * past a nearer one, a man idle beside a free man of the box, a double without its backer, a read man touched, a job
- * without
- * step or aim. Yards.
+ * man sent past a nearer one, a man idle beside a free man of the box, a double without its backer, a read man
+ * touched, a job without step or aim. Yards.
  */
 final class LineAudit
 {

@@ -198,7 +198,6 @@ it('understands a call as it is typed', function (string $typed, string $means):
     ['wishbone right triple left', 'under center wishbone right: triple left'],
     ['full house rt: power rt', 'under center full house right: power right'],
     ['gun full house: dive right', 'gun full house right: dive right'],
-    ['pro rt: power rt', 'under center split-back right: power right'],
     ['pro i rt: power lt', 'under center I right: power left'],
     ['ace rt: outside zone rt', 'under center ace right: outside zone right'],
     ['ace: oz lt', 'under center ace right: outside zone left'],
@@ -364,6 +363,7 @@ it('says how to say what it has other words for', function (string $typed, strin
     ['gun doubles rt hb pass rt', 'the quarterback throws every ball'],
     ['gun trips rt: shovel lt', 'power read and speed option'],
     ['wildcat: power rt', 'quarterback power'],
+    ['pro rt: power rt', 'split-back or I'],
     ['gun stack: rub rt', 'several rubs'],
     ['gun trips rt: wr screen rt', 'bubble screen, now screen or tunnel screen'],
 ]);

@@ -14,8 +14,7 @@ use Jacotaxis\Core\Blocking\Run\Verb;
  * One rule of a scheme or tag: who, when, what he does and to whom. Every word is checked when the catalogue is read.
  *
  * Of posts the first that is there and free has the job; of targets the first nobody has yet is taken. A late row is
- * for what
- * the matching of the line has left.
+ * for what the matching of the line has left.
  */
 final readonly class JobRow
 {

@@ -9,8 +9,7 @@ use Jacotaxis\Core\Blocking\Run\UnknownRun;
 
 /**
  * The catalogue of runs: a rule per post, the first that holds in the order written. Linemen, tight ends and wings
- * without a
- * rule go into the matching of the line, receivers stalk the man over them.
+ * without a rule go into the matching of the line, receivers stalk the man over them.
  */
 final class Schemes
 {

@@ -9,8 +9,7 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * The runner's read on a zone run: the first down man from the center out to the playside, what he does, and the gap
- * that
- * follows; then the next men of the triangle, who may fill that gap (INZ-17 to INZ-20).
+ * that follows; then the next men of the triangle, who may fill that gap (INZ-17 to INZ-20).
  */
 final readonly class CutKey
 {

@@ -12,10 +12,8 @@ use Jacotaxis\Core\Offense\Man;
  * Who holds which post of a run to a side: the words the rules of a scheme are written in.
  *
  * Linemen are playside or backside of the center by where they stand; a tight end is an `end`, a man off the line
- * beside the
- * surface a `wing`, the outside receiver `wide`, the next `slot`. Of two backs the nearer to the line is the fullback,
- * of two
- * side by side the playside one.
+ * beside the surface a `wing`, the outside receiver `wide`, the next `slot`. Of two backs the nearer to the line is
+ * the fullback, of two side by side the playside one.
  */
 final readonly class Posts
 {

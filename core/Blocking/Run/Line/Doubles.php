@@ -13,10 +13,8 @@ use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
  * The doubles that follow from who has whom: a man who handed his man over helps on him first, then whoever is on a
- * backer,
- * the inside backer of the play first, then who has nobody; each down man is doubled once, and the one with the backer
- * climbs
- * (INZ-02, INZ-06, INZ-08, INZ-09).
+ * backer, the inside backer of the play first, then who has nobody; each down man is doubled once, and the one with
+ * the backer climbs (INZ-02, INZ-06, INZ-08, INZ-09).
  */
 final class Doubles
 {

@@ -12,8 +12,8 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * What it costs a man of the line to have a defender, and the play to leave one: time and leverage to his track, in
- * yards of
- * reach. Places are yards playside of the ball; a defender's is after his movement on the line, before it behind.
+ * yards of reach. Places are yards playside of the ball; a defender's is after his movement on the line, before it
+ * behind.
  *
  * The numbers are product defaults, settled by the jobs a line coach signs on every front; order and hand-over decide
  * most.

@@ -10,10 +10,8 @@ use Jacotaxis\Core\Blocking\Run\RunKind;
 
 /**
  * The men of the line against the men of the front: the cheapest way in which nobody crosses a neighbor, found exactly
- * from
- * the back side to the play side. Each man takes the next man on the line or one farther out, the next backer or one
- * farther
- * out, or nobody; a man who covers a lineman is handed over to the neighbor or kept.
+ * from the back side to the play side. Each man takes the next man on the line or one farther out, the next backer or
+ * one farther out, or nobody; a man who covers a lineman is handed over to the neighbor or kept.
  *
  * Written in yards playside of the ball only, so that a play turned over turns every job over.
  */

@@ -12,8 +12,7 @@ use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
  * Hats nobody needs where they stand: a free man of the box in reach, the inside backer of the play first, else the
- * overhang
- * or the near corner of a wide run, else the free safety. Nobody is idle beside a man he can have.
+ * overhang or the near corner of a wide run, else the free safety. Nobody is idle beside a man he can have.
  */
 final readonly class Spare
 {

@@ -9,8 +9,7 @@ use Jacotaxis\Core\Blocking\Run\Verb;
 
 /**
  * What a line says before the snap, in the order it is said: the mike first, then from the first uncovered lineman out
- * who
- * has help and who is alone, then every double with its backer (INZ-02, INZ-09, FBL-01).
+ * who has help and who is alone, then every double with its backer (INZ-02, INZ-09, FBL-01).
  */
 final class LineCalls
 {

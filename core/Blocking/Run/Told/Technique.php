@@ -13,10 +13,8 @@ use Jacotaxis\Core\School\Schools;
 
 /**
  * What a man is told besides his job: the first step by foot and direction, where he aims, the angle and count where
- * the trade
- * has one, and whom he looks at (INZ-03 to INZ-05, INZ-17, INZ-23, VER-04 to VER-07, ARC-01, FBL-05, FBL-06, PRO-08;
- * else common
- * practice, no source).
+ * the trade has one, and whom he looks at (INZ-03 to INZ-05, INZ-17, INZ-23, VER-04 to VER-07, ARC-01, FBL-05, FBL-06,
+ * PRO-08; else common practice, no source).
  */
 final readonly class Technique
 {

@@ -14,8 +14,7 @@ use Jacotaxis\Core\Proof\Play\Sight;
  * A deep zone: on top of whatever runs vertically in his lane, between two of them when there are two.
  *
  * His lane ends at the midline to the next deep man. Where the shell gives him a receiver to match, he plays that man
- * while
- * the stem is vertical and stays with him past the match depth; a short break sends him back to his zone.
+ * while the stem is vertical and stays with him past the match depth; a short break sends him back to his zone.
  */
 final class Deep extends Mover
 {

@@ -13,8 +13,7 @@ use Jacotaxis\Core\Proof\Play\Sight;
 
 /**
  * Man to man: from off he stays on top on his leverage, in press he mirrors and then runs in phase, in trail he plays
- * the
- * inside hip. At the tell of a cut that slows his man down he sits; after it he drives on the man.
+ * the inside hip. At the tell of a cut that slows his man down he sits; after it he drives on the man.
  */
 final class OverTop extends Mover
 {

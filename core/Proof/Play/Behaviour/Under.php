@@ -13,9 +13,8 @@ use Jacotaxis\Core\Proof\Play\Sight;
 
 /**
  * An under zone. He drops to his landmark, carries a vertical release as far as his rule says, squeezes who settles in
- * front
- * of him, meets a deep crosser on his path, drives on a break near him, and sinks when nobody is there and somebody is
- * behind.
+ * front of him, meets a deep crosser on his path, drives on a break near him, and sinks when nobody is there and
+ * somebody is behind.
  */
 final class Under extends Mover
 {

@@ -10,8 +10,7 @@ use Jacotaxis\Core\Proof\Run\RunProof;
 
 /**
  * Where a run can hurt somebody the product says so, names the rule book and defers to the officials, the state
- * association
- * and the athletic trainer. Rule numbers are from memory.
+ * association and the athletic trainer. Rule numbers are from memory.
  */
 final class Cautions
 {

@@ -15,8 +15,7 @@ use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /**
  * What beats a run: the act of a key that is right, else the cheapest change of place by one man behind the line, else
- * a
- * movement of one man of the box, else two who trade jobs. Yards and seconds.
+ * a movement of one man of the box, else two who trade jobs. Yards and seconds.
  */
 final class RunBeats
 {
