@@ -84,7 +84,9 @@ final readonly class Defense
             );
         }
         if ($this->shown !== null) {
-            return $this->shown->tackler($d, self::TACKLE_YD);
+            $runner = $this->resolved->who(Verb::Carry);
+
+            return $this->shown->tackler($d, self::TACKLE_YD, $d->takes !== null && $d->takes === $runner);
         }
         [$x, $y] = $d->movement === null ? [$d->xYd, $d->yYd] : $d->movement->to($d->xYd, $d->yYd);
         $moves = $d->movement === null ? 0.0 : $d->movement->kind->lasts();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
@@ -44,12 +45,16 @@ final readonly class ShownPass
         $this->coverage = (new PlayOut($scene))->byRule();
     }
 
-    /** The man where his pass play has taken him when he sees that it is none. */
-    public function tackler(Defender $d, float $reachYd): Tackler
+    /**
+     * The man where his pass play has taken him when he sees that it is none.
+     *
+     * @param  bool  $hasRunner  whether the man who gets the ball is his man to man
+     */
+    public function tackler(Defender $d, float $reachYd, bool $hasRunner): Tackler
     {
         $told = $this->goOutAt === null || $d->group === 'corner' ? INF : $this->goOutAt + self::TOLD_S;
-        // Who rushes has the ball handed over before his eyes; a throw over his head he has to turn for.
-        $before = $this->handed && $d->rushes();
+        // Who rushes, or looks at the runner, has the ball handed over before his eyes; for a throw he has to turn.
+        $before = $this->handed && ($d->rushes() || $hasRunner);
         $knows = min($this->endsAt, $told) + ($before ? 0.0 : $d->reaction ?? $this->scene->setting->reaction);
         [$x, $y, $vx, $vy] = $this->at($d, $knows);
 
@@ -59,6 +64,10 @@ final readonly class ShownPass
     /** @return array{float, float, float, float} where he is as on a pass, and how fast, yards and yards a second */
     public function at(Defender $d, float $t): array
     {
+        if ($d->job->kind === JobKind::Man && ! isset($this->scene->routes[(string) $d->takes])) {
+            // His man runs no route: he stays on him and looks.
+            return [$d->xYd, $d->yYd, 0.0, 0.0];
+        }
         $roles = array_map(fn (Defender $o): string => $o->role, $this->scene->defenders);
         $place = array_search($d->role, $roles, true);
         if ($place === false || ! isset($this->coverage->x[$place])) {
