@@ -100,10 +100,9 @@ class Truths extends JxCommand
     }
 
     /**
-     * @param  array{truths: list<array<string, mixed>>, lone: array{tried: int, held: int}, shares: array<string,
-     *     mixed>|null,
-     *     cliffs: array{tried: int, turns: int, at: list<string>}|null, mirror: array{tried: int, differ: int, at:
-     *     list<string>}|null}  $answer
+     * @param  array{truths: list<array<string, mixed>>, lone: array{tried: int, held: int},
+     *     shares: array<string, mixed>|null, cliffs: array{tried: int, turns: int, at: list<string>}|null,
+     *     mirror: array{tried: int, differ: int, at: list<string>}|null}  $answer
      */
     private function tell(array $answer): void
     {

@@ -38,8 +38,7 @@ final class Told
     /**
      * The frames of the rule-true play or of what a key, or two keys, do.
      *
-     * @param  array{defender: string, name: string, index?: int, and?: array{defender: string, name: string}}|null
-     *     $act
+     * @param  array{defender: string, name: string, index?: int, and?: array<string, string>}|null  $act
      * @return array<string, mixed>
      */
     public static function frames(Proven $proof, ?array $act): array

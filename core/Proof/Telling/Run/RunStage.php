@@ -36,8 +36,7 @@ final class RunStage
     }
 
     /**
-     * @param  array{defender: string, name: string, index?: int, and?: array{defender: string, name: string}}|null
-     *     $act
+     * @param  array{defender: string, name: string, index?: int, and?: array<string, string>}|null  $act
      * @return array<string, mixed>
      */
     public static function frames(RunProof $proof, ?array $act): array
