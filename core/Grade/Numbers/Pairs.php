@@ -32,7 +32,7 @@ final class Pairs
 
     /**
      * @param  list<SnapRow>  $snaps  filmed ones, oldest first
-     * @param  list<array<string, mixed>>  $grades  of filmed snaps, oldest first: snap, player, name, asked, mark, reel, day
+     * @param  list<array<string, mixed>>  $grades  filmed, oldest first: snap, player, name, asked, mark, reel, day
      * @param  array<string, array<string, string>>  $jobs  by call: what each letter does
      * @return list<array{kind: string, what: string, a: string, b: string, why: string}> most telling first within a
      *     kind
