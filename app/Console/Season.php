@@ -30,7 +30,7 @@ final class Season
         'outside zone',
     ];
 
-    private const FAULTS = ['FLT-13', 'FLT-26', 'FLT-41', 'FLT-47', 'FLT-48', 'FLT-01', 'PRS-03'];
+    private const FAULTS = ['FLT-13', 'FLT-26', 'FLT-41', 'FLT-47', 'FLT-48c', 'FLT-01', 'PRS-03'];
 
     public static function seed(): void
     {

@@ -27,7 +27,7 @@ final readonly class Proposal
     ];
 
     /** Faults of the assignment or the decision, not of how a thing was done. */
-    private const NO_TECHNIQUE = ['FLT-13', 'FLT-16', 'FLT-47', 'FLT-48'];
+    private const NO_TECHNIQUE = ['FLT-13', 'FLT-16', 'FLT-47', 'FLT-48', 'FLT-48a', 'FLT-48b', 'FLT-48c', 'FLT-48d'];
 
     /** A named route within this of his way is believed, yards (product default). */
     private const NAMED_YD = 0.8;

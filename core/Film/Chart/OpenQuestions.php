@@ -13,6 +13,13 @@ use Jacotaxis\Core\Film\Mark;
  */
 final class OpenQuestions
 {
+    /** Marks of which the second cannot come before the first. */
+    private const IN_ORDER = [
+        ['snap', 'first step'], ['snap', 'mesh'], ['snap', 'back foot'], ['snap', 'ball out'], ['snap', 'break'],
+        ['back foot', 'ball out'], ['mesh', 'ball out'], ['ball out', 'catch'], ['snap', 'catch'],
+        ['catch', 'tackle'], ['snap', 'tackle'],
+    ];
+
     /**
      * @param  array<string, mixed>  $d  a film document
      * @return list<array{id: string, text: string, kind: string, about: string|null, atS: float|null}> kind: call,
@@ -55,6 +62,7 @@ final class OpenQuestions
                 );
             }
         }
+        $open = [...$open, ...self::clocks($d['marks'] ?? [])];
         $plotted = [];
         foreach ($d['plots'] ?? [] as $plot) {
             if ($plot['man'] === Mark::UNKNOWN && ! isset($plotted[$plot['angle'] ?? FilmDocument::WIDE])) {
@@ -81,6 +89,56 @@ final class OpenQuestions
         }
 
         return $open;
+    }
+
+    /**
+     * Marks that stand in an order the play cannot have: the ball out before the back foot is down, a catch before the
+     * ball is out, anything of the play before the snap. Asked until the later of the two is said to be right.
+     *
+     * @param  list<array<string, mixed>>  $marks
+     * @return list<array{id: string, text: string, kind: string, about: string|null, atS: float|null}>
+     */
+    private static function clocks(array $marks): array
+    {
+        $asked = [];
+        foreach (self::IN_ORDER as [$first, $then]) {
+            $before = self::firstOf($marks, $first);
+            $after = self::firstOf($marks, $then);
+            if (
+                $before === null
+                || $after === null
+                || isset($asked[$after])
+                || ($marks[$after]['certain'] ?? null) === true
+                || $marks[$after]['atS'] >= $marks[$before]['atS']
+            ) {
+                continue;
+            }
+            $asked[$after] = self::row(
+                "marks/$after/clock",
+                sprintf(
+                    'The %s at %.2f s is %.2f s before the %s at %.2f s. Is it right?',
+                    $then,
+                    $marks[$after]['atS'],
+                    $marks[$before]['atS'] - $marks[$after]['atS'],
+                    $first,
+                    $marks[$before]['atS'],
+                ),
+                'mark',
+                $marks[$after]['man'] ?? null,
+                (float) $marks[$after]['atS'],
+            );
+        }
+
+        return array_values($asked);
+    }
+
+    /** Place of the first mark of a kind, or null. @param  list<array<string, mixed>>  $marks */
+    private static function firstOf(array $marks, string $kind): ?int
+    {
+        $of = array_filter($marks, fn (array $m): bool => $m['kind'] === $kind);
+        uasort($of, fn (array $a, array $b): int => $a['atS'] <=> $b['atS']);
+
+        return array_key_first($of);
     }
 
     /**
@@ -128,7 +186,9 @@ final class OpenQuestions
             $list === 'marks'
                 ? sprintf('%s at %.2f s', $d[$list][$n]['kind'], $d[$list][$n]['atS'])
                 : "{$d[$list][$n]['what']} {$d[$list][$n]['value']}";
-        if ($answer === 'yes') {
+        if ($answer === 'yes' && $list === 'marks') {
+            $d[$list][$n]['certain'] = true;
+        } elseif ($answer === 'yes') {
             unset($d[$list][$n]['certain']);
         } else {
             array_splice($d[$list], $n, 1);

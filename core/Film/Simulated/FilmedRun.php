@@ -64,7 +64,9 @@ final readonly class FilmedRun
         [$d, $track, $outcome] = $act === null ? [null, null, $proof->ruleTrue] : self::passAct($proof, $act);
         $line = $throw === null ? $outcome->line : self::thrown($proof->scene, $throw);
         $outcome = new Outcome('throw', $line?->letter, $line, 0.0, 0.0, 0.0, '', [], 0.0, Worth::none());
-        $marks = ['snap' => 0.0, 'back foot' => $proof->scene->drop->setAt()] + self::breaks($proof->scene);
+        // Who throws sooner than his drop is over cuts it short: nobody throws before a foot is down.
+        $planted = min($proof->scene->drop->setAt(), $line?->outAt() ?? INF);
+        $marks = ['snap' => 0.0, 'back foot' => $planted] + self::breaks($proof->scene);
         if ($proof->pair?->base !== null) {
             $marks['mesh'] = $proof->pair->base->carriers['give']->from ?? 0.6;
         }

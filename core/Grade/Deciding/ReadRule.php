@@ -12,6 +12,13 @@ use Jacotaxis\Core\Proof\Pass\ReadStates;
  */
 final readonly class ReadRule
 {
+    /** Faults of a read: off a live one too soon, past a live one, a dead one thrown. */
+    public const EARLY = 'FLT-48a';
+
+    public const SKIPPED = 'FLT-48c';
+
+    public const FORCED = 'FLT-48d';
+
     /** @param  list<string>  $labels  ids of the fault library */
     private function __construct(public string $grade, public array $labels)
     {
@@ -40,9 +47,9 @@ final readonly class ReadRule
         $outlet = $thrown === null || $thrown === $states->checkDown;
 
         return match (true) {
-            $state?->live === true => new self('wrong', ['FLT-48']),
-            $outlet && $right !== null => new self('wrong', $thrown === null ? [] : ['FLT-48']),
-            default => new self('forced', ['FLT-48']),
+            $state?->live === true => new self('wrong', [self::SKIPPED]),
+            $outlet && $right !== null => new self('wrong', $thrown === null ? [] : [self::EARLY]),
+            default => new self('forced', [self::FORCED]),
         };
     }
 }

@@ -116,7 +116,8 @@ final readonly class RunDecision
                     ? "The $done was there too, but it is not the read."
                     : "The $done was not there: {$was->why}.");
 
-        return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence, 'labels' => ['FLT-48'],
+        return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence,
+            'labels' => [$open ? ReadRule::EARLY : ReadRule::FORCED],
             'why' => trim("$told ".ucfirst((string) $should)." was right: $because $then")]);
     }
 

@@ -19,7 +19,7 @@ final readonly class FaultKeys
     public const KEYS = 9;
 
     private const USUAL = [
-        'quarterback' => ['FLT-47', 'FLT-48', 'FLT-49', 'FLT-46', 'FLT-45', 'FLT-51', 'FLT-50', 'PRS-05', 'PRS-01'],
+        'quarterback' => ['FLT-47', 'FLT-48c', 'FLT-48d', 'FLT-48a', 'FLT-49', 'FLT-46', 'FLT-51', 'PRS-05', 'PRS-01'],
         'backs' => ['FLT-41', 'FLT-40', 'FLT-42', 'FLT-43', 'FLT-44', 'FLT-45', 'FLT-21', 'PRS-03', 'PRS-06'],
         'receivers' => ['FLT-13', 'FLT-01', 'FLT-12', 'FLT-11', 'FLT-09', 'FLT-15', 'FLT-21', 'FLT-17', 'PRS-03'],
         'tight ends' => ['FLT-36', 'FLT-37', 'FLT-38', 'FLT-39', 'FLT-13', 'FLT-21', 'FLT-22', 'PRS-03', 'PRS-06'],

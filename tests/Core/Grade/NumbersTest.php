@@ -194,7 +194,7 @@ it('makes a teaching reel: model, fault, game', function (): void {
 });
 
 it('has every fault and praise of the library, with a drill where one is known', function (): void {
-    expect(Library::ids())->toHaveCount(60)
+    expect(Library::ids())->toHaveCount(64)
         ->and(Library::entry('FLT-13'))->toMatchArray(['label' => 'wrong depth', 'groups' => ['receivers'],
             'drill' => 'landmark walk', 'praise' => false])
         ->and(Library::entry('PRS-05')['praise'])->toBeTrue()

@@ -333,7 +333,7 @@ it('GRD-13: a gain does not cure form', function (string $man, array $film, stri
     'a late throw on a wide-open man' => ['Q', ['act' => 'right corner: sink', 'throw' => 'Z@2.9'], 'decision',
         ['FLT-47']],
     'a forced throw that was caught' => ['Q', ['act' => 'right corner: sink', 'throw' => 'H@2.6'], 'decision',
-        ['FLT-48']],
+        ['FLT-48d']],
     'a drop of the ball\'s tuck' => ['H', ['seen' => [new Seen('H', 'method', 'ball swung')]], 'technique', ['FLT-21']],
     'no finish' => ['X', ['seen' => [new Seen('X', 'finish', 'minus')]], 'effort', []],
 ]);

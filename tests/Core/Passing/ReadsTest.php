@@ -67,18 +67,18 @@ it('judges a decision by the states of the reads',
         expect($judged->grade)->toBe($decision)->and($judged->labels)->toBe($labels);
     })->with([
         'W-18: dig dead, check-down at once' => ['H dead', 'R', 'R', 'right', ['PRS-05'], ['atOnce' => true]],
-        'W-18: the dead dig thrown, complete or not' => ['H dead', 'H', 'R', 'forced', ['FLT-48'], []],
+        'W-18: the dead dig thrown, complete or not' => ['H dead', 'H', 'R', 'forced', ['FLT-48d'], []],
         'W-18: dig live and thrown' => ['H live', 'H', 'R', 'right', [], []],
-        'check-down with the dig live: left too soon' => ['H live', 'R', 'R', 'wrong', ['FLT-48'], []],
-        'W-20: naked, sneak flat open, over thrown' => ['Z dead, Y live, X live', 'X', null, 'wrong', ['FLT-48'], []],
+        'check-down with the dig live: left too soon' => ['H live', 'R', 'R', 'wrong', ['FLT-48a'], []],
+        'W-20: naked, sneak flat open, over thrown' => ['Z dead, Y live, X live', 'X', null, 'wrong', ['FLT-48c'], []],
         'W-20: sneak flat' => ['Z dead, Y live, X live', 'Y', null, 'right', [], []],
-        'W-20: crosser open over the backer, flat thrown' => ['X live, R live', 'R', null, 'wrong', ['FLT-48'], []],
+        'W-20: crosser open over the backer, flat thrown' => ['X live, R live', 'R', null, 'wrong', ['FLT-48c'], []],
         'right and late' => ['H live, Z live', 'H', null, 'right but late', ['FLT-47'], ['late' => true]],
         'everything dead, thrown away' => ['H dead, Z dead', null, null, 'right', [], []],
         'everything dead, held though the outlet was there' => ['H dead', null, 'R', 'wrong', [], []],
         'an alert that was there is as right as the read' => ['H live, Z live', 'X', null, 'right', [],
             ['alert' => true]],
-        'a man who is no read' => ['H live', 'X', 'R', 'forced', ['FLT-48'], []],
+        'a man who is no read' => ['H live', 'X', 'R', 'forced', ['FLT-48d'], []],
         'thrown away with a live read' => ['H live', null, null, 'wrong', [], []],
     ]);
 
