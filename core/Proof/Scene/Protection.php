@@ -75,7 +75,10 @@ final readonly class Protection
         );
     }
 
-    /** Without a word the earliest-breaking numbered or check route on the free man's side. */
+    /**
+     * Without a word the earliest-breaking numbered or check route on the free man's side; a crosser is on the side he
+     * runs into (MSH-14).
+     */
     private static function hotOn(Scene $scene, Side $side): ?string
     {
         $hot = null;
@@ -83,7 +86,7 @@ final readonly class Protection
             $named = in_array($letter, $scene->reads, true) || $run->spec->flag?->value === 'check-down';
             if (
                 $named &&
-                Side::ofX($run->break()->xYd) === $side &&
+                ($run->spec->shape()->crosses() ? $run->to : Side::ofX($run->break()->xYd)) === $side &&
                 ($hot === null || $run->break()->t < $scene->routes[$hot]->break()->t)
             ) {
                 $hot = $letter;

@@ -84,6 +84,17 @@ it('W-44: empty, the hot side is the side read 1 runs to (MSH-14)', function ():
         ->and($proof->scene->pickup->slide)->toBe(Jacotaxis\Core\Field\Side::ofX($first->break()->xYd)->opposite());
 });
 
+it('W-44: who is hot on a side is the crosser who runs into it, not the one who starts there', function (
+    string $shell,
+    string $hot,
+): void {
+    $proof = proof('gun empty right: mesh right', $shell);
+    expect($proof->protection->free)->not->toBeNull()->and($proof->protection->hot)->toBe($hot);
+})->with([
+    'from the left: R runs there from the right' => ['cover 1, edge pressure left', 'R'],
+    'from the right: Y runs there from the left' => ['cover 1, edge pressure right', 'Y'],
+]);
+
 it(
     'CAL-06: a same-side shallow and dig with a second crosser and a sit is drive, or mesh by the school (SET-31)',
     function (): void {
