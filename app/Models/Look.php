@@ -11,6 +11,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $words
  * @property array<string, mixed> $document
  * @property int $version
+ * @property int $shown how often the opponent was seen in it
+ * @property string|null $opponent
  */
 class Look extends Model
 {

@@ -21,9 +21,16 @@ final readonly class CallCards
     /** Sizes of title and text, and columns of the list of jobs, by cards on a page. */
     private const TYPE = [1 => [17.0, 10.0, 3], 4 => [12.0, 7.5, 2], 9 => [9.0, 6.0, 1]];
 
-    /** @param  Look|null  $look  what is drawn and proved against, where one is chosen */
-    public function __construct(private StaffBook $book, private ?string $player = null, private ?Look $look = null)
-    {
+    /**
+     * @param  Look|null  $look  what is drawn and proved against, where one is chosen
+     * @param  list<array{look: Look, share: float}>  $week  looks of this week's opponent, the commonest first
+     */
+    public function __construct(
+        private StaffBook $book,
+        private ?string $player = null,
+        private ?Look $look = null,
+        private array $week = [],
+    ) {
     }
 
     /** Page size in points: nine stand upright, fewer lie on their side. @return array{float, float} */
@@ -80,6 +87,7 @@ final readonly class CallCards
             $this->book,
             $else,
             $this->look,
+            $this->week,
         );
         // A run told whole takes half the card in smaller type; a job is never cut.
         $type = $call->run !== null && $whole ? $small * 0.72 : $small;

@@ -2,6 +2,7 @@
 
 namespace App\Print;
 
+use App\Documents\OpponentLooks;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
@@ -75,15 +76,24 @@ final class CardText
         );
     }
 
-    /** One man's own, of a run with step, aim and branches. @return list<array{string, string}> */
+    /**
+     * One man's own, of a run with step, aim and branches, and against each look of the week's opponent.
+     *
+     * @param  list<array{look: Look, share: float}>  $week  the commonest first
+     * @return list<array{string, string}>
+     */
     public static function job(
         Call $call,
         string $letter,
         StaffBook $book,
         ?Situation $else = null,
         ?Look $look = null,
+        array $week = [],
     ): array {
         $his = $book->letters[$letter] ?? $letter;
+        if ($call->run !== null && $week !== []) {
+            return self::byLook($call, $his, $book, $else ?? Situation::of(), $week);
+        }
         if ($call->run !== null) {
             $own = array_values(
                 array_filter(
@@ -106,6 +116,29 @@ final class CardText
                         : 'Protects',
                 ],
             ];
+    }
+
+    /**
+     * His job against each look, with how often it is shown; looks that give him the same job stand in one row.
+     *
+     * @param  list<array{look: Look, share: float}>  $week
+     * @return list<array{string, string}>
+     */
+    private static function byLook(Call $call, string $his, StaffBook $book, Situation $else, array $week): array
+    {
+        $by = [];
+        foreach ($week as ['look' => $look, 'share' => $share]) {
+            $jobs = array_column(self::run($call, $book, $else, $look, false), 1, 0);
+            $by[$jobs[$his] ?? 'By the rule of the run'][] = trim(
+                $look->words().' '.OpponentLooks::said($share),
+            );
+        }
+
+        return array_map(
+            fn (string $job, array $looks): array => [$his, "$job: ".implode('; ', $looks)],
+            array_map(strval(...), array_keys($by)),
+            array_values($by),
+        );
     }
 
     /** @return array{string, string} */

@@ -5,6 +5,9 @@ namespace App\Print;
 /** A picture as plain shapes in points (1/72 in) from the top left of the page; written as SVG or as PDF. */
 final class Drawing
 {
+    /** From one line of text to the next, as a share of its size. */
+    public const LEADING = 1.25;
+
     public const INK = '#1d2a2c';
 
     public const SOFT = '#5b625f';
@@ -80,7 +83,7 @@ final class Drawing
         $lines = self::broken($text, $width, $size);
         foreach (array_slice($lines, 0, $most) as $n => $line) {
             $this->text($x, $y, $n === $most - 1 && count($lines) > $most ? "$line …" : $line, $size, $color, $bold);
-            $y += $size * 1.25;
+            $y += $size * self::LEADING;
         }
 
         return $y;

@@ -2,6 +2,7 @@
 
 namespace App\Print;
 
+use App\Documents\OpponentLooks;
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Told\LineCalls;
 use Jacotaxis\Core\Blocking\Run\Told\Technique;
@@ -45,9 +46,10 @@ final readonly class LineCards
 
     /**
      * @param  list<RunProof>  $proofs  one a front
+     * @param  list<float>  $shares  how often each is shown, 0 to 1; 0 where it was not counted
      * @return list<Drawing>
      */
-    public function pages(string $name, string $words, array $proofs): array
+    public function pages(string $name, string $words, array $proofs, array $shares = []): array
     {
         [$width, $height] = self::SIZE;
         $each = ($height - 2 * self::MARGIN - 30) / self::PER_PAGE;
@@ -60,6 +62,7 @@ final readonly class LineCards
                 $this->front(
                     $page,
                     $proof,
+                    $shares[count($pages) * self::PER_PAGE + $n] ?? 0.0,
                     self::MARGIN,
                     self::MARGIN + 24 + $n * $each,
                     $width - 2 * self::MARGIN,
@@ -72,10 +75,20 @@ final readonly class LineCards
         return $pages;
     }
 
-    private function front(Drawing $page, RunProof $proof, float $x, float $y, float $w, float $h): void
-    {
+    /** @param  float  $share  how often it is shown, 0 to 1 */
+    private function front(
+        Drawing $page,
+        RunProof $proof,
+        float $share,
+        float $x,
+        float $y,
+        float $w,
+        float $h,
+    ): void {
         $page->area([[$x, $y], [$x + $w, $y], [$x + $w, $y + $h], [$x, $y + $h]], null, Drawing::FAINT);
-        $page->text($x + 8, $y + 16, $proof->scene->look->words(), 12, Drawing::INK, true);
+        $often = OpponentLooks::said($share);
+        $look = $proof->scene->look->words().($often === '' ? '' : " ($often)");
+        $page->text($x + 8, $y + 16, $look, 12, Drawing::INK, true);
         $unaccounted = $proof->resolved->unaccounted;
         $said = Against::said($proof->verdict()->value, $proof->worthByRule(), $proof->worthAtWorst());
         $left =
@@ -181,34 +194,66 @@ final readonly class LineCards
         }
         $jobs = array_column(RunReport::jobs($proof), 'job', 'man');
         $wide = ($w - $said) / 2;
+        $size = $this->size($proof, $jobs, $wide, $h - self::SMALL * 1.3);
         foreach (array_chunk($proof->resolved->blocks, self::A_COLUMN, true) as $column => $blocks) {
             $left = $x + $said + $column * $wide;
             $page->text($left, $y, $column === 0 ? 'Jobs, step and aim' : '', self::SMALL, Drawing::SOFT, true);
             $top = $y + self::SMALL * 1.3;
             foreach ($blocks as $block) {
-                $top = $this->job($page, $proof, $block, $jobs[$block->letter], [$left, $top, $wide]);
+                $top = $this->job($page, $proof, $block, $jobs[$block->letter], [$left, $top, $wide], $size);
             }
         }
+    }
+
+    /**
+     * How much smaller the jobs are set so that the longer column stays inside the frame, 1 where they have the room.
+     *
+     * @param  array<string, string>  $jobs  by letter
+     */
+    private function size(RunProof $proof, array $jobs, float $wide, float $room): float
+    {
+        $longest = 0.0;
+        foreach (array_chunk($proof->resolved->blocks, self::A_COLUMN, true) as $blocks) {
+            $needs = 0.0;
+            foreach ($blocks as $block) {
+                $told = Technique::of($block, $proof->resolved, $proof->scene->setting->schools);
+                $needs += Drawing::LEADING * (
+                    self::SMALL * Drawing::lines($jobs[$block->letter], $wide - 24, self::SMALL)
+                    + self::TINY * Drawing::lines("{$told->step}; {$told->aim}", $wide - 24, self::TINY)
+                ) + 1.0;
+            }
+            $longest = max($longest, $needs);
+        }
+
+        // Smaller type also breaks into fewer lines.
+        return min(1.0, sqrt($room / max(1.0, $longest)));
     }
 
     /**
      * One man's job, and under it his step and aim.
      *
      * @param  array{float, float, float}  $at  x, y and width
+     * @param  float  $size  share of the usual size of type
      * @return float where the next one begins
      */
-    private function job(Drawing $page, RunProof $proof, Block $block, string $job, array $at): float
-    {
+    private function job(
+        Drawing $page,
+        RunProof $proof,
+        Block $block,
+        string $job,
+        array $at,
+        float $size,
+    ): float {
         [$x, $y, $w] = $at;
         $late = ($proof->made[$block->letter]->makeable ?? true) === false;
         $told = Technique::of($block, $proof->resolved, $proof->scene->setting->schools);
-        $page->text($x, $y, $this->book->letters[$block->letter] ?? $block->letter, self::SMALL, Drawing::INK, true);
+        $page->text($x, $y, $this->book->letters[$block->letter] ?? $block->letter, self::SMALL * $size, Drawing::INK, true);
         $below = $page->paragraph(
             $x + 20,
             $y,
             $w - 24,
             $job.($late ? ' (late)' : ''),
-            self::SMALL,
+            self::SMALL * $size,
             $late ? Drawing::BALL : Drawing::INK,
         );
 
@@ -217,7 +262,7 @@ final readonly class LineCards
             $below - 1.0,
             $w - 24,
             "{$told->step}; {$told->aim}",
-            self::TINY,
+            self::TINY * $size,
             Drawing::SOFT,
         ) + 2.0;
     }

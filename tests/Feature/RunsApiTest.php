@@ -99,6 +99,21 @@ it('prints line cards per front for a run, and says that a pass has none', funct
         '/document/run');
 });
 
+it('prints line cards and a player\'s card by how often this week\'s opponent shows a look', function (): void {
+    $this->post('/api/v1/line-cards', ['document' => document('gun 2x2: zone right'), 'opponent' => 'Granite Pass'],
+        ['Accept' => 'application/json'])->assertOk();
+    $looks = App\Documents\OpponentLooks::of('Granite Pass', 3);
+    expect($looks)->toHaveCount(3)
+        ->and($looks[0]['share'])->toBeGreaterThanOrEqual($looks[1]['share'])->toBeGreaterThan(0.1)->toBeLessThan(1.0);
+    $card = $this->post('/api/v1/cards/svg', ['documents' => [['name' => 'Power',
+        'document' => document('I right: power right')]], 'player' => 'RG', 'opponent' => 'Granite Pass', 'per' => 1],
+        ['Accept' => 'application/json'])->assertOk()->getContent();
+    $said = strip_tags((string) preg_replace('/<\/text>/', ' ', $card));
+    expect($said)->toContain($looks[0]['look']->words())->toMatch('/\d+ %/');
+    $this->postJson('/api/v1/line-cards', ['document' => document('gun 2x2: zone right'), 'opponent' => 'Nobody High'])
+        ->assertStatus(422)->assertJsonPath('pointer', '/opponent')->assertSee('put his looks there first');
+});
+
 it('keeps a call\'s run, tags, jobs and rules whole through a save', function (): void {
     $document = document('gun H-back left: zone right; tag arc left; X crack free safety; if left end crash then pull');
     $saved = $this->postJson('/api/v1/calls', ['name' => 'Arc with our rule', 'document' => $document])

@@ -209,6 +209,7 @@ export function Board() {
                             name={name}
                             situation={situation}
                             look={answer.stage.lookDocument}
+                            opponent={shelf.opponent}
                         />
                         <div className="border-t border-edge bg-card">
                             <Tempo

@@ -13,12 +13,14 @@ type Props = {
     situation: Situation;
     /** The look on the board: what a card of this call is drawn and proved against. */
     look: LookDocument;
+    /** Whose looks are on the shelf: cards by how often he shows them. */
+    opponent: string;
 };
 
 const MEN = ['X', 'Z', 'H', 'Y', 'R', 'F'];
 
 /** Calls on paper: the board as it stands, one call a page, four or nine of the book, or a player's own cards. */
-export function Cards({ run, calls, document: call, name, situation, look }: Props) {
+export function Cards({ run, calls, document: call, name, situation, look, opponent }: Props) {
     const letters = useLetters();
     const present = MEN.filter((m) => call.assignments.some((a) => a.man === m && a.job === 'route'));
     const fetchCard = async (format: 'pdf' | 'svg', body: object, path = `cards/${format}`) => {
@@ -45,6 +47,19 @@ export function Cards({ run, calls, document: call, name, situation, look }: Pro
                       'Line card: this run against every front, PDF',
                       () => void fetchCard('pdf', { document: call, name: name || 'Line card' }, 'line-cards'),
                   ],
+                  ...(opponent === ''
+                      ? []
+                      : [
+                            [
+                                `Line card: ${opponent}, his looks by how often, PDF`,
+                                () =>
+                                    void fetchCard(
+                                        'pdf',
+                                        { document: call, name: name || 'Line card', opponent },
+                                        'line-cards',
+                                    ),
+                            ],
+                        ]),
               ] as [string, () => void][])
             : []),
         [`The book, four a page, PDF (${book.length} calls)`, () => void fetchCard('pdf', { calls: book, per: 4 })],
@@ -71,14 +86,22 @@ export function Cards({ run, calls, document: call, name, situation, look }: Pro
                         </DropdownMenu.Item>
                     ))}
                     <DropdownMenu.Label className="label px-2 pt-2 pb-1">
-                        A player’s cards: his job alone, four a page
+                        A player’s cards: his job alone{opponent === '' ? '' : ` against ${opponent}`}, four a page
                     </DropdownMenu.Label>
                     <div className="flex px-1">
                         {present.map((m) => (
                             <DropdownMenu.Item
                                 key={m}
                                 aria-label={`Cards of ${letters(m)}`}
-                                onSelect={() => void fetchCard('pdf', { calls: book, per: 4, player: m, look })}
+                                onSelect={() =>
+                                    void fetchCard('pdf', {
+                                        calls: book,
+                                        per: 4,
+                                        player: m,
+                                        look,
+                                        ...(opponent && { opponent }),
+                                    })
+                                }
                                 className="cursor-pointer rounded px-2.5 py-1 font-bold outline-none data-[highlighted]:bg-card"
                             >
                                 {letters(m)}

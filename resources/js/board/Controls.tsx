@@ -21,6 +21,7 @@ type Props = {
     name: string;
     situation: Situation;
     look: LookDocument;
+    opponent: string;
 };
 
 /** Under the field: the verdict, and what can be done with the picture. */
@@ -84,6 +85,7 @@ export function Controls(p: Props) {
                     name={p.name}
                     situation={p.situation}
                     look={p.look}
+                    opponent={p.opponent}
                 />
             </span>
         </div>

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers\Proving;
 
+use App\Documents\OpponentLooks;
 use App\Documents\ProofInput;
 use App\Documents\Schemas;
 use App\Documents\SituationInput;
@@ -21,6 +22,9 @@ use Jacotaxis\Core\Offense\Man;
 /** Calls on paper: PDF, or one page as SVG. */
 class CardController extends Controller
 {
+    /** Looks of the opponent on a player's card. */
+    private const FRONTS = 5;
+
     public function __construct(private readonly Schemas $schemas)
     {
     }
@@ -32,14 +36,18 @@ class CardController extends Controller
             'calls' => 'array|max:90', 'calls.*' => 'string|max:26',
             'documents' => 'required_without:calls|array|max:90', 'documents.*.name' => 'required|string|max:120',
             'look' => 'nullable', 'per' => ['integer', Rule::in(array_keys(CallCards::LAYOUTS))],
-            'player' => ['nullable', Rule::in([...Man::SKILL, 'Q'])], 'page' => 'integer|min:1|max:90',
+            'player' => ['nullable', Rule::in([...Man::SKILL, ...Man::LINEMEN, 'Q'])], 'page' => 'integer|min:1|max:90',
+            'opponent' => 'nullable|string|max:120',
         ]);
         $per = $given['per'] ?? 1;
         $else = SituationInput::from($request->input('situation')) ?? Situation::of();
         $look = $request->filled('look')
             ? ProofInput::from($request, $this->schemas)->look($request->input('look'))
             : null;
-        $pages = (new CallCards(StaffWords::current()->book(), $given['player'] ?? null, $look))->pages(
+        $week = isset($given['opponent']) ? OpponentLooks::of($given['opponent'], self::FRONTS) : [];
+        // A player's page is drawn against what he will see most.
+        $look = isset($given['player']) ? ($week[0]['look'] ?? $look) : $look;
+        $pages = (new CallCards(StaffWords::current()->book(), $given['player'] ?? null, $look, $week))->pages(
             $this->calls($request, $given),
             $per,
             $else,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run\Told;
 
+use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Verb;
 
@@ -27,6 +28,9 @@ final class LineCalls
                 $has === [] ? 'nobody has him' : implode(' and ', $has).' work to him',
             );
         }
+        if ($resolved->run->scheme()->screen !== null) {
+            return [...$calls, ...self::goOut($resolved)];
+        }
         foreach ($resolved->keys as ['role' => $role, 'decision' => $decision]) {
             $near = self::nearest($resolved, $role);
             $calls[] = self::call(
@@ -38,6 +42,27 @@ final class LineCalls
         }
 
         return [...$calls, ...self::alone($resolved), ...self::doubles($resolved), ...self::pulls($resolved)];
+    }
+
+    /**
+     * Who goes out with a screen, told by the center; the others hear that they stay.
+     *
+     * @return list<array{from: string, to: string, say: string, changes: string}>
+     */
+    private static function goOut(Resolved $resolved): array
+    {
+        $out = array_filter(
+            $resolved->blocks,
+            fn (Block $b): bool => $resolved->posts->lineup->men[$b->letter]->isLineman()
+                && ($b->verb === Verb::Lead || $b->verb->pulls()),
+        );
+
+        return $out === [] ? [] : [self::call(
+            'C',
+            'all',
+            implode(', ', array_keys($out)).' out',
+            'they set up, let their men go and lead; the others hold theirs',
+        )];
     }
 
     /**
