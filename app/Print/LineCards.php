@@ -247,7 +247,8 @@ final readonly class LineCards
         [$x, $y, $w] = $at;
         $late = ($proof->made[$block->letter]->makeable ?? true) === false;
         $told = Technique::of($block, $proof->resolved, $proof->scene->setting->schools);
-        $page->text($x, $y, $this->book->letters[$block->letter] ?? $block->letter, self::SMALL * $size, Drawing::INK, true);
+        $letter = $this->book->letters[$block->letter] ?? $block->letter;
+        $page->text($x, $y, $letter, self::SMALL * $size, Drawing::INK, true);
         $below = $page->paragraph(
             $x + 20,
             $y,

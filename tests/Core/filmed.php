@@ -13,6 +13,7 @@ use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\CameraMan;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Film\Simulated\PictureMove;
+use Jacotaxis\Core\Grade\Deciding\Decision;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
@@ -72,7 +73,8 @@ function movesOf(CameraMan $camera, float $until, string $angle = 'wide'): array
  * A run filmed by a panning camera and worked on with exact clicks: every man plotted every fifth of a second.
  *
  * @param  array{run?: string, act?: string, throw?: string, angles?: list<string>, men?: list<string>, every?: float,
- *     seen?: list<Seen>, chart?: Chart, leaveOut?: list<string>, schools?: array<string, string>, followed?: bool}  $o
+ *     seen?: list<Seen>, chart?: Chart, leaveOut?: list<string>, schools?: array<string, string>, followed?: bool,
+ *     later?: array<string, float>}  $o  later: seconds a kind of mark comes later than it was
  */
 function filmed(string $call, string $look, array $o = [], ?Situation $situation = null): FilmDocument
 {
@@ -89,6 +91,7 @@ function filmed(string $call, string $look, array $o = [], ?Situation $situation
         [$kind, $man] = str_starts_with($name, 'break ')
             ? ['break', substr($name, 6)]
             : [$name, in_array($name, ['ball out', 'catch'], true) ? $run->thrownTo : null];
+        $at += $o['later'][$kind] ?? 0.0;
         in_array($kind, $o['leaveOut'] ?? [], true) || ($marks[] = new Mark($kind, FilmedRun::BEFORE + $at, $man));
     }
     foreach ($o['angles'] ?? ['wide'] as $angle) {
@@ -148,6 +151,12 @@ function shifted(FilmDocument $film, string $man, Closure $by): FilmDocument
         $film->seen,
         $film->chart,
     );
+}
+
+/** The decision of a filmed pass against the nickel front. @param  array<string, mixed>  $film  as filmed takes it */
+function judgedOn(string $call, string $shell, array $film, int $down = 1, float $toGo = 10.0): Decision
+{
+    return graded($call, "4-2 nickel, $shell", $film, Situation::of(down: $down, toGoYd: $toGo))->decision();
 }
 
 function graded(string $call, string $look, array $o = [], ?Situation $situation = null): Grader

@@ -2,20 +2,12 @@
 
 /* The rule of reads on film: what is graded is what the read rules say (GRD-01, PRG-01 to PRG-13). Common practice. */
 
-use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Film\Seen;
-use Jacotaxis\Core\Grade\Deciding\Decision;
 
 const GO_DIG = 'gun 2x2 right: go-dig right; R check flat';
 const ALERTED = 'gun 2x2 right: smash right; X go alert';
-
-/** @param  array<string, mixed>  $film */
-function judgedOn(string $call, string $shell, array $film, int $down = 1, float $toGo = 10.0): Decision
-{
-    return graded($call, "4-2 nickel, $shell", $film, Situation::of(down: $down, toGoYd: $toGo))->decision();
-}
 
 it('W-18: on third and eight the hook man goes under the dig: the check-down is right, the dig is forced',
     function (?string $act, string $thrown, ?string $right, string $grade): void {

@@ -1,0 +1,74 @@
+<?php
+
+/* What a decision says of another ball than the right one, when it was late, and what it counts. Common practice. */
+
+use Jacotaxis\Core\Grade\Deciding\Decision;
+
+const DIG_READ = 'gun 2x2 right: go-dig right; R check flat';
+
+function decided(?string $grade): Decision
+{
+    return new Decision('mike', 'take the dig', 'H', $grade, 'because');
+}
+
+it('is a plus only when it was right and on time', function (?string $grade, ?int $mark): void {
+    expect(decided($grade)->mark())->toBe($mark);
+})->with([['right', 1], ['right but late', -1], ['wrong', -1], ['forced', -1], [null, null]]);
+
+it('is neither lucky nor by eye unless it is said', function (): void {
+    $d = decided('wrong');
+    expect([$d->lucky, $d->byEye, $d->labels])->toBe([false, false, []])
+        ->and($d->with(['lucky' => true])->lucky)->toBeTrue();
+});
+
+it('says why another ball is held against him', function (
+    string $call,
+    string $shell,
+    array $film,
+    string $grade,
+    array $labels,
+    string $says,
+    string $not,
+): void {
+    $d = judgedOn($call, $shell, $film, 3, 8.0);
+    expect([$d->grade, $d->labels])->toBe([$grade, $labels], $d->why)
+        ->and($d->why)->toContain($says)->not->toContain($not);
+})->with([
+    'the check-down with the dig live' => [DIG_READ, 'cover 3', ['throw' => 'R@2.4'], 'wrong', ['FLT-48a'],
+        'left it too soon', 'no live read'],
+    'the dig the hook man has taken' => [DIG_READ, 'cover 3', ['act' => 'mike: take the dig', 'throw' => 'H@2.2'],
+        'forced', ['FLT-48d'], 'The dig by H was shut', 'was open too'],
+    'another read that was open' => ['gun 2x2 right: smash right; read H, Z', 'cover 3', ['throw' => 'H@2.3'],
+        'forced', ['FLT-48d'], 'corner by H', 'left it too soon'],
+]);
+
+it('says when the ball was late and whose the wait was', function (string $at, string $grade, string $says): void {
+    $d = judgedOn('gun 2x2 right: smash right', 'cover 2', ['act' => 'right corner: sink', 'throw' => $at]);
+    expect($d->grade)->toBe($grade, $d->why)->and($d->why)->toContain($says);
+})->with([
+    'on time' => ['Z@2.0', 'right', 'inside the slot from'],
+    'held' => ['Z@2.9', 'right but late', 'the hold is the quarterback\'s'],
+]);
+
+it('names the clock of a late pitch and of a late throw behind the backer', function (
+    string $call,
+    array $film,
+    float $later,
+    string $grade,
+    array $labels,
+): void {
+    $d = graded($call, '4-2 nickel, cover 3', $film + ['later' => ['ball out' => $later]])->decision();
+    expect([$d->grade, $d->labels])->toBe([$grade, $labels], $d->why);
+    $grade === 'right'
+        ? expect($d->why)->not->toContain('after it was due')
+        : expect($d->why)->toContain('s after it was due');
+})->with(function (): Generator {
+    $triple = 'under center double-slot right, H return right: triple right';
+    $pitch = ['act' => 'right end: take the back; nickel: take the quarterback',
+        'seen' => [new Jacotaxis\Core\Film\Seen('Q', 'action', 'pitch')]];
+    $insert = 'gun 2x2 right: zone right, rpo: Y slant; key will';
+    yield 'a pitch in time' => [$triple, $pitch, 0.0, 'right', []];
+    yield 'a late pitch' => [$triple, $pitch, 0.6, 'right but late', ['FLT-51']];
+    yield 'a throw in time' => [$insert, ['act' => 'will: insert'], 0.0, 'right', []];
+    yield 'a late throw' => [$insert, ['act' => 'will: insert'], 0.6, 'right but late', ['FLT-47']];
+});
