@@ -60,6 +60,19 @@ $root = dirname(__DIR__);
 $leaveOut = '--exclude=./node_modules --exclude=./.git --exclude=./storage/app';
 passthru("mkdir -p $copy && cd $root && tar cf - $leaveOut . | tar xf - -C $copy");
 chdir($copy);
+
+/** Whether the tests pass as the code stands. */
+function passes(string $tests): bool
+{
+    exec("timeout 300 php -d memory_limit=1G vendor/bin/pest --bail $tests > /dev/null 2>&1", $said, $exit);
+
+    return $exit === 0;
+}
+
+if (! passes($tests)) {
+    exec('rm -rf '.escapeshellarg($copy));
+    exit("The tests do not pass as the code stands: $tests\n");
+}
 $all = [];
 $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS));
 foreach ($files as $file) {
@@ -75,10 +88,10 @@ $killed = 0;
 foreach ($some as $mutant) {
     $code = (string) file_get_contents($mutant['file']);
     file_put_contents($mutant['file'], substr_replace($code, $mutant['to'], $mutant['at'], $mutant['length']));
-    exec('timeout 300 php -d memory_limit=1G vendor/bin/pest --bail '.$tests.' > /dev/null 2>&1', $said, $exit);
+    $lives = passes($tests);
     file_put_contents($mutant['file'], $code);
-    $killed += $exit === 0 ? 0 : 1;
-    if ($exit === 0) {
+    $killed += $lives ? 0 : 1;
+    if ($lives) {
         echo "lives: {$mutant['file']}:{$mutant['line']} \"{$mutant['was']}\" became \"{$mutant['to']}\"\n";
     }
 }

@@ -268,6 +268,14 @@ final readonly class PassDecision
         if ($reading?->to === null) {
             return sprintf('Ball out at %.2f s.', $out);
         }
+        if ($reading->from !== null && $out < $reading->from - $this->tolerated()) {
+            return sprintf(
+                'Ball out at %.2f s, %.2f s before the slot opens at %.2f s.',
+                $out,
+                $reading->from - $out,
+                $reading->from,
+            );
+        }
         if ($late <= $this->tolerated()) {
             return sprintf(
                 'Ball out at %.2f s, inside the slot from %.2f to %.2f s.',

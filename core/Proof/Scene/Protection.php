@@ -76,24 +76,23 @@ final readonly class Protection
     }
 
     /**
-     * Without a word the earliest-breaking numbered or check route on the free man's side; a crosser is on the side he
-     * runs into (MSH-14).
+     * Without a word the earliest-breaking numbered or check route on the free man's side. A crosser is on the side he
+     * runs into (MSH-14); where nobody else is, one who only starts there.
      */
     private static function hotOn(Scene $scene, Side $side): ?string
     {
-        $hot = null;
+        $first = [];
         foreach ($scene->routes as $letter => $run) {
             $named = in_array($letter, $scene->reads, true) || $run->spec->flag?->value === 'check-down';
-            if (
-                $named &&
-                ($run->spec->shape()->crosses() ? $run->to : Side::ofX($run->break()->xYd)) === $side &&
-                ($hot === null || $run->break()->t < $scene->routes[$hot]->break()->t)
-            ) {
-                $hot = $letter;
+            $starts = Side::ofX($run->break()->xYd) === $side;
+            $ends = $run->spec->shape()->crosses() ? $run->to === $side : $starts;
+            if ($named && ($starts || $ends)) {
+                $first[$letter] = [! $ends, $run->break()->t];
             }
         }
+        asort($first);
 
-        return $hot;
+        return array_key_first($first);
     }
 
     /** From when on a hot throw may leave: one step and out. */

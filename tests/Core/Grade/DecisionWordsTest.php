@@ -50,6 +50,26 @@ it('says when the ball was late and whose the wait was', function (string $at, s
     'held' => ['Z@2.9', 'right but late', 'the hold is the quarterback\'s'],
 ]);
 
+it('says when the ball was out before the slot of the man who got it', function (): void {
+    $d = judgedOn('gun 2x2 right: post-dig right', 'cover 3', ['throw' => 'H@2.3']);
+    expect($d->grade)->toBe('right')
+        ->and($d->why)->toMatch('/Ball out at 2\.30 s, 0\.\d\d s before the slot opens at 2\.\d\d s/')
+        ->and($d->why)->not->toContain('inside the slot');
+});
+
+it('praises who is off a dead read at once, not who waits on it or throws the first (PRS-05)', function (
+    string $act,
+    string $at,
+    array $labels,
+): void {
+    $film = ['act' => "right corner: $act", 'throw' => $at];
+    expect(judgedOn('gun 2x2 right: smash right', 'cover 2', $film)->labels)->toBe($labels);
+})->with([
+    'the second at once' => ['sink', 'Z@2.0', ['PRS-05']],
+    'the second after a wait' => ['sink', 'Z@2.9', ['FLT-47']],
+    'the first' => ['sit', 'H@2.4', []],
+]);
+
 it('names the clock of a late pitch and of a late throw behind the backer', function (
     string $call,
     array $film,
@@ -72,3 +92,25 @@ it('names the clock of a late pitch and of a late throw behind the backer', func
     yield 'a throw in time' => [$insert, ['act' => 'will: insert'], 0.0, 'right', []];
     yield 'a late throw' => [$insert, ['act' => 'will: insert'], 0.6, 'right but late', ['FLT-47']];
 });
+
+it('answers for every key that was asked, or for the one that was named', function (
+    array $choices,
+    ?string $defender,
+    array $rows,
+): void {
+    $d = new Decision($defender, 'take the dig', 'H', 'right', 'because', choices: $choices);
+    expect(array_map(fn (array $r): array => [$r['defender'], $r['choice']], $d->keys()))->toBe($rows);
+})->with([
+    'two keys' => [
+        ['right end' => 'take the back', 'sam' => null],
+        'right end',
+        [['right end', 'take the back'], ['sam', null]],
+    ],
+    'one that was named' => [[], 'mike', [['mike', 'take the dig']]],
+    'nobody' => [[], null, []],
+]);
+
+it('judges nothing while snap, ball or receiver is unknown', function (array $leaveOut): void {
+    $d = judgedOn(DIG_READ, 'cover 3', ['throw' => 'H@2.2', 'leaveOut' => $leaveOut], 3, 8.0);
+    expect($d->grade)->toBeNull();
+})->with([[['snap']], [['ball out']]]);
