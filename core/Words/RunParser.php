@@ -26,6 +26,10 @@ final readonly class RunParser
     public const VERBS = ['block', 'base', 'reach', 'down', 'scoop', 'climb', 'release', 'kick', 'wrap', 'lead', 'fill',
         'fold', 'hook', 'load', 'edge', 'arc', 'bluff', 'split', 'crack', 'cut off', 'stalk'];
 
+    /** Other words for them. */
+    private const SAID = ['insert' => 'lead', 'pull' => 'wrap', 'trap' => 'kick', 'seal' => 'down', 'pin' => 'down',
+        'log' => 'hook', 'chase' => 'cut off'];
+
     /** How a phase is said. */
     private const PHASES = [
         'before snap' => 'before the snap',
@@ -85,13 +89,15 @@ final readonly class RunParser
     /** "crack free safety" after a letter; false when no job comes next. */
     public function order(string $letter): bool
     {
-        $verbs = [...self::VERBS, ...array_map(fn (string $v): string => "{$v}s", self::VERBS)];
+        $known = [...self::VERBS, ...array_keys(self::SAID)];
+        $verbs = [...$known, ...array_map(fn (string $v): string => "{$v}s", $known)];
         $run = $this->draft->run;
         $verb = $run === null || $this->longer($verbs) ? null : $this->tokens->phrase($verbs);
         if ($verb === null || $run === null) {
             return false;
         }
-        $verb = in_array($verb, self::VERBS, true) ? $verb : substr($verb, 0, -1);
+        $verb = in_array($verb, $known, true) ? $verb : substr($verb, 0, -1);
+        $verb = self::SAID[$verb] ?? $verb;
         $target = $this->tokens->phrase(DefenderWords::roles());
         if (isset($run->orders[$letter])) {
             throw NotUnderstood::twice($letter);

@@ -174,7 +174,7 @@ final class TradeWords
         // A drag this deep is no shallow any more.
         $words = preg_replace('/\bdrag\s+(?:at\s+)?(?=1\d)/i', 'over ', $words) ?? $words;
         $words = self::put($words, self::CALL, self::ownCallWords());
-        $words = self::screens($words);
+        $words = self::runFirst(self::screens($words));
 
         return self::playAction(self::sides($words));
     }
@@ -269,6 +269,21 @@ final class TradeWords
         $place = str_contains($words, ':') ? '(?<=:)\s*' : '(?<!\b[xyzhrf])\s+';
 
         return preg_replace("/$place\b(bubble|tunnel|slip)$side/i", ' $1 screen', $words) ?? $words;
+    }
+
+    /** "RT climb will; zone right" says the run last: it comes first, its jobs after it. */
+    private static function runFirst(string $words): string
+    {
+        $at = strrpos($words, ':');
+        $parts = $at === false ? [] : array_map(trim(...), explode(';', substr($words, $at + 1)));
+        $runs = implode('|', array_map(fn (string $r): string => preg_quote($r, '/'), Schemes::names()));
+        $said = array_keys(preg_grep("/^(?:[xyzhrf]\s+)?(?:$runs)(?:\s+(?:left|right|rt|lt|field|boundary))?$/i", $parts) ?: []);
+        if ($said === [] || $said[0] === 0) {
+            return $words;
+        }
+        $rest = array_diff_key($parts, [$said[0] => true]);
+
+        return substr($words, 0, (int) $at).': '.implode('; ', [$parts[$said[0]], ...$rest]);
     }
 
     /** "PA outside zone left" is that run faked. */

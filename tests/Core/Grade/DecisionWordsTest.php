@@ -2,6 +2,8 @@
 
 /* What a decision says of another ball than the right one, when it was late, and what it counts. Common practice. */
 
+use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Grade\Deciding\Decision;
 
 const DIG_READ = 'gun 2x2 right: go-dig right; R check flat';
@@ -114,3 +116,21 @@ it('judges nothing while snap, ball or receiver is unknown', function (array $le
     $d = judgedOn(DIG_READ, 'cover 3', ['throw' => 'H@2.2', 'leaveOut' => $leaveOut], 3, 8.0);
     expect($d->grade)->toBeNull();
 })->with([[['snap']], [['ball out']]]);
+
+it('says what was done with the ball', function (array $film, string $done): void {
+    expect(judgedOn(DIG_READ, 'cover 4', $film)->done)->toBe($done);
+})->with([
+    'thrown' => [['throw' => 'H@2.2'], 'throw'],
+    'thrown away' => [
+        ['throw' => 'H@2.2', 'leaveOut' => ['catch'], 'men' => ['Q'], 'chart' => new Chart(result: Result::ThrownAway)],
+        'throwaway',
+    ],
+]);
+
+it('puts a wait for a late break on the man who broke late', function (float $later, string $says): void {
+    $film = ['act' => 'right corner: sink', 'throw' => 'Z@2.9', 'later' => ['break' => $later]];
+    expect(judgedOn('gun 2x2 right: smash right', 'cover 2', $film)->why)->toContain($says);
+})->with([
+    'on time' => [0.0, 'The break was on time'],
+    'late' => [0.7, 'Z broke 0.7 s late, so the wait is his'],
+]);

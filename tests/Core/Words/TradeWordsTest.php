@@ -351,7 +351,6 @@ it('asks what staffs mean differently, and never proposes the word it refused', 
 })->with([
     'Gun Dbls Rt 60 smash',
     'PA inside zone rt, boot lt: boot flood lt',
-    'gun trey rt: RT climb will; zone rt',
     'gun doubles weak: zone weak',
     'I rt bo sweep rt',
 ]);
@@ -376,6 +375,14 @@ it('keeps a route a route where a word may also be a run', function (string $typ
     'under is a route, under center is not' => [
         'under center 2x2: Y under; X dig',
         'under center 2x2 right: Y shallow; X dig',
+    ],
+    'the run said after its jobs' => [
+        'gun trey rt: RT climb will; zone rt',
+        'gun trey right: zone right; RT climb will',
+    ],
+    'jobs in other words' => [
+        'I right: power right; Z insert mike; LT pull',
+        'under center I right: power right; Z lead mike; LT wrap',
     ],
     'a lead told to a man' => ['I right: power right; F lead sam', 'under center I right: power right; F lead sam'],
     'rocket the run, jet the motion' => [

@@ -25,7 +25,11 @@ final class LineCalls
                 'C',
                 'all',
                 "{$front->mike} is the mike",
-                $has === [] ? 'nobody has him' : implode(' and ', $has).' work to him',
+                match (count($has)) {
+                    0 => 'nobody has him',
+                    1 => "{$has[0]} works to him",
+                    default => implode(' and ', $has).' work to him',
+                },
             );
         }
         if ($resolved->run->scheme()->screen !== null) {
