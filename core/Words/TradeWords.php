@@ -162,6 +162,23 @@ final class TradeWords
     private const STEPS = ['1' => 'quick', 'one' => 'quick', '3' => 'three', 'three' => 'three', '5' => 'five',
         'five' => 'five', '7' => 'seven', 'seven' => 'seven'];
 
+    /**
+     * What may be said besides the language's own words, for completion.
+     *
+     * @return array{call: list<string>, fronts: list<string>, shells: list<string>, look: list<string>}
+     */
+    public static function said(): array
+    {
+        $words = fn (array $list): array => array_map(strval(...), array_keys($list));
+
+        return [
+            'call' => $words(self::CALL),
+            'fronts' => $words(self::FRONTS),
+            'shells' => $words(self::SHELLS),
+            'look' => $words(self::LOOK),
+        ];
+    }
+
     /** A call in the words of the language. */
     public static function call(string $words): string
     {

@@ -19,6 +19,8 @@ it('gives every word the lines take', function (): void {
         ->and($words['roles'])->toContain('sam', 'corners')
         ->and($words['fronts'])->toBe(Jacotaxis\Core\Defense\Fronts::names())
         ->and($words['shells'])->toBe(Jacotaxis\Core\Defense\Shells::names())
+        ->and($words['said']['call'])->toContain('dagger', 'doubles')
+        ->and($words['said']['shells'])->toContain('palms')
         ->and($words['cadence'])->toBe(['down', 'ready', 'set', 'go']);
 });
 

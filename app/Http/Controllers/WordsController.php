@@ -42,6 +42,7 @@ use Jacotaxis\Core\Words\Description;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\RunParser;
 use Jacotaxis\Core\Words\Spoken;
+use Jacotaxis\Core\Words\TradeWords;
 
 class WordsController extends Controller
 {
@@ -81,7 +82,7 @@ class WordsController extends Controller
                 MovementKind::cases()),
             'sides' => LookParser::SIDES, 'answers' => Look::MOTION, 'techniques' => Technique::known($staff->school),
             'letters' => $staff->letters, 'cadence' => $staff->cadence['words'],
-            'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS,
+            'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS, 'said' => TradeWords::said(),
         ]);
     }
 

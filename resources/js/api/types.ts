@@ -260,6 +260,8 @@ export type Vocabulary = {
     letters: Record<string, string>;
     cadence: string[];
     flags: string[];
+    /** What the trade says besides the language's own words. */
+    said: { call: string[]; fronts: string[]; shells: string[]; look: string[] };
 };
 export type Recognised = {
     front: string;

@@ -30,6 +30,12 @@ const words: Vocabulary = {
     letters: {},
     cadence: ['down', 'ready', 'set', 'go'],
     flags: [],
+    said: {
+        call: ['dagger', 'doubles', 'sail'],
+        fronts: ['4-2-5'],
+        shells: ['palms', 'quarters'],
+        look: ['five man pressure'],
+    },
     protections: [{ name: 'half-slide', words: '' }],
     fakes: ['zone'],
     runs: [{ name: 'triple', words: '' }],
@@ -65,6 +71,9 @@ describe('completions', () => {
         ['gun 2x2: smash right; R check co', ['corner']],
         ['gun 2x2: smash right', []],
         ['gun 2x2: ', []],
+        ['gun 2x2: dag', ['dagger']],
+        ['gun doub', ['doubles']],
+        ['gun 2x2: Z dag', []],
     ])('%s', (text, found) => expect(completions(text, words)).toEqual(found));
 });
 
@@ -160,7 +169,10 @@ describe('a look changed by hand', () => {
 
 describe('words of a look', () => {
     it.each([
-        ['4-', ['4-2 nickel']],
+        ['4-', ['4-2 nickel', '4-2-5']],
+        ['pal', ['palms']],
+        ['4-2 nickel, qu', ['quarters']],
+        ['4-2 nickel, cover 3, five', ['five rush', 'five man pressure']],
         ['4-2 nickel, cover', ['cover 2', 'cover 3']],
         ['4-2 nickel, cover 3, corn', ['corners press', 'corners blitz', 'corners plays', 'corners plays deep half']],
         ['4-2 nickel, cover 3, safety r', ['safety rotates weak']],

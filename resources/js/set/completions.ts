@@ -86,7 +86,9 @@ export function completions(text: string, v: Vocabulary): string[] {
                     'check',
                     'backside',
                 ];
-    return pool.filter((w) => w.startsWith(word) && w !== word).slice(0, 6);
+    // Other names of the trade come after the language's own words.
+    const all = afterMan || afterRead || afterRoute ? pool : [...pool, ...v.said.call];
+    return [...new Set(all)].filter((w) => w.startsWith(word) && w !== word).slice(0, 6);
 }
 
 /** Words of a look that may come next: front, shell, then what is changed. */
@@ -96,9 +98,9 @@ export function lookCompletions(text: string, v: Vocabulary): string[] {
     const done = text.split(',').length - 1;
     const pool =
         done === 0
-            ? v.fronts
+            ? [...v.fronts, ...v.said.fronts, ...v.said.shells]
             : done === 1
-              ? v.shells
+              ? [...v.shells, ...v.said.shells]
               : [
                     ...v.roles.flatMap((r) => [...v.leverages, 'blitz', 'plays'].map((w) => `${r} ${w}`)),
                     ...v.jobs.flatMap((j) => v.roles.map((r) => `${r} plays ${j}`)),
@@ -111,6 +113,7 @@ export function lookCompletions(text: string, v: Vocabulary): string[] {
                     'walked mike',
                     'front stays',
                     'men locked',
+                    ...v.said.look,
                 ];
     return [...new Set(pool)].filter((w) => w.toLowerCase().startsWith(last) && w.toLowerCase() !== last).slice(0, 5);
 }
