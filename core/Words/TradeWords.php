@@ -206,8 +206,8 @@ final class TradeWords
         $words = self::put($words, self::LOOK, []);
         [$shell, $rest] = self::first($words, self::SHELLS, Shells::names(), '(?<!shows )(?<!showing )(?<!plays )');
         [$front, $rest] = self::first($rest, self::FRONTS, Fronts::names(), '(?<!to )');
-        if ($front === null && preg_match('/^\s*(?:,\s*)*nickel\b(?!\s+\w)/i', $rest) === 1) {
-            [$front, $rest] = ['4-2 nickel', preg_replace('/\bnickel\b/i', '', $rest, 1) ?? $rest];
+        if ($front === null && preg_match('/(?:^|,)\s*nickel\s*(?=,|$)/i', $rest) === 1) {
+            [$front, $rest] = ['4-2 nickel', preg_replace('/(^|,)\s*nickel\s*(?=,|$)/i', '$1', $rest, 1) ?? $rest];
         }
         if ($front !== null && $shell === null) {
             // The rest is told to be no shell.

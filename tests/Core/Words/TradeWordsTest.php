@@ -289,6 +289,8 @@ it('understands a look in any order', function (string $typed, string $means): v
     ['4-2-5, man free, soft corners', '4-2 nickel, cover 1, corners off'],
     ['4-2-5, robber', '4-2 nickel, cover 1 robber'],
     ['nickel, cover 2', '4-2 nickel, cover 2'],
+    ['ss blitz, c3, nickel', '4-2 nickel, cover 3, strong safety blitz'],
+    ['cover 2, nickel', '4-2 nickel, cover 2'],
     ['4-2-5 palms', '4-2 nickel, cover 4 trap'],
     ['4-2-5 2 read', '4-2 nickel, cover 4 trap'],
     ['quarters match, 4-2-5', '4-2 nickel, cover 4'],
