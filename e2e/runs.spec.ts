@@ -89,7 +89,15 @@ test('prints the line card of a run', async ({ page }) => {
     await openCall(page, 'Power');
     await page.getByRole('button', { name: 'Print' }).click();
     const file = page.waitForEvent('download');
-    await page.getByRole('menuitem', { name: /Line card/ }).click();
+    await page.getByRole('menuitem', { name: 'Line card: this run against every front, PDF' }).click();
+    expect((await file).suggestedFilename()).toBe('Power.pdf');
+});
+
+test("prints the line card of this week's opponent, the look he shows most first", async ({ page }) => {
+    await openCall(page, 'Power');
+    await page.getByRole('button', { name: 'Print' }).click();
+    const file = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: /^Line card: Granite Pass/ }).click();
     expect((await file).suggestedFilename()).toBe('Power.pdf');
 });
 
