@@ -134,3 +134,23 @@ it('puts a wait for a late break on the man who broke late', function (float $la
     'on time' => [0.0, 'The break was on time'],
     'late' => [0.7, 'Z broke 0.7 s late, so the wait is his'],
 ]);
+
+it('says who decided, or why nobody had', function (
+    string $shell,
+    array $film,
+    ?string $grade,
+    ?string $defender,
+    string $says,
+): void {
+    $d = judgedOn('gun 2x2 right: smash right', $shell, $film);
+    expect([$d->grade, $d->defender, $d->byEye])->toBe([$grade, $defender, false], $d->why)
+        ->and($d->why)->toContain($says);
+})->with([
+    'no key' => ['cover 3', ['throw' => 'Z@2.0'], 'right', null, 'No key in this look, so the hitch by Z was right'],
+    'a key nobody plotted' => ['cover 2', ['throw' => 'H@2.4', 'men' => ['Q']], null, 'right corner',
+        'Plot the right corner between the break and the ball out'],
+    'a key who had not chosen yet' => ['cover 2', ['throw' => 'Z@1.5'], 'forced', 'right corner',
+        'The right corner had not chosen when the ball left'],
+    'a key who had' => ['cover 2', ['act' => 'right corner: sink', 'throw' => 'Z@2.0'], 'right', 'right corner',
+        'The right corner chose to sink'],
+]);
