@@ -44,9 +44,7 @@ final class CallParts
     /** The first run in the words that is neither faked nor a motion. @return array{string, string}|null */
     private static function atRun(string $words): ?array
     {
-        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), Schemes::names());
-        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $pattern = '/[,\s]\s*('.implode('|', $runs).')\b(?!\s+(?:left |right |field |boundary )?fake)/i';
+        $pattern = '/[,\s]\s*('.TradeWords::runs(Schemes::names()).')\b(?!\s+(?:left |right |field |boundary )?fake)/i';
         preg_match_all($pattern, $words, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[1] as [, $at]) {
             $before = rtrim(substr($words, 0, $at), ", \t");

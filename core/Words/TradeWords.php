@@ -271,14 +271,21 @@ final class TradeWords
         ) ?? $words;
     }
 
+    /** Runs as a pattern, the longest first. @param  array<int, string>  $names */
+    public static function runs(array $names): string
+    {
+        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), $names);
+        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+        return implode('|', $runs);
+    }
+
     /** "bubble right" is the screen where no run is said that it goes with. */
     private static function screens(string $words): string
     {
-        $runs = implode('|', array_map(
-            fn (string $r): string => preg_quote($r, '/'),
-            array_filter(Schemes::names(), fn (string $r): bool => ! str_contains($r, 'screen')),
-        ));
-        if (preg_match("/\b(?:$runs|rpo)\b/i", $words) === 1) {
+        $body = substr($words, (int) strrpos($words, ':'));
+        $runs = self::runs(array_filter(Schemes::names(), fn (string $r): bool => Schemes::get($r)->screen === null));
+        if (preg_match("/\b(?:$runs|rpo)\b/i", $body) === 1) {
             return $words;
         }
         $side = '(?=\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b|\s*$)';
@@ -293,8 +300,8 @@ final class TradeWords
     {
         $at = strrpos($words, ':');
         $parts = $at === false ? [] : array_map(trim(...), explode(';', substr($words, $at + 1)));
-        $runs = implode('|', array_map(fn (string $r): string => preg_quote($r, '/'), Schemes::names()));
-        $said = array_keys(preg_grep("/^(?:[xyzhrf]\s+)?(?:$runs)(?:\s+(?:left|right|rt|lt|field|boundary))?$/i", $parts) ?: []);
+        $side = '(?:\s+(?:left|right|rt|lt|field|boundary))?';
+        $said = array_keys(preg_grep('/^(?:[xyzhrf]\s+)?(?:'.self::runs(Schemes::names())."){$side}$/i", $parts) ?: []);
         if ($said === [] || $said[0] === 0) {
             return $words;
         }
@@ -306,11 +313,9 @@ final class TradeWords
     /** "PA outside zone left" is that run faked. */
     private static function playAction(string $words): string
     {
-        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), Schemes::names());
-        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         $pattern =
             '/\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+('.
-            implode('|', $runs).
+            self::runs(Schemes::names()).
             ')((?:\s+(?:left|right|field|boundary))?)(?!\s*fake)/i';
 
         return preg_replace($pattern, '$1$2 fake', $words) ?? $words;

@@ -26,7 +26,7 @@ final readonly class Hurry
         $screen = $resolved->run->scheme()->screen;
         $first = null;
         foreach ($resolved->front->men as $role => $d) {
-            if (! $d->rushes() || $screen === null || self::isBlocked($role, $resolved)) {
+            if (! $d->rushes() || $screen === null || $resolved->blockersOf($role) !== []) {
                 continue;
             }
             $beside = array_filter(
@@ -40,16 +40,5 @@ final readonly class Hurry
         }
 
         return $first;
-    }
-
-    private static function isBlocked(string $role, Resolved $resolved): bool
-    {
-        foreach ($resolved->blocks as $block) {
-            if ($block->blocks() && ($block->target === $role || $block->first === $role)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

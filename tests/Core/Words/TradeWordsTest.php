@@ -374,6 +374,10 @@ it('keeps a route a route where a word may also be a run', function (string $typ
 })->with([
     'a bubble told to a man' => ['gun 2x2: Z go; H bubble; read H', 'gun 2x2 right: Z go; H bubble; read H'],
     'a bubble by number' => ['gun 2x2 right: #2 right bubble right; read H', 'gun 2x2 right: H bubble right'],
+    'a bubble behind a jet motion is the screen' => [
+        'gun trips rt, H jet lt: bubble rt',
+        'gun trips right, H jet left: bubble screen right',
+    ],
     'under is a route, under center is not' => [
         'under center 2x2: Y under; X dig',
         'under center 2x2 right: Y shallow; X dig',
