@@ -101,6 +101,14 @@ test("prints the line card of this week's opponent, the look he shows most first
     expect((await file).suggestedFilename()).toBe('Power.pdf');
 });
 
+test("prints the cards of a lineman against this week's opponent", async ({ page }) => {
+    await openCall(page, 'Power');
+    await page.getByRole('button', { name: 'Print' }).click();
+    const file = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: 'Cards of RG' }).click();
+    expect((await file).suggestedFilename()).toBe('Power.pdf');
+});
+
 test('the board of a run has no serious accessibility fault', async ({ page }) => {
     await openCall(page, 'Lead option');
     await proved(page);

@@ -13,16 +13,15 @@ type Props = {
     situation: Situation;
     /** The look on the board: what a card of this call is drawn and proved against. */
     look: LookDocument;
+    /** The eleven of this call, who each have cards of their own. */
+    men: string[];
     /** Whose looks are on the shelf: cards by how often he shows them. */
     opponent: string;
 };
 
-const MEN = ['X', 'Z', 'H', 'Y', 'R', 'F'];
-
 /** Calls on paper: the board as it stands, one call a page, four or nine of the book, or a player's own cards. */
-export function Cards({ run, calls, document: call, name, situation, look, opponent }: Props) {
+export function Cards({ run, calls, document: call, name, situation, look, men, opponent }: Props) {
     const letters = useLetters();
-    const present = MEN.filter((m) => call.assignments.some((a) => a.man === m && a.job === 'route'));
     const fetchCard = async (format: 'pdf' | 'svg', body: object, path = `cards/${format}`) => {
         try {
             const file = await api.file(path, { situation, ...body });
@@ -88,8 +87,8 @@ export function Cards({ run, calls, document: call, name, situation, look, oppon
                     <DropdownMenu.Label className="label px-2 pt-2 pb-1">
                         A player’s cards: his job alone{opponent === '' ? '' : ` against ${opponent}`}, four a page
                     </DropdownMenu.Label>
-                    <div className="flex px-1">
-                        {present.map((m) => (
+                    <div className="flex flex-wrap px-1">
+                        {men.map((m) => (
                             <DropdownMenu.Item
                                 key={m}
                                 aria-label={`Cards of ${letters(m)}`}

@@ -85,6 +85,7 @@ export function Controls(p: Props) {
                     name={p.name}
                     situation={p.situation}
                     look={p.look}
+                    men={p.report.assignments.map((a) => a.man)}
                     opponent={p.opponent}
                 />
             </span>
