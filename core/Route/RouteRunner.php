@@ -131,6 +131,7 @@ final class RouteRunner
         $out = $to->sign();
         $depth = $route->depth();
         $width = self::width($route, $to, $frame) ?? ($outside ? self::fanned($man, $shape) : null);
+        $room = abs($frame->sidelineX($to));
         $path = match ($shape->stem) {
             Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $route, $out, $width),
             Stem::Landmark => self::seam(
@@ -142,42 +143,12 @@ final class RouteRunner
                 $out,
             ),
             Stem::Inside => self::inside($build, $man, $depth, $out, $width),
-            Stem::Wheel => self::wheel(
-                self::around($build, $man, $home),
-                $man,
-                $depth,
-                $shape,
-                $out,
-                abs($frame->sidelineX($to)),
-            ),
-            Stem::ToFlat => self::flat(
-                self::around($build, $man, $home),
-                $man,
-                $depth,
-                $shape,
-                $out,
-                abs($frame->sidelineX($to)),
-            ),
+            Stem::Wheel => self::wheel(self::around($build, $man, $home), $man, $depth, $shape, $out, $room),
+            Stem::ToFlat => self::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, $room),
             Stem::Across => self::across($build, $man, $route, $out, $width, $release !== null),
             Stem::Double => self::double(self::around($build, $man, $home), $man, $depth, $shape, $out),
-            Stem::Behind => self::past(
-                $build,
-                $man,
-                self::BEHIND_YD,
-                $depth,
-                $shape,
-                $out,
-                abs($frame->sidelineX($to)),
-            ),
-            Stem::Through => self::past(
-                $build,
-                $man,
-                self::THROUGH_YD,
-                $depth,
-                $shape,
-                $out,
-                abs($frame->sidelineX($to)),
-            ),
+            Stem::Behind => self::past($build, $man, self::BEHIND_YD, $depth, $shape, $out, $room),
+            Stem::Through => self::past($build, $man, self::THROUGH_YD, $depth, $shape, $out, $room),
             Stem::Crack => self::crack($build, $man, $depth, $shape),
             Stem::Late => $build
                 ->to($out * self::LEAK_WIDE_YD, $depth)
