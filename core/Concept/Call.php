@@ -37,6 +37,8 @@ final readonly class Call
      * @param  list<StaffRule>  $rules  the staff's own rules with this call
      * @param  array<string, list<string>>  $readsBy  another order of the reads by what is seen: man, zone, closed,
      *     open
+     * @param  Kill|null  $kill  the other call he takes to the line, and when he goes to it
+     * @param  string|null  $decided  why this one of two calls is played, in words
      */
     public function __construct(
         public Formation $formation,
@@ -53,6 +55,8 @@ final readonly class Call
         public array $readsBy = [],
         public ?RunCall $run = null,
         public array $rules = [],
+        public ?Kill $kill = null,
+        public ?string $decided = null,
     ) {
     }
 
@@ -125,6 +129,7 @@ final readonly class Call
             'run' => $this->run?->mirrored(),
             'rules' => array_map(fn (StaffRule $r): StaffRule => $r->mirrored(), $this->rules),
             'situation' => $this->situation?->withHash($this->situation->hash->mirrored()),
+            'kill' => $this->kill?->mirrored(),
         ]);
     }
 }

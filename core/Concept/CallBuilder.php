@@ -45,6 +45,9 @@ final class CallBuilder
 
     private ?Side $rolls;
 
+    /** Who throws. */
+    private string $passer;
+
     private ?Protecting $protection;
 
     private function __construct(private readonly CallDraft $draft)
@@ -65,6 +68,7 @@ final class CallBuilder
         $this->strong = $this->lineup->strong;
         $this->protection = $draft->protection;
         $this->rolls = Drawn::roll($draft->protection, $draft->fake, $this->strong);
+        $this->passer = $draft->fake?->passer($this->lineup, $this->strong) ?? 'Q';
         if (! $draft->sided) {
             $this->assumed[] = Sets::isBalanced($formation->set) ? 'strength right' : "{$formation->set} right";
         }
@@ -120,7 +124,8 @@ final class CallBuilder
     private function tail(): array
     {
         $run = $this->draft->run;
-        if ($run === null || $run->who !== null || $this->draft->motions !== [] || $run->scheme()->pitch === []) {
+        $needs = $run !== null && $run->scheme()->pitch !== [] && ! $run->scheme()->shovels;
+        if (! $needs || $run->who !== null || $this->draft->motions !== []) {
             return [];
         }
         $letter = Posts::of($this->lineup, $run->side)->first($run->scheme()->pitch);
@@ -305,6 +310,7 @@ final class CallBuilder
         foreach ($this->count->backs as $letter) {
             if (
                 ! isset($this->routes[$letter])
+                && $letter !== $this->passer
                 && ! $this->stays($letter)
                 && ! in_array($letter, $kept, true)
             ) {
@@ -366,7 +372,7 @@ final class CallBuilder
     private function blockers(): void
     {
         foreach ($this->lineup->eligible() as $letter) {
-            if (! isset($this->routes[$letter])) {
+            if (! isset($this->routes[$letter]) && $letter !== $this->passer) {
                 $this->assumed[] =
                     "$letter ".($this->draft->fake === null ? 'stays in to protect' : 'blocks as in the run');
             }

@@ -85,6 +85,9 @@ final class Fronts
             'SS' => ['S', 'sam', ['overhang']], 'words' => 'five on the line, three backers'],
     ];
 
+    /** Names two men of a front may share. */
+    private const SIDED = ['end', 'tackle', 'guard'];
+
     /** @return list<string> */
     public static function names(): array
     {
@@ -106,6 +109,19 @@ final class Fronts
     public static function get(string $name): array
     {
         return self::ALL[$name] ?? throw UnknownLook::front($name);
+    }
+
+    /** The eleven by role; of two men of one name the left and the right one. @return list<string> */
+    public static function roles(string $name): array
+    {
+        $front = self::get($name);
+        $roles = ['left corner', 'right corner', 'free safety'];
+        $others = [$front['N'][1], $front['M'][1], $front['W'][1], $front['SS'][1] ?? 'strong safety'];
+        foreach ([...array_column($front['line'], 1), ...$others] as $man) {
+            array_push($roles, ...in_array($man, self::SIDED, true) ? ["left $man", "right $man"] : [$man]);
+        }
+
+        return array_values(array_unique($roles));
     }
 
     public static function words(string $name): string

@@ -11,14 +11,16 @@ use Jacotaxis\Core\Proof\Run\RunProver;
 use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Proof\Scene\Setting;
 
-/** The one door to a proof: of a pass, or of a run with or without a throw. */
+/** The one door to a proof: of a pass, or of a run with or without a throw; of two calls the one that is played. */
 final class Proving
 {
     /** @param  array<string, string>  $press  what the man in a receiver's face does, by letter */
     public static function of(Call $call, Look $look, Setting $setting, array $press = []): Proven
     {
-        return $call->run === null
-            ? Prover::prove($call, $look, $setting, $press)
-            : RunProver::prove($call, $look, $setting, $press);
+        $played = Killing::decided($call, $look, $setting);
+
+        return $played->run === null
+            ? Prover::prove($played, $look, $setting, $press)
+            : RunProver::prove($played, $look, $setting, $press);
     }
 }

@@ -13,6 +13,8 @@ use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Concept\Family;
+use Jacotaxis\Core\Concept\Kill;
+use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
@@ -47,10 +49,40 @@ final class CallParser
     {
         $own = $book === null ? $words : $book->in($words);
         try {
-            return (new self)->read(TradeWords::call($own), $situation, $book);
+            $aside = Asides::of($own);
+            $two = KillWords::of($aside->words);
+            $call = $two === null
+                ? (new self)->read(TradeWords::call($aside->words), $situation, $book)
+                : self::withKill($two, $situation, $book);
+
+            return $aside->left === [] ? $call : $call->with(['assumed' => [...$call->assumed, ...$aside->left]]);
         } catch (NotUnderstood $e) {
             throw TradeHints::of($own) ?? $e;
         }
+    }
+
+    /**
+     * Two calls from one formation, and the rule that chooses.
+     *
+     * @throws NotUnderstood
+     */
+    private static function withKill(KillWords $two, ?Situation $situation, ?StaffBook $book): Call
+    {
+        $call = (new self)->read(TradeWords::call($two->first), $situation, $book);
+        $head = Describer::standing($call);
+        $join = str_contains($two->second, ':') ? ', ' : ': ';
+        $now = $call->situation ?? $situation;
+        $other = (new self)->read(TradeWords::call($head.$join.$two->second), $now, $book);
+        $rule = $two->rule ?? KillRule::usual($call, $other);
+        $assumed = $two->rule === null ? ["kill if {$rule->words($two->box)}"] : [];
+        foreach ($other->assumed as $filled) {
+            $assumed[] = "in the second call: $filled";
+        }
+
+        return $call->with([
+            'kill' => new Kill($other, $rule, $two->box),
+            'assumed' => [...$call->assumed, ...$assumed],
+        ]);
     }
 
     /**

@@ -44,7 +44,7 @@ final class CallParts
     /** The first run in the words that is neither faked nor a motion. @return array{string, string}|null */
     private static function atRun(string $words): ?array
     {
-        $pattern = '/[,\s]\s*('.TradeWords::runs(Schemes::names()).')\b(?!\s+(?:left |right |field |boundary )?fake)/i';
+        $pattern = '/[,\s]\s*('.TradeWords::runs(Schemes::names()).')\b(?!\s+(?:left |right |field |boundary )?(?:fake|flicker|back pass))/i';
         preg_match_all($pattern, $words, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[1] as [, $at]) {
             $before = rtrim(substr($words, 0, $at), ", \t");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Defense\Aligning\Named;
 use Jacotaxis\Core\Defense\Fronts;
 
 /** The words for a defender: roles, letters, groups. */
@@ -18,32 +19,13 @@ final class DefenderWords
     /** @return list<string> every role a front can have */
     public static function roles(): array
     {
-        $names = ['left corner', 'right corner', 'strong safety', 'free safety'];
-        foreach (Fronts::names() as $front) {
-            $data = Fronts::get($front);
-            foreach (
-                [
-                    ...array_column($data['line'], 1),
-                    $data['N'][1],
-                    $data['M'][1],
-                    $data['W'][1],
-                    $data['SS'][1] ?? 'strong safety',
-                ] as $name
-            ) {
-                $names = [
-                    ...$names,
-                    ...in_array($name, ['end', 'tackle', 'guard'], true) ? ["left $name", "right $name"] : [$name],
-                ];
-            }
-        }
-
-        return array_values(array_unique($names));
+        return array_values(array_unique(array_merge(...array_map(Fronts::roles(...), Fronts::names()))));
     }
 
     /** Takes a defender: a role, a group, or a letter; null when none comes next. */
     public static function take(Tokens $tokens): ?string
     {
-        $role = $tokens->phrase([...self::roles(), ...self::GROUPS]);
+        $role = $tokens->phrase([...self::roles(), ...self::GROUPS, ...Named::bySide()]);
         if ($role !== null) {
             return $role;
         }
@@ -55,6 +37,6 @@ final class DefenderWords
     /** @return list<string> for suggestions */
     public static function known(): array
     {
-        return [...self::roles(), ...self::GROUPS];
+        return [...self::roles(), ...self::GROUPS, ...Named::bySide()];
     }
 }

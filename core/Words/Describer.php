@@ -108,11 +108,32 @@ final class Describer
         return $words;
     }
 
-    /** What stands after the colon when these families are named. @param  list<string>  $parts */
+    /**
+     * What stands after the colon when these families are named; the rest may follow from who is said first, so the
+     * order of the reads is tried as well where the other needs more words.
+     *
+     * @param  list<string>  $parts
+     */
     private function body(array $parts): string
     {
+        $letters = array_map(strval(...), array_keys($this->call->routes));
+        // Who clears out or checks is said last.
+        $filled = array_filter($letters, fn (string $l): bool => $this->call->routes[$l]->flag !== null);
+        $usual = $this->inOrder($parts, [...array_diff($letters, $filled), ...$filled]);
+        $reads = array_values(array_intersect($this->call->reads, $letters));
+        $byReads = $this->inOrder($parts, [...$reads, ...array_diff($letters, $reads, $filled), ...$filled]);
+
+        return strlen($byReads) < strlen($usual) ? $byReads : $usual;
+    }
+
+    /**
+     * @param  list<string>  $parts  families
+     * @param  list<string>  $letters  in the order in which they are said
+     */
+    private function inOrder(array $parts, array $letters): string
+    {
         $said = [];
-        foreach (array_keys($this->call->routes) as $letter) {
+        foreach ($letters as $letter) {
             $words = implode('; ', [...$parts, ...array_map(fn (string $l): string => $this->assignment($l), $said)]);
             $back = $words === '' ? null : $this->back($words);
             if ($back === null || ! $this->sameRoute($back, $letter)) {
@@ -125,7 +146,7 @@ final class Describer
             $body[] = 'read '.implode(', ', $this->call->reads);
         }
         if (! $this->same($this->back(implode('; ', $body)))) {
-            $body = array_map(fn (string $l): string => $this->assignment($l), array_keys($this->call->routes));
+            $body = array_map(fn (string $l): string => $this->assignment($l), $letters);
             $body = [...$body, ...$this->blocks($body)];
             $body = $this->call->reads === [] ? $body : [...$body, 'read '.implode(', ', $this->call->reads)];
         }
@@ -194,9 +215,30 @@ final class Describer
             ($this->call->fake === null ? '' : ", {$this->call->fake->words()}").
             ($this->call->protection === null ? '' : ", {$this->call->protection->words()}");
 
-        $motions = implode('', array_map(fn (Motion $m): string => ", {$m->words()}", $this->call->motions));
+        $standing = self::standing($this->call);
 
-        return "$situation{$this->call->formation->words()}$motions$head$drop: $body$keys";
+        return "$situation$standing$head$drop: $body$keys".$this->kill();
+    }
+
+    /** Formation and motions: what two calls of one package share. */
+    public static function standing(Call $call): string
+    {
+        $motions = implode('', array_map(fn (Motion $m): string => ", {$m->words()}", $call->motions));
+
+        return $call->formation->words().$motions;
+    }
+
+    /** The second call and its rule, where there is one. */
+    private function kill(): string
+    {
+        $kill = $this->call->kill;
+        if ($kill === null) {
+            return '';
+        }
+        $second = self::words($kill->to->with(['situation' => null]), $this->situation, $this->book);
+        $body = substr($second, strlen(self::standing($kill->to)));
+
+        return '; kill to '.ltrim($body, ' ,:').' '.KillWords::when($kill);
     }
 
     private function back(string $body): ?Call

@@ -8,6 +8,7 @@ use DomainException;
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Blocking\Scheme;
+use Jacotaxis\Core\Blocking\Trick;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
@@ -173,7 +174,9 @@ final class FormationParser
         while (! $this->tokens->done()) {
             $word = (string) $this->tokens->peek();
             match (true) {
-                $this->tokens->ahead('fake') => $this->draft->fake = $this->fake(),
+                $this->tokens->ahead('fake'),
+                $this->tokens->ahead('flicker'),
+                $this->tokens->ahead('back') && $this->tokens->ahead('pass') => $this->draft->fake = $this->fake(),
                 $this->tokens->take('freeze') !== null => $this->draft->fake = new Fake(Fake::FREEZE, $this->side()),
                 $this->protects() => null,
                 $this->tokens->take('splits', 'split') !== null => $this->splits(),
@@ -210,11 +213,12 @@ final class FormationParser
             $this->tokens->phrase(Fake::runs()) ??
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::runs());
         $side = $this->side();
-        if ($this->tokens->take('fake') === null) {
+        $shown = $this->tokens->phrase(['fake', ...array_column(Trick::cases(), 'value')]);
+        if ($shown === null) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'side or "fake" here', ['left', 'right', 'fake']);
         }
 
-        return new Fake($run, $side, $who);
+        return new Fake($run, $side, $who, Trick::tryFrom($shown));
     }
 
     private function protects(): bool

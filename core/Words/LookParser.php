@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
+use Jacotaxis\Core\Defense\Aligning\Named;
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\JobWords;
@@ -45,7 +46,16 @@ final class LookParser
      */
     public static function parse(string $words, string $school = Technique::SCHOOLS[0]): Look
     {
-        $words = TradeWords::look($words);
+        try {
+            return self::read(TradeWords::look($words), $school);
+        } catch (NotUnderstood $e) {
+            throw TradeHints::ofLook($words) ?? $e;
+        }
+    }
+
+    /** @throws NotUnderstood */
+    private static function read(string $words, string $school): Look
+    {
         $tokens = new Tokens($words);
         $front = $tokens->phrase(Fronts::names())
             ?? throw NotUnderstood::word(trim(explode(',', $words)[0]), 'front', Fronts::names());
@@ -65,10 +75,26 @@ final class LookParser
                 $look = $tokens->done() ? $look : $parser->clause($look);
             }
 
-            return $look;
+            return self::whole($look, $words);
         } catch (UnknownLook $e) {
             throw NotUnderstood::because($e->getMessage(), $rest);
         }
+    }
+
+    /**
+     * Every man of the look stands in its front.
+     *
+     * @throws NotUnderstood
+     */
+    private static function whole(Look $look, string $words): Look
+    {
+        $known = [...Fronts::roles($look->front), ...DefenderWords::GROUPS, ...Named::bySide()];
+        foreach (array_diff(array_map(strval(...), array_keys($look->changes)), $known) as $who) {
+            $men = implode(', ', array_diff(Fronts::roles($look->front), ['left corner', 'right corner']));
+            throw NotUnderstood::because("There is no $who in the {$look->front}: it has $men, and two corners.", $who);
+        }
+
+        return $look;
     }
 
     private static function shell(Tokens $tokens): ?string

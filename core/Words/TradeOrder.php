@@ -13,12 +13,12 @@ final class TradeOrder
     private const MOTIONS = 'jet|fly|orbit|short|return|trade|fast';
 
     /** Words that add nothing to what they follow. */
-    private const SAYS_NOTHING = '/\b(?:concept|routes?|pass)\b(?!\s+(?:off|of)\b)/i';
+    private const SAYS_NOTHING = '/\b(?:concept|routes?|(?<!back )pass)\b(?!\s+(?:off|of)\b)/i';
 
     /** @param  list<string>  $phrases  what a coach may say for a family, in lower case with spaces */
     public static function of(string $words, array $phrases): string
     {
-        $words = self::joined($words, $phrases);
+        $words = TradeTricks::named(self::joined($words, $phrases));
         $words = preg_replace(self::SAYS_NOTHING, '', $words) ?? $words;
         $words = self::situationFirst($words);
         // "H motion jet left" and "jet motion" are one motion.
@@ -29,6 +29,9 @@ final class TradeOrder
         $words = preg_replace('/\bend around\s+(?:by\s+)?([xyzhr])\b/i', '$1 end around', $words) ?? $words;
         // A lead that nobody is told to make is the run.
         $words = preg_replace('/(?<=right|left|field|boundary|[:,]|\brt|\blt)\s+lead(?=\s+(?:right|left|rt|lt|strong|weak)\b|\s*$)/i', ' iso', $words) ?? $words;
+
+        // What the man of a stick runs.
+        $words = preg_replace('/\b([xyzhrf])\s+stick\b/i', '$1 sit', $words) ?? $words;
 
         // "Y under" is a route, "under center" is not.
         return preg_replace('/\b([xyzhrf])\s+under\b(?!\s+c)/i', '$1 shallow', $words) ?? $words;

@@ -53,7 +53,8 @@ final class TradeWords
         'quick screen' => 'now screen', 'flare screen' => 'swing screen', 'pin pull' => 'pin and pull',
         'pin & pull' => 'pin and pull', 'pin n pull' => 'pin and pull', 'rocket toss' => 'rocket',
         'rocket sweep' => 'rocket', 'tackle wrap' => 'dart', 'pwr' => 'power', 'ctr' => 'counter',
-        'inverted veer' => 'power read', 'bash' => 'power read', 'outside zone read' => 'outside zone',
+        'shovel pass' => 'shovel', 'shovel option' => 'shovel', 'inverted veer' => 'power read', 'bash' => 'power read',
+        'outside zone read' => 'outside zone',
         'oz read' => 'outside zone', 'iz read' => 'zone', 'fb dive' => 'F dive', 'fullback dive' => 'F dive',
         'fb trap' => 'F trap', 'fullback trap' => 'F trap', 'fb belly' => 'F belly', 'fullback belly' => 'F belly',
         // routes
@@ -105,7 +106,9 @@ final class TradeWords
         'rolled strong' => 'safety rotates strong', 'rolled weak' => 'safety rotates weak',
         'blitz will' => 'will blitz', 'blitz mike' => 'mike blitz', 'blitz sam' => 'sam blitz',
         'blitz nickel' => 'nickel blitz', 'ss blitz' => 'strong safety blitz', 'fs blitz' => 'free safety blitz',
-        'safety blitz' => 'strong safety blitz', 'mug' => 'walked mike, walked will',
+        'safety blitz' => 'strong safety blitz', 'strong safety blitz' => 'strong safety blitz',
+        'free safety blitz' => 'free safety blitz', 'field safety blitz' => 'field safety blitz',
+        'boundary safety blitz' => 'boundary safety blitz', 'mug' => 'walked mike, walked will',
         'mugged' => 'walked mike, walked will', 'double mug' => 'walked mike, walked will',
         'double a gap' => 'walked mike, walked will', 'press bail' => 'corners bail', 'press man' => 'corners press',
         'late rotation strong' => 'safety rotates strong', 'late rotation weak' => 'safety rotates weak',
@@ -192,8 +195,11 @@ final class TradeWords
         $words = preg_replace('/\bdrag\s+(?:at\s+)?(?=1\d)/i', 'over ', $words) ?? $words;
         $words = self::put($words, self::CALL, self::ownCallWords());
         $words = self::runFirst(self::screens($words));
+        // "gun trips right rpo: zone left, Y stick" says what kind it is before it says the run.
+        $runs = self::runs(Schemes::names());
+        $words = preg_replace("/^([^:]*?)\s*,?\s*\brpo\s*:\s*(?=(?:$runs)\b)/i", '$1: ', $words) ?? $words;
 
-        return self::playAction(self::sides($words));
+        return TradeTricks::placed(self::playAction(self::sides($words)));
     }
 
     /** A look in the words of the language: the front first, then the shell, then the rest. */
@@ -220,7 +226,9 @@ final class TradeWords
         $rest = preg_replace('/\brush three\b/i', (self::DROPPERS[$front] ?? 'who').' plays hook', $rest) ?? $rest;
         $men = implode('|', array_map(fn (string $m): string => preg_quote($m, '/'), DefenderWords::known()));
         $rest = preg_replace("/\\b($men)\s+walked(?:\s+up)?\s*(?=,|$)/i", 'walked $1', $rest) ?? $rest;
-        $rest = preg_replace("/\\b($men)\s+rush(?:es)?\s*(?=,|$)/i", '$1 plays rush', $rest) ?? $rest;
+        $rest = preg_replace("/\\b($men)\s+(?:rush(?:es)?|comes?|adds?)\s*(?=,|$)/i", '$1 plays rush', $rest) ?? $rest;
+        $rest = preg_replace("/\\b($men)\s+drops?(?:\s+out)?\s*(?=,|$)/i", '$1 plays hook', $rest) ?? $rest;
+        $rest = self::creeper($rest, $front, $men);
         $rest = preg_replace(
             '/(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr])\s*(?=,|$)/i',
             '$1 free safety plays bracket on $2',
@@ -228,6 +236,23 @@ final class TradeWords
         ) ?? $rest;
 
         return rtrim("$front, $shell, ".self::clean($rest), ', ');
+    }
+
+    /** One comes who does not rush and one drops who does: of a front with nobody to spare the end away from him. */
+    private static function creeper(string $rest, string $front, string $men): string
+    {
+        $named = '(?:sim(?:ulated)?(?:\s+pressure)?|creeper)';
+        $words = preg_replace("/\\b$named\s+(?:by\s+)?($men)\\b/i", '$1 creeper', $rest) ?? $rest;
+
+        return preg_replace_callback(
+            "/\\b($men)\s+$named\s*(?=,|$)/i",
+            function (array $m) use ($front): string {
+                $away = in_array(strtolower($m[1]), ['will', 'dime', 'jack'], true) ? 'strong end' : 'weak end';
+
+                return "$m[1] plays rush, ".(self::DROPPERS[$front] ?? $away).' plays hook';
+            },
+            $words,
+        ) ?? $words;
     }
 
     /** What may be joined by a stroke. @return list<string> */

@@ -34,6 +34,7 @@ final readonly class RunScheme
      * @param  bool  $gives  somebody may be handed the ball
      * @param  bool  $ownsInside  everybody owns his inside gap: nobody is favored for the man on him
      * @param  bool  $showsPass  it looks like a pass until somebody has the ball: till then they rush and drop
+     * @param  bool  $shovels  the ball is pitched forward, inside the man who is read
      * @param  Screen|null  $screen  how the ball gets to its man where it is thrown to him behind the line
      * @param  float|null  $onAirCost  what it costs to leave the last man away from the play, where the kind's value is
      *     not meant
@@ -60,6 +61,7 @@ final readonly class RunScheme
         public bool $ownsInside = false,
         private ?float $onAirCost = null,
         public bool $showsPass = false,
+        public bool $shovels = false,
         public ?Screen $screen = null,
     ) {
         $this->carriers = self::posts($carriers);

@@ -7,7 +7,10 @@ namespace Jacotaxis\Core\Concept\Document;
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Blocking\Scheme;
+use Jacotaxis\Core\Blocking\Trick;
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Kill;
+use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\OutOfField;
 use Jacotaxis\Core\Field\RuleSet;
@@ -23,6 +26,10 @@ use Jacotaxis\Core\Route\UnknownRoute;
 final class CallDocument
 {
     public const KIND = 'jacotaxis.call';
+
+    /** What two calls of one package have in common. */
+    private const SHARED = ['kind', 'version', 'quarterback', 'set', 'side', 'modifier', 'splits', 'standIns', 'spots',
+        'motions', 'situation'];
 
     /** @return array<string, mixed> */
     public static function write(Call $call): array
@@ -47,11 +54,11 @@ final class CallDocument
             ...array_filter([
                 'protection' => $call->protection === null ? null
                     : ['name' => $call->protection->scheme->value, 'side' => $call->protection->side?->value],
-                'fake' => $call->fake === null ? null : ['run' => $call->fake->run, 'side' => $call->fake->side?->value,
-                    'man' => $call->fake->who],
+                'fake' => $call->fake === null ? null : self::fake($call->fake),
                 'run' => $call->run === null ? null : RunDocument::write($call->run), 'rules' => $call->rules === []
                     ? null : RunDocument::writeRules($call->rules),
                 'hot' => $call->hot, 'readsBy' => $call->readsBy === [] ? null : $call->readsBy,
+                'kill' => $call->kill === null ? null : self::kill($call->kill),
             ], fn (mixed $v): bool => $v !== null),
         ];
     }
@@ -89,16 +96,53 @@ final class CallDocument
                     $document['fake']['run'],
                     Side::tryFrom($document['fake']['side'] ?? ''),
                     $document['fake']['man'] ?? null,
+                    Trick::tryFrom($document['fake']['trick'] ?? ''),
                 )
                 : null,
             hot: $document['hot'] ?? null,
             readsBy: $document['readsBy'] ?? [],
             run: isset($document['run']) ? RunDocument::read($document['run']) : null,
             rules: RunDocument::readRules($document['rules'] ?? []),
+            kill: isset($document['kill']) ? self::readKill($document['kill'], $document) : null,
         );
         self::check($call, $situation ?? Situation::of());
 
         return $call;
+    }
+
+    /** @return array<string, string|null> */
+    private static function fake(Fake $fake): array
+    {
+        return ['run' => $fake->run, 'side' => $fake->side?->value, 'man' => $fake->who]
+            + ($fake->trick === null ? [] : ['trick' => $fake->trick->value]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function kill(Kill $kill): array
+    {
+        $second = array_diff_key(self::write($kill->to), array_flip(self::SHARED));
+
+        return ['when' => $kill->when->value, ...$kill->box === null ? [] : ['box' => $kill->box], 'to' => $second];
+    }
+
+    /**
+     * The second call stands as the first does.
+     *
+     * @param  array<string, mixed>  $kill
+     * @param  array<string, mixed>  $first
+     *
+     * @throws BadDocument
+     */
+    private static function readKill(array $kill, array $first): Kill
+    {
+        $shared = array_intersect_key($first, array_flip(self::SHARED));
+        try {
+            $to = self::read([...$kill['to'], ...$shared]);
+        } catch (BadDocument $e) {
+            throw new BadDocument("/kill/to{$e->pointer}", $e->getMessage());
+        }
+
+        return new Kill($to, KillRule::from($kill['when']), $kill['box'] ?? null);
     }
 
     /** @return array<string, mixed> */

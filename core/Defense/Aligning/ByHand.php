@@ -15,8 +15,6 @@ use Jacotaxis\Core\Offense\Lineup;
 /** What a coach changed of single men: leverage and cushion, walked up, movement, job, reaction, spot. */
 final class ByHand
 {
-    private const GROUPS = ['corners' => 'corner', 'safeties' => 'safety', 'backers' => 'backer'];
-
     /** Leverage a word stands for, yards inside his man. */
     private const INSIDE_YD = 1.0;
 
@@ -40,7 +38,7 @@ final class ByHand
     public static function apply(array $men, Look $look, Lineup $lineup): array
     {
         foreach ($look->changes as $who => $change) {
-            $hit = array_keys(array_filter($men, fn (Defender $d): bool => self::means((string) $who, $d)));
+            $hit = Named::in((string) $who, $men, $lineup);
             if ($hit === []) {
                 throw UnknownLook::role((string) $who, array_map(fn (Defender $d): string => $d->role, $men));
             }
@@ -95,26 +93,16 @@ final class ByHand
      * @param  list<Defender>  $men
      * @return array<string, string> reason by role
      */
-    public static function counted(array $men, Look $look, string $way): array
+    public static function counted(array $men, Look $look, Lineup $lineup, string $way): array
     {
         $reasons = [];
         foreach ($look->changes as $who => $change) {
-            foreach ($change->counted === $way ? $men : [] as $man) {
-                if (self::means((string) $who, $man)) {
-                    $reasons[$man->role] = $change->reason ?? 'by hand';
-                }
+            foreach ($change->counted === $way ? Named::in((string) $who, $men, $lineup) : [] as $n) {
+                $reasons[$men[$n]->role] = $change->reason ?? 'by hand';
             }
         }
 
         return $reasons;
-    }
-
-    /** Whether a word means a man: his role, his letter, or his group. */
-    public static function means(string $who, Defender $man): bool
-    {
-        return $man->role === $who ||
-            strcasecmp($man->letter, $who) === 0 ||
-            (self::GROUPS[$who] ?? null) === $man->group;
     }
 
     private static function changed(Defender $man, Change $change, Lineup $lineup): Defender

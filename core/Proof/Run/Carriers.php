@@ -59,6 +59,9 @@ final class Carriers
     /** Catch the snap and turn, seconds; speed along the ground as a share of the release. */
     private const CATCH_S = 0.35;
 
+    /** Where a shovel is caught: inside the gap and behind the line, yards (from memory). */
+    private const SHOVEL_YD = [1.5, 2.0];
+
     private const ALONG = 0.88;
 
     private readonly Lanes $lanes;
@@ -294,6 +297,9 @@ final class Carriers
             $this->lanes->u('B'),
             $front->u($key) + $off - 1.0,
         );
+        if ($scheme->shovels) {
+            $u = max($edge, $front->u((string) $key) + self::OFF_LINE_YD);
+        }
         $from = $scheme->gives ? $scheme->meshS + self::SNAP_S : self::SNAP_S;
         [$mx, $my] = $scheme->gives ? $this->mesh() : [$start->xYd, $start->yYd];
         // Over the spot the dive key left, or wider behind the edge of the lead (SET-34).
@@ -321,7 +327,7 @@ final class Carriers
             $from,
             $key === null || $front->depth($key) > 6.0
                 ? "{$this->resolved->run->side->value} alley"
-                : "{$this->resolved->run->side->value} alley, inside the $key",
+                : "{$this->resolved->run->side->value} alley, ".($scheme->shovels ? 'outside' : 'inside')." the $key",
         );
     }
 
@@ -347,6 +353,9 @@ final class Carriers
             return null;
         }
         $at = $this->pitchedAt($keep);
+        if ($this->resolved->run->scheme()->shovels) {
+            return $this->shoveled($letter, $keep, $at);
+        }
         [$qx, $qy] = $keep->path->at($at);
         $u = $qx * $this->sign + self::PITCH_YD[0];
         $man = $this->scene->men[$letter];
@@ -373,6 +382,26 @@ final class Carriers
             max($at + 0.25, min($there, $at) + 0.25, $this->reachedU($path, $u - 1.0)),
             "{$this->resolved->run->side->value} alley",
         );
+    }
+
+    /** Inside the man who is read: he comes across behind the line and turns up in the gap with the ball. */
+    private function shoveled(string $letter, Carrier $keep, float $at): Carrier
+    {
+        $man = $this->scene->men[$letter];
+        $key = (string) $this->resolved->key('pitch');
+        $u = min($this->lanes->u($this->gap()), $this->resolved->front->u($key) - self::INSIDE_READ_YD);
+        $inside = $u - self::SHOVEL_YD[0];
+        $path = (new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
+            ->to($this->x($inside), -self::SHOVEL_YD[1])
+            ->cut(CutKind::Bend)
+            ->to($this->x($u), 0.2)
+            ->cut(CutKind::Bend)
+            ->run(0.0);
+        $there = $this->reachedU($path, $inside - 0.2);
+        $path = $there < $at ? $this->throttled($path, $there, $at) : $path;
+        $words = $this->lanes->words($this->gap());
+
+        return new Carrier('pitch', $letter, $path, max($there, $at), "$words, inside the $key");
     }
 
     /** The same way run slower until a moment, so that he is at a place then. */

@@ -33,8 +33,8 @@ final readonly class PreSnap
             $scene->lineup,
             $scene->setting->schools,
             array_column($resolved->keys, 'role'),
-            ByHand::counted($scene->defenders, $scene->look, 'out'),
-            ByHand::counted($scene->defenders, $scene->look, 'in'),
+            ByHand::counted($scene->defenders, $scene->look, $scene->lineup, 'out'),
+            ByHand::counted($scene->defenders, $scene->look, $scene->lineup, 'in'),
         );
         $tooMany = $resolved->unaccounted !== [] && $box->free() > 0 && $scene->setting->schools->is('SET-22', 'A');
         $quick = null;

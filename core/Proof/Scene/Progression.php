@@ -116,7 +116,7 @@ final class Progression
                 }
                 : 1.0;
 
-        return $scene->drop->firstPlant() + ($fake === null ? 0.0 : $share * Fake::TIME_S);
+        return $scene->drop->firstPlant() + ($fake === null ? 0.0 : $share * $fake->takesS());
     }
 
     /** Angle in degrees under which the quarterback sees the break. */

@@ -34,7 +34,8 @@ final readonly class Protection
             count(
                 array_filter(
                     $scene->lineup->eligible(),
-                    fn (string $l): bool => ! isset($scene->call->routes[$l]) || $scene->call->routes[$l]->checks,
+                    fn (string $l): bool => $l !== $scene->passer()
+                        && (! isset($scene->call->routes[$l]) || $scene->call->routes[$l]->checks),
                 ),
             );
         [$qx, $qy] = $scene->launch();

@@ -46,6 +46,9 @@ final readonly class Scene
     /** Time a run action keeps the rush busy with the run, seconds (settled by the truths). */
     private const FAKE_BUYS_S = 0.5;
 
+    /** How much longer a throw is as hard as his for a man who is no quarterback (from memory). */
+    private const NO_PASSER = 1.8;
+
     /** Least depth from which a drop begins after a run action, yards. */
     private const FAKE_DEPTH_YD = 3.0;
 
@@ -160,10 +163,26 @@ final readonly class Scene
         );
     }
 
-    /** Where the quarterback throws from. @return array{float, float} */
+    /** Letter of who throws the ball. */
+    public function passer(): string
+    {
+        return $this->call->fake?->passer($this->lineup, $this->strong) ?? 'Q';
+    }
+
+    /** A throw as sure as one this long, yards: who is no quarterback throws a short ball as he throws a long one. */
+    public function aimYd(float $distanceYd): float
+    {
+        return $distanceYd * ($this->passer() === 'Q' ? 1.0 : self::NO_PASSER);
+    }
+
+    /** Where the passer throws from. @return array{float, float} */
     public function launch(): array
     {
         $q = $this->men['Q'];
+        $trick = $this->call->fake?->trick?->throwsFrom();
+        if ($trick !== null) {
+            return [($this->flow() ?? $this->strong)->sign() * $trick[0], -$trick[1]];
+        }
         $screen = $this->call->run?->scheme()->screen;
         if ($screen !== null) {
             return [$q->xYd, min($q->yYd - 0.5, -$screen->dropYd)];
@@ -198,7 +217,7 @@ final readonly class Scene
      */
     public function pocket(): float
     {
-        $fake = $this->call->fake === null ? 0.0 : self::FAKE_BUYS_S;
+        $fake = $this->call->fake === null ? 0.0 : self::FAKE_BUYS_S + ($this->call->fake->trick?->holdsS() ?? 0.0);
 
         return $this->setting->pocket + $fake + ($this->rolls() === null ? 0.0 : self::ROLL_BUYS_S * $this->rollYd());
     }
@@ -235,7 +254,7 @@ final readonly class Scene
             ),
         );
 
-        return Hold::of(
+        $holds = Hold::of(
             $d,
             $action->run === Fake::FREEZE,
             $action->side,
@@ -243,6 +262,8 @@ final readonly class Scene
             $actors,
             (float) $this->setting->schools->value('run-share') / 100.0,
         );
+
+        return $holds > 0.0 ? $holds + ($this->call->fake?->trick?->holdsS() ?? 0.0) : 0.0;
     }
 
     /** The side a run action flows to, or null: a freeze flows nowhere. */
@@ -309,10 +330,12 @@ final readonly class Scene
                 $rushers[] = $d->movement === null ? $d : $d->at(...$d->movement->to($d->xYd, $d->yYd));
             }
         }
+        $passer = $call->fake?->passer($lineup, $lineup->strong) ?? 'Q';
         $staying = array_values(
             array_filter(
                 $lineup->eligible(),
-                fn (string $l): bool => ! isset($call->routes[$l]) || $call->routes[$l]->checks,
+                fn (string $l): bool => $l !== $passer
+                    && (! isset($call->routes[$l]) || $call->routes[$l]->checks),
             ),
         );
         $first = $reads === [] ? null : Side::ofX($routes[$reads[0]]->break()->xYd);

@@ -60,7 +60,8 @@ final class Frames
                 array_push($row, round($x, 2), round($y, 2));
             }
             $at[] = $row;
-            $ball[] = self::ball($scene, $line, $i);
+            $passer = self::faking($proof, $fake, $scene->passer(), $i) ?? self::man($scene, $scene->passer(), $i);
+            $ball[] = self::ball($scene, $line, $i, $passer);
         }
 
         return ['step' => Path::STEP, 'men' => array_keys($scene->men),
@@ -94,13 +95,16 @@ final class Frames
             return [$scene->routes[$letter]->path->x[$i], $scene->routes[$letter]->path->y[$i]];
         }
 
-        return $letter === 'Q'
-            ? Trenches::quarterback($scene, $i * Path::STEP)
+        return $letter === $scene->passer()
+            ? Trenches::passer($scene, $i * Path::STEP)
             : Trenches::blocker($scene, $letter, $i * Path::STEP);
     }
 
-    /** @return array{float, float, float} width, depth and height of the ball */
-    private static function ball(Scene $scene, ?ThrowLine $line, int $i): array
+    /**
+     * @param  array{float, float}  $passer  where he is
+     * @return array{float, float, float} width, depth and height of the ball
+     */
+    private static function ball(Scene $scene, ?ThrowLine $line, int $i, array $passer): array
     {
         $t = $i * Path::STEP;
         if ($t < self::SNAP) {
@@ -109,9 +113,7 @@ final class Frames
             return [0.0, round($share * $scene->men['Q']->yYd, 2), 0.3 + 0.9 * $share];
         }
         if ($line === null || $t <= $line->outAt()) {
-            [$x, $y] = Trenches::quarterback($scene, $t);
-
-            return [round($x, 2), round($y, 2), 1.3];
+            return [round($passer[0], 2), round($passer[1], 2), 1.3];
         }
         if ($t >= $line->caughtAt()) {
             [$x, $y] = self::man($scene, $line->letter, $i);

@@ -9,6 +9,7 @@ use Jacotaxis\Core\Defense\Count\Accounted;
 use Jacotaxis\Core\Defense\Count\Box;
 use Jacotaxis\Core\Defense\Count\Edges;
 use Jacotaxis\Core\Defense\Count\Gaps;
+use Jacotaxis\Core\Defense\Count\Middle;
 use Jacotaxis\Core\Defense\Count\Outside;
 use Jacotaxis\Core\Defense\Count\Point;
 use Jacotaxis\Core\Defense\Count\Tells;
@@ -30,9 +31,6 @@ use Jacotaxis\Core\School\Schools;
  */
 final class Picture
 {
-    /** A man this deep or deeper is a deep safety, yards. */
-    private const DEEP_YD = 9.5;
-
     /** As many within ten yards, with press, ask for the prepared play-action (CNT-04). */
     private const NINE = 9;
 
@@ -53,7 +51,7 @@ final class Picture
         $final = ReceiverCount::afterRelease($released);
 
         return [...$picture,
-            'middle' => self::middle($scene->aligned->before),
+            'middle' => Middle::of($scene->aligned->before),
             'receivers' => ['left' => $scene->count->left, 'right' => $scene->count->right,
                 'final' => ['left' => $final->left, 'right' => $final->right]],
             'before' => $scene->call->motions === [] ? null : self::before($scene),
@@ -82,8 +80,8 @@ final class Picture
             $lineup,
             $schools,
             $read,
-            ByHand::counted($defenders, $look, 'out'),
-            ByHand::counted($defenders, $look, 'in'),
+            ByHand::counted($defenders, $look, $lineup, 'out'),
+            ByHand::counted($defenders, $look, $lineup, 'in'),
         );
         $outside = fn (Side $side): Outside => Outside::of($side, $defenders, $lineup, $box->in);
         $left = $outside(Side::Left);
@@ -91,9 +89,9 @@ final class Picture
         $covered = self::covered($defenders);
 
         return [
-            'middle' => self::middle($defenders),
+            'middle' => Middle::of($defenders),
             'middleAfterSnap' => Shells::middle($look->shell),
-            'deep' => count(array_filter($defenders, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD)),
+            'deep' => count(array_filter($defenders, fn (Defender $d): bool => $d->yYd >= Middle::DEEP_YD)),
             'box' => $box->raw(), 'boxEffective' => $box->effective(), 'boxBlockers' => $box->blockerCount,
             'boxWords' => $box->words(), 'boxHalf' => $box->half, 'within10' => $box->nearCount,
             'playActionReady' => $box->nearCount >= self::NINE && self::pressed($defenders),
@@ -145,14 +143,6 @@ final class Picture
                 ),
             ),
         );
-    }
-
-    /** Two deep men open the middle; one or three close it. @param  list<Defender>  $defenders */
-    private static function middle(array $defenders): string
-    {
-        $deep = array_filter($defenders, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== 'corner');
-
-        return count($deep) === 2 || $deep === [] ? 'open' : 'closed';
     }
 
     /** Whether a corner presses. @param  list<Defender>  $defenders */

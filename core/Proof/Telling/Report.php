@@ -260,6 +260,10 @@ final class Report
         foreach ($this->scene->men as $letter => $man) {
             $row = match (true) {
                 $man->isQuarterback() => ['job' => $this->quarterback(), 'target' => null],
+                ($trick = Tricks::runner($this->proof, (string) $letter)) !== null => [
+                    'job' => $trick,
+                    'target' => null,
+                ],
                 isset($this->scene->routes[$letter]) => ['job' => $this->fakes($letter,
                     Describer::job($this->scene->call, $letter).$this->becomes($letter)), 'target' => null],
                 ($boot = BootRules::of($this->proof, (string) $letter)) !== null => $boot,
@@ -294,6 +298,10 @@ final class Report
         $fake = $this->scene->call->fake;
         $roll = $this->scene->rolls();
         $feet = $roll === null ? "{$this->scene->drop->value}-step drop" : "rolls {$roll->value}";
+        $trick = $fake === null ? null : Tricks::quarterback($this->scene, $fake, $order);
+        if ($trick !== null) {
+            return $trick;
+        }
 
         return ucfirst($fake === null ? $feet : 'fakes '.trim(str_replace('fake', '', $fake->words())).", $feet").
             ($order === '' ? '' : ", reads $order");

@@ -16,7 +16,10 @@ final class Told
     /** @return array<string, mixed> under the stable output keys */
     public static function report(Proven $proof): array
     {
-        return $proof instanceof RunProof ? RunReport::of($proof) : Report::of(self::pass($proof));
+        $report = $proof instanceof RunProof ? RunReport::of($proof) : Report::of(self::pass($proof));
+        $decided = $proof->scene()->call->decided;
+
+        return $decided === null ? $report : [...$report, 'why' => "$decided {$report['why']}"];
     }
 
     /**

@@ -18,9 +18,9 @@ final class Trenches
     private const GIVES_YD = 4.0;
 
     /** @return array{float, float} */
-    public static function quarterback(Scene $scene, float $t): array
+    public static function passer(Scene $scene, float $t): array
     {
-        $q = $scene->men['Q'];
+        $q = $scene->men[$scene->passer()];
         if ($scene->rolls() !== null || $scene->call->fake !== null) {
             // Through the fake, then to where he throws from.
             [$lx, $ly] = $scene->launch();

@@ -45,11 +45,15 @@ final class Throws
     /** Whether the last margin() was least before the catch: a higher ball would clear that man. */
     public bool $undercut = false;
 
+    /** How hard a man throws who is no quarterback, share of a quarterback's ball (from memory). */
+    private const NO_PASSER = 0.9;
+
     private readonly Arm $arm;
 
     public function __construct(private readonly Scene $scene)
     {
-        $this->arm = new Arm($scene->setting->level->releaseSpeed());
+        $share = $scene->passer() === 'Q' ? 1.0 : self::NO_PASSER;
+        $this->arm = new Arm($share * $scene->setting->level->releaseSpeed());
     }
 
     /**

@@ -178,7 +178,7 @@ final class Windows
             $letter,
             $read['line'],
             $read['margin'],
-            Worth::completion($read['line']->distanceYd, $read['margin']),
+            Worth::completion($this->scene->aimYd($read['line']->distanceYd), $read['margin']),
             $this->toTheGoal($gain),
             $why,
             $usual->reads,
@@ -373,7 +373,9 @@ final class Windows
     {
         $situation = $this->scene->setting->situation;
 
-        return Worth::ofThrow($line->distanceYd, $margin, $gainYd, $situation->successYd())->within(
+        $aimYd = $this->scene->aimYd($line->distanceYd);
+
+        return Worth::ofThrow($aimYd, $margin, $gainYd, $situation->successYd())->within(
             $situation->toGoalYd(),
         );
     }
@@ -396,7 +398,7 @@ final class Windows
             $letter,
             $line,
             $margin,
-            Worth::completion($line->distanceYd, $margin),
+            Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
             $this->toTheGoal($gain),
             $why,
             $reads,
@@ -423,7 +425,7 @@ final class Windows
                     $letter,
                     $line,
                     $margin,
-                    Worth::completion($line->distanceYd, $margin),
+                    Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
                     $this->toTheGoal($gain),
                     $this->covered($reads, $tracks).'; the check-down is open',
                     $reads,

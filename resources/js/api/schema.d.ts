@@ -8,6 +8,25 @@ export type LineSplits = null | {
   tackleFt: number;
   footToFoot?: boolean;
 };
+/**
+ * @minItems 11
+ * @maxItems 11
+ */
+export type Assignments = Assignment[];
+/**
+ * @maxItems 5
+ */
+export type Reads = ("X" | "Z" | "H" | "Y" | "R" | "F")[];
+/**
+ * @maxItems 4
+ */
+export type Keys = string[];
+/**
+ * the staff's own rules: if a defender does this then the ball goes there, or a man has another job
+ *
+ * @maxItems 8
+ */
+export type Rules = StaffRule[];
 
 /**
  * A pass call: eleven assignments, the reads in order, men moved by hand. Yards; origin at the ball, x to the right, y downfield.
@@ -51,19 +70,9 @@ export interface CallDocument {
    */
   motions?: CallMotion[];
   drop?: "quick" | "three" | "five" | "seven" | null;
-  /**
-   * @minItems 11
-   * @maxItems 11
-   */
-  assignments: Assignment[];
-  /**
-   * @maxItems 5
-   */
-  reads: ("X" | "Z" | "H" | "Y" | "R" | "F")[];
-  /**
-   * @maxItems 4
-   */
-  keys?: string[];
+  assignments: Assignments;
+  reads: Reads;
+  keys?: Keys;
   /**
    * @maxItems 11
    */
@@ -86,12 +95,8 @@ export interface CallDocument {
    * a run: everybody without a route follows the scheme's rule
    */
   run?: null | CallRun;
-  /**
-   * the staff's own rules: if a defender does this then the ball goes there, or a man has another job
-   *
-   * @maxItems 8
-   */
-  rules?: StaffRule[];
+  rules?: Rules;
+  kill?: Kill;
 }
 export interface StandIn {
   for: "X" | "Z" | "H" | "Y" | "R" | "F";
@@ -252,6 +257,7 @@ export interface CallFake {
     | "load option"
     | "speed option"
     | "counter option"
+    | "shovel"
     | "quarterback wham"
     | "quarterback power"
     | "quarterback draw"
@@ -265,6 +271,10 @@ export interface CallFake {
     | "freeze";
   side?: "left" | "right" | null;
   man?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
+  /**
+   * what comes back out of the run: the ball, or a throw by who has it
+   */
+  trick?: "flicker" | "back pass" | null;
 }
 /**
  * another order of the reads by what is seen
@@ -326,6 +336,7 @@ export interface CallRun {
     | "load option"
     | "speed option"
     | "counter option"
+    | "shovel"
     | "quarterback wham"
     | "quarterback power"
     | "quarterback draw"
@@ -410,6 +421,52 @@ export interface StaffRule {
   action?: "give" | "pull" | "keep" | "pitch" | "throw" | null;
   man?: "LT" | "LG" | "C" | "RG" | "RT" | "X" | "Z" | "H" | "Y" | "R" | "F" | null;
   job?: string | null;
+}
+/**
+ * the second of two calls from one formation, and the picture in which the quarterback goes to it
+ */
+export interface Kill {
+  when:
+    | "box heavy"
+    | "box light"
+    | "box of"
+    | "middle open"
+    | "middle closed"
+    | "numbers"
+    | "walked up"
+    | "press"
+    | "off"
+    | "odd front"
+    | "even front";
+  /**
+   * with box of: as many or more in the box, men
+   */
+  box?: number;
+  to: SecondCall;
+}
+export interface SecondCall {
+  drop?: "quick" | "three" | "five" | "seven" | null;
+  assignments: Assignments;
+  reads: Reads;
+  keys?: Keys;
+  /**
+   * left out: five linemen and whoever stays
+   */
+  protection?: null | CallProtection;
+  /**
+   * run action shown first
+   */
+  fake?: null | CallFake;
+  /**
+   * gets the ball when somebody comes free
+   */
+  hot?: "X" | "Z" | "H" | "Y" | "R" | "F" | null;
+  readsBy?: ReadsBy;
+  /**
+   * a run: everybody without a route follows the scheme's rule
+   */
+  run?: null | CallRun;
+  rules?: Rules;
 }
 /**
  * A set with its line splits and the men moved by hand. Yards in the play frame, feet between linemen.

@@ -30,6 +30,7 @@ final class OptionRuns
             self::load(),
             self::speed(),
             self::counter(),
+            self::shovel(),
         ];
     }
 
@@ -59,6 +60,40 @@ final class OptionRuns
             meshS: 0.5,
             wideYd: 1.0,
             pitch: self::PITCH,
+        );
+    }
+
+    /** The end is read: shoveled inside of him to the man who comes across, or the quarterback goes outside. */
+    private static function shovel(): RunScheme
+    {
+        return new RunScheme(
+            name: 'shovel',
+            words: 'the end is read: the ball is shoveled inside of him behind the puller, or the quarterback goes outside',
+            kind: RunKind::Option,
+            carriers: '',
+            entry: 'C',
+            gaps: ['B', 'C'],
+            stepYd: -0.6,
+            flowYd: 0.8,
+            jobs: [
+                JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
+                JobRow::read('backside tackle', '', 'close', 'in the closed gap'),
+                JobRow::read('playside slot|playside wing', '', 'stalk', 'overhang playside/support playside'),
+                JobRow::read('playside wide', '', 'stalk', 'corner playside'),
+                JobRow::read(
+                    'tailback|fullback',
+                    '',
+                    'lead',
+                    'overhang playside/support playside/support safety playside/playside safety/other safety',
+                ),
+                JobRow::read('backside wide', '', 'cut off', 'backside deep/corner backside'),
+            ],
+            keys: [KeyRow::read('pitch', 'emol playside')],
+            meshS: 0.5,
+            wideYd: 1.5,
+            gives: false,
+            pitch: 'motion man|backside wing|backside end|backside slot|tailback|fullback',
+            shovels: true,
         );
     }
 

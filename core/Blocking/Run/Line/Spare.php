@@ -67,8 +67,7 @@ final readonly class Spare
             }
             $taken[] = $role;
             $down = $block->first;
-            $changed[] = $block->with(['target' => $role, 'verb' => $block->verb === Verb::Help ? Verb::Double
-                : $block->verb]);
+            $changed[] = $block->with(['target' => $role, 'verb' => $this->verb($block, $role)]);
             $partner = $block->partner === null ? null : ($blocks[$block->partner] ?? null);
             if ($block->verb === Verb::Help && $partner !== null && $partner->partner === null
                 && $partner->target === $down) {
@@ -77,6 +76,16 @@ final readonly class Spare
         }
 
         return $changed;
+    }
+
+    /** What the job is called now: a lead whose man stands behind the play fills for who pulled. */
+    private function verb(Block $block, string $role): Verb
+    {
+        return match (true) {
+            $block->verb === Verb::Help => Verb::Double,
+            $block->verb === Verb::Lead && $this->front->isOnLine($role) && $this->front->u($role) < 0.0 => Verb::Fill,
+            default => $block->verb,
+        };
     }
 
     /** @param  list<string>  $taken @param  array<string, Block>  $blocks */

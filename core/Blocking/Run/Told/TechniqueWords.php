@@ -57,7 +57,9 @@ final readonly class TechniqueWords
             Verb::Stalk => 'runs off the ball, then settles his feet',
             Verb::Quarterback => $this->quarterback(),
             Verb::Carry => $this->carry(),
-            Verb::Pitch => 'turns up with Q, shoulders parallel to the line',
+            Verb::Pitch => $this->shovels()
+                ? "{$this->play} foot flat down the line behind the linemen"
+                : 'turns up with Q, shoulders parallel to the line',
             Verb::Fake => "{$this->play} foot on the track of the run",
             Verb::Route => 'the release of his route',
         };
@@ -86,7 +88,9 @@ final readonly class TechniqueWords
             Verb::Stalk => 'outside shoulder, one yard in front, hands repeat',
             Verb::Quarterback => $this->quarterbackAims(),
             Verb::Carry => $this->landmark(),
-            Verb::Pitch => '4 to 5 yd wide and 1 yd deep of Q',
+            Verb::Pitch => $this->shovels()
+                ? $this->landmark().', inside the man who is read'
+                : '4 to 5 yd wide and 1 yd deep of Q',
             Verb::Fake => 'the line of scrimmage, then the nearest free man',
             Verb::Route => 'the landmark of his route',
         };
@@ -166,6 +170,12 @@ final readonly class TechniqueWords
             $this->resolved->posts->inGun() => "{$this->away} foot back, ball out and down",
             default => "{$this->play} foot opens past 6 o'clock, ball deep to the back",
         };
+    }
+
+    /** Whether the ball is pitched forward, inside the man who is read. */
+    private function shovels(): bool
+    {
+        return $this->resolved->run->scheme()->shovels;
     }
 
     private function quarterbackAims(): string

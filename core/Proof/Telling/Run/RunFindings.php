@@ -206,6 +206,9 @@ final class RunFindings
                 ]
                 : [];
         }
+        if ($proof->resolved->run->scheme()->shovels) {
+            return [];
+        }
         $at = $pitch->from - 0.25;
         [$qx, $qy] = $keep->path->at($at);
         [$px, $py] = $pitch->path->at($at);

@@ -208,8 +208,11 @@ final readonly class RunReport
             Verb::Carry => ($this->proof->resolved->run->scheme()->screen === null
                 ? 'Carries the ball, '.($carriers['give']->where ?? 'on his track')
                 : 'Catches the screen, '.($carriers['throw']->where ?? 'behind the line')),
-            Verb::Pitch => 'Takes the pitch, '.
-                (isset($carriers['pitch']) ? '4 to 5 yd wide and 1 yd deep of Q' : 'on his track'),
+            Verb::Pitch => match (true) {
+                ! isset($carriers['pitch']) => 'Takes the pitch, on his track',
+                $this->proof->resolved->run->scheme()->shovels => "Takes the shovel, {$carriers['pitch']->where}",
+                default => 'Takes the pitch, 4 to 5 yd wide and 1 yd deep of Q',
+            },
             Verb::Fake => $this->proof->resolved->run->scheme()->screen !== null
                 ? 'Stays in, takes who comes free'
                 : (isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers'),
@@ -233,7 +236,7 @@ final readonly class RunReport
         );
         foreach ($this->proof->resolved->keys as ['role' => $role, 'decision' => $decision]) {
             $order[] = match ($decision) {
-                'pitch' => "pitch off the $role",
+                'pitch' => ($this->proof->resolved->run->scheme()->shovels ? 'shovel' : 'pitch')." off the $role",
                 'outside' => "with the ball pulled throws $throw off the $role",
                 'throw' => "reads the $role: inserts, throws $throw; drops, hands off",
                 default => (isset($this->proof->carriers['pull']) || isset($this->proof->carriers['keep'])

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Defense\Aligning;
+
+use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Offense\Lineup;
+
+/**
+ * Which men of a defense a word means: a role, a letter, a group, or one of a kind by his side, "boundary corner",
+ * "weak end". The sides are those of the formation.
+ */
+final class Named
+{
+    /** A side he may be called by, besides left and right, which are part of his role. */
+    public const SIDES = ['strong', 'weak', 'field', 'boundary'];
+
+    /** Kinds that may be called by a side. */
+    public const KINDS = ['corner', 'end', 'tackle', 'safety', 'backer'];
+
+    private const GROUPS = ['corners' => 'corner', 'safeties' => 'safety', 'backers' => 'backer'];
+
+    /** Every name by side; strong and weak safety are roles of their own. @return list<string> */
+    public static function bySide(): array
+    {
+        $names = [];
+        foreach (self::SIDES as $side) {
+            foreach (self::KINDS as $kind) {
+                $names[] = "$side $kind";
+            }
+        }
+
+        return array_values(array_diff($names, ['strong safety', 'weak safety']));
+    }
+
+    /**
+     * @param  list<Defender>  $men
+     * @return list<int> their places in the list
+     */
+    public static function in(string $who, array $men, Lineup $lineup): array
+    {
+        if (in_array($who, self::bySide(), true)) {
+            [$word, $kind] = explode(' ', $who, 2);
+
+            return self::onSide($word, $kind, $men, $lineup);
+        }
+
+        return array_keys(array_filter(
+            $men,
+            fn (Defender $d): bool => $d->role === $who
+                || strcasecmp($d->letter, $who) === 0
+                || (self::GROUPS[$who] ?? null) === $d->group,
+        ));
+    }
+
+    /**
+     * The outermost of a kind on a side; where no end is called so, the last man on the line.
+     *
+     * @param  list<Defender>  $men
+     * @return list<int>
+     */
+    private static function onSide(string $word, string $kind, array $men, Lineup $lineup): array
+    {
+        $side = Look::side($word, $lineup->strong, $lineup->hash->fieldSide());
+        $there = fn (Defender $d): bool => $d->xYd * $side->sign() > 0.0;
+        $found = array_filter($men, fn (Defender $d): bool => match ($kind) {
+            'end', 'tackle' => str_ends_with($d->role, $kind) && $there($d),
+            'safety' => in_array($d->slot, ['SS', 'FS'], true),
+            default => $d->group === $kind && $there($d),
+        });
+        if ($found === [] && $kind === 'end') {
+            $found = array_filter($men, fn (Defender $d): bool => $d->slot === 'L' && $there($d));
+        }
+        uasort($found, fn (Defender $a, Defender $b): int => $b->xYd * $side->sign() <=> $a->xYd * $side->sign());
+
+        return array_slice(array_keys($found), 0, 1);
+    }
+}

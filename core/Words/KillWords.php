@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words;
+
+use Jacotaxis\Core\Concept\Kill;
+use Jacotaxis\Core\Concept\KillRule;
+
+/**
+ * Two calls in one, "zone right; kill to hitches if box heavy", "check with me: zone right, zone left by numbers":
+ * where they divide, and the rule that chooses. Common practice.
+ */
+final readonly class KillWords
+{
+    /** How a second call is announced. */
+    private const TO = '(?:kill|can)(?:\s+it)?(?:\s+to\b|\s*:)?|(?:check|alert)(?:\s+to\b|\s*:)';
+
+    /** How a rule is announced, after the second call. */
+    private const WHEN = 'if|when|vs\.?|versus|against|by|on';
+
+    /** What a rule may be called, by the rule; the longest is tried first. */
+    private const RULES = [
+        'heavy box' => 'box heavy', 'loaded box' => 'box heavy', 'box is heavy' => 'box heavy', 'box' => null,
+        'box count' => null, 'the box' => null, 'light box' => 'box light', 'box is light' => 'box light',
+        'two high' => 'middle open', '2 high' => 'middle open', 'mofo' => 'middle open', 'two deep' => 'middle open',
+        'open middle' => 'middle open', 'one high' => 'middle closed', '1 high' => 'middle closed',
+        'single high' => 'middle closed', 'mofc' => 'middle closed', 'closed middle' => 'middle closed',
+        'one deep' => 'middle closed', 'count' => 'numbers', 'leverage' => 'numbers', 'pressure' => 'walked up',
+        'blitz' => 'walked up', 'mug' => 'walked up', 'walked up backer' => 'walked up', 'press corner' => 'press',
+        'press corners' => 'press', 'soft corner' => 'off', 'soft corners' => 'off', 'off corner' => 'off',
+        'off corners' => 'off', 'odd' => 'odd front', 'even' => 'even front', 'coverage' => null,
+    ];
+
+    /** @param  KillRule|null  $rule  null where none is said */
+    private function __construct(
+        public string $first,
+        public string $second,
+        public ?KillRule $rule,
+        public ?int $box,
+    ) {
+    }
+
+    /** The two calls of these words, or null where they are one. */
+    public static function of(string $words): ?self
+    {
+        $to = '/^(.*?\S)\s*[;,]?\s+(?<![\w-])(?:'.self::TO.')(?![\w-])\s*(.+)$/is';
+        if (preg_match($to, $words, $m) !== 1) {
+            $words = self::checkWithMe($words);
+        }
+        if (preg_match($to, $words, $m) !== 1 || preg_match('/\b[xyzhrf]$/i', $m[1]) === 1) {
+            // "R check swing" is a back's job.
+            return null;
+        }
+        [$second, $rule, $box] = self::rule($m[2]);
+
+        return new self(rtrim($m[1], ' ;,'), $second, $rule, $box);
+    }
+
+    /** "check with me: A, B" and "package: A or B" are A with B to kill to. */
+    private static function checkWithMe(string $words): string
+    {
+        $with = '/(^|[:;,]|\s)\s*(?:check[ -]with[ -]me|package)\s*:?\s*(.+?)\s*(?:,|;|\/|\bor\b|\band\b)\s*(.+)$/is';
+        if (preg_match($with, $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            // "gun 2x2: zone right or hitches" offers two as well.
+            return preg_replace('/^([^:]+:[^:]*\S)\s+or\s+(\S.*)$/is', '$1; kill to $2', $words, 1) ?? $words;
+        }
+        $head = rtrim(substr($words, 0, (int) $m[0][1]), ' ,;:');
+        $first = $m[2][0];
+        if ($head === '' && str_contains($first, ':')) {
+            [$head, $first] = array_map(trim(...), explode(':', $first, 2));
+        }
+
+        return "$head: $first; kill to {$m[3][0]}";
+    }
+
+    /**
+     * The rule at the end of what is said of the second call.
+     *
+     * @return array{string, KillRule|null, int|null} the call, the rule, men in the box
+     */
+    private static function rule(string $words): array
+    {
+        $count = '/^(.*?)\s*,?\s+(?:'.self::WHEN.')\s+(?:a\s+|the\s+|there\s+are\s+)?'
+            .'(?:box\s+(?:of\s+)?(\d)(?:\s+or\s+more)?|(\d)(?:\s*\+|\s+or\s+more)?(?:\s+(?:men|in))*(?:\s+the)?\s+box)\s*$/is';
+        if (preg_match($count, $words, $m) === 1) {
+            return [$m[1], KillRule::BoxOf, (int) (($m[2] ?? '') !== '' ? $m[2] : $m[3])];
+        }
+        $own = array_column(KillRule::cases(), 'value');
+        $said = self::RULES + array_combine($own, $own);
+        $all = array_keys($said);
+        usort($all, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $names = implode('|', array_map(fn (string $s): string => preg_quote($s, '/'), $all));
+        $pattern = '/^(.*?)\s*,?\s+(?:'.self::WHEN.")\s+(?:an?\s+|the\s+)?($names)(?:\s+(?:look|safety|safeties))?\s*$/is";
+        if (preg_match($pattern, $words, $m) !== 1) {
+            return [$words, null, null];
+        }
+        $rule = $said[strtolower($m[2])];
+
+        return [$m[1], $rule === null ? null : KillRule::from($rule), null];
+    }
+
+    /** The rule of a kill as it is said. */
+    public static function when(Kill $kill): string
+    {
+        return "if {$kill->words()}";
+    }
+}
