@@ -1,3 +1,4 @@
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ test: { include: ['resources/js/**/*.test.ts'] } });
+/** Logic runs in Node; a component test asks for a document in its first line. */
+export default defineConfig({ test: { include: ['resources/js/**/*.test.{ts,tsx}'] } });

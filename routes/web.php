@@ -55,6 +55,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('staff-book/preview', [StaffBookController::class, 'preview']);
         Route::post('staff-book/import', [StaffBookController::class, 'import']);
         Route::post('staff-book/families', [StaffBookController::class, 'family']);
+        Route::post('staff-book/words', [StaffBookController::class, 'words']);
         Route::post('pictures', [PictureController::class, 'store']);
         Route::post('proofs', [ProofController::class, 'store']);
         Route::post('cards/{format}', [CardController::class, 'store'])->whereIn('format', ['pdf', 'svg']);

@@ -72,6 +72,12 @@ final readonly class ProofInput
         return Describer::words($call, $this->situation, $this->staff->book());
     }
 
+    /** The words of a look in the staff's own. */
+    public function lookWords(string $words): string
+    {
+        return $this->staff->book()->lookOut($words);
+    }
+
     /** A look in words or as a document. */
     public function look(mixed $look, string $pointer = '/look'): Look
     {
@@ -81,6 +87,6 @@ final readonly class ProofInput
             throw Problem::content($pointer, 'Give the look in words or as a look document.');
         }
 
-        return FilmReader::look($look);
+        return FilmReader::look($look, $this->staff->book());
     }
 }

@@ -65,7 +65,7 @@ final class Charting
             $drawn = CallParser::parse($call, null, $book->book());
             $proof = Proving::of(
                 $drawn,
-                FilmReader::look($look),
+                FilmReader::look($look, $book->book()),
                 new Setting(
                     $drawn->situation ?? \Jacotaxis\Core\Field\Situation::of(),
                     schools: $book->book()->schools,

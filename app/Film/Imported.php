@@ -73,7 +73,7 @@ final class Imported
         try {
             $field === 'call'
                 ? CallParser::parse($words, null, StaffWords::current()->book())
-                : FilmReader::look($words);
+                : FilmReader::look($words, StaffWords::current()->book());
             $why = null;
         } catch (DomainException $e) {
             $why = $e->getMessage();

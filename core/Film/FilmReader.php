@@ -96,10 +96,10 @@ final class FilmReader
     }
 
     /** @param  string|array<string, mixed>  $look */
-    public static function look(string|array $look): Look
+    public static function look(string|array $look, ?StaffBook $book = null): Look
     {
         try {
-            return is_string($look) ? LookParser::parse($look) : LookDocument::read($look);
+            return is_string($look) ? LookParser::parse($look, $book) : LookDocument::read($look);
         } catch (NotUnderstood $e) {
             throw new BadDocument('/look', $e->getMessage());
         }

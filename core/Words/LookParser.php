@@ -40,14 +40,15 @@ final class LookParser
     }
 
     /**
-     * @param  string  $school  names of the techniques, one of Technique::SCHOOLS
+     * @param  StaffBook|null  $book  the staff's own words, and its names of the techniques
      *
      * @throws NotUnderstood
      */
-    public static function parse(string $words, string $school = Technique::SCHOOLS[0]): Look
+    public static function parse(string $words, ?StaffBook $book = null): Look
     {
+        $words = $book?->look($words) ?? $words;
         try {
-            return self::read(TradeWords::look($words), $school);
+            return self::read(TradeWords::look($words), $book->school ?? Technique::SCHOOLS[0]);
         } catch (NotUnderstood $e) {
             throw TradeHints::ofLook($words) ?? $e;
         }

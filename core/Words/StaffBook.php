@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
-use Jacotaxis\Core\Concept\Families;
 use Jacotaxis\Core\Concept\Family;
 use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Kinematics\Level;
@@ -19,12 +18,14 @@ final readonly class StaffBook
 {
     public Schools $schools;
 
+    private Aliases $own;
+
     /**
      * @param  array<string, string>  $letters  the staff's letter by the letter of the sets
      * @param  array<string, Formation>  $sets  saved sets by name
      * @param  array<string, string>  $groups  personnel by the staff's name: backs and tight ends in two figures, "11"
      * @param  list<Family>  $families  the staff's own, tested before the catalogue's
-     * @param  array<string, string>  $aliases  words of the language by the staff's word
+     * @param  array<int|string, string>  $aliases  words of the language by the staff's word; a number is an int
      */
     public function __construct(
         public array $letters = [],
@@ -37,6 +38,7 @@ final readonly class StaffBook
         public array $aliases = [],
     ) {
         $this->schools = $schools ?? Schools::of();
+        $this->own = new Aliases($aliases);
     }
 
     /** The book for words in the letters of the sets: cadence, schools and families without the staff's own names. */
@@ -54,36 +56,25 @@ final readonly class StaffBook
     /** Words with the staff's letters and aliases, in the letters of the sets and the words of the language. */
     public function in(string $words): string
     {
-        $aliases = $this->aliases;
-        uksort($aliases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        foreach ($aliases as $alias => $word) {
-            $pattern = '/(?<![\\pL\\d-])'.preg_quote((string) $alias, '/').'(?![\\pL\\d-])/iu';
-            if (trim($word) === '' && preg_match($pattern, $words)) {
-                throw NotUnderstood::because(
-                    "\"$alias\" is a word of the staff without a meaning: give it one in the staff book.",
-                    (string) $alias,
-                );
-            }
-            $words = (string) preg_replace($pattern, $word, $words);
-        }
-
-        return self::swap($words, array_flip($this->letters));
+        return self::swap($this->own->in($words), array_flip($this->letters));
     }
 
-    /** Words in the letters of the sets, with the staff's letters and its own names of families. */
+    /** A look in the staff's words, in those of the language; letters of defenders are nobody's own. */
+    public function look(string $words): string
+    {
+        return $this->own->in($words);
+    }
+
+    /** Words with the staff's letters and its own words. */
     public function out(string $words): string
     {
-        foreach ($this->aliases as $alias => $word) {
-            if (Families::has($word)) {
-                $words = (string) preg_replace(
-                    '/(?<![\\pL\\d-])'.preg_quote($word, '/').'(?![\\pL\\d-])/u',
-                    (string) $alias,
-                    $words,
-                );
-            }
-        }
+        return $this->own->out(self::swap($words, $this->letters));
+    }
 
-        return self::swap($words, $this->letters);
+    /** A look in the staff's words. */
+    public function lookOut(string $words): string
+    {
+        return $this->own->out($words);
     }
 
     /** Whether every letter of the sets has one of its own that no lineman, quarterback or number uses. */

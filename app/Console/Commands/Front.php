@@ -14,6 +14,7 @@ use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\StaffBook;
 
 class Front extends JxCommand
 {
@@ -35,7 +36,7 @@ class Front extends JxCommand
         }
         $look = LookParser::parse(
             (string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-3 over, cover 3'"),
-            $school,
+            new StaffBook(school: $school),
         );
         $aligned = Alignment::of($look, $now, $before);
         $this->json([

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Documents\NotValid;
 use App\Documents\ProofInput;
 use App\Documents\Schemas;
+use App\Documents\WordList;
 use App\Http\Problem;
 use App\Models\Formation;
 use App\Models\Look;
@@ -90,6 +91,15 @@ class StaffBookController extends Controller
         $merged = BookDocument::merge($this->plain($words->document()), $this->given($request), $given['take'] ?? []);
 
         return $this->answer($this->save($words, $this->basedOn($request), $merged));
+    }
+
+    /** What a table of words would bring, and what is wrong with the rest. Nothing is saved. */
+    public function words(Request $request): JsonResponse
+    {
+        $this->authorize('create', Look::class);
+        $given = $request->validate(['csv' => 'required|string|max:200000']);
+
+        return new JsonResponse(WordList::read($given['csv'], $this->plain(StaffWords::current()->document())));
     }
 
     /** The family drawn in a call, as the book keeps it: still without how it is said, read and protected. */

@@ -12,10 +12,12 @@ use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Scheme;
+use Jacotaxis\Core\Blocking\Trick;
 use Jacotaxis\Core\Concept\CallFix;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Concept\Sketch;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Change;
@@ -83,6 +85,8 @@ class WordsController extends Controller
             'sides' => LookParser::SIDES, 'answers' => Look::MOTION, 'techniques' => Technique::known($staff->school),
             'letters' => $staff->letters, 'cadence' => $staff->cadence['words'],
             'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS, 'said' => TradeWords::said(),
+            'kills' => array_map(fn (KillRule $r): string => $r->value, KillRule::cases()),
+            'tricks' => array_column(Trick::cases(), 'value'),
         ]);
     }
 
@@ -133,9 +137,12 @@ class WordsController extends Controller
     public function look(Request $request): JsonResponse
     {
         $given = $request->validate(['words' => 'required|string|max:400']);
-        $look = LookParser::parse($given['words'], StaffWords::current()->school);
+        $book = StaffWords::current()->book();
+        $look = LookParser::parse($given['words'], $book);
 
-        return new JsonResponse(['document' => LookDocument::write($look), 'words' => $look->words()]);
+        return new JsonResponse(
+            ['document' => LookDocument::write($look), 'words' => $book->lookOut($look->words())],
+        );
     }
 
     /** The call with the fix of a finding made. */

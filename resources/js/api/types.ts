@@ -262,6 +262,16 @@ export type Vocabulary = {
     flags: string[];
     /** What the trade says besides the language's own words. */
     said: { call: string[]; fronts: string[]; shells: string[]; look: string[] };
+    /** What a quarterback with two calls looks at. */
+    kills: string[];
+    /** What comes back out of a run that is shown. */
+    tricks: string[];
+};
+/** What a table of a staff's words would bring. */
+export type WordList = {
+    entries: { alias: string; word: string }[];
+    problems: { row: number; text: string }[];
+    same: number;
 };
 export type Recognised = {
     front: string;

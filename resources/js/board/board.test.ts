@@ -1,81 +1,8 @@
 import { isWanted } from './useProof';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { CallDocument, LookDocument, Stage, Vocabulary } from '../api/types';
-import { changing, restored } from '../look/lookStore';
-import { completions, lookCompletions } from '../set/completions';
-import { snapped } from '../field/snap';
+import type { CallDocument } from '../api/types';
+import { call } from '../test/samples';
 import { acrossFrom, endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
-
-const words: Vocabulary = {
-    quarterbacks: ['gun'],
-    sets: ['2x2', 'trips'],
-    families: ['smash', 'post-dig', 'four verticals'],
-    routes: [
-        { name: 'post', depthYd: 11, minYd: 4, maxYd: 30 },
-        { name: 'corner', depthYd: 10, minYd: 4, maxYd: 30 },
-    ],
-    fronts: ['4-2 nickel', '3-4'],
-    shells: ['cover 2', 'cover 3'],
-    modifiers: ['condensed'],
-    savedSets: ['ridge'],
-    motions: [{ name: 'jet', words: '' }],
-    purposes: [],
-    roles: ['corners', 'mike'],
-    jobs: ['deep half'],
-    leverages: ['press'],
-    movements: [],
-    sides: ['weak'],
-    answers: ['bump'],
-    techniques: [],
-    letters: {},
-    cadence: ['down', 'ready', 'set', 'go'],
-    flags: [],
-    said: {
-        call: ['dagger', 'doubles', 'sail'],
-        fronts: ['4-2-5'],
-        shells: ['palms', 'quarters'],
-        look: ['five man pressure'],
-    },
-    protections: [{ name: 'half-slide', words: '' }],
-    fakes: ['zone'],
-    runs: [{ name: 'triple', words: '' }],
-    tags: [{ name: 'tackle arc', words: '' }],
-    orders: ['crack'],
-    acts: ['insert'],
-    phases: ['fake'],
-    actions: ['throw'],
-    aliases: [{ alias: 'ledge', word: 'post-dig' }],
-};
-
-const call = {
-    kind: 'jacotaxis.call',
-    version: 1,
-    quarterback: 'gun',
-    set: '2x2',
-    side: 'right',
-    assignments: [
-        { man: 'H', job: 'route', route: 'corner' },
-        { man: 'Z', job: 'route', route: 'hitch' },
-    ],
-    reads: ['H', 'Z'],
-} as unknown as CallDocument;
-
-describe('completions', () => {
-    it.each([
-        ['gun tr', ['trips']],
-        ['gun 2x2: sm', ['smash']],
-        ['gun 2x2: post-', ['post-dig']],
-        ['double-slot: tri', ['triple']],
-        ['double-slot: triple right; ta', ['tag tackle arc']],
-        ['gun 2x2: Z po', ['post']],
-        ['gun 2x2: smash right; R check co', ['corner']],
-        ['gun 2x2: smash right', []],
-        ['gun 2x2: ', []],
-        ['gun 2x2: dag', ['dagger']],
-        ['gun doub', ['doubles']],
-        ['gun 2x2: Z dag', []],
-    ])('%s', (text, found) => expect(completions(text, words)).toEqual(found));
-});
 
 describe('the drawing', () => {
     beforeEach(() => {
@@ -126,66 +53,6 @@ describe('the drawing', () => {
         startDrag();
         endDrag();
         expect(useBoard.temporal.getState().pastStates).toHaveLength(0);
-    });
-});
-
-describe('landmarks', () => {
-    const stage = {
-        landmarks: {
-            widths: [
-                { name: 'hash', xYd: 8 },
-                { name: 'top of the numbers', xYd: 18 },
-                { name: 'stacked on Z', xYd: 18.2 },
-            ],
-            depths: [
-                { name: 'on the line', yYd: -0.5 },
-                { name: 'off the line', yYd: -1.5 },
-            ],
-        },
-    } as unknown as Stage;
-    it.each([
-        ['H', 8.3, -1.4, 8, -1.5, 'hash, off the line'],
-        ['H', 10, -1.5, 10, -1.5, 'off the line'],
-        ['H', 10, -3, 10, -3, ''],
-        ['H', 18.15, -0.4, 18.2, -0.5, 'stacked on Z, on the line'],
-        ['Z', 18.15, -0.4, 18, -0.5, 'top of the numbers, on the line'],
-    ])('pulls %s at %d, %d to its place', (man, x, y, xYd, yYd, name) => {
-        expect(snapped(stage, man, x, y)).toEqual({ xYd, yYd, name });
-    });
-});
-
-describe('a look changed by hand', () => {
-    const look: LookDocument = { kind: 'jacotaxis.look', version: 1, front: '4-2 nickel', shell: 'cover 3' };
-    it('adds to what is changed of a man already, and takes it back', () => {
-        const once = changing(look, 'mike', { walked: true });
-        const twice = changing(once, 'mike', { reactionS: 0.4 });
-        expect(twice.changes).toEqual([{ defender: 'mike', walked: true, reactionS: 0.4 }]);
-        expect(restored(changing(twice, 'will', { walked: true }), 'mike').changes).toEqual([
-            { defender: 'will', walked: true },
-        ]);
-        expect(look.changes).toBeUndefined();
-    });
-});
-
-describe('words of a look', () => {
-    it.each([
-        ['4-', ['4-2 nickel', '4-2-5']],
-        ['pal', ['palms']],
-        ['4-2 nickel, qu', ['quarters']],
-        ['4-2 nickel, cover 3, five', ['five rush', 'five man pressure']],
-        ['4-2 nickel, cover', ['cover 2', 'cover 3']],
-        ['4-2 nickel, cover 3, corn', ['corners press', 'corners blitz', 'corners plays', 'corners plays deep half']],
-        ['4-2 nickel, cover 3, safety r', ['safety rotates weak']],
-        ['4-2 nickel, cover 3, ', []],
-    ])('completes "%s"', (text, options) => {
-        expect(lookCompletions(text, words)).toEqual(options);
-    });
-    it.each([
-        ['gun rid', ['ridge']],
-        ['gun 2x2, H j', ['jet']],
-        ['gun 2x2, H jet left on re', ['ready']],
-    ])('completes "%s" in the call line', (text, options) => {
-        expect(completions(text, words)).toEqual(options);
     });
 });
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { StaffBook } from '../api/types';
 import { Button } from '../ui/Button';
+import { WordTable } from './WordTable';
 import type { Lists } from './useBook';
 
 type Props = { data: StaffBook; onSave: (lists: Lists, words: string) => Promise<boolean> };
@@ -59,6 +60,13 @@ export function OwnWords({ data, onSave }: Props) {
                 </datalist>
                 <Button type="submit">Add</Button>
             </form>
+            <WordTable
+                onTake={(entries) => {
+                    const taken = new Set(entries.map((e) => e.alias.toLowerCase()));
+                    const rest = aliases.filter((a) => !taken.has(a.alias.toLowerCase()));
+                    return onSave({ aliases: [...rest, ...entries] }, `${entries.length} words are in the book`);
+                }}
+            />
             <table className="w-full border-collapse text-left text-[13px]">
                 <thead>
                     <tr className="label border-b border-edge">

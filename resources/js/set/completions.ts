@@ -30,62 +30,68 @@ export function completions(text: string, v: Vocabulary): string[] {
     const afterRoute = v.routes.some((r) =>
         new RegExp(`\\b${r.name}(?:\\s+[\\d.]+)?\\s+(?:at\\s+)?$`, 'i').test(before),
     );
-    const pool = !before.includes(':')
-        ? afterMan
-            ? v.motions.map((m) => m.name)
-            : / on (the )?((first|last) (sound of )?)?$/i.test(before)
-              ? [...v.cadence, 'first sound of', 'last sound of']
-              : [
-                    ...v.quarterbacks,
-                    ...v.sets,
-                    ...v.savedSets,
-                    ...v.modifiers,
-                    'left',
-                    'right',
-                    'field',
-                    'boundary',
-                    'quick',
-                    'three',
-                    'five',
-                    'seven',
-                    'splits',
-                    ...v.protections.map((p) => p.name),
-                    ...v.fakes.map((f) => `${f} right fake`),
-                ]
-        : afterRead
-          ? [
-                'man',
-                'zone',
-                'closed',
-                'open',
-                'high to low',
-                'low to high',
-                ...v.families,
-                ...v.routes.map((r) => r.name),
-            ]
-          : afterMan
-            ? [...v.routes.map((r) => r.name), 'check', 'chip']
-            : afterRoute
-              ? AFTER_ROUTE
-              : [
-                    ...v.runs.map((r) => r.name),
-                    ...v.families,
-                    ...v.aliases.map((a) => a.alias),
-                    ...v.tags.map((t) => `tag ${t.name}`),
-                    'rpo:',
-                    'give',
-                    'if',
-                    'read',
-                    'key',
-                    'hot',
-                    'both',
-                    'left',
-                    'right',
-                    'clear',
-                    'alert',
-                    'check',
-                    'backside',
-                ];
+    const afterKill = /\bkill to\b[^;]*\s(?:if|when)\s+$/i.test(before);
+    const pool = afterKill
+        ? v.kills
+        : !before.includes(':')
+          ? afterMan
+              ? v.motions.map((m) => m.name)
+              : / on (the )?((first|last) (sound of )?)?$/i.test(before)
+                ? [...v.cadence, 'first sound of', 'last sound of']
+                : [
+                      ...v.quarterbacks,
+                      ...v.sets,
+                      ...v.savedSets,
+                      ...v.modifiers,
+                      'left',
+                      'right',
+                      'field',
+                      'boundary',
+                      'quick',
+                      'three',
+                      'five',
+                      'seven',
+                      'splits',
+                      ...v.protections.map((p) => p.name),
+                      ...v.fakes.map((f) => `${f} right fake`),
+                      ...v.tricks,
+                      ...v.aliases.map((a) => a.alias),
+                  ]
+          : afterRead
+            ? [
+                  'man',
+                  'zone',
+                  'closed',
+                  'open',
+                  'high to low',
+                  'low to high',
+                  ...v.families,
+                  ...v.routes.map((r) => r.name),
+              ]
+            : afterMan
+              ? [...v.routes.map((r) => r.name), 'check', 'chip']
+              : afterRoute
+                ? AFTER_ROUTE
+                : [
+                      ...v.runs.map((r) => r.name),
+                      ...v.families,
+                      ...v.aliases.map((a) => a.alias),
+                      ...v.tags.map((t) => `tag ${t.name}`),
+                      'rpo:',
+                      'kill to',
+                      'give',
+                      'if',
+                      'read',
+                      'key',
+                      'hot',
+                      'both',
+                      'left',
+                      'right',
+                      'clear',
+                      'alert',
+                      'check',
+                      'backside',
+                  ];
     // Other names of the trade come after the language's own words.
     const all = afterMan || afterRead || afterRoute ? pool : [...pool, ...v.said.call];
     return [...new Set(all)].filter((w) => w.startsWith(word) && w !== word).slice(0, 6);
@@ -114,6 +120,7 @@ export function lookCompletions(text: string, v: Vocabulary): string[] {
                     'front stays',
                     'men locked',
                     ...v.said.look,
+                    ...v.aliases.map((a) => a.alias),
                 ];
     return [...new Set(pool)].filter((w) => w.toLowerCase().startsWith(last) && w.toLowerCase() !== last).slice(0, 5);
 }

@@ -14,6 +14,8 @@ export function Vocabulary({ words, onTake }: Props) {
         ['Said of a run', ['give', 'rpo:', ...words.tags.map((t) => `tag ${t.name}`)]],
         ['A man’s job by hand', words.orders],
         ['Run to fake', words.fakes.map((f) => `${f} right fake`)],
+        ['Out of a run', words.tricks.map((t) => `toss right ${t}`)],
+        ['The other of two calls', words.kills.map((k) => `kill to … if ${k}`)],
         ['Families', words.families],
         ['Routes', words.routes.map((r) => r.name)],
         [

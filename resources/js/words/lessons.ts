@@ -71,6 +71,16 @@ export const LESSONS = [
         says: 'Abbreviations and other names are put into these words; what staffs mean differently is asked.',
     },
     {
+        title: 'Two calls, one rule',
+        example: 'gun 2x2: zone right; kill to hitches both if box heavy',
+        says: 'Which is played is decided by what stands there before the snap: box, middle, numbers, press, front.',
+    },
+    {
+        title: 'Out of a run',
+        example: 'I right, power right flicker: Z post; X over',
+        says: 'A flicker pitches the ball back to the passer; a back pass is thrown by who has it.',
+    },
+    {
         title: 'Your own word',
         example: 'gun 2x2: ledge right',
         says: 'Aliases and families of your own stand in the staff book; the demo’s ledge is scissors.',

@@ -78,11 +78,11 @@ class PictureController extends Controller
         if (is_array($given)) {
             $this->schemas->check('look', $given);
         }
-        $look = FilmReader::look(is_array($given) ? $given : (string) $given);
+        $look = FilmReader::look(is_array($given) ? $given : (string) $given, StaffWords::current()->book());
         $aligned = Alignment::of($look, $now, $before);
 
         return [
-            'words' => $look->words(), 'notes' => $aligned->notes,
+            'words' => StaffWords::current()->book()->lookOut($look->words()), 'notes' => $aligned->notes,
             'defenders' => array_map(fn (Defender $d): array => ['letter' => $d->letter, 'role' => $d->role,
                 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
                 'technique' => $d->technique === null ? null : Technique::named($d->technique, $school),

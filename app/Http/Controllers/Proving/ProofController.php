@@ -38,7 +38,10 @@ class ProofController extends Controller
             $given['press'] ?? [],
         );
 
-        return new JsonResponse(['report' => Told::report($proof), 'stage' => Told::stage($proof)]
+        $stage = Told::stage($proof);
+        $stage['look'] = $input->lookWords($stage['look']);
+
+        return new JsonResponse(['report' => Told::report($proof), 'stage' => $stage]
             + ($request->boolean('frames') ? ['frames' => Told::frames($proof, $given['act'] ?? null)] : []));
     }
 }
