@@ -81,7 +81,9 @@ final readonly class Formation
         $letters = $this->letters();
         $backs = array_unique([...array_intersect($letters, ['R', 'F']), ...Sets::backLetters($this->set)]);
 
-        return count($backs).count(array_intersect($letters, ['Y']));
+        $ends = array_unique([...array_intersect($letters, ['Y']), ...Sets::ends($this->set)]);
+
+        return count($backs).count($ends);
     }
 
     public function words(): string

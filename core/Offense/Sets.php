@@ -105,6 +105,17 @@ final class Sets
         'full house' => ['receivers' => ['X' => ['end', -self::TE, self::ON], 'Y' => ['end', self::TE, self::ON]],
             'backs' => ['F' => 'dive', 'H' => 'rowleft', 'R' => 'rowright'], 'quarterback' => 'under center',
             'words' => 'three backs in a row, a tight end on each side'],
+        'strong I' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON],
+            'Z' => ['ball', 18.0, self::OFF]],
+            'backs' => ['F' => 'right', 'R' => 'deep'], 'quarterback' => 'under center',
+            'words' => 'two backs, the fullback offset to the tight end'],
+        'weak I' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON],
+            'Z' => ['ball', 18.0, self::OFF]],
+            'backs' => ['F' => 'left', 'R' => 'deep'], 'quarterback' => 'under center',
+            'words' => 'two backs, the fullback offset away from the tight end'],
+        'diamond' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Z' => ['ball', 18.0, self::ON]],
+            'backs' => ['F' => 'left', 'H' => 'right', 'R' => 'deep'], 'quarterback' => 'pistol',
+            'words' => 'a back on each side of the quarterback and one behind him'],
         'H-back' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['ball', -9.0, self::OFF],
             'H' => ['end', self::HBACK, self::OFF], 'Z' => ['ball', 18.0, self::ON]],
             'backs' => ['R' => 'single'], 'quarterback' => 'gun', 'words' => 'a back off the hip of the tackle'],
@@ -115,19 +126,19 @@ final class Sets
      * `guard` is half a stance outside the guard's outside foot.
      */
     private const BACKFIELDS = [
-        'gun' => ['Q' => -5.0, 'single' => ['guard', -0.5, -5.0], 'full' => ['guard', 0.5, -5.0],
+        'gun' => ['Q' => -5.0, 'deep' => ['ball', 0.0, -7.5], 'single' => ['guard', -0.5, -5.0], 'full' => ['guard', 0.5, -5.0],
             'tail' => ['guard', -0.5, -5.0],
             'left' => ['guard', -0.5, -5.0], 'right' => ['guard', 0.5, -5.0], 'halfleft' => ['guard', -0.5, -5.0],
             'halfright' => ['guard', 0.5, -5.0], 'dive' => ['guard', -0.5, -5.0],
             'boneleft' => ['ball', -4.0, -6.0], 'boneright' => ['ball', 4.0, -6.0],
             'rowleft' => ['ball', -4.0, -5.0], 'rowright' => ['ball', 4.0, -5.0]],
-        'pistol' => ['Q' => -4.0, 'single' => ['ball', 0.0, -7.0], 'full' => ['guard', 0.5, -4.0],
+        'pistol' => ['Q' => -4.0, 'deep' => ['ball', 0.0, -7.0], 'single' => ['ball', 0.0, -7.0], 'full' => ['guard', 0.5, -4.0],
             'tail' => ['ball', 0.0, -7.0],
             'left' => ['guard', -0.5, -4.0], 'right' => ['guard', 0.5, -4.0], 'halfleft' => ['guard', -0.5, -4.0],
             'halfright' => ['guard', 0.5, -4.0], 'dive' => ['ball', 0.0, -7.0],
             'boneleft' => ['guard', -0.5, -5.0], 'boneright' => ['guard', 0.5, -5.0],
             'rowleft' => ['ball', -3.2, -4.0], 'rowright' => ['ball', 3.2, -4.0]],
-        'under center' => ['Q' => -1.2, 'single' => ['ball', 0.0, -7.0], 'full' => ['ball', 0.0, -4.5],
+        'under center' => ['Q' => -1.2, 'deep' => ['ball', 0.0, -7.0], 'single' => ['ball', 0.0, -7.0], 'full' => ['ball', 0.0, -4.5],
             'tail' => ['ball', 0.0, -7.0],
             'left' => ['guard', -0.5, -4.5], 'right' => ['guard', 0.5, -4.5], 'halfleft' => ['guard', -0.5, -4.5],
             'halfright' => ['guard', 0.5, -4.5], 'dive' => ['ball', 0.0, -4.0],
@@ -189,6 +200,15 @@ final class Sets
     public static function backLetters(string $set): array
     {
         return array_keys(self::ALL[$set]['backs']);
+    }
+
+    /** @return list<string> who stands attached on the line: tight ends, whatever their letters */
+    public static function ends(string $set): array
+    {
+        return array_keys(array_filter(
+            self::ALL[$set]['receivers'],
+            fn (array $spot): bool => $spot[0] === 'end' && $spot[2] === self::ON,
+        ));
     }
 
     /** @return list<string> the five letters of a set */

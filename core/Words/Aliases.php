@@ -74,7 +74,8 @@ final readonly class Aliases
     {
         $pattern = '/(?<![\\pL\\d-])'.preg_quote($alias, '/').'(?![\\pL\\d-])/iu';
 
-        return (string) preg_replace_callback($pattern, function (array $m) use ($line, $alias, $word): string {
+        /** @param  array<int, array{string, int}>  $m */
+        $over = function (array $m) use ($line, $alias, $word): string {
             [$said, $at] = $m[0];
             if (is_numeric($alias) && self::counts(substr($line, 0, (int) $at))) {
                 return $said;
@@ -87,7 +88,9 @@ final readonly class Aliases
             }
 
             return $word;
-        }, $line, flags: PREG_OFFSET_CAPTURE);
+        };
+
+        return (string) preg_replace_callback($pattern, $over, $line, flags: PREG_OFFSET_CAPTURE);
     }
 
     /** Whether a number after these words is a depth or a count. */

@@ -29,6 +29,9 @@ use Jacotaxis\Core\School\Schools;
 /** Reads the call language: words -> call. What is not understood is named with the nearest words known here. */
 final class CallParser
 {
+    /** Routes of backs: said without a man they are the back's. */
+    private const BACKS = ['wheel', 'swing', 'angle', 'arrow', 'flat'];
+
     /** What keeps a man in on a pass. */
     private const STAYS = ['block', 'blocks', 'stay', 'stays', 'protect', 'protects'];
 
@@ -304,13 +307,21 @@ final class CallParser
     /** "glance X" or "bubble" with a run: by that man or by the usual one, as assumed; null where none is meant. */
     private function thrownTo(string $route): ?string
     {
-        if ($this->draft->run === null || $this->tokens->peek() === 'by') {
+        $mark = $this->tokens->mark();
+        $depth = is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
+        if ($this->tokens->peek() === 'by' || $this->draft->run === null && ! in_array($route, self::BACKS, true)) {
+            $this->tokens->back($mark);
+
             return null;
         }
-        $depth = is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
         $said = $this->men->who();
-        $letter = $said ?? $this->men->usual(Routes::get($route));
+        $side = $this->men->side();
+        $letter = $said ?? ($this->draft->run === null
+            ? $this->men->back()
+            : $this->men->usual(Routes::get($route), $side));
         if ($letter === null) {
+            $this->tokens->back($mark);
+
             return null;
         }
         if ($said === null) {
@@ -319,7 +330,9 @@ final class CallParser
         if (isset($this->draft->routes[$letter])) {
             throw NotUnderstood::twice($letter);
         }
-        $this->draft->routes[$letter] = RouteSpec::of($route, $depth);
+        // With a run the side says who he is, without one where the back goes.
+        $to = $this->draft->run === null ? $side : null;
+        $this->draft->routes[$letter] = RouteSpec::of($route, $depth, $to);
 
         return $letter;
     }
@@ -332,6 +345,14 @@ final class CallParser
         $name = $this->tokens->phrase(array_keys(Routes::all()));
         $thrown = $name === null ? null : $this->thrownTo($name);
         if ($thrown !== null) {
+            return;
+        }
+        $depth = $name !== null && is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
+        $release = $name === null ? null : $this->tokens->phrase(['inside release', 'outside release']);
+        $sides = $name === null ? [] : $this->men->sides();
+        if ($name !== null && $sides !== []) {
+            $this->outside($name, $depth, $release === null ? null : explode(' ', $release)[0], $sides);
+
             return;
         }
         if ($name === null || $this->tokens->take('by') === null) {
@@ -358,7 +379,20 @@ final class CallParser
         if (isset($this->draft->routes[$letter])) {
             throw NotUnderstood::twice($letter);
         }
-        $this->draft->routes[$letter] = RouteSpec::of($name);
+        $this->draft->routes[$letter] = RouteSpec::of($name, $depth);
+    }
+
+    /**
+     * "hitch-go both", "fade right": by the outside receiver of each side, as assumed.
+     *
+     * @param  list<Side>  $sides
+     */
+    private function outside(string $route, ?float $depth, ?string $release, array $sides): void
+    {
+        foreach ($this->men->outside($sides) as $letter) {
+            $this->draft->assumed[] = "$route by $letter";
+            $this->draft->routes[$letter] ??= RouteSpec::of($route, $depth, release: $release);
+        }
     }
 
     /** "read Y, H", "read R, mesh, sit", "read man X, Y; read zone Z, H", "read high to low" */

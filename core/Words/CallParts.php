@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Route\Routes;
 
 /** Where a call divides: what stands before the colon and after it, also where no colon is said. */
@@ -44,12 +46,15 @@ final class CallParts
     /** The first run in the words that is neither faked nor a motion. @return array{string, string}|null */
     private static function atRun(string $words): ?array
     {
-        $pattern = '/[,\s]\s*('.TradeWords::runs(Schemes::names()).')\b(?!\s+(?:left |right |field |boundary )?(?:fake|flicker|back pass))/i';
+        $shown = '(?!\s+(?:left |right |field |boundary )?(?:fake|flicker|back pass))';
+        $pattern = '/[,\s]\s*((?:[xzhyrf]\s+)?('.TradeWords::runs(Schemes::names()).')\b'.$shown.')/i';
         preg_match_all($pattern, $words, $found, PREG_OFFSET_CAPTURE);
-        foreach ($found[1] as [, $at]) {
-            $before = rtrim(substr($words, 0, $at), ", \t");
-            if (! preg_match('/(?:^|[\s,])[xzhyrf]$/i', $before)) {
-                return [$before, substr($words, $at)];
+        foreach ($found[1] as $n => [$said, $at]) {
+            // "F jet left" is a motion, "F belly left" a run with its carrier.
+            $run = $found[2][$n][0];
+            $isMotion = $run !== $said && MotionKind::tryFrom(strtolower($run)) !== null;
+            if (! $isMotion) {
+                return [rtrim(substr($words, 0, $at), ", \t"), substr($words, $at)];
             }
         }
 
@@ -63,7 +68,11 @@ final class CallParts
      */
     private static function atRoutes(string $words, StaffBook $book): ?array
     {
-        $starts = [...array_map(strval(...), array_keys(Drawn::catalogue($book->families))), ...self::assignments()];
+        $starts = [
+            ...array_map(strval(...), array_keys(Drawn::catalogue($book->families))),
+            ...self::assignments(),
+            ...array_keys(Routes::all()),
+        ];
         preg_match_all('/[\s,]+/', $words, $gaps, PREG_OFFSET_CAPTURE);
         foreach (array_reverse($gaps[0]) as [$gap, $at]) {
             $head = substr($words, 0, $at);
@@ -79,7 +88,7 @@ final class CallParts
     private static function isFormation(string $head, StaffBook $book): bool
     {
         try {
-            FormationParser::parse($head, book: $book);
+            FormationParser::read($head, $head, new CallDraft, $book);
         } catch (NotUnderstood) {
             return false;
         }

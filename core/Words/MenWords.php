@@ -68,13 +68,15 @@ final readonly class MenWords
     /**
      * Who runs a route with a run when nobody is named: a throw at the line the inside receiver away from the run, one
      * past it the outside receiver there; where nobody stands there, on the run's side. Null where nobody stands.
+     *
+     * @param  Side|null  $side  where the throw is said to go
      */
-    public function usual(RouteShape $route): ?string
+    public function usual(RouteShape $route, ?Side $side = null): ?string
     {
         $front = $this->draft?->run->side ?? $this->lineup->strong;
         $other = $this->relative('backside');
-        foreach ([$other, $front] as $side) {
-            $men = $this->lineup->count->on($side);
+        foreach ($side === null ? [$other, $front] : [$side] as $there) {
+            $men = $this->lineup->count->on($there);
             if ($route->depthYd > 0.0 && $men !== []) {
                 return $men[0];
             }
@@ -84,6 +86,22 @@ final readonly class MenWords
         }
 
         return null;
+    }
+
+    /** The back, where there is one and no other. */
+    public function back(): ?string
+    {
+        $backs = $this->lineup->count->backs;
+
+        return count($backs) === 1 ? $backs[0] : null;
+    }
+
+    /** The outside receivers. @param  list<Side>  $sides @return list<string> */
+    public function outside(array $sides): array
+    {
+        return array_values(array_filter(
+            array_map(fn (Side $s): ?string => $this->lineup->count->letter($s, 1), $sides),
+        ));
     }
 
     /** The side a word means that says where the play goes. */

@@ -63,8 +63,23 @@ final readonly class RunParser
         }
         $only = $this->tokens->take('give') !== null;
         $this->tokens->skip('only');
+        $run = new RunCall($scheme, $side ?? $strong, $who, giveOnly: $only);
 
-        return new RunCall($scheme, $side ?? $strong, $who, giveOnly: $only);
+        return $this->isRead($run) ? $run->withTag(new Tag('read')) : $run;
+    }
+
+    /** "counter left read": a run that reads nobody of its own, with nobody named whom the quarterback reads next. */
+    private function isRead(RunCall $run): bool
+    {
+        $mark = $this->tokens->mark();
+        $said = $this->tokens->take('read') !== null
+            && in_array($this->tokens->peek(), [null, ';', ','], true);
+        if (! $said) {
+            $this->tokens->back($mark);
+        }
+        $scheme = $run->scheme();
+
+        return $said && $scheme->keys === [] && in_array($scheme->kind, Tags::get('read')->kinds, true);
     }
 
     /** "tag tackle arc", "tag arc left" */

@@ -19,6 +19,8 @@ final class SituationParser
         'goal line' => [1, null, 97.0],
         'on goal line' => [1, null, 97.0],
         'red zone' => [1, 10.0, 85.0],
+        'backed up' => [1, 10.0, 3.0],
+        'coming out' => [1, 10.0, 3.0],
         'two point' => [1, null, 97.0],
         'two-point' => [1, null, 97.0],
         '2pt' => [1, null, 97.0],

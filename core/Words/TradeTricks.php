@@ -45,6 +45,31 @@ final class TradeTricks
         return $words;
     }
 
+    /**
+     * "boot right off stretch left" is that run faked, "waggle right" a boot off buck; with nothing said after it the
+     * routes are those that go with a passer on the move.
+     */
+    public static function moved(string $words): string
+    {
+        $runs = TradeWords::runs(Schemes::names());
+        $side = '('.self::SIDE.')';
+        $off = "/\\b(half-boot|boot|naked)\\s+$side\\s+off\\s+(?:of\\s+)?((?:$runs)(?:\\s+(?:".self::SIDE.'))?)/i';
+        $words = preg_replace($off, '$3 fake, $1 $2', $words) ?? $words;
+        $words = preg_replace_callback("/\\bwaggle\\s+$side/i", function (array $m): string {
+            $left = strtolower($m[1][0]) === 'l';
+
+            return 'buck '.($left ? 'right' : 'left').' fake, boot '.($left ? 'left' : 'right');
+        }, $words) ?? $words;
+        $ends = "/^([^:]*\\S)\\s*,?\\s+(half-boot|boot|naked)\\s+$side\\s*[,:;]?\\s*$/i";
+        $routes = ['half-boot' => 'flood', 'boot' => 'boot flood', 'naked' => 'boot flood'];
+
+        return preg_replace_callback(
+            $ends,
+            fn (array $m): string => "$m[1], $m[2] $m[3]: ".$routes[strtolower($m[2])]." $m[3]",
+            $words,
+        ) ?? $words;
+    }
+
     private static function endsInRun(string $before): bool
     {
         $runs = TradeWords::runs(Schemes::names());

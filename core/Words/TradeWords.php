@@ -33,7 +33,11 @@ final class TradeWords
         'pro i' => 'I', 'i pro' => 'I', 'pro set' => 'split-back', 'double tight' => 'ace',
         'two tight' => 'ace', 'two tight ends' => 'ace', '2 tight ends' => 'ace', 'singleback' => 'under center',
         'single back' => 'under center', 'one back' => 'under center', '1 back' => 'under center',
-        'tackle over' => 'unbalanced', 'trip' => 'trips',
+        'tackle over' => 'unbalanced', 'trip' => 'trips', 'trips open' => 'trips', 'trips closed' => 'trey',
+        'trips bunch' => 'bunch', 'bunch trips' => 'bunch', 'empty trips' => 'empty', 'empty quads' => 'quads',
+        'offset i' => 'strong I', 'far i' => 'weak I', 'near i' => 'strong I', 'i strong' => 'strong I',
+        'i weak' => 'weak I', 'gun split' => 'gun split-back', 'gun split backs' => 'gun split-back',
+        'both sides' => 'both',
         // motions
         'motion jet' => 'jet', 'fly motion' => 'jet', 'orbit motion' => 'orbit',
         // runs
@@ -46,6 +50,7 @@ final class TradeWords
         'buck sweep' => 'buck', 'veer' => 'triple', 'isolation' => 'iso', 'midline option' => 'midline',
         'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power', 'qb draw' => 'quarterback draw',
         'qb sneak' => 'quarterback sneak', 'sneak' => 'quarterback sneak', 'qb' => 'quarterback',
+        'insert zone' => 'insert', 'zone insert' => 'insert', 'orbit reverse' => 'reverse',
         'lead draw' => 'draw', 'hb draw' => 'draw', 'rb draw' => 'draw', 'jailbreak screen' => 'tunnel screen',
         'jailbreak' => 'tunnel screen', 'rb screen' => 'slip screen', 'hb screen' => 'slip screen',
         'back screen' => 'slip screen', 'running back screen' => 'slip screen', 'slow screen' => 'slip screen',
@@ -88,7 +93,8 @@ final class TradeWords
         'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man', 'seven man' => 'seven-man',
         '5 man' => 'five-man', 'five man' => 'five-man', '6 man' => 'six-man', 'six man' => 'six-man',
         '8 man' => 'eight-man', 'eight man' => 'eight-man', '5 man pro' => 'five-man', '6 man pro' => 'six-man',
-        '7 man pro' => 'seven-man', '8 man pro' => 'eight-man', 'max' => 'seven-man', 'max protect' => 'seven-man',
+        '7 man pro' => 'seven-man', '8 man pro' => 'eight-man', 'max' => 'seven-man', 'max protect' => 'seven-man', 'scat' => 'five-man',
+        'scat protection' => 'five-man',
         'quick game' => 'quick',
     ];
 
@@ -197,9 +203,9 @@ final class TradeWords
         $words = self::runFirst(self::screens($words));
         // "gun trips right rpo: zone left, Y stick" says what kind it is before it says the run.
         $runs = self::runs(Schemes::names());
-        $words = preg_replace("/^([^:]*?)\s*,?\s*\brpo\s*:\s*(?=(?:$runs)\b)/i", '$1: ', $words) ?? $words;
+        $words = preg_replace("/^([^:]*?)\s*,?\s*\brpo\s*:?\s*(?=(?:$runs)\b)/i", '$1: ', $words) ?? $words;
 
-        return TradeTricks::placed(self::playAction(self::sides($words)));
+        return TradeTricks::moved(TradeTricks::placed(self::playAction(self::sides($words))));
     }
 
     /** A look in the words of the language: the front first, then the shell, then the rest. */

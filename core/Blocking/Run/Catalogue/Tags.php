@@ -12,7 +12,8 @@ use Jacotaxis\Core\Blocking\Run\UnknownRun;
 /** The catalogue of tags (common practice). In a row `tag` stands for the side of the tag. */
 final class Tags
 {
-    public const NAMES = ['arc', 'bluff', 'tackle arc', 'tight-end surface', 'exchange', 'crack', 'wham', 'slot round'];
+    public const NAMES = ['arc', 'bluff', 'tackle arc', 'tight-end surface', 'exchange', 'crack', 'wham', 'slot round',
+        'read'];
 
     private const EVERY = [RunKind::Zone, RunKind::Gap, RunKind::Jet, RunKind::Option];
 
@@ -78,6 +79,7 @@ final class Tags
                 self::crack(),
                 self::wham(),
                 self::slotRound(),
+                self::read(),
             ];
             self::$all = array_combine(array_map(fn (TagRule $t): string => $t->name, $rules), $rules);
         }
@@ -203,6 +205,20 @@ final class Tags
             'playside',
             ['fullback', 'playside wing', 'backside wing'],
             [JobRow::read('fullback|playside wing|backside wing', '', 'lead', 'left for the lead', late: true)],
+        );
+    }
+
+    /** Whoever would be blocked last away from the run is read: give, or the quarterback replaces him. */
+    private static function read(): TagRule
+    {
+        return new TagRule(
+            'read',
+            'the last man of the line away from the run is left free and read, give or pull',
+            [RunKind::Zone, RunKind::Gap],
+            'backside',
+            [],
+            [],
+            [KeyRow::read('give', 'emol backside')],
         );
     }
 
