@@ -24,6 +24,9 @@ final class CallDraft
     /** Whether the words name the side of the set. */
     public bool $sided = false;
 
+    /** The field side the words mean: where the set is said by field or boundary and the ball is in the middle. */
+    public ?Side $fieldSide = null;
+
     /** @var list<Motion> */
     public array $motions = [];
 

@@ -10,6 +10,7 @@ use Jacotaxis\Core\Concept\Drawn;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Route\Routes;
+use Jacotaxis\Core\Words\Trade\Phrases;
 
 /** Where a call divides: what stands before the colon and after it, also where no colon is said. */
 final class CallParts
@@ -47,7 +48,7 @@ final class CallParts
     private static function atRun(string $words): ?array
     {
         $shown = '(?!\s+(?:left |right |field |boundary )?(?:fake|flicker|back pass))';
-        $pattern = '/[,\s]\s*((?:[xzhyrf]\s+)?('.TradeWords::runs(Schemes::names()).')\b'.$shown.')/i';
+        $pattern = '/[,\s]\s*((?:[xzhyrf]\s+)?('.Phrases::runs(Schemes::names()).')\b'.$shown.')/i';
         preg_match_all($pattern, $words, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[1] as $n => [$said, $at]) {
             // "F jet left" is a motion, "F belly left" a run with its carrier.
@@ -79,6 +80,26 @@ final class CallParts
             $body = substr($words, $at + strlen($gap));
             if ((new Tokens($body))->phrase($starts) !== null && self::isFormation($head, $book)) {
                 return [$head, $body];
+            }
+        }
+
+        return null;
+    }
+
+    /** A call that says its formation last, "triple right, double-slot", with it first; null where it does not. */
+    public static function turned(string $words, StaffBook $book): ?string
+    {
+        [$situation, $call] = str_contains($words, '|') ? explode('|', $words, 2) : [null, $words];
+        if (str_contains($call, ':')) {
+            return null;
+        }
+        preg_match_all('/[\s,]+/', $call, $gaps, PREG_OFFSET_CAPTURE);
+        foreach ($gaps[0] as [$gap, $at]) {
+            $formation = substr($call, $at + strlen($gap));
+            if ($at > 0 && self::isFormation($formation, $book)) {
+                $turned = "$formation: ".substr($call, 0, $at);
+
+                return $situation === null ? $turned : "$situation| $turned";
             }
         }
 

@@ -10,8 +10,6 @@ use Jacotaxis\Core\Defense\Fronts;
 /** The words for a defender: roles, letters, groups. */
 final class DefenderWords
 {
-    public const GROUPS = ['corners', 'safeties', 'backers'];
-
     /** Letters that mean one man only. */
     private const LETTERS = ['S' => 'sam', 'M' => 'mike', 'W' => 'will', 'N' => 'nickel', 'J' => 'jack',
         'V' => 'rover', 'D' => 'dime'];
@@ -25,7 +23,7 @@ final class DefenderWords
     /** Takes a defender: a role, a group, or a letter; null when none comes next. */
     public static function take(Tokens $tokens): ?string
     {
-        $role = $tokens->phrase([...self::roles(), ...self::GROUPS, ...Named::bySide()]);
+        $role = $tokens->phrase(self::known());
         if ($role !== null) {
             return $role;
         }
@@ -37,6 +35,6 @@ final class DefenderWords
     /** @return list<string> for suggestions */
     public static function known(): array
     {
-        return [...self::roles(), ...self::GROUPS, ...Named::bySide()];
+        return [...self::roles(), ...Named::together(), ...Named::bySide()];
     }
 }

@@ -21,6 +21,7 @@ use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Motion\Sound;
 use Jacotaxis\Core\Offense\Sets;
+use Jacotaxis\Core\Words\Trade\TradeCalls;
 
 /** Reads what stands before the colon: formation, line splits, motions, drop. */
 final class FormationParser
@@ -58,7 +59,7 @@ final class FormationParser
     {
         $draft = new CallDraft;
         $draft->context = $situation;
-        $words = TradeWords::call($words);
+        $words = TradeCalls::call($words);
         self::read($words, $words, $draft, $book);
 
         return $draft;
@@ -324,6 +325,7 @@ final class FormationParser
         $field =
             ($this->draft->situation ?? ($this->draft->context ?? Situation::of()))->hash->fieldSide() ?? Side::Right;
         $side = $word === 'field' ? $field : $field->opposite();
+        $this->draft->fieldSide = $field;
         $this->draft->assumed[] = "$word is {$side->value}";
 
         return $side;

@@ -14,8 +14,9 @@ use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Defense\UnknownLook;
-use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Words\Trade\TradeHints;
+use Jacotaxis\Core\Words\Trade\TradeLooks;
 
 /**
  * Reads "4-2 nickel, cover 3, corners press, edge pressure field": front, shell, then pressure, rotation, disguise,
@@ -25,7 +26,8 @@ final class LookParser
 {
     public const SIDES = ['strong', 'weak', 'left', 'right', 'field', 'boundary'];
 
-    private const COUNTS = ['three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, '3' => 3,
+    /** How many rush, by the word and the figure. */
+    public const COUNTS = ['three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, '3' => 3,
         '4' => 4, '5' => 5, '6' => 6, '7' => 7, '8' => 8];
 
     private const MOVES = ['slant' => MovementKind::Slant, 'slants' => MovementKind::Slant,
@@ -48,7 +50,7 @@ final class LookParser
     {
         $words = $book?->look($words) ?? $words;
         try {
-            return self::read(TradeWords::look($words), $book->school ?? Technique::SCHOOLS[0]);
+            return self::read(TradeLooks::look($words), $book->school ?? Technique::SCHOOLS[0]);
         } catch (NotUnderstood $e) {
             throw TradeHints::ofLook($words) ?? $e;
         }
@@ -66,7 +68,7 @@ final class LookParser
             self::shell($tokens) ??
             throw NotUnderstood::word($rest, 'shell', [
                 ...Shells::names(),
-                ...array_map(strval(...), array_keys(TradeWords::SHELLS)),
+                ...array_map(strval(...), array_keys(TradeLooks::SHELLS)),
             ]);
         try {
             $look = Look::of($front, $shell);
@@ -89,10 +91,15 @@ final class LookParser
      */
     private static function whole(Look $look, string $words): Look
     {
-        $known = [...Fronts::roles($look->front), ...DefenderWords::GROUPS, ...Named::bySide()];
+        $known = [
+            ...Fronts::roles($look->front),
+            ...Named::among(Fronts::roles($look->front)),
+            ...Named::bySide(),
+        ];
         foreach (array_diff(array_map(strval(...), array_keys($look->changes)), $known) as $who) {
             $men = implode(', ', array_diff(Fronts::roles($look->front), ['left corner', 'right corner']));
-            throw NotUnderstood::because("There is no $who in the {$look->front}: it has $men, and two corners.", $who);
+            $none = in_array($who, Named::together(), true) ? 'are no' : 'is no';
+            throw NotUnderstood::because("There $none $who in the {$look->front}: it has $men, and two corners.", $who);
         }
 
         return $look;
@@ -100,9 +107,9 @@ final class LookParser
 
     private static function shell(Tokens $tokens): ?string
     {
-        $shell = $tokens->phrase([...Shells::names(), ...array_map(strval(...), array_keys(TradeWords::SHELLS))]);
+        $shell = $tokens->phrase([...Shells::names(), ...array_map(strval(...), array_keys(TradeLooks::SHELLS))]);
 
-        return $shell === null ? null : (TradeWords::SHELLS[$shell] ?? $shell);
+        return $shell === null ? null : (TradeLooks::SHELLS[$shell] ?? $shell);
     }
 
     private function clause(Look $look): Look
@@ -171,10 +178,10 @@ final class LookParser
             return $look->changing($who, $this->leverage($look, $who, $word === 'head' ? 'head-up' : $word));
         }
         if ($word !== null && isset(self::MOVES[$word])) {
-            $side = $this->tokens->take('left', 'right');
+            $side = $this->tokens->take(...self::SIDES);
 
             return $look->changing($who, [
-                'movement' => new Movement(self::MOVES[$word], $side === null ? null : Side::from($side)),
+                'movement' => Movement::toward(self::MOVES[$word], $side),
             ]);
         }
 

@@ -152,7 +152,7 @@ final readonly class MenWords
 
     private function fieldSide(): Side
     {
-        return $this->hash->fieldSide() ?? $this->lineup->strong;
+        return $this->hash->fieldSide() ?? $this->draft->fieldSide ?? $this->lineup->strong;
     }
 
     /** "check flat left", "dig 12 at hash settling" @throws NotUnderstood */

@@ -101,6 +101,21 @@ final readonly class RunParser
         $this->draft->run = $run->withTag(new Tag($name, $this->men->side()));
     }
 
+    /** "zone right with arc": a tag whose word is no run, said without "tag". */
+    public function bareTag(): bool
+    {
+        $mark = $this->tokens->mark();
+        $runs = Schemes::names();
+        $name = $this->draft->run === null ? null : $this->tokens->phrase(Tags::names());
+        $this->tokens->back($mark);
+        if ($name === null || in_array($name, $runs, true) || $name === 'read') {
+            return false;
+        }
+        $this->tag();
+
+        return true;
+    }
+
     /** "crack free safety" after a letter; false when no job comes next. */
     public function order(string $letter): bool
     {

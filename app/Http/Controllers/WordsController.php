@@ -44,7 +44,8 @@ use Jacotaxis\Core\Words\Description;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\RunParser;
 use Jacotaxis\Core\Words\Spoken;
-use Jacotaxis\Core\Words\TradeWords;
+use Jacotaxis\Core\Words\Trade\TradeCalls;
+use Jacotaxis\Core\Words\Trade\TradeLooks;
 
 class WordsController extends Controller
 {
@@ -84,7 +85,8 @@ class WordsController extends Controller
                 MovementKind::cases()),
             'sides' => LookParser::SIDES, 'answers' => Look::MOTION, 'techniques' => Technique::known($staff->school),
             'letters' => $staff->letters, 'cadence' => $staff->cadence['words'],
-            'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS, 'said' => TradeWords::said(),
+            'groups' => (object) ($staff->groups ?? []), 'flags' => Athlete::FLAGS,
+            'said' => ['call' => TradeCalls::said()] + TradeLooks::said(),
             'kills' => array_map(fn (KillRule $r): string => $r->value, KillRule::cases()),
             'tricks' => array_column(Trick::cases(), 'value'),
         ]);

@@ -10,7 +10,6 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Movement;
 use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Defense\UnknownLook;
-use Jacotaxis\Core\Field\Side;
 
 /** A look as a document (schemas/look.schema.json). */
 final class LookDocument
@@ -72,7 +71,7 @@ final class LookDocument
         return [
             'defender' => $who, 'job' => $c->job, 'on' => $c->on, 'reactionS' => $c->reaction,
             'movement' => $c->movement === null ? null : ['kind' => $c->movement->kind->value,
-                'side' => $c->movement->side?->value],
+                'side' => $c->movement->saidSide()],
             'leverage' => $c->leverage, 'offYd' => $c->offYd, 'walked' => $c->walked, 'counted' => $c->counted,
             'reason' => $c->reason,
             'spot' => $c->spot === null ? null : ['xYd' => $c->spot[0], 'yYd' => $c->spot[1]],
@@ -91,8 +90,10 @@ final class LookDocument
         return [
             'job' => $c['job'] ?? null, 'on' => $c['on'] ?? null, 'reaction' => isset($c['reactionS'])
                 ? (float) $c['reactionS'] : null,
-            'movement' => $movement === null ? null : new Movement(MovementKind::from($movement['kind']),
-                Side::tryFrom($movement['side'] ?? '')),
+            'movement' => $movement === null ? null : Movement::toward(
+                MovementKind::from($movement['kind']),
+                $movement['side'] ?? null,
+            ),
             'leverage' => $c['leverage'] ?? [], 'offYd' => isset($c['offYd']) ? (float) $c['offYd'] : null,
             'walked' => $c['walked'] ?? false, 'counted' => $c['counted'] ?? null, 'reason' => $c['reason'] ?? null,
             'spot' => $spot === null ? null : [(float) $spot['xYd'], (float) $spot['yYd']],

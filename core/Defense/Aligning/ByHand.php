@@ -124,7 +124,7 @@ final class ByHand
         }
 
         return $man->with([
-            'movement' => $change->movement ?? $man->movement,
+            'movement' => $change->movement?->against($lineup) ?? $man->movement,
             'reaction' => $change->reaction ?? $man->reaction,
         ]);
     }

@@ -18,9 +18,32 @@ final class Named
     public const SIDES = ['strong', 'weak', 'field', 'boundary'];
 
     /** Kinds that may be called by a side. */
-    public const KINDS = ['corner', 'end', 'tackle', 'safety', 'backer'];
+    public const KINDS = ['corner', 'end', 'tackle', 'safety', 'backer', 'overhang'];
 
+    /** Men who are called together, by the word. */
     private const GROUPS = ['corners' => 'corner', 'safeties' => 'safety', 'backers' => 'backer'];
+
+    private const ON_THE_LINE = ['ends' => ' end', 'tackles' => ' tackle', 'line' => ''];
+
+    /** Deeper than this nobody overhangs, yards. */
+    private const OVERHANGS_YD = 8.5;
+
+    /** Every word for several men. @return list<string> */
+    public static function together(): array
+    {
+        return [...array_keys(self::GROUPS), ...array_keys(self::ON_THE_LINE)];
+    }
+
+    /** The words for several men of whom a front has some. @param  list<string>  $roles @return list<string> */
+    public static function among(array $roles): array
+    {
+        $has = fn (string $suffix): bool => array_filter(
+            $roles,
+            fn (string $r): bool => str_ends_with(" $r", $suffix),
+        ) !== [];
+
+        return [...array_keys(self::GROUPS), ...array_keys(array_filter(self::ON_THE_LINE, $has))];
+    }
 
     /** Every name by side; strong and weak safety are roles of their own. @return list<string> */
     public static function bySide(): array
@@ -47,6 +70,14 @@ final class Named
             return self::onSide($word, $kind, $men, $lineup);
         }
 
+        $suffix = self::ON_THE_LINE[$who] ?? null;
+        if ($suffix !== null) {
+            return array_keys(array_filter(
+                $men,
+                fn (Defender $d): bool => $d->slot === 'L' && str_ends_with(" $d->role", $suffix),
+            ));
+        }
+
         return array_keys(array_filter(
             $men,
             fn (Defender $d): bool => $d->role === $who
@@ -68,6 +99,7 @@ final class Named
         $found = array_filter($men, fn (Defender $d): bool => match ($kind) {
             'end', 'tackle' => str_ends_with($d->role, $kind) && $there($d),
             'safety' => in_array($d->slot, ['SS', 'FS'], true),
+            'overhang' => $d->slot !== 'L' && $d->group !== 'corner' && $d->yYd < self::OVERHANGS_YD && $there($d),
             default => $d->group === $kind && $there($d),
         });
         if ($found === [] && $kind === 'end') {

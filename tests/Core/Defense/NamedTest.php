@@ -25,6 +25,10 @@ it('finds the man a word means', function (string $who, string $front, string $s
     'the end, not the edge man' => ['weak end', '3-4', 'gun trips right', Hash::Middle, ['left end']],
     'the backer on the weak side' => ['weak backer', '4-2 nickel', 'gun trips right', Hash::Middle, ['will']],
     'the safety to the field' => ['field safety', '4-2 nickel', 'gun 2x2', Hash::Right, ['free safety']],
+    'the ends' => ['ends', '4-2 nickel', 'gun trips right', Hash::Middle, ['right end', 'left end']],
+    'the line' => ['line', '3-4', 'gun trips right', Hash::Middle, ['right end', 'nose', 'left end', 'jack']],
+    'no tackles here' => ['tackles', '3-4', 'gun 2x2', Hash::Middle, []],
+    'who overhangs to the field' => ['field overhang', '4-2 nickel', 'gun trips right', Hash::Left, ['nickel']],
     'nobody of that name' => ['jack', '4-2 nickel', 'gun 2x2', Hash::Middle, []],
 ]);
 

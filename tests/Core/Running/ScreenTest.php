@@ -30,6 +30,42 @@ it('gives each of the eleven his job in a screen and in the newer runs', functio
     ksort($jobs);
     expect($done)->toBe($jobs);
 })->with([
+    'quarterback counter, even' => ['gun 2x2: quarterback counter right', '4-2 nickel, cover 3', [
+        'LT' => 'Pulls and wraps to the mike',
+        'LG' => 'Pulls and kicks out the right end',
+        'C' => 'Blocks the left tackle',
+        'RG' => 'Doubles the right tackle with RT, climbs to the will',
+        'RT' => 'Doubles the right tackle with RG, keeps him',
+        'R' => 'Fills for the puller on the left end',
+        'Y' => 'Stalks the strong safety, one yard in front of him',
+        'X' => 'Cuts off the left corner',
+        'H' => 'Stalks the nickel, one yard in front of him',
+        'Z' => 'Stalks the right corner, one yard in front of him',
+    ], [], []],
+    'quarterback sweep, even' => ['gun trey right: quarterback sweep right', '4-2 nickel, cover 3', [
+        'LT' => 'Blocks the left end',
+        'LG' => 'Reaches the left tackle',
+        'C' => 'Reaches the right tackle',
+        'RG' => 'Pulls and kicks out the nickel',
+        'RT' => 'Doubles the right end with Y, keeps him',
+        'R' => 'Leads on the will',
+        'Y' => 'Doubles the right end with RT, climbs to the mike',
+        'X' => 'Cuts off the left corner',
+        'H' => 'Stalks the free safety, one yard in front of him',
+        'Z' => 'Stalks the right corner, one yard in front of him',
+    ], [], []],
+    'duo with the backside end read' => ['gun 2x2: duo right; tag read', '4-2 nickel, cover 3', [
+        'LT' => 'Checks the near hip of LG, climbs to the will',
+        'LG' => 'Doubles the left tackle with C, keeps him',
+        'C' => 'Doubles the left tackle with LG, climbs to the mike',
+        'RG' => 'Blocks the right tackle',
+        'RT' => 'Blocks the right end',
+        'R' => 'Carries the ball',
+        'Y' => 'Stalks the strong safety, one yard in front of him',
+        'X' => 'Cuts off the left corner',
+        'H' => 'Stalks the nickel, one yard in front of him',
+        'Z' => 'Stalks the right corner, one yard in front of him',
+    ], ['left end'], []],
     'slip screen, 4-3 over' => ['gun 2x2: slip screen right', '4-3 over, cover 2', [
         'LT' => 'Blocks the left end',
         'LG' => 'Leads on the will',

@@ -10,7 +10,7 @@ use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\NotUnderstood;
 use Jacotaxis\Core\Words\StaffBook;
-use Jacotaxis\Core\Words\TradeWords;
+use Jacotaxis\Core\Words\Trade\TradeCalls;
 
 it('asks what staffs mean differently, and never proposes the word it refused', function (string $typed): void {
     try {
@@ -31,6 +31,10 @@ it('says how to say what it has other words for', function (string $typed, strin
     expect(fn () => CallParser::parse($typed))->toThrow(NotUnderstood::class, $says);
 })->with([
     ['pro rt: power rt', 'split-back or I'],
+    ['I right 26 power left', 'What 26 means'],
+    ['gun spread right 52 slant', 'What 52 means is the staff\'s own'],
+    ['double wing tight, wedge', 'quarterback sneak, whose line wedges'],
+    ['gun 2x2: double post', 'Say who runs them'],
     ['gun stack: rub rt', 'several rubs'],
     ['gun trips rt: wr screen rt', 'bubble screen, now screen or tunnel screen'],
 ]);
@@ -70,18 +74,24 @@ it('says which word of a look it does not know, and never that the front is unkn
     expect(fn () => LookParser::parse($typed))->toThrow(NotUnderstood::class, $says);
 })->with([
     'no shell' => ['4-2-5 cat blitz', '"cat blitz" is not a shell'],
-    'man, but which' => ['4-2-5 man press', 'is not a shell'],
-    'two high is no shell' => ['2 high, 4-2-5', 'is not a shell'],
+    'man, but which' => ['4-2-5 man press', 'Man is cover 0'],
+    'two high is no shell' => ['2 high, 4-2-5', 'say which'],
+    'nor is one high' => ['4-2-5, 1 high press', 'cover 1 or cover 3'],
+    'what cover 7 is differs' => ['4-2-5 cover 7', 'Staffs mean different coverages'],
+    'an even front is several' => ['even front, cover 3', '4-3 under'],
+    'where he walks out to' => ['3-4 cover 3, sam walked out on H', 'Say where he stands'],
+    'who has a stunt' => ['4-3 c1, end and tackle stunt', 'Say who moves'],
+    'no tackles in this front' => ['3-4 c3, tackles cross', 'There are no tackles in the 3-4'],
     'no front' => ['cover 3', 'is not a front'],
     'which corner' => ['4-3 cover 3, corner blitz', 'Say which corner'],
     'who comes, and who drops' => ['4-3 cover 1, sim pressure', 'will comes, strong end drops'],
     'a man the front has not' => ['3-4 cover 3, nickel blitz', 'There is no nickel in the 3-4'],
     'a safety where an overhang stands' => ['4-4 c3, ss blitz', 'There is no strong safety in the 4-4'],
-    'who drops of four down men' => ['4-2-5 cover 3, drop 8', '"who" is not a word for a look'],
+    'who drops of four down men' => ['4-2-5 cover 3, drop 8', 'Say who drops'],
 ]);
 
 it('leaves the language\'s own words as they are', function (string $own): void {
-    expect(TradeWords::call($own))->toBe($own);
+    expect(TradeCalls::call($own))->toBe($own);
 })->with([
     'gun 2x2 right: shallow cross right; read X, H',
     'gun trips right, half-boot right: roll-out crossers right',
@@ -92,7 +102,7 @@ it('leaves the language\'s own words as they are', function (string $own): void 
 ]);
 
 it('keeps RT and LT the tackles where a man is meant', function (string $typed, string $put): void {
-    expect(TradeWords::call($typed))->toBe($put);
+    expect(TradeCalls::call($typed))->toBe($put);
 })->with([
     'a side' => ['gun trips rt: zone lt', 'gun trips right: zone left'],
     'a job' => ['gun trips: zone right; LT climb will', 'gun trips: zone right; LT climb will'],
@@ -113,9 +123,27 @@ it('refuses two jobs for a man who stays in', function (): void {
     CallParser::parse('gun 2x2 right: smash right; R block; R flat');
 })->throws(NotUnderstood::class);
 
+it('tells what it read by a rule of the trade', function (string $typed, string $told): void {
+    expect(implode('; ', CallParser::parse($typed)->assumed))->toContain($told);
+})->with([
+    'an even hole' => ['I right 26 power', '26 power goes right'],
+    'an odd hole' => ['I right 33 iso', '33 iso goes left'],
+    'who takes the snap' => ['wildcat right: quarterback power right', 'who takes the snap is Q'],
+    'a route without a man' => ['gun 2x2: go outside release right', 'go by Z'],
+    'a back\'s route' => ['gun 2x2: mesh, wheel', 'wheel by R'],
+    'tempo' => ['no huddle gun 2x2: smash right', '"no huddle" is heard'],
+]);
+
+it('takes no hole where the side is said or the number is a spot', function (string $typed, string $means): void {
+    expect(Describer::words(CallParser::parse($typed)))->toBe($means);
+})->with([
+    ['I right 26 power right', 'under center I right: power right'],
+    ['1st & 10, ball on 30 | I right: power left', '1st & 10, ball on 30, middle | under center I right: power left'],
+]);
+
 it('puts a line over once: a second time changes nothing', function (string $typed): void {
-    $once = TradeWords::call($typed);
-    expect(TradeWords::call($once))->toBe($once);
+    $once = TradeCalls::call($typed);
+    expect(TradeCalls::call($once))->toBe($once);
 })->with([
     'doubles rt iz lt',
     'I rt power o lt',

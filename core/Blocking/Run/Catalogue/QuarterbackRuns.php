@@ -18,7 +18,7 @@ final class QuarterbackRuns
     /** @return list<RunScheme> */
     public static function all(): array
     {
-        return [self::wham(), self::power(), self::draw(), self::sneak()];
+        return [self::wham(), self::power(), self::counter(), self::sweep(), self::draw(), self::sneak()];
     }
 
     /** JET-06: everybody fakes the sweep, a back inserts, the other arcs, the quarterback follows. */
@@ -60,6 +60,48 @@ final class QuarterbackRuns
             ],
             meshS: 0.3,
             gives: false,
+        );
+    }
+
+    private static function counter(): RunScheme
+    {
+        return new RunScheme(
+            name: 'quarterback counter',
+            words: 'counter with the quarterback: the guard kicks, the tackle leads through, the back shows the other way',
+            kind: RunKind::Gap,
+            carriers: 'quarterback',
+            entry: 'C',
+            gaps: ['B', 'C'],
+            stepYd: -0.7,
+            flowYd: -0.4,
+            jobs: [
+                JobRow::read('backside guard', '', 'kick', 'emol playside'),
+                JobRow::read('backside wing|backside tackle', '', 'wrap', 'inside backer/backside backer'),
+                JobRow::read(self::BACK, '', 'fill', 'emol backside/left on the back side', late: true),
+            ],
+            meshS: 0.6,
+            gives: false,
+        );
+    }
+
+    private static function sweep(): RunScheme
+    {
+        return new RunScheme(
+            name: 'quarterback sweep',
+            words: 'the edge pins inside, a guard pulls around it, the back leads, the quarterback follows outside',
+            kind: RunKind::Gap,
+            carriers: 'quarterback',
+            entry: 'D',
+            gaps: ['C', 'D'],
+            stepYd: -0.6,
+            flowYd: 1.4,
+            jobs: [
+                JobRow::read('playside guard', '', 'kick', 'overhang playside/support playside/emol playside'),
+                JobRow::read(self::BACK, '', 'lead', 'inside backer/left for the lead', late: true),
+            ],
+            meshS: 0.2,
+            gives: false,
+            onAirCost: 6.0,
         );
     }
 

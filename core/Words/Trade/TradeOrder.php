@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Trade;
 
 /**
  * The order and the glue of a call as coaches say it, in that of the language: the situation inside the call, a motion
@@ -12,35 +12,62 @@ final class TradeOrder
 {
     private const MOTIONS = 'jet|fly|orbit|short|return|trade|fast';
 
-    /** Words that add nothing to what they follow. */
-    private const SAYS_NOTHING = '/\b(?:double moves?\s*:|(?:concept|routes?|(?<!back )pass)\b(?!\s+(?:off|of)\b))/i';
+    /** Words that add nothing to what they follow, and what is written in other ways. */
+    private const GLUE = [
+        '\b(?:double moves?\s*:|(?:concept|routes?|(?<!back )pass)\b(?!\s+(?:off|of)\b))' => '',
+        '\bw\/\s*' => 'with ',
+    ];
+
+    /** What is said in another order, or of a man in other words. */
+    private const RULES = [
+        // "H motion jet left" and "H jet motion left" are one motion.
+        '{man}\s+motion\s+('.self::MOTIONS.')\b' => '$1 $2',
+        // A motion of which only the way is said goes there and sets.
+        '{man}\s+motion\s+(?={side})' => '$1 shift ',
+        '{man}\s+(?:motions?\s+)?across(?=\s*[,:;])' => '$1 shift',
+        '\btrips\s+({side})\s+open\b' => 'trips $1',
+        '\btrips\s+({side})\s+closed\b' => 'trey $1',
+    ];
+
+    /** The run first, wherever it is said: a fake, an option's kind, a run by the number of its hole. */
+    public const RUNS = [
+        '\bfake\s+((?:{man}\s+)?{run}(?:\s+{side})?)' => '$1 fake',
+        ':\s*((?:{man}\s+)?{run}(?:\s+{side})?\s+fake)\s*[,;]\s*' => ', $1: ',
+        ':\s*rpo\s*:?\s*(?={run})' => ': ',
+        '\b(?:pa|play[ -]action)\s+(?=(?:boot|naked|bootleg)\b)' => '',
+        '\b(jet|orbit)\s+motion\s+(?:by\s+)?([xyzhrf])\b' => '$2 $1',
+        '\bnow(?=\s+{side})' => 'now hitch',
+    ];
+
+    private const AFTER = [
+        '^(\s*(?:[^|]*\|)?\s*)under(?=\s+(?!c)\w)' => '$1under center',
+        // Who gets the ball may be said before or after "end around".
+        '\bend around\s+(?:by\s+)?([xyzhr])\b' => '$1 end around',
+        // A lead that nobody is told to make is the run.
+        '(?<=right|left|field|boundary|[:,]|\brt|\blt)\s+lead(?=\s+{side}|\s*$)' => ' iso',
+        // What the man of a stick runs.
+        '{man}\s+stick\b' => '$1 sit',
+        // "Y under" is a route, "under center" is not.
+        '{man}\s+under\b(?!\s+c)' => '$1 shallow',
+    ];
+
+    /** Receivers by where they stand, by the number they have. */
+    private const NUMBERS = [
+        '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men))?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
+        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men))?|slots)\s+(?!zone|release|veer)(?=\w)' => ' #2 both ',
+        '(#\d)\s+both\s+([^;,|]+?)\s*(?=[;,]|$)' => '$1 right $2; $1 left $2',
+        '(#\d)\s+([\w -]+?)\s+both\s*(?=[;,]|$)' => '$1 right $2; $1 left $2',
+    ];
 
     /** @param  list<string>  $phrases  what a coach may say for a family, in lower case with spaces */
     public static function of(string $words, array $phrases): string
     {
-        $words = preg_replace('/\b([xyzhrf])-(?=[a-z]{3})/i', '$1 ', $words) ?? $words;
-        $words = TradeTricks::named(self::joined($words, $phrases));
-        $words = preg_replace(self::SAYS_NOTHING, '', $words) ?? $words;
-        $words = self::formationFirst(self::byNumber(self::situationFirst($words)));
-        // "H motion jet left" and "jet motion" are one motion.
-        $words = preg_replace('/\b([xyzhrf])\s+motion\s+('.self::MOTIONS.')\b/i', '$1 $2', $words) ?? $words;
-        // A motion of which only the way is said goes there and sets.
-        $words = preg_replace('/\b([xyzhrf])\s+motion\s+(?=right|left|rt|lt)/i', '$1 shift ', $words) ?? $words;
-        $words = preg_replace('/\b([xyzhrf])\s+(?:motions?\s+)?across(?=\s*[,:;])/i', '$1 shift', $words) ?? $words;
-        $words = preg_replace('/\btrips\s+(right|left|rt|lt)\s+open\b/i', 'trips $1', $words) ?? $words;
-        $words = preg_replace('/\btrips\s+(right|left|rt|lt)\s+closed\b/i', 'trey $1', $words) ?? $words;
-        $words = self::oneColon($words);
-        $words = preg_replace('/^(\s*(?:[^|]*\|)?\s*)under(?=\s+(?!c)\w)/i', '$1under center', $words) ?? $words;
-        // Who gets the ball may be said before or after "end around".
-        $words = preg_replace('/\bend around\s+(?:by\s+)?([xyzhr])\b/i', '$1 end around', $words) ?? $words;
-        // A lead that nobody is told to make is the run.
-        $words = preg_replace('/(?<=right|left|field|boundary|[:,]|\brt|\blt)\s+lead(?=\s+(?:right|left|rt|lt|strong|weak)\b|\s*$)/i', ' iso', $words) ?? $words;
+        $words = Phrases::rewritten($words, ['{man}-(?=[a-z]{3})' => '$1 ']);
+        $words = Phrases::rewritten(TradeTricks::named(self::joined($words, $phrases)), self::GLUE);
+        $words = Phrases::rewritten(self::situationFirst($words), self::NUMBERS);
+        $words = Phrases::rewritten(self::formationFirst($words), self::RULES);
 
-        // What the man of a stick runs.
-        $words = preg_replace('/\b([xyzhrf])\s+stick\b/i', '$1 sit', $words) ?? $words;
-
-        // "Y under" is a route, "under center" is not.
-        return preg_replace('/\b([xyzhrf])\s+under\b(?!\s+c)/i', '$1 shallow', $words) ?? $words;
+        return Phrases::rewritten(self::oneColon($words), self::AFTER);
     }
 
     /** "hitch/seam" is one family where it has such a name. @param  list<string>  $phrases */
@@ -59,7 +86,7 @@ final class TradeOrder
         if (str_contains($words, '|')) {
             return $words;
         }
-        $place = '/^\s*(goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t)\s*[,:]\s*/i';
+        $place = '/^\s*(goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t|(?:left|right) hash)\s*[,:]\s*/i';
         $placed = preg_replace($place, '$1 | ', $words) ?? $words;
         $spot = '(?:\s*(?:@|\bat|\bon)\s*(?:the\s+)?(?:[+-]|own\s+|their\s+)?\d+)?';
         $down = "/,?\s*\b([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot),?/i";
@@ -69,19 +96,6 @@ final class TradeOrder
         $m[1] = str_replace('@', ' at ', $m[1]);
 
         return "$m[1] | ".trim(preg_replace($down, '', $words, 1) ?? $words);
-    }
-
-    /** "outside go, inside seam", "#1 go both": by number on both sides, each said for itself. */
-    private static function byNumber(string $words): string
-    {
-        $men = ['outsides?(?:\s+(?:receivers?|wrs?|men))?' => '#1', 'insides?(?:\s+(?:receivers?|men))?|slots' => '#2'];
-        foreach ($men as $said => $number) {
-            $words = preg_replace("/(?<=[:;,])\s*(?:$said)\s+(?!zone|release|veer)(?=\w)/i", " $number both ", $words) ?? $words;
-        }
-        $each = fn (array $m): string => "$m[1] right $m[2]; $m[1] left $m[2]";
-        $words = preg_replace_callback('/(#\d)\s+both\s+([^;,|]+?)\s*(?=[;,]|$)/i', $each, $words) ?? $words;
-
-        return preg_replace_callback('/(#\d)\s+([\w -]+?)\s+both\s*(?=[;,]|$)/i', $each, $words) ?? $words;
     }
 
     /** "X slant, Z hitch gun 2x2" and "sprint right, gun trips right: flood" say the formation last or second. */

@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Trade;
 
-/** What is said with a call and is no part of it: tempo and the snap count. Heard, told as left out, not refused. */
+/**
+ * What is said with a call and is no part of it, tempo and the snap count, heard and told as left out; and what is read
+ * by a rule of the trade that a coach should see, the hole of a run and the wildcat.
+ */
 final readonly class Asides
 {
     private const TEMPO = 'no[ -]?huddle|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle|muddle huddle|on the ball';
 
-    private const COUNT = 'on\s+(?:the\s+)?(?:first sound|first|one|two|three|1|2|3|quick|silent|go|set|ready)(?:\s+count)?';
+    private const COUNT = 'on\s+(?:the\s+)?'
+        .'(?:first sound|first|one|two|three|1|2|3|quick|silent|go|set|ready)(?:\s+count)?';
 
     /** @param  list<string>  $left  what is left out, in words */
     private function __construct(public string $words, public array $left)
@@ -28,11 +32,27 @@ final readonly class Asides
         $words = preg_replace_callback('/\s*[,;]\s*((?:'.self::TEMPO.'))\s*$/i', $take, $words) ?? $words;
         $words = preg_replace_callback('/\s*[,;]?\s+('.self::COUNT.')\s*$/i', $take, $words) ?? $words;
 
+        $words = preg_replace_callback(self::hole(), function (array $m) use (&$left): string {
+            $side = (int) $m[1] % 2 === 0 ? 'right' : 'left';
+            if (isset($m[3])) {
+                // A side that says otherwise is asked about.
+                return strtolower($m[3][0]) === $side[0] ? "$m[2] $m[3]" : $m[0];
+            }
+            $left[] = "$m[1] $m[2] goes $side: even holes are on the right, odd ones on the left";
+
+            return "$m[2] $side";
+        }, $words) ?? $words;
         if (preg_match('/\bwildcat\b/i', $words) === 1) {
             $words = preg_replace('/\bwildcat\b/i', 'gun wing', $words) ?? $words;
             $left[] = 'wildcat is gun wing: who takes the snap is Q';
         }
 
         return new self($words, $left);
+    }
+
+    /** "26 power" without a side: the last figure is the hole. */
+    private static function hole(): string
+    {
+        return '/(?<![\w&.-])(?<!on )([1-9]?\d)\s+('.Phrases::runs(TradeCalls::runs()).')\b(?:\s+(right|left|rt|lt)\b)?/i';
     }
 }

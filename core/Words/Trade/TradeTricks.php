@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Trade;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 
@@ -14,19 +14,17 @@ final class TradeTricks
 
     private const SIDE = 'right|left|rt|lt|field|boundary';
 
+    private const NAMES = [
+        '\bflea[ -]?flicker\b' => 'flicker',
+        '\b(?:half-?back|full-?back|running back|[htr]b|fb)[ -]pass\b' => 'back pass',
+        // "flicker off power right" says its run after it.
+        '\b(flicker|back pass)\s+off\s+(?:of\s+)?([^:;,|]+)' => '$2 $1',
+    ];
+
     /** Every name of a trick in the one the language has. */
     public static function named(string $words): string
     {
-        $words = preg_replace('/\bflea[ -]?flicker\b/i', 'flicker', $words) ?? $words;
-
-        $words = preg_replace(
-            '/\b(?:half-?back|full-?back|running back|[htr]b|fb)[ -]pass\b/i',
-            'back pass',
-            $words,
-        ) ?? $words;
-
-        // "flicker off power right" says its run after it.
-        return preg_replace('/\b(flicker|back pass)\s+off\s+(?:of\s+)?([^:;,|]+)/i', '$2 $1', $words) ?? $words;
+        return Phrases::rewritten($words, self::NAMES);
     }
 
     /** The run action before the colon: "gun trips: flicker; Z post" is "gun trips, zone flicker: Z post". */
@@ -51,7 +49,7 @@ final class TradeTricks
      */
     public static function moved(string $words): string
     {
-        $runs = TradeWords::runs(Schemes::names());
+        $runs = Phrases::runs(Schemes::names());
         $side = '('.self::SIDE.')';
         $off = "/\\b(half-boot|boot|naked)\\s+$side\\s+off\\s+(?:of\\s+)?((?:$runs)(?:\\s+(?:".self::SIDE.'))?)/i';
         $words = preg_replace($off, '$3 fake, $1 $2', $words) ?? $words;
@@ -72,7 +70,7 @@ final class TradeTricks
 
     private static function endsInRun(string $before): bool
     {
-        $runs = TradeWords::runs(Schemes::names());
+        $runs = Phrases::runs(Schemes::names());
 
         return preg_match("/(?<![\\w-])(?:$runs)(?:\\s+(?:".self::SIDE.'))?\s*$/i', $before) === 1;
     }

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Words\DefenderWords;
+
+/** How words are put over for others: the longest first, a phrase that means itself left as it is. */
+final class Phrases
+{
+    /**
+     * Words under rules, one after the other: a pattern and what stands in its place. In a pattern {side} is a side as
+     * it is written, {man} a receiver's or back's letter, {defender} any word for a defender, {end} the end of a part.
+     *
+     * @param  array<string, string>  $rules
+     */
+    public static function rewritten(string $words, array $rules): string
+    {
+        foreach ($rules as $pattern => $put) {
+            $words = preg_replace('/'.self::filled($pattern).'/i', $put, $words) ?? $words;
+        }
+
+        return $words;
+    }
+
+    /** A pattern with its names filled in. */
+    public static function filled(string $pattern): string
+    {
+        if (! str_contains($pattern, '{')) {
+            return $pattern;
+        }
+
+        return strtr($pattern, [
+            '{side}' => '(?:right|left|rt|lt|field|boundary|strong|weak)\b',
+            '{man}' => '\b([xyzhrf])',
+            '{defender}' => '\b('.self::anyOf(DefenderWords::known()).')',
+            '{run}' => '(?:'.self::runs(Schemes::names()).')\b',
+            '{end}' => '\s*(?=[,:;]|$)',
+        ]);
+    }
+
+    /** @param  list<string>  $phrases */
+    public static function anyOf(array $phrases): string
+    {
+        return implode('|', array_map(fn (string $p): string => preg_quote($p, '/'), $phrases));
+    }
+
+    /** Signs and units coaches write: "@ 6", "6 yds", "Z slant / H flat". */
+    public static function plain(string $words): string
+    {
+        $words = str_replace(['@', '’', '"'], [' at ', "'", ''], $words);
+        $words = preg_replace('/(?<=\d)\s*(?:yds?|yards?)\b\.?/i', '', $words) ?? $words;
+        $words = preg_replace('/\bto the (left|right|rt|lt|field|boundary)\b/i', '$1', $words) ?? $words;
+
+        $words = preg_replace('/\s+[-–]\s+/u', ', ', $words) ?? $words;
+
+        return preg_replace('#\s*[/+]\s*#', ', ', $words) ?? $words;
+    }
+
+    /** Right and left as they are written; RT and LT stay the tackles where one is given a job or stood on. */
+    public static function sides(string $words): string
+    {
+        return preg_replace_callback(
+            '/(?<![\w#-])(rt|lt|rgt)\b\.?/i',
+            function (array $m) use ($words): string {
+                [$word, $at] = $m[0];
+                $before = rtrim(substr($words, 0, $at));
+                // A part begins with a man, never with a side.
+                $isTackle = preg_match('/(?:[:;,]|\bon)$/i', $before) === 1;
+
+                return $isTackle ? $word : (strtolower($word[0]) === 'r' ? 'right' : 'left');
+            },
+            $words,
+            flags: PREG_OFFSET_CAPTURE,
+        ) ?? $words;
+    }
+
+    /** Runs as a pattern, the longest first. @param  array<int, string>  $names */
+    public static function runs(array $names): string
+    {
+        $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), $names);
+        usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+        return implode('|', $runs);
+    }
+
+    /**
+     * Puts phrases over, the longest first; the language's own phrases stay.
+     *
+     * @param  array<int|string, string>  $over
+     * @param  list<string>  $own
+     */
+    public static function put(string $words, array $over, array $own): string
+    {
+        $all = array_combine($own, $own) + $over;
+        $phrases = array_map(strval(...), array_keys($all));
+        usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $pattern = implode(
+            '|',
+            array_map(fn (string $p): string => str_replace([' ', '\-'], '[ -]+', preg_quote($p, '/')), $phrases),
+        );
+
+        return preg_replace_callback("/(?<![\w#-])(?:$pattern)(?![\w-])/i", function (array $m) use ($all): string {
+            $said = strtolower(preg_replace('/[ -]+/', ' ', $m[0]) ?? $m[0]);
+
+            return $all[$said] ?? $m[0];
+        }, $words) ?? $words;
+    }
+
+    /**
+     * The first front or shell in a look, and what is left without it.
+     *
+     * @param  array<int|string, string>  $over
+     * @param  list<string>  $own
+     * @return array{string|null, string}
+     */
+    public static function first(string $words, array $over, array $own, string $notAfter): array
+    {
+        $all = [];
+        foreach (array_combine($own, $own) + $over as $said => $meant) {
+            $all[strtolower(str_replace('-', ' ', (string) $said))] = $meant;
+        }
+        $phrases = array_map(strval(...), array_keys($all));
+        usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $pattern = implode(
+            '|',
+            array_map(fn (string $p): string => str_replace(' ', '[ -]+', preg_quote($p, '/')), $phrases),
+        );
+        if (preg_match("/$notAfter(?<![\w#-])(?:$pattern)(?![\w-])/i", $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
+            return [null, $words];
+        }
+        [$said, $at] = $m[0];
+        $meant = $all[strtolower(preg_replace('/[ -]+/', ' ', $said) ?? $said)];
+
+        return [$meant, substr($words, 0, $at).', '.substr($words, $at + strlen($said))];
+    }
+
+    public static function clean(string $words): string
+    {
+        $words = preg_replace('/(?:\s*,\s*)+/', ', ', $words) ?? $words;
+
+        return trim($words, ", \t");
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+use Jacotaxis\Core\Words\NotUnderstood;
+
+/** What coaches say and the language has other words for, or asks about: how to say it. Common practice. */
+final class TradeHints
+{
+    private const SAY = [
+        'pro' => 'Staffs mean two sets by it: say split-back or I.',
+        'wr screen' => 'Say which: bubble screen, now screen or tunnel screen, with its side.',
+        'rub' => 'There are several rubs: say slant-flat, spot-rub, or the two routes, "Z slant; H wheel".',
+        'wedge' => 'The nearest are quarterback sneak, whose line wedges, and dive: say which.',
+        'double post' => 'Say who runs them: "Z post, H post".',
+    ];
+
+    private const LOOKS = [
+        'who plays hook' => 'Say who drops of the four who rush: "weak end drops".',
+        'drop 8' => 'Say who drops of the four who rush: "weak end drops".',
+        'rush three' => 'Say who drops of the four who rush: "weak end drops".',
+        '2 high' => 'Two deep shells are cover 2, tampa 2, 2-man, cover 4 and cover 6: say which.',
+        'two high' => 'Two deep shells are cover 2, tampa 2, 2-man, cover 4 and cover 6: say which.',
+        '1 high' => 'With one deep it is cover 1 or cover 3: say which.',
+        'one high' => 'With one deep it is cover 1 or cover 3: say which.',
+        'single high' => 'With one deep it is cover 1 or cover 3: say which.',
+        'man coverage' => 'Man is cover 0, cover 1 or 2-man: say which.',
+        'man' => 'Man is cover 0, cover 1 or 2-man: say which.',
+        'cover 7' => 'Staffs mean different coverages by it: say cover 4, cover 4 trap, cover 6 or cover 1.',
+        'cover 8' => 'Staffs mean different coverages by it: say cover 6 or cover 2 and who plays what.',
+        'cover 9' => 'Staffs mean different coverages by it: say cover 3 or cover 4 and who plays what.',
+        'even front' => 'Say which: 4-3 over, 4-3 under, 4-2 nickel or 4-4.',
+        'walked out' => 'Say where he stands, yards wide and deep: "sam at 9 5".',
+        'green dog' => 'Who comes because his man stays in is said as a rusher: "mike comes".',
+        'overload' => 'Say who comes: "nickel blitz, will blitz".',
+        'stunt' => 'Say who moves: "left end crosses, left tackle spikes".',
+        'twist' => 'Say who moves: "left tackle crosses, right tackle spikes".',
+        'poach' => 'Say what he plays: "free safety plays man on H".',
+        'sim pressure' => 'Say who comes and who drops: "will comes, strong end drops".',
+        'simulated pressure' => 'Say who comes and who drops: "will comes, strong end drops".',
+        'creeper' => 'Say who comes and who drops: "will comes, strong end drops".',
+        'corner blitz' => 'Say which corner: "field corner blitz", "boundary corner blitz" or "left corner blitz".',
+        'corner cat' => 'Say which corner: "field corner blitz", "boundary corner blitz" or "left corner blitz".',
+    ];
+
+    /** How to say what a call holds and the language has not, or null. */
+    public static function of(string $words): ?NotUnderstood
+    {
+        return self::among(self::SAY, $words);
+    }
+
+    /** A number no rule of the trade reads: of a protection, or of a call. */
+    public static function ofNumber(string $word): ?NotUnderstood
+    {
+        return preg_match('/^\d{2,3}$/', $word) !== 1 ? null : NotUnderstood::because(
+            "What $word means is the staff's own: give it a meaning in the staff book, or leave it out.",
+            $word,
+        );
+    }
+
+    /** The same of a look. */
+    public static function ofLook(string $words): ?NotUnderstood
+    {
+        return self::among(self::LOOKS, $words);
+    }
+
+    /** @param  array<string, string>  $hints  how to say it, by what was said */
+    private static function among(array $hints, string $words): ?NotUnderstood
+    {
+        foreach ($hints as $said => $hint) {
+            if (preg_match('/(?<![\w-])'.preg_quote($said, '/').'(?![\w-])/i', $words) === 1) {
+                return NotUnderstood::because("\"$said\": $hint", $said);
+            }
+        }
+
+        return null;
+    }
+}
