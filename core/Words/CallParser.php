@@ -59,6 +59,16 @@ final class CallParser
     }
 
     /**
+     * A call in the language's own words, as the describer writes it: nothing of the trade is put over.
+     *
+     * @throws NotUnderstood
+     */
+    public static function own(string $words, ?Situation $situation = null, ?StaffBook $book = null): Call
+    {
+        return (new self)->read($words, $situation, $book);
+    }
+
+    /**
      * One call; the formation may be said last.
      *
      * @throws NotUnderstood

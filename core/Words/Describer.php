@@ -198,7 +198,8 @@ final class Describer
             $flag;
     }
 
-    private function line(string $body): string
+    /** @param  string|null  $kill  the second call, as it stands in the words */
+    private function line(string $body, ?string $kill = null): string
     {
         $situation = $this->call->situation === null ? '' : SituationParser::words($this->call->situation).' | ';
         $drop = $this->call->drop === null ? '' : ", {$this->call->drop->value}";
@@ -217,7 +218,7 @@ final class Describer
 
         $standing = self::standing($this->call);
 
-        return "$situation$standing$head$drop: $body$keys".$this->kill();
+        return "$situation$standing$head$drop: $body$keys".($kill ?? $this->kill());
     }
 
     /** Formation and motions: what two calls of one package share. */
@@ -244,7 +245,7 @@ final class Describer
     private function back(string $body): ?Call
     {
         try {
-            return CallParser::parse($this->line($body), $this->situation, $this->book);
+            return CallParser::own($this->line($body, ''), $this->situation, $this->book);
         } catch (NotUnderstood) {
             return null;
         }

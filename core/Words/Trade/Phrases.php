@@ -10,9 +10,13 @@ use Jacotaxis\Core\Words\DefenderWords;
 /** How words are put over for others: the longest first, a phrase that means itself left as it is. */
 final class Phrases
 {
+    /** @var array<string, string>|null what the names in a pattern stand for */
+    private static ?array $names = null;
+
     /**
      * Words under rules, one after the other: a pattern and what stands in its place. In a pattern {side} is a side as
-     * it is written, {man} a receiver's or back's letter, {defender} any word for a defender, {end} the end of a part.
+     * it is written, {man} a receiver's or back's letter, {defender} any word for a defender, {run} a run,
+     * {plain run} one that is no screen, {end} the end of a part.
      *
      * @param  array<string, string>  $rules
      */
@@ -31,14 +35,19 @@ final class Phrases
         if (! str_contains($pattern, '{')) {
             return $pattern;
         }
-
-        return strtr($pattern, [
+        self::$names ??= [
             '{side}' => '(?:right|left|rt|lt|field|boundary|strong|weak)\b',
             '{man}' => '\b([xyzhrf])',
             '{defender}' => '\b('.self::anyOf(DefenderWords::known()).')',
             '{run}' => '(?:'.self::runs(Schemes::names()).')\b',
+            '{plain run}' => '(?:'.self::runs(array_filter(
+                Schemes::names(),
+                fn (string $run): bool => Schemes::get($run)->screen === null,
+            )).')\b',
             '{end}' => '\s*(?=[,:;]|$)',
-        ]);
+        ];
+
+        return strtr($pattern, self::$names);
     }
 
     /** @param  list<string>  $phrases */
@@ -84,57 +93,6 @@ final class Phrases
         usort($runs, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
 
         return implode('|', $runs);
-    }
-
-    /**
-     * Puts phrases over, the longest first; the language's own phrases stay.
-     *
-     * @param  array<int|string, string>  $over
-     * @param  list<string>  $own
-     */
-    public static function put(string $words, array $over, array $own): string
-    {
-        $all = array_combine($own, $own) + $over;
-        $phrases = array_map(strval(...), array_keys($all));
-        usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $pattern = implode(
-            '|',
-            array_map(fn (string $p): string => str_replace([' ', '\-'], '[ -]+', preg_quote($p, '/')), $phrases),
-        );
-
-        return preg_replace_callback("/(?<![\w#-])(?:$pattern)(?![\w-])/i", function (array $m) use ($all): string {
-            $said = strtolower(preg_replace('/[ -]+/', ' ', $m[0]) ?? $m[0]);
-
-            return $all[$said] ?? $m[0];
-        }, $words) ?? $words;
-    }
-
-    /**
-     * The first front or shell in a look, and what is left without it.
-     *
-     * @param  array<int|string, string>  $over
-     * @param  list<string>  $own
-     * @return array{string|null, string}
-     */
-    public static function first(string $words, array $over, array $own, string $notAfter): array
-    {
-        $all = [];
-        foreach (array_combine($own, $own) + $over as $said => $meant) {
-            $all[strtolower(str_replace('-', ' ', (string) $said))] = $meant;
-        }
-        $phrases = array_map(strval(...), array_keys($all));
-        usort($phrases, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $pattern = implode(
-            '|',
-            array_map(fn (string $p): string => str_replace(' ', '[ -]+', preg_quote($p, '/')), $phrases),
-        );
-        if (preg_match("/$notAfter(?<![\w#-])(?:$pattern)(?![\w-])/i", $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
-            return [null, $words];
-        }
-        [$said, $at] = $m[0];
-        $meant = $all[strtolower(preg_replace('/[ -]+/', ' ', $said) ?? $said)];
-
-        return [$meant, substr($words, 0, $at).', '.substr($words, $at + strlen($said))];
     }
 
     public static function clean(string $words): string

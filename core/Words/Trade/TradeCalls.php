@@ -124,10 +124,15 @@ final class TradeCalls
         )))];
     }
 
+    private static ?Lexicon $lexicon = null;
+
+    /** What may be joined by a stroke. @var list<string>|null */
+    private static ?array $joins = null;
+
     /** A call in the words of the language. */
     public static function call(string $words): string
     {
-        $words = Phrases::plain(TradeOrder::of(str_replace('’', "'", $words), self::joins()));
+        $words = Phrases::plain(TradeOrder::of(str_replace('’', "'", $words), self::$joins ??= self::joins()));
         $words = preg_replace_callback(
             '/\b(1|3|5|7|one|three|five|seven)[\s-]*steps?(?:\s+drop)?\b/i',
             fn (array $m): string => self::STEPS[strtolower($m[1])],
@@ -135,7 +140,8 @@ final class TradeCalls
         ) ?? $words;
         // A drag this deep is no shallow any more.
         $words = Phrases::rewritten($words, ['\bdrag\s+(?:at\s+)?(?=1\d)' => 'over ']);
-        $words = Phrases::put($words, self::CALL, self::ownCallWords());
+        self::$lexicon ??= new Lexicon(self::CALL, self::ownCallWords());
+        $words = self::$lexicon->put($words);
         $words = Phrases::rewritten(self::runFirst(self::screens($words)), TradeOrder::RUNS);
         // "gun trips right rpo: zone left, Y stick" says what kind it is before it says the run.
         $words = Phrases::rewritten($words, ['^([^:]*?)\s*,?\s*\brpo\s*:?\s*(?={run})' => '$1: ']);
@@ -158,9 +164,7 @@ final class TradeCalls
     private static function screens(string $words): string
     {
         $body = substr($words, (int) strrpos($words, ':'));
-        $other = fn (string $run): bool => Schemes::get($run)->screen === null;
-        $runs = Phrases::runs(array_filter(Schemes::names(), $other));
-        if (preg_match("/\b(?:$runs|rpo)\b/i", $body) === 1) {
+        if (preg_match('/'.Phrases::filled('\b(?:{plain run}|rpo\b)').'/i', $body) === 1) {
             return $words;
         }
         $side = '(?=\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b|\s*$)';
@@ -176,7 +180,7 @@ final class TradeCalls
         $at = strrpos($words, ':');
         $parts = $at === false ? [] : array_map(trim(...), explode(';', substr($words, $at + 1)));
         $side = '(?:\s+(?:left|right|rt|lt|field|boundary))?';
-        $isRun = '/^(?:[xyzhrf]\s+)?(?:'.Phrases::runs(Schemes::names())."){$side}$/i";
+        $isRun = '/'.Phrases::filled("^(?:[xyzhrf]\s+)?{run}{$side}$").'/i';
         $said = array_keys(preg_grep($isRun, $parts) ?: []);
         if ($said === [] || $said[0] === 0) {
             return $words;
@@ -189,12 +193,9 @@ final class TradeCalls
     /** "PA outside zone left" is that run faked. */
     private static function playAction(string $words): string
     {
-        $pattern =
-            '/\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+('.
-            Phrases::runs(Schemes::names()).
-            ')((?:\s+(?:left|right|field|boundary))?)(?!\s*fake)/i';
-
-        return preg_replace($pattern, '$1$2 fake', $words) ?? $words;
+        return Phrases::rewritten($words, [
+            '\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+({run}(?:\s+(?:left|right|field|boundary))?)(?!\s*fake)' => '$1 fake',
+        ]);
     }
 
     /** @return list<string> phrases that mean themselves */

@@ -139,13 +139,21 @@ final class TradeLooks
         '(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr]){end}' => '$1 free safety plays bracket on $2',
     ];
 
+    /** @var array{Lexicon, Lexicon, Lexicon}|null of what is changed in a look, of shells and of fronts */
+    private static ?array $lexicons = null;
+
     /** A look in the words of the language: the front first, then the shell, then the rest. */
     public static function look(string $words): string
     {
         $words = self::counts(Phrases::rewritten(Phrases::sides(Phrases::plain($words)), self::SHORT));
-        $words = Phrases::put($words, self::LOOK, []);
-        [$shell, $rest] = Phrases::first($words, self::SHELLS, Shells::names(), '(?<!shows )(?<!showing )(?<!plays )');
-        [$front, $rest] = Phrases::first($rest, self::FRONTS, Fronts::names(), '(?<!to )');
+        [$look, $shells, $fronts] = self::$lexicons ??= [
+            new Lexicon(self::LOOK),
+            new Lexicon(self::SHELLS, Shells::names()),
+            new Lexicon(self::FRONTS, Fronts::names()),
+        ];
+        $words = $look->put($words);
+        [$shell, $rest] = $shells->first($words, '(?<!shows )(?<!showing )(?<!plays )');
+        [$front, $rest] = $fronts->first($rest, '(?<!to )');
         if ($front === null && preg_match('/(?:^|,)\s*nickel\s*(?=,|$)/i', $rest) === 1) {
             [$front, $rest] = ['4-2 nickel', preg_replace('/(^|,)\s*nickel\s*(?=,|$)/i', '$1', $rest, 1) ?? $rest];
         }
