@@ -127,7 +127,7 @@ final class Sets
      * `guard` is half a stance outside the guard's outside foot.
      */
     private const BACKFIELDS = [
-        'gun' => ['Q' => -5.0, 'deep' => ['ball', 0.0, -7.5],
+        'gun' => ['Q' => -5.0, 'deep' => ['ball', 0.0, -6.0],
             'single' => ['guard', -0.5, -5.0], 'full' => ['guard', 0.5, -5.0],
             'tail' => ['guard', -0.5, -5.0],
             'left' => ['guard', -0.5, -5.0], 'right' => ['guard', 0.5, -5.0], 'halfleft' => ['guard', -0.5, -5.0],

@@ -52,7 +52,7 @@ final class LookParser
         try {
             return self::read(TradeLooks::look($words), $book->school ?? Technique::SCHOOLS[0]);
         } catch (NotUnderstood $e) {
-            throw TradeHints::ofLook($words) ?? $e;
+            throw TradeHints::ofLook($words, $e) ?? $e;
         }
     }
 

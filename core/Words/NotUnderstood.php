@@ -10,8 +10,12 @@ use DomainException;
 final class NotUnderstood extends DomainException
 {
     /** @param  list<string>  $suggestions */
-    private function __construct(string $message, public readonly string $word, public readonly array $suggestions = [])
-    {
+    private function __construct(
+        string $message,
+        public readonly string $word,
+        public readonly array $suggestions = [],
+        private readonly ?string $what = null,
+    ) {
         parent::__construct($message);
     }
 
@@ -26,7 +30,13 @@ final class NotUnderstood extends DomainException
                     ? 'Known: '.implode(', ', array_slice($known, 0, 12)).'.'
                     : 'Did you mean '.implode(' or ', $near).'?');
 
-        return new self("\"$word\" is not a $what. $hint", $word, $near);
+        return new self("\"$word\" is not a $what. $hint", $word, $near, $what);
+    }
+
+    /** Whether a word was refused because it is none of those known in its place, of a kind where one is asked for. */
+    public function isNo(?string $kind = null): bool
+    {
+        return $this->what !== null && ($kind === null || $this->what === $kind);
     }
 
     public static function missing(string $what, string $example): self

@@ -129,7 +129,8 @@ it('refuses looks it does not know', function (string $words, string $message): 
     expect(fn () => LookParser::parse($words))->toThrow(NotUnderstood::class, $message);
 })->with([
     ['5-9 heap, cover 3', 'is not a front'],
-    ['4-2 nickel, cover 9', 'Did you mean cover 0 or cover 1'],
+    ['4-2 nickel, cover 12', 'Did you mean cover 1 or'],
+    ['4-2 nickel, cover 9', 'Staffs mean different coverages by it'],
     ['4-2 nickel, cover 2, zzz', '"zzz" is not a word'],
     ['4-2 nickel, cover 3, corners prss', '"prss" is not a word for the corners. Did you mean press'],
     ['4-2 nickel, cover 3, 8 on RG', '"8" is not a word'],

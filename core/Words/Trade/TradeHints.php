@@ -17,6 +17,9 @@ final class TradeHints
         'double post' => 'Say who runs them: "Z post, H post".',
     ];
 
+    /** Where no shell is understood. */
+    private const COVERAGES = ['man' => 'Man is cover 0, cover 1 or 2-man: say which.'];
+
     private const LOOKS = [
         'who plays hook' => 'Say who drops of the four who rush: "weak end drops".',
         'drop 8' => 'Say who drops of the four who rush: "weak end drops".',
@@ -27,7 +30,6 @@ final class TradeHints
         'one high' => 'With one deep it is cover 1 or cover 3: say which.',
         'single high' => 'With one deep it is cover 1 or cover 3: say which.',
         'man coverage' => 'Man is cover 0, cover 1 or 2-man: say which.',
-        'man' => 'Man is cover 0, cover 1 or 2-man: say which.',
         'cover 7' => 'Staffs mean different coverages by it: say cover 4, cover 4 trap, cover 6 or cover 1.',
         'cover 8' => 'Staffs mean different coverages by it: say cover 6 or cover 2 and who plays what.',
         'cover 9' => 'Staffs mean different coverages by it: say cover 3 or cover 4 and who plays what.',
@@ -52,18 +54,22 @@ final class TradeHints
     }
 
     /** A number no rule of the trade reads: of a protection, or of a call. */
-    public static function ofNumber(string $word): ?NotUnderstood
+    public static function ofNumber(NotUnderstood $refused): ?NotUnderstood
     {
-        return preg_match('/^\d{2,3}$/', $word) !== 1 ? null : NotUnderstood::because(
+        $word = $refused->word;
+
+        return preg_match('/^\d{2,3}$/', $word) !== 1 || ! $refused->isNo() ? null : NotUnderstood::because(
             "What $word means is the staff's own: give it a meaning in the staff book, or leave it out.",
             $word,
         );
     }
 
     /** The same of a look. */
-    public static function ofLook(string $words): ?NotUnderstood
+    public static function ofLook(string $words, NotUnderstood $refused): ?NotUnderstood
     {
-        return self::among(self::LOOKS, $words);
+        $noShell = $refused->isNo('shell');
+
+        return self::among($noShell ? self::LOOKS + self::COVERAGES : self::LOOKS, $words);
     }
 
     /** @param  array<string, string>  $hints  how to say it, by what was said */

@@ -20,6 +20,7 @@ use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Words\LookParser;
+use Jacotaxis\Core\Words\StaffBook;
 
 /** Techniques of the men on the line, "left name" by side. @return list<string> */
 function techniques(Aligned $a): array
@@ -292,7 +293,7 @@ it('writes a look in words and as a document and reads both back', function (str
     '4-4, 2-man, corners press, corners inside, left corner off 7.5',
     '4-2 nickel, cover 4 trap, mike reacts in 0.35 s, mike slants left',
     '4-3 under, cover 1 robber, motion rotate, front stays',
-    '6-2, fire zone, nickel at 10 4.5',
+    '6-2, fire zone, will at 10 4.5',
     '4-2 nickel, cover 3, nickel plays man on H, will plays deep half, safeties off 11',
 ]);
 
@@ -354,8 +355,8 @@ it('has two schools of technique names that never meet',
     ]);
 
 it('reads a technique in the staff\'s own school', function (): void {
-    expect(LookParser::parse('4-2 nickel, cover 3, 1 on RG', 'count out')->techniques)->toBe([['2i', 'RG']])
-        ->and(LookParser::parse('4-2 nickel, cover 3, shade on C', 'count out')->techniques)->toBe([['1', 'C']]);
+    expect(LookParser::parse('4-2 nickel, cover 3, 1 on RG', new StaffBook(school: 'count out'))->techniques)->toBe([['2i', 'RG']])
+        ->and(LookParser::parse('4-2 nickel, cover 3, shade on C', new StaffBook(school: 'count out'))->techniques)->toBe([['1', 'C']]);
 });
 
 it('slides to an unbalanced line, or stays', function (): void {
@@ -402,7 +403,10 @@ it('names what it does not know', function (Closure $make, string $message): voi
     [fn () => Look::of('bear', 'cover 12'), 'No shell is called'],
     [fn () => Look::of('bear', 'cover 3')->with(['rushers' => 2]), 'three to eight'],
     [fn () => Look::of('bear', 'cover 3')->with(['shown' => 'x']), 'No shell'],
-    [fn () => aligned('3-4, cover 3, nickel blitz', 'gun 2x2 right'), 'no "nickel"'],
+    [
+        fn () => Alignment::of(Look::of('3-4', 'cover 3')->changing('nickel', ['walked' => true]), lineup('gun 2x2')),
+        'no "nickel"',
+    ],
     [fn () => aligned('4-2 nickel, cover 3, mike at 0 5, will at 0.1 5', 'gun 2x2 right'), 'stand on one spot'],
     [fn () => aligned('4-2 nickel, cover 3, 9 on LG', 'gun 2x2 right'), 'There is no 9 technique on LG'],
 ]);

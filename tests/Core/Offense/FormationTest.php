@@ -138,7 +138,10 @@ it('names the personnel by backs and tight ends', function (string $words, strin
     ['I right', '21'],
     ['double-slot right', '20'],
     ['empty right', '11'],
-    ['double-wing right', '11'],
+    ['double-wing right', '12'],
+    ['ace right', '12'],
+    ['strong I left', '21'],
+    ['diamond right', '30'],
     ['split-back left', '21'],
 ]);
 

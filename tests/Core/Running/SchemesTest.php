@@ -94,7 +94,7 @@ it('knows every scheme and tag it can name', function (): void {
         expect(Schemes::get($name)->words)->not->toBe('')->and(Schemes::get($name)->gaps)->not->toBe([]);
     }
     foreach (Tags::names() as $name) {
-        expect(Tags::get($name)->jobs)->not->toBe([]);
+        expect([...Tags::get($name)->jobs, ...Tags::get($name)->keys])->not->toBe([]);
     }
     expect(fn () => Schemes::get('zonk'))->toThrow(
         Jacotaxis\Core\Blocking\Run\UnknownRun::class,

@@ -21,19 +21,19 @@ it('gives each of the eleven his job in a shovel', function (string $call, strin
     expect($done)->toBe($jobs)->and($resolved->unaccounted)->toBe([]);
 })->with([
     'slot across, even front' => ['gun 2x2: shovel right', '4-2 nickel, cover 3', [
-        'LT' => 'Steps to the hip of the backside guard, shuts the gap',
+        'LT' => 'Blocks the left end',
         'LG' => 'Pulls and wraps to the mike',
         'C' => 'Blocks the left tackle',
         'RG' => 'Doubles the right tackle with RT, climbs to the will',
         'RT' => 'Doubles the right tackle with RG, keeps him',
-        'R' => 'Fills for the puller on the left end',
+        'R' => 'Leads through',
         'Y' => 'Takes the pitch',
         'X' => 'Cuts off the free safety',
         'H' => 'Stalks the nickel, one yard in front of him',
         'Z' => 'Stalks the right corner, one yard in front of him',
     ]],
     'H-back across, odd front' => ['gun H-back left: shovel right', '3-4, cover 2', [
-        'LT' => 'Steps to the hip of the backside guard, shuts the gap on the left end',
+        'LT' => 'Blocks the left end',
         'LG' => 'Pulls and wraps to the will',
         'C' => 'Doubles the nose with RG, climbs to the mike',
         'RG' => 'Doubles the nose with C, keeps him',

@@ -77,7 +77,6 @@ final class OptionRuns
             flowYd: 0.8,
             jobs: [
                 JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
-                JobRow::read('backside tackle', '', 'close', 'in the closed gap'),
                 JobRow::read('playside slot|playside wing', '', 'stalk', 'overhang playside/support playside'),
                 JobRow::read('playside wide', '', 'stalk', 'corner playside'),
                 JobRow::read(

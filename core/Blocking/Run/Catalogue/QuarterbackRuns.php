@@ -77,7 +77,7 @@ final class QuarterbackRuns
             jobs: [
                 JobRow::read('backside guard', '', 'kick', 'emol playside'),
                 JobRow::read('backside wing|backside tackle', '', 'wrap', 'inside backer/backside backer'),
-                JobRow::read(self::BACK, '', 'fill', 'emol backside/left on the back side', late: true),
+                JobRow::read(self::BACK, '', 'fill', 'on the puller/left on the back side', late: true),
             ],
             meshS: 0.6,
             gives: false,
