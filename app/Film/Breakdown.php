@@ -152,7 +152,11 @@ final class Breakdown
     {
         $d = $snap->document;
         $words = fn (mixed $said): ?string => is_string($said) ? $said : null;
-        $choice = $snap->choice ?? (collect($d['seen'] ?? [])->firstWhere('what', 'choice')['value'] ?? null);
+        $chosen = array_values(array_filter(
+            $d['seen'] ?? [],
+            fn (array $seen): bool => $seen['what'] === 'choice',
+        ));
+        $choice = $snap->choice ?? $chosen[0]['value'] ?? null;
 
         return Columns::write(
             Chart::read($d['chart'] ?? [], $d['situation'] ?? []),

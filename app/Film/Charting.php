@@ -52,7 +52,11 @@ final class Charting
         return Chart::read($snap->document['chart'] ?? [], $snap->document['situation'] ?? []);
     }
 
-    /** What the keys of a call can choose against a look. @return list<array{defender: string, name: string}> */
+    /**
+     * What the keys of a call can choose against a look.
+     *
+     * @return list<array{defender: string, name: string}>
+     */
     public static function choices(string $call, string $look): array
     {
         $book = StaffWords::current();

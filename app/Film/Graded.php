@@ -29,7 +29,11 @@ final class Graded
         return $query->get(self::columns())->map(self::row(...))->all();
     }
 
-    /** Snaps of a week with a grade that is kept and not counted. @return list<string> */
+    /**
+     * Snaps of a week with a grade that is kept and not counted.
+     *
+     * @return list<string>
+     */
     public static function notCounted(int $week): array
     {
         return DB::table('grades')

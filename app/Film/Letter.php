@@ -99,7 +99,10 @@ final class Letter
             ? "what you did made it for {$g->man}" : "what you did cost {$g->man} the play"])->values()->all();
     }
 
-    /** @param  list<array<string, mixed>>  $rows @return list<array<string, mixed>> */
+    /**
+     * @param  list<array<string, mixed>>  $rows
+     * @return list<array<string, mixed>>
+     */
     private static function filmed(array $rows): array
     {
         $filmed = DB::table('clips')->where('status', 'ready')->whereNotNull('snap_id')->pluck('snap_id')->flip();

@@ -82,13 +82,21 @@ final class Measured
         return $tracks;
     }
 
-    /** What each key can choose. @return list<array{defender: string, name: string}> */
+    /**
+     * What each key can choose.
+     *
+     * @return list<array{defender: string, name: string}>
+     */
     private static function choices(Grader $grader): array
     {
         return $grader->measures->proof === null ? [] : Choices::of($grader->measures->proof);
     }
 
-    /** What the ball can do on a run. @return list<string> */
+    /**
+     * What the ball can do on a run.
+     *
+     * @return list<string>
+     */
     private static function actions(Grader $grader): array
     {
         $run = $grader->measures->run();

@@ -33,6 +33,7 @@ class Painter
     /** Paint that would lie farther outside the picture is not drawn, pixels. */
     private const FAR_PX = 1600.0;
 
+    /** @param  array<string, int|string>  $numbers  on the jerseys, by letter or role */
     public function __construct(
         private readonly CameraMan $cameraMan,
         private readonly FilmedRun $run,

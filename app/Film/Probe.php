@@ -45,7 +45,11 @@ class Probe
                 'durationS' => round($duration, 3)]];
     }
 
-    /** Makes an MP4 a browser can play beside the file and gives its path. @throws NotAFilm when that fails */
+    /**
+     * Makes an MP4 a browser can play beside the file and gives its path.
+     *
+     * @throws NotAFilm when that fails
+     */
     public function converted(string $path): string
     {
         $to = "$path.mp4";

@@ -38,8 +38,10 @@ final class SnapIndex
             'gain_yd' => $chart->gainYd, 'touchdown' => $chart->touchdown,
             'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null,
             'open_questions' => count(OpenQuestions::of($document)), 'weight' => $chart->weight,
-            'carrier' => $chart->carrier, 'snap_s' => collect($document['marks'] ?? [])
-                ->firstWhere('kind', 'snap')['atS'] ?? null,
+            'carrier' => $chart->carrier, 'snap_s' => array_values(array_filter(
+                $document['marks'] ?? [],
+                fn (array $mark): bool => $mark['kind'] === 'snap',
+            ))[0]['atS'] ?? null,
         ] + self::told($document, $chart);
     }
 
@@ -82,7 +84,10 @@ final class SnapIndex
         return $key === null ? $told : self::$known[$key] = $told;
     }
 
-    /** @param  array<string, mixed>  $document @return array<string, mixed> */
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
     private static function call(FilmDocument $film, array $document): array
     {
         $chart = $film->chart;

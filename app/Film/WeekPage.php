@@ -55,7 +55,10 @@ final class WeekPage
         return $out;
     }
 
-    /** @param  list<array<string, mixed>>  $rows @return list<array<string, mixed>> */
+    /**
+     * @param  list<array<string, mixed>>  $rows
+     * @return list<array<string, mixed>>
+     */
     public static function groups(array $rows, FaultKeys $keys): array
     {
         $groups = [];

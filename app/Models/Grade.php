@@ -44,6 +44,7 @@ class Grade extends Model
         'caveat' => '', 'certain' => true, 'hard' => false, 'caused_by' => null, 'charged_to' => null,
         'counts' => true];
 
+    /** @var list<string> */
     protected $appends = ['not_counted'];
 
     protected function casts(): array

@@ -52,7 +52,11 @@ class Player extends Model
         );
     }
 
-    /** The men who start, by letter. @return array<string, Athlete> */
+    /**
+     * The men who start, by letter.
+     *
+     * @return array<string, Athlete>
+     */
     public static function starters(): array
     {
         /** @var Collection<int, Player> $men */

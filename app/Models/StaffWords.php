@@ -76,7 +76,11 @@ class StaffWords extends Model
         return Cadence::of($this->cadence['words'], (float) $this->cadence['beatS'], (float) $this->cadence['soundS']);
     }
 
-    /** The whole book as a document (schemas/book.schema.json). @return array<string, mixed> */
+    /**
+     * The whole book as a document (schemas/book.schema.json).
+     *
+     * @return array<string, mixed>
+     */
     public function document(): array
     {
         /** @var list<Formation> $saved */

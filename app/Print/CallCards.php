@@ -33,7 +33,11 @@ final readonly class CallCards
     ) {
     }
 
-    /** Page size in points: nine stand upright, fewer lie on their side. @return array{float, float} */
+    /**
+     * Page size in points: nine stand upright, fewer lie on their side.
+     *
+     * @return array{float, float}
+     */
     public static function size(int $per): array
     {
         return $per === 9 ? self::LETTER : array_reverse(self::LETTER);

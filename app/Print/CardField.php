@@ -192,7 +192,11 @@ final readonly class CardField
         }
     }
 
-    /** An arrow where he runs on, a bar where he sits down. @param  list<array{float, float}>  $points */
+    /**
+     * An arrow where he runs on, a bar where he sits down.
+     *
+     * @param  list<array{float, float}>  $points
+     */
     private function end(array $points, bool $sits, string $color, float $small): void
     {
         $n = count($points);

@@ -64,7 +64,11 @@ final class CardText
             );
     }
 
-    /** A job with its step, aim and branches. @param  array<string, mixed>  $row */
+    /**
+     * A job with its step, aim and branches.
+     *
+     * @param  array<string, mixed>  $row
+     */
     private static function whole(array $row): string
     {
         $count = $row['count'] === null ? '' : ", {$row['count']}";

@@ -268,7 +268,11 @@ final readonly class LineCards
         ) + 2.0;
     }
 
-    /** A line that ends in a bar; dashed where the block cannot be made. @param  list<array{float, float}>  $points */
+    /**
+     * A line that ends in a bar; dashed where the block cannot be made.
+     *
+     * @param  list<array{float, float}>  $points
+     */
     private function block(Drawing $page, array $points, bool $late): void
     {
         $page->line($points, 1.3, $late ? Drawing::BALL : Drawing::INK, $late);

@@ -47,7 +47,11 @@ final readonly class Fake
         return $this->who ?? Posts::of($lineup, $run->side)->first($run->scheme()->carriers) ?? 'Q';
     }
 
-    /** Runs that can be faked: all there are. @return list<string> */
+    /**
+     * Runs that can be faked: all there are.
+     *
+     * @return list<string>
+     */
     public static function runs(): array
     {
         return Schemes::names();

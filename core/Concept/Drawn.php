@@ -45,7 +45,10 @@ final readonly class Drawn
         );
     }
 
-    /** @param  list<Family>  $own @return array<string, Family> */
+    /**
+     * @param  list<Family>  $own
+     * @return array<string, Family>
+     */
     public static function catalogue(array $own): array
     {
         return array_column(array_map(fn (Family $f): array => [$f->name, $f], $own), 1, 0) + Families::all();

@@ -72,7 +72,11 @@ final class Families
         ], across: true)];
     }
 
-    /** Those whose order of tests is a rule (CAL-04). @return list<Family> */
+    /**
+     * Those whose order of tests is a rule (CAL-04).
+     *
+     * @return list<Family>
+     */
     private static function tested(): array
     {
         return [
@@ -177,7 +181,11 @@ final class Families
         ];
     }
 
-    /** Tested last: each is part of another family's picture. @return list<Family> */
+    /**
+     * Tested last: each is part of another family's picture.
+     *
+     * @return list<Family>
+     */
     private static function others(): array
     {
         return [

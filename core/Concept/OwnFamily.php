@@ -100,7 +100,10 @@ final class OwnFamily
         return $read === 'back' ? $back !== null : isset($front[(int) substr($read, 6)]);
     }
 
-    /** @param  list<string>  $letters @return array<int, string> */
+    /**
+     * @param  list<string>  $letters
+     * @return array<int, string>
+     */
     private static function byNumber(Call $call, array $letters, Side $side): array
     {
         $front = [];

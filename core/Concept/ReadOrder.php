@@ -113,7 +113,11 @@ final class ReadOrder
         return $reads;
     }
 
-    /** The receiver of a number, when he runs what the form asks. @return list<string> */
+    /**
+     * The receiver of a number, when he runs what the form asks.
+     *
+     * @return list<string>
+     */
     private static function asked(Form $form, string $where, int $number, Side $side, Drawn $drawn): array
     {
         $at = $where === 'front' ? $side : $side->opposite();
@@ -145,7 +149,10 @@ final class ReadOrder
         );
     }
 
-    /** @param  list<string>  $reads @return list<string> */
+    /**
+     * @param  list<string>  $reads
+     * @return list<string>
+     */
     public function byDepth(array $reads): array
     {
         if ($this->draft->byDepth !== null) {

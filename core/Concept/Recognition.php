@@ -10,7 +10,11 @@ use Jacotaxis\Core\Route\RouteSpec;
 /** Finds the family of drawn routes by receiver number, says why, and what the nearest families differ in. */
 final class Recognition
 {
-    /** The family run on a side with the form it has, or null. @return array{family: Family, form: Form}|null */
+    /**
+     * The family run on a side with the form it has, or null.
+     *
+     * @return array{family: Family, form: Form}|null
+     */
     public static function on(Side $side, Drawn $drawn): ?array
     {
         foreach ($drawn->families as $family) {
@@ -183,7 +187,11 @@ final class Recognition
         return null;
     }
 
-    /** Routes that must arrive on the side and do not. @return list<array{Side, int, Wish}> */
+    /**
+     * Routes that must arrive on the side and do not.
+     *
+     * @return list<array{Side, int, Wish}>
+     */
     private static function anybody(Form $form, Side $side, Drawn $drawn): array
     {
         $wrong = [];

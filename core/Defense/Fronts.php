@@ -104,7 +104,11 @@ final class Fronts
         return array_map(strval(...), array_keys(self::ALL));
     }
 
-    /** What a sheet is drawn over when nothing is said. @return list<string> */
+    /**
+     * What a sheet is drawn over when nothing is said.
+     *
+     * @return list<string>
+     */
     public static function usual(): array
     {
         return array_values(array_filter(self::names(), fn (string $f): bool => ! isset(self::ALL[$f]['rare'])));
@@ -121,7 +125,11 @@ final class Fronts
         return self::ALL[$name] ?? throw UnknownLook::front($name);
     }
 
-    /** The eleven by role; of two men of one name the left and the right one. @return list<string> */
+    /**
+     * The eleven by role; of two men of one name the left and the right one.
+     *
+     * @return list<string>
+     */
     public static function roles(string $name): array
     {
         $front = self::get($name);

@@ -37,7 +37,11 @@ final readonly class Movement
         return $this->side->value ?? $this->word;
     }
 
-    /** Where it takes a man who stands at a width, yards. @return array{float, float} */
+    /**
+     * Where it takes a man who stands at a width, yards.
+     *
+     * @return array{float, float}
+     */
     public function to(float $xYd, float $yYd): array
     {
         [$dx, $dy] = $this->kind->step();

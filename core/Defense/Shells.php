@@ -48,7 +48,11 @@ final class Shells
         return self::NAMES;
     }
 
-    /** What a sheet is drawn over when nothing is said. @return list<string> */
+    /**
+     * What a sheet is drawn over when nothing is said.
+     *
+     * @return list<string>
+     */
     public static function usual(): array
     {
         return array_values(array_diff(self::NAMES, self::RARE));
@@ -341,6 +345,7 @@ final class Shells
             'slots' => array_intersect_key(array_replace(array_flip(self::MEN), $slots), $slots)];
     }
 
+    /** @return array<string, mixed> */
     private static function coverTwo(string $words, float $safetiesYd, ?float $mikeYd, Job $mike): array
     {
         return self::shell($words, 'open', null, ['CS', 'CW'], Job::under(0.0, 8.0, 'Free in the hole'), [
@@ -356,6 +361,7 @@ final class Shells
     /**
      * @param  array{string, float, float, Job}  $middle
      * @param  array{string, float, float, Job}  $down
+     * @return array<string, mixed>
      */
     private static function coverThree(string $words, string $who, array $middle, array $down): array
     {

@@ -101,7 +101,11 @@ final class Technique
         return null;
     }
 
-    /** The technique nearest to a width, and its distance in yards. @return array{string, Side, float} */
+    /**
+     * The technique nearest to a width, and its distance in yards.
+     *
+     * @return array{string, Side, float}
+     */
     public static function nearest(float $xYd, Lineup $lineup, bool $slides = true): array
     {
         $best = ['0', Side::Right, INF];

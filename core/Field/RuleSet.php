@@ -31,7 +31,11 @@ enum RuleSet: string
         };
     }
 
-    /** Outer and inner edge of the painted numbers, yards from the sideline (Rule 1 of each book, from memory). */
+    /**
+     * Outer and inner edge of the painted numbers, yards from the sideline (Rule 1 of each book, from memory).
+     *
+     * @return array{float, float}
+     */
     public function numbersFromSidelineYd(): array
     {
         return match ($this) {

@@ -119,7 +119,11 @@ final class Grader
         return null;
     }
 
-    /** The faults and praises to propose for a man, as ids of the library. @return list<string> */
+    /**
+     * The faults and praises to propose for a man, as ids of the library.
+     *
+     * @return list<string>
+     */
     public function proposed(string $man): array
     {
         $ids = array_column(array_filter($this->faults(), fn (array $f): bool => $f['man'] === $man), 'fault');
@@ -185,7 +189,11 @@ final class Grader
             : [];
     }
 
-    /** Rows of one man. @return list<Row> */
+    /**
+     * Rows of one man.
+     *
+     * @return list<Row>
+     */
     public function rowsOf(string $man): array
     {
         return array_values(array_filter($this->measures->rows(), fn (Row $r): bool => $r->man === $man));

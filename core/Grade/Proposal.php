@@ -93,7 +93,11 @@ final readonly class Proposal
         return $known === [] ? null : min($known);
     }
 
-    /** Praise and correction of one rep side by side (FLM-06). @param  list<array{what: string, mark: int}>  $byEye */
+    /**
+     * Praise and correction of one rep side by side (FLM-06).
+     *
+     * @param  list<array{what: string, mark: int}>  $byEye
+     */
     private static function said(array $byEye): string
     {
         $of = fn (int $mark): string => implode(

@@ -235,7 +235,11 @@ final readonly class Review
             : array_map(fn (array $k): string => "Reads the {$k['defender']}.", $this->report['keys']);
     }
 
-    /** Man or zone: what was charted, and what moved before the snap with its certainty. @return list<string> */
+    /**
+     * Man or zone: what was charted, and what moved before the snap with its certainty.
+     *
+     * @return list<string>
+     */
     private function coverage(): array
     {
         $tells = $this->report['picture']['tells'];
@@ -307,7 +311,10 @@ final readonly class Review
         ];
     }
 
-    /** @param  list<string>  $measures @return list<string> */
+    /**
+     * @param  list<string>  $measures
+     * @return list<string>
+     */
     private function numbers(array $measures): array
     {
         return array_map(

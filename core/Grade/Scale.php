@@ -40,7 +40,10 @@ enum Scale: string
         return [$earned + ($hard && $overall > 0 ? self::HARD : 0.0), $possible];
     }
 
-    /** @param  array<string, int|null>  $marks @return array{float, float} */
+    /**
+     * @param  array<string, int|null>  $marks
+     * @return array{float, float}
+     */
     private function plain(array $marks, int $overall): array
     {
         $given = fn (string $what): ?int => $marks[$what] ?? null;

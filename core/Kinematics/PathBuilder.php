@@ -180,7 +180,11 @@ final class PathBuilder
         return new Path($x, $y, $vx, $vy, $cuts);
     }
 
-    /** The end of the last leg. @return array{float, float} */
+    /**
+     * The end of the last leg.
+     *
+     * @return array{float, float}
+     */
     private function end(): array
     {
         if ($this->legs === []) {

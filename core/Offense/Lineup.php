@@ -99,7 +99,11 @@ final readonly class Lineup
         );
     }
 
-    /** Receivers by letter with everybody who may catch a pass. @return list<string> */
+    /**
+     * Receivers by letter with everybody who may catch a pass.
+     *
+     * @return list<string>
+     */
     public function eligible(): array
     {
         return [...$this->count->left, ...$this->count->right, ...$this->count->backs];

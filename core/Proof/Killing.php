@@ -56,7 +56,11 @@ final readonly class Killing
             : $call->with(['decided' => $words]);
     }
 
-    /** Whether the rule of the kill holds, and what is seen. @return array{bool, string} */
+    /**
+     * Whether the rule of the kill holds, and what is seen.
+     *
+     * @return array{bool, string}
+     */
     private function sees(Kill $kill, Call $first): array
     {
         // A man the run reads is not blocked and does not count (CNT-02).
@@ -102,7 +106,11 @@ final readonly class Killing
         return null;
     }
 
-    /** More of them than of us where the run goes, and fewer on the other side. @return array{bool, string} */
+    /**
+     * More of them than of us where the run goes, and fewer on the other side.
+     *
+     * @return array{bool, string}
+     */
     private function numbers(Side $side): array
     {
         $here = $this->count($side);

@@ -24,7 +24,11 @@ final class Conversions
         ];
     }
 
-    /** Those a route may make, whatever the look. @return list<Conversion> */
+    /**
+     * Those a route may make, whatever the look.
+     *
+     * @return list<Conversion>
+     */
     public static function possible(RouteSpec $spec, Schools $schools): array
     {
         // A man told to keep moving, to settle or to cross to a landmark has no choice left.

@@ -165,7 +165,11 @@ final readonly class Release
             ->to($man->xYd - $this->aim->sign() * $away, $man->yYd + self::BACK_DEPTH_YD)->cut(CutKind::Bend);
     }
 
-    /** What he does about each reaction (REL-05 to REL-07). @return array<string, string> */
+    /**
+     * What he does about each reaction (REL-05 to REL-07).
+     *
+     * @return array<string, string>
+     */
     public function answers(Schools $schools): array
     {
         $away = $this->leverage === 'outside' ? 'inside' : 'outside';

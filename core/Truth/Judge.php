@@ -60,7 +60,11 @@ final class Judge
         );
     }
 
-    /** Whether a lone route is as open as the table says, and its margin in seconds. @return array{bool, float|null} */
+    /**
+     * Whether a lone route is as open as the table says, and its margin in seconds.
+     *
+     * @return array{bool, float|null}
+     */
     public static function lone(LoneRoute $route): array
     {
         $proof = self::prove(new TruthCase($route->route, $route->call, $route->look, Want::anything(), $route->level));
@@ -82,7 +86,12 @@ final class Judge
         );
     }
 
-    /** Whether one of the parts is in one of the texts. @param  list<string>  $parts @param  list<string>  $texts */
+    /**
+     * Whether one of the parts is in one of the texts.
+     *
+     * @param  list<string>  $parts
+     * @param  list<string>  $texts
+     */
     private static function among(array $parts, array $texts): bool
     {
         foreach ($texts as $text) {
@@ -94,7 +103,11 @@ final class Judge
         return false;
     }
 
-    /** Routes that are thrown by rule or in some act. @return list<string> */
+    /**
+     * Routes that are thrown by rule or in some act.
+     *
+     * @return list<string>
+     */
     private static function thrown(Proven $proof): array
     {
         $routes = [];
@@ -162,7 +175,11 @@ final class Judge
         return false;
     }
 
-    /** Roles of the keys, the main key first. @return list<string> */
+    /**
+     * Roles of the keys, the main key first.
+     *
+     * @return list<string>
+     */
     public static function roles(Proven $proof): array
     {
         return $proof instanceof RunProof || $proof instanceof Proof
@@ -170,7 +187,11 @@ final class Judge
             : [];
     }
 
-    /** Role and job of the keys, the main key first. @return list<string> */
+    /**
+     * Role and job of the keys, the main key first.
+     *
+     * @return list<string>
+     */
     private static function keys(Proven $proof): array
     {
         if (! $proof instanceof RunProof && ! $proof instanceof Proof) {

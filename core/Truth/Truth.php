@@ -41,7 +41,10 @@ final readonly class Truth
     ) {
     }
 
-    /** @param  list<string>  $sets @param  list<string>  $shells */
+    /**
+     * @param  list<string>  $sets
+     * @param  list<string>  $shells
+     */
     public static function of(string $name, Want $want, string $call, array $sets, array $shells): self
     {
         return new self($name, $want, [$call], $sets, $shells);

@@ -110,7 +110,11 @@ final readonly class Aliases
         return $name !== $word && preg_match('/(?<![\\pL\\d])'.preg_quote($word, '/').'(?![\\pL\\d])/iu', $name) === 1;
     }
 
-    /** Names of several words. @return list<string> */
+    /**
+     * Names of several words.
+     *
+     * @return list<string>
+     */
     private static function names(): array
     {
         return array_values(array_unique(array_map(fn (int|string $n): string => mb_strtolower((string) $n), [
@@ -124,7 +128,10 @@ final readonly class Aliases
         ])));
     }
 
-    /** @param  list<string>  $words @return list<string> */
+    /**
+     * @param  list<string>  $words
+     * @return list<string>
+     */
     private static function longestFirst(array $words): array
     {
         usort($words, fn (string $a, string $b): int => strlen($b) <=> strlen($a));

@@ -156,7 +156,10 @@ final class BookDocument
         return $book;
     }
 
-    /** @param  array<string, mixed>  $book @return array<string, mixed> by path */
+    /**
+     * @param  array<string, mixed>  $book
+     * @return array<string, mixed> by path
+     */
     private static function entries(array $book): array
     {
         $entries = [];
@@ -210,7 +213,11 @@ final class BookDocument
         return $made;
     }
 
-    /** Words that mean something without a book. @return list<string> */
+    /**
+     * Words that mean something without a book.
+     *
+     * @return list<string>
+     */
     private static function language(): array
     {
         return array_map(mb_strtolower(...), [

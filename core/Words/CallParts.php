@@ -44,7 +44,11 @@ final class CallParts
         return NotUnderstood::missing('colon, no routes and no run', 'gun 2x2: smash right, or gun 2x2: zone right');
     }
 
-    /** The first run in the words that is neither faked nor a motion. @return array{string, string}|null */
+    /**
+     * The first run in the words that is neither faked nor a motion.
+     *
+     * @return array{string, string}|null
+     */
     private static function atRun(string $words): ?array
     {
         $shown = '(?!\s+(?:left |right |field |boundary )?(?:fake|flicker|back pass))';
@@ -117,7 +121,11 @@ final class CallParts
         return true;
     }
 
-    /** How an assignment may begin: a letter and a route. @return list<string> */
+    /**
+     * How an assignment may begin: a letter and a route.
+     *
+     * @return list<string>
+     */
     private static function assignments(): array
     {
         $found = [];

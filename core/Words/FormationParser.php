@@ -54,7 +54,11 @@ final class FormationParser
         $parser->has($group);
     }
 
-    /** A formation alone. @throws NotUnderstood */
+    /**
+     * A formation alone.
+     *
+     * @throws NotUnderstood
+     */
     public static function parse(string $words, ?Situation $situation = null, ?StaffBook $book = null): CallDraft
     {
         $draft = new CallDraft;

@@ -96,7 +96,12 @@ final readonly class MenWords
         return count($backs) === 1 ? $backs[0] : null;
     }
 
-    /** The outside receivers. @param  list<Side>  $sides @return list<string> */
+    /**
+     * The outside receivers.
+     *
+     * @param  list<Side>  $sides
+     * @return list<string>
+     */
     public function outside(array $sides): array
     {
         return array_values(array_filter(
@@ -112,20 +117,32 @@ final readonly class MenWords
         return $word === 'frontside' ? $front : $front->opposite();
     }
 
-    /** Who can go out on a route. @return list<string> */
+    /**
+     * Who can go out on a route.
+     *
+     * @return list<string>
+     */
     public function letters(): array
     {
         return [...$this->lineup->count->left, ...$this->lineup->count->right, ...$this->lineup->count->backs];
     }
 
-    /** As {@see who}, and somebody must come. @throws NotUnderstood */
+    /**
+     * As {@see who}, and somebody must come.
+     *
+     * @throws NotUnderstood
+     */
     public function man(string $what): string
     {
         return $this->who() ??
             throw NotUnderstood::word($this->tokens->peek() ?? '', $what, array_map(strtolower(...), $this->letters()));
     }
 
-    /** "left", "both", or nothing. @return list<Side> */
+    /**
+     * "left", "both", or nothing.
+     *
+     * @return list<Side>
+     */
     public function sides(): array
     {
         if ($this->tokens->take('both') !== null) {
@@ -155,7 +172,11 @@ final readonly class MenWords
         return $this->hash->fieldSide() ?? $this->draft->fieldSide ?? $this->lineup->strong;
     }
 
-    /** "check flat left", "dig 12 at hash settling" @throws NotUnderstood */
+    /**
+     * "check flat left", "dig 12 at hash settling"
+     *
+     * @throws NotUnderstood
+     */
     public function route(string $letter): RouteSpec
     {
         $checks = $this->tokens->take('check') !== null;

@@ -25,7 +25,11 @@ final readonly class PartParser
     {
     }
 
-    /** Takes the part that comes next. @throws NotUnderstood */
+    /**
+     * Takes the part that comes next.
+     *
+     * @throws NotUnderstood
+     */
     public function part(): void
     {
         $family = $this->family();

@@ -72,7 +72,11 @@ final readonly class ReadParser
         return $letter;
     }
 
-    /** "key will" @throws NotUnderstood */
+    /**
+     * "key will"
+     *
+     * @throws NotUnderstood
+     */
     public function key(): void
     {
         $roles = DefenderWords::roles();

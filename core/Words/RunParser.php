@@ -183,7 +183,11 @@ final readonly class RunParser
         $this->draft->rules[] = new StaffRule($defender, $act, $phase, null, $letter, $job);
     }
 
-    /** Whether a route with a longer name comes next: a crack seam is no crack. @param  list<string>  $phrases */
+    /**
+     * Whether a route with a longer name comes next: a crack seam is no crack.
+     *
+     * @param  list<string>  $phrases
+     */
     private function longer(array $phrases): bool
     {
         $mark = $this->tokens->mark();

@@ -69,7 +69,11 @@ final class SituationParser
         }
     }
 
-    /** "-35", "own 35", "+20", "their 20" or "5", as yards from the own goal line. @throws NotUnderstood */
+    /**
+     * "-35", "own 35", "+20", "their 20" or "5", as yards from the own goal line.
+     *
+     * @throws NotUnderstood
+     */
     private static function spot(string $words): float
     {
         if (preg_match(self::SPOT, trim($words), $m) !== 1) {

@@ -77,7 +77,11 @@ final readonly class StaffBook
         return $this->own->out($words);
     }
 
-    /** Whether every letter of the sets has one of its own that no lineman, quarterback or number uses. */
+    /**
+     * Whether every letter of the sets has one of its own that no lineman, quarterback or number uses.
+     *
+     * @param  array<array-key, mixed>  $letters  the staff's letter by the letter of the sets
+     */
     public static function fits(array $letters): bool
     {
         $sorted = array_keys($letters);

@@ -51,7 +51,10 @@ final class DemoFilm
         return $document;
     }
 
-    /** @param  array<string, mixed>  $truth @return list<array<string, mixed>> */
+    /**
+     * @param  array<string, mixed>  $truth
+     * @return list<array<string, mixed>>
+     */
     private static function marks(array $truth): array
     {
         $marks = [];
@@ -66,7 +69,11 @@ final class DemoFilm
         return $marks;
     }
 
-    /** Two calibrated pictures: at the snap and late in the play. @return list<array<string, mixed>> */
+    /**
+     * Two calibrated pictures: at the snap and late in the play.
+     *
+     * @return list<array<string, mixed>>
+     */
     private function calibrations(): array
     {
         return [
@@ -108,7 +115,11 @@ final class DemoFilm
             'atS' => round($at, 3), 'points' => $points]);
     }
 
-    /** The paint as it was followed from picture to picture. @return list<array<string, mixed>> */
+    /**
+     * The paint as it was followed from picture to picture.
+     *
+     * @return list<array<string, mixed>>
+     */
     private function moves(): array
     {
         $moves = [];
@@ -124,7 +135,10 @@ final class DemoFilm
         return $moves;
     }
 
-    /** @param  list<string>  $followed @return list<array<string, mixed>> */
+    /**
+     * @param  list<string>  $followed
+     * @return list<array<string, mixed>>
+     */
     private function plots(array $followed): array
     {
         $plots = [];

@@ -14,7 +14,11 @@ use Jacotaxis\Core\Words\SituationParser;
 /* What a coach is told, finding by finding: a case that brings it,
     and the same with one thing changed that does not. */
 
-/** Texts of a finding by man, of a call against a look. @return array<string, string> */
+/**
+ * Texts of a finding by man, of a call against a look.
+ *
+ * @return array<string, string>
+ */
 function foundIn(string $code, string $call, string $look, ?string $situation = null): array
 {
     $usual = Situation::of();

@@ -31,7 +31,10 @@ function provenWith(string $call, string $look, array $values): Proven
     );
 }
 
-/** @param  array<string, float>  $values @return list<string> codes of the findings */
+/**
+ * @param  array<string, float>  $values
+ * @return list<string> codes of the findings
+ */
 function codesWith(string $call, string $look, array $values): array
 {
     return array_column(Told::report(provenWith($call, $look, $values))['findings'], 'code');

@@ -153,7 +153,11 @@ function shifted(FilmDocument $film, string $man, Closure $by): FilmDocument
     );
 }
 
-/** The decision of a filmed pass against the nickel front. @param  array<string, mixed>  $film  as filmed takes it */
+/**
+ * The decision of a filmed pass against the nickel front.
+ *
+ * @param  array<string, mixed>  $film  as filmed takes it
+ */
 function judgedOn(string $call, string $shell, array $film, int $down = 1, float $toGo = 10.0): Decision
 {
     return graded($call, "4-2 nickel, $shell", $film, Situation::of(down: $down, toGoYd: $toGo))->decision();

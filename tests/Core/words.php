@@ -96,7 +96,11 @@ function aligned(string $look, string $formation, Hash $hash = Hash::Middle): Al
     return Alignment::of(LookParser::parse($look), lineup($formation, $hash));
 }
 
-/** Findings of a call under a rule book, infos left out, as "code man". @return list<string> */
+/**
+ * Findings of a call under a rule book, infos left out, as "code man".
+ *
+ * @return list<string>
+ */
 function faults(string $call, RuleSet $rules = RuleSet::Nfhs): array
 {
     $call = CallParser::parse($call, Situation::of(rules: $rules));
@@ -128,13 +132,21 @@ function carried(string $call, string $look, ?Setting $setting = null): RunProof
     return $proof;
 }
 
-/** What every man does in a run, in words, by letter. @return array<string, string> */
+/**
+ * What every man does in a run, in words, by letter.
+ *
+ * @return array<string, string>
+ */
 function jobs(string $call, string $look): array
 {
     return array_map(fn (Block $b): string => $b->words(), carried($call, $look)->resolved->blocks);
 }
 
-/** The report of any call. @return array<string, mixed> */
+/**
+ * The report of any call.
+ *
+ * @return array<string, mixed>
+ */
 function told(string $call, string $look): array
 {
     return Told::report(Proving::of(CallParser::parse($call), LookParser::parse($look), new Setting(Situation::of())));
@@ -156,7 +168,11 @@ function ball(RunProof $proof, string ...$acts): string
     return "{$outcome->action} {$outcome->letter}";
 }
 
-/** Where a defender is at a moment when everybody plays his rule. @return array{float, float} */
+/**
+ * Where a defender is at a moment when everybody plays his rule.
+ *
+ * @return array{float, float}
+ */
 function spotOf(Proof $proof, string $role, float $t): array
 {
     foreach ($proof->scene->defenders as $d => $defender) {
@@ -169,7 +185,11 @@ function spotOf(Proof $proof, string $role, float $t): array
     throw new RuntimeException("No $role.");
 }
 
-/** Where a receiver is at a moment. @return array{float, float} */
+/**
+ * Where a receiver is at a moment.
+ *
+ * @return array{float, float}
+ */
 function runnerOf(Proof $proof, string $letter, float $t): array
 {
     return $proof->scene->routes[$letter]->path->at($t);

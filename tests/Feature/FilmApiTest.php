@@ -286,21 +286,48 @@ it('confirms what is proposed, without touching what was graded by hand', functi
     $snap = numbered(38);
     expect($snap->grades()->count())->toBe(0);
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
-        ['mark' => -1, 'asked' => 'Corner at 10', 'done' => 'loafed', 'reason' => '', 'faults' => [], 'bust' => true],
+        ['mark' => -1, 'faults' => [], 'bust' => true],
         ['If-Match' => '"0"'])->assertCreated();
     $made = $this->postJson("/api/v1/snaps/{$snap->id}/grades")->assertCreated();
     expect(count($made->json('grades')))->toBeGreaterThan(5)
         ->and(array_column($made->json('grades'), 'man'))->not->toContain('H')
-        ->and(Grade::query()->where(['snap_id' => $snap->id, 'man' => 'H'])->value('done'))->toBe('loafed');
+        ->and(Grade::query()->where(['snap_id' => $snap->id, 'man' => 'H'])->value('mark'))->toBe(-1);
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
-        ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['FLT-13']], ['If-Match' => '"1"'])
+        ['mark' => 1, 'faults' => ['FLT-13']], ['If-Match' => '"1"'])
         ->assertOk()->assertJsonPath('version', 2);
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
-        ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => []], ['If-Match' => '"1"'])
+        ['mark' => 1, 'faults' => []], ['If-Match' => '"1"'])
         ->assertStatus(412);
     $this->putJson("/api/v1/snaps/{$snap->id}/grades/H",
-        ['mark' => 1, 'asked' => 'x', 'done' => '', 'reason' => '', 'faults' => ['made up']], ['If-Match' => '"2"'])
+        ['mark' => 1, 'faults' => ['made up']], ['If-Match' => '"2"'])
         ->assertStatus(422);
+});
+
+it('composes the words of a grade from the film: what a browser says is not kept', function (): void {
+    $snap = numbered(38);
+    $stale = ['asked' => 'Go at 40', 'done' => 'loafed', 'reason' => 'because', 'decision' => 'lucky'];
+    $grade = $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", $stale + ['mark' => -1, 'faults' => []],
+        ['If-Match' => '"0"'])->assertCreated()->json();
+    $quarterback = $this->putJson("/api/v1/snaps/{$snap->id}/grades/Q", $stale + ['mark' => 1, 'faults' => []],
+        ['If-Match' => '"0"'])->assertCreated()->json();
+    $proposed = array_column($this->postJson('/api/v1/measurements', ['document' => $snap->document])
+        ->assertOk()
+        ->json('proposals'), null, 'man');
+    foreach ([$grade, $quarterback] as $kept) {
+        expect($kept['asked'])->toBe($proposed[$kept['man']]['asked'])
+            ->and($kept['done'])->toBe($proposed[$kept['man']]['done'])
+            ->and($kept['reason'])->toBe($proposed[$kept['man']]['reason']);
+    }
+    expect($grade['decision'])->toBeNull()
+        ->and($quarterback['decision'])->not->toBe('lucky')->not->toBeNull();
+});
+
+it('grades nobody on a snap whose call and look nobody said', function (): void {
+    $snap = numbered(38);
+    $snap->update(['document' => array_diff_key($snap->document, ['call' => 1, 'look' => 1])]);
+    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => 1, 'faults' => []], ['If-Match' => '"0"'])
+        ->assertStatus(422)
+        ->assertJsonPath('detail', fn (string $d): bool => str_contains($d, 'Say the call and the look'));
 });
 
 it('writes a man\'s letter, to him alone', function (): void {

@@ -15,11 +15,14 @@ function ungraded(): Snap
 /** @return array<string, mixed> */
 function gradeOf(array $more = [], int $mark = -1): array
 {
-    return $more + ['mark' => $mark, 'asked' => 'Corner at 10 yd', 'done' => '', 'reason' => '',
-        'faults' => ['FLT-13']];
+    return $more + ['mark' => $mark, 'faults' => ['FLT-13']];
 }
 
-/** The week's row of a letter. @return array<string, mixed> */
+/**
+ * The week's row of a letter.
+ *
+ * @return array<string, mixed>
+ */
 function row(string $letter): array
 {
     return collect(test()->getJson('/api/v1/weeks?week=3')->json('men'))->firstWhere('letter', $letter);

@@ -130,7 +130,11 @@ abstract class JxCommand extends Command
         return $text === false ? throw NotUnderstood::because("There is no file \"$file\" to read.", $file) : $text;
     }
 
-    /** Eleven spots given as JSON. @return list<array{float, float}> */
+    /**
+     * Eleven spots given as JSON.
+     *
+     * @return list<array{float, float}>
+     */
     protected function spots(): array
     {
         $given = json_decode((string) $this->option('spots'), true);

@@ -134,7 +134,10 @@ class StaffBookController extends Controller
         return $book;
     }
 
-    /** @param  array<string, mixed>  $document @return array<string, mixed> */
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
     private function plain(array $document): array
     {
         return ['groups' => (array) $document['groups']] + $document;

@@ -48,7 +48,10 @@ class StaffWordsController extends Controller
                 'cadence' => ['words' => $cadence->words, 'beatS' => $cadence->beatS, 'soundS' => $cadence->soundS]]));
     }
 
-    /** @param  array<string, string>  $groups @return array<string, string> */
+    /**
+     * @param  array<string, string>  $groups
+     * @return array<string, string>
+     */
     private static function groups(array $groups): array
     {
         foreach (array_keys($groups) as $name) {

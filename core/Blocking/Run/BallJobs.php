@@ -31,7 +31,10 @@ final readonly class BallJobs
         return $this->leads() ? $blocks : $this->with($blocks, $this->posts->free($scheme->fakes, $blocks), Verb::Fake);
     }
 
-    /** @param  array<string, Block>  $blocks @return array<string, Block> */
+    /**
+     * @param  array<string, Block>  $blocks
+     * @return array<string, Block>
+     */
     private function with(array $blocks, ?string $letter, Verb $verb): array
     {
         return $letter === null

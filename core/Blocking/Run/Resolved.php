@@ -48,7 +48,11 @@ final readonly class Resolved
         return null;
     }
 
-    /** Who rushes and is let up the field on purpose: a screen is thrown over him. @return list<string> */
+    /**
+     * Who rushes and is let up the field on purpose: a screen is thrown over him.
+     *
+     * @return list<string>
+     */
     public function letThrough(): array
     {
         return $this->run->scheme()->screen === null ? [] : array_values(array_filter(
@@ -57,7 +61,11 @@ final readonly class Resolved
         ));
     }
 
-    /** Letters of those who block a defender, the one who keeps him first. @return list<string> */
+    /**
+     * Letters of those who block a defender, the one who keeps him first.
+     *
+     * @return list<string>
+     */
     public function blockersOf(string $role): array
     {
         $own = array_filter($this->blocks, fn (Block $b): bool => $b->blocks() && $b->target === $role);

@@ -173,7 +173,11 @@ final class CallDocument
         }
     }
 
-    /** An assignment's route. @return array<string, mixed> */
+    /**
+     * An assignment's route.
+     *
+     * @return array<string, mixed>
+     */
     public static function route(RouteSpec $r): array
     {
         return array_filter([

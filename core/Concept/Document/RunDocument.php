@@ -47,7 +47,10 @@ final class RunDocument
         );
     }
 
-    /** @param  list<StaffRule>  $rules @return list<array<string, mixed>> */
+    /**
+     * @param  list<StaffRule>  $rules
+     * @return list<array<string, mixed>>
+     */
     public static function writeRules(array $rules): array
     {
         return array_map(
@@ -56,7 +59,10 @@ final class RunDocument
         );
     }
 
-    /** @param  list<array<string, mixed>>  $rules @return list<StaffRule> */
+    /**
+     * @param  list<array<string, mixed>>  $rules
+     * @return list<StaffRule>
+     */
     public static function readRules(array $rules): array
     {
         return array_map(function (array $r, int $n): StaffRule {

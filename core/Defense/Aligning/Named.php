@@ -28,13 +28,22 @@ final class Named
     /** Deeper than this nobody overhangs, yards. */
     private const OVERHANGS_YD = 8.5;
 
-    /** Every word for several men. @return list<string> */
+    /**
+     * Every word for several men.
+     *
+     * @return list<string>
+     */
     public static function together(): array
     {
         return [...array_keys(self::GROUPS), ...array_keys(self::ON_THE_LINE)];
     }
 
-    /** The words for several men of whom a front has some. @param  list<string>  $roles @return list<string> */
+    /**
+     * The words for several men of whom a front has some.
+     *
+     * @param  list<string>  $roles
+     * @return list<string>
+     */
     public static function among(array $roles): array
     {
         $has = fn (string $suffix): bool => array_filter(
@@ -45,7 +54,11 @@ final class Named
         return [...array_keys(self::GROUPS), ...array_keys(array_filter(self::ON_THE_LINE, $has))];
     }
 
-    /** Every name by side; strong and weak safety are roles of their own. @return list<string> */
+    /**
+     * Every name by side; strong and weak safety are roles of their own.
+     *
+     * @return list<string>
+     */
     public static function bySide(): array
     {
         $names = [];

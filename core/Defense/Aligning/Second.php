@@ -101,7 +101,12 @@ final class Second
         return array_map(fn (string $slot): Defender => $this->man($slot, $jobs[$slot], $takes[$slot] ?? null), $slots);
     }
 
-    /** Slots the look sends by edge pressure or by hand. @param  list<string>  $slots @return list<string> */
+    /**
+     * Slots the look sends by edge pressure or by hand.
+     *
+     * @param  list<string>  $slots
+     * @return list<string>
+     */
     private function blitzers(array $slots): array
     {
         $rush = [];
@@ -334,7 +339,10 @@ final class Second
             Technique::covers($place[1], $side, $this->behind, $this->look->slides)];
     }
 
-    /** @param  array{float, float, string|null}  $spot @return array{float, float, string|null} */
+    /**
+     * @param  array{float, float, string|null}  $spot
+     * @return array{float, float, string|null}
+     */
     private function walksOut(string $role, array $spot): array
     {
         $this->notes[] = ucfirst($role).' walks out'.($spot[2] === null ? '' : " on {$spot[2]}");

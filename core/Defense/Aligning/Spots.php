@@ -128,7 +128,11 @@ final class Spots
         return [$side->sign() * ($surface + $share * ($slot - $surface)), $deepYd, $letter];
     }
 
-    /** A backer inside the tight end or wing he has. @return array{float, float, string} */
+    /**
+     * A backer inside the tight end or wing he has.
+     *
+     * @return array{float, float, string}
+     */
     public function inside(string $letter, float $deepYd): array
     {
         $x = $this->lineup->men[$letter]->xYd;
@@ -136,7 +140,11 @@ final class Spots
         return [$x - ($x <=> 0.0) * self::INSIDE_YD, $deepYd, $letter];
     }
 
-    /** Three yards outside the surface and three deep, half way to a wide slot. @return array{float, float, null} */
+    /**
+     * Three yards outside the surface and three deep, half way to a wide slot.
+     *
+     * @return array{float, float, null}
+     */
     public function overhang(Side $side): array
     {
         $surface = $this->lineup->surfaceXYd($side);
@@ -146,7 +154,11 @@ final class Spots
         return [$side->sign() * max($surface + 3.0, ($surface + $slot) / 2.0), 3.0, null];
     }
 
-    /** A box man walks out half way when a third receiver is displaced to his side and nobody else is there for him. */
+    /**
+     * A box man walks out half way when a third receiver is displaced to his side and nobody else is there for him.
+     *
+     * @return array{float, float, string|null} width and depth in yards, and the letter he stands over
+     */
     public function box(Side $side, float $xYd, float $deepYd): array
     {
         $middle = $this->lineup->line()[2]->xYd;

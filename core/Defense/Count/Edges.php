@@ -64,7 +64,12 @@ final class Edges
         return $sides;
     }
 
-    /** The second-level man outside the box of a side. @param  list<Defender>  $defenders @param  list<string>  $box */
+    /**
+     * The second-level man outside the box of a side.
+     *
+     * @param  list<Defender>  $defenders
+     * @param  list<string>  $box
+     */
     public static function overhang(array $defenders, Side $side, array $box): ?string
     {
         $out = array_filter(

@@ -78,7 +78,10 @@ final class Gaps
         return $taken;
     }
 
-    /** @param  array<string, float>  $gaps @return list<string> */
+    /**
+     * @param  array<string, float>  $gaps
+     * @return list<string>
+     */
     private static function own(Defender $d, array $gaps): array
     {
         $names = array_map(fn (string $g): string => "{$d->side->value} $g", Technique::gaps((string) $d->technique));

@@ -12,7 +12,11 @@ final class Middle
     /** A man this deep or deeper is a deep safety, yards. */
     public const DEEP_YD = 9.5;
 
-    /** Two deep men open the middle; one or three close it. @param  list<Defender>  $defenders */
+    /**
+     * Two deep men open the middle; one or three close it.
+     *
+     * @param  list<Defender>  $defenders
+     */
     public static function of(array $defenders): string
     {
         $deep = array_filter(

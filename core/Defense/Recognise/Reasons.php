@@ -17,7 +17,10 @@ final class Reasons
     /** A man this deep is a deep safety, yards. */
     private const DEEP_YD = 9.5;
 
-    /** @param  list<Defender>  $men  of the look, on the spots seen @return list<string> */
+    /**
+     * @param  list<Defender>  $men  of the look, on the spots seen
+     * @return list<string>
+     */
     public static function of(array $men, Lineup $lineup, Look $look): array
     {
         $deep = array_filter($men, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== 'corner');

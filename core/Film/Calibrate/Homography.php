@@ -9,7 +9,11 @@ final class Homography
 {
     public const IDENTITY = [1.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0];
 
-    /** Whether nine numbers move a picture at all. @param  list<float>  $h */
+    /**
+     * Whether nine numbers move a picture at all.
+     *
+     * @param  list<float>  $h
+     */
     public static function invertible(array $h): bool
     {
         $det =
@@ -20,7 +24,10 @@ final class Homography
         return abs($h[8]) > 1e-9 && abs($det / $h[8] ** 3) > 1e-6;
     }
 
-    /** @param  list<float>  $h @return array{float, float} */
+    /**
+     * @param  list<float>  $h
+     * @return array{float, float}
+     */
     public static function apply(array $h, float $x, float $y): array
     {
         $w = $h[6] * $x + $h[7] * $y + $h[8];
@@ -28,7 +35,13 @@ final class Homography
         return [($h[0] * $x + $h[1] * $y + $h[2]) / $w, ($h[3] * $x + $h[4] * $y + $h[5]) / $w];
     }
 
-    /** First $b, then $a. @param  list<float>  $a @param  list<float>  $b @return list<float> */
+    /**
+     * First $b, then $a.
+     *
+     * @param  list<float>  $a
+     * @param  list<float>  $b
+     * @return list<float>
+     */
     public static function times(array $a, array $b): array
     {
         $c = [];
@@ -40,7 +53,10 @@ final class Homography
         return $c;
     }
 
-    /** @param  list<float>  $h @return list<float> up to scale */
+    /**
+     * @param  list<float>  $h
+     * @return list<float> up to scale
+     */
     public static function inverse(array $h): array
     {
         return [
@@ -50,7 +66,12 @@ final class Homography
         ];
     }
 
-    /** A share of a small movement. @param  list<float>  $h @return list<float> */
+    /**
+     * A share of a small movement.
+     *
+     * @param  list<float>  $h
+     * @return list<float>
+     */
     public static function part(array $h, float $share): array
     {
         return array_map(fn (float $v, float $one): float => $one + $share * ($v / $h[8] - $one), $h, self::IDENTITY);

@@ -31,7 +31,11 @@ final readonly class View
         return new self($this->calibration, $this->move, $px, $this->keyS, $this->followed);
     }
 
-    /** @return array{float, float} field yards @throws BadCalibration above the horizon */
+    /**
+     * @return array{float, float} field yards
+     *
+     * @throws BadCalibration above the horizon
+     */
     public function toField(float $xPx, float $yPx): array
     {
         return $this->calibration->toField(...$this->back($xPx, $yPx));

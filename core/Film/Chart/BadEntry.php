@@ -54,7 +54,10 @@ final class BadEntry extends DomainException
         );
     }
 
-    /** @param  list<string>  $fits @param  list<string>  $all */
+    /**
+     * @param  list<string>  $fits
+     * @param  list<string>  $all
+     */
     public static function either(string $begins, array $fits, array $all): self
     {
         $figures = implode(

@@ -169,7 +169,11 @@ final class Columns
         return $result === null ? null : ['result' => $result, 'touchdown' => $touchdown];
     }
 
-    /** A snap as one row, by field. @return array<string, string> */
+    /**
+     * A snap as one row, by field.
+     *
+     * @return array<string, string>
+     */
     public static function write(Chart $s, ?string $call, ?string $look, ?string $choice): array
     {
         $n = fn (?float $v): string => $v === null ? '' : rtrim(rtrim(number_format($v, 1, '.', ''), '0'), '.');

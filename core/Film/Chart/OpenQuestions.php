@@ -132,7 +132,11 @@ final class OpenQuestions
         return array_values($asked);
     }
 
-    /** Place of the first mark of a kind, or null. @param  list<array<string, mixed>>  $marks */
+    /**
+     * Place of the first mark of a kind, or null.
+     *
+     * @param  list<array<string, mixed>>  $marks
+     */
     private static function firstOf(array $marks, string $kind): ?int
     {
         $of = array_filter($marks, fn (array $m): bool => $m['kind'] === $kind);

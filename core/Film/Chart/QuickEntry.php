@@ -172,7 +172,11 @@ final class QuickEntry
         return $own ? $yard : 100.0 - $yard;
     }
 
-    /** Fills in what was not said. @return list<string> */
+    /**
+     * Fills in what was not said.
+     *
+     * @return list<string>
+     */
     private function assume(): array
     {
         $assumed = [];

@@ -109,7 +109,11 @@ final readonly class AfterBreakRows
         return $known ? false : null;
     }
 
-    /** Two crossers: how far the under man is below the other where their ways cross (MSH-07). @return list<Row> */
+    /**
+     * Two crossers: how far the under man is below the other where their ways cross (MSH-07).
+     *
+     * @return list<Row>
+     */
     public function crossers(): array
     {
         $routes = array_filter(

@@ -179,7 +179,11 @@ final readonly class BallRows
         ];
     }
 
-    /** How long after the key had committed the ball left, seconds. @return list<Row|null> */
+    /**
+     * How long after the key had committed the ball left, seconds.
+     *
+     * @return list<Row|null>
+     */
     private function keyToBall(): array
     {
         $out = $this->m->after('ball out');

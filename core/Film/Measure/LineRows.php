@@ -165,7 +165,11 @@ final readonly class LineRows
             ];
     }
 
-    /** Width and depth of a pull: how far behind the line his way bows and where he crosses it. @return list<Row> */
+    /**
+     * Width and depth of a pull: how far behind the line his way bows and where he crosses it.
+     *
+     * @return list<Row>
+     */
     private function path(string $letter, Man $man): array
     {
         $block = $this->m->jobs()->resolved->blocks[$letter] ?? null;

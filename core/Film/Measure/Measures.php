@@ -183,7 +183,11 @@ final class Measures
             : ($this->named[$man] = (new RouteRows($this))->named($man));
     }
 
-    /** Roles of the defenders of the look. @return list<string> */
+    /**
+     * Roles of the defenders of the look.
+     *
+     * @return list<string>
+     */
     public function defenders(): array
     {
         return array_map(fn ($d): string => $d->role, $this->proof?->scene()->defenders ?? []);

@@ -71,7 +71,11 @@ final class Placed
         return $this->disagreements;
     }
 
-    /** Men and defenders with a plot. @return list<string> */
+    /**
+     * Men and defenders with a plot.
+     *
+     * @return list<string>
+     */
     public function men(): array
     {
         return array_values(

@@ -124,7 +124,11 @@ final readonly class RouteRows
         return min(array_map(fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]), $line));
     }
 
-    /** When and where he broke: as marked, else where his way turns most. @return array{t: float, marked: bool}|null */
+    /**
+     * When and where he broke: as marked, else where his way turns most.
+     *
+     * @return array{t: float, marked: bool}|null
+     */
     public function broke(string $letter): ?array
     {
         $marked = $this->m->after('break', $letter);
@@ -306,7 +310,11 @@ final readonly class RouteRows
         return [Row::of($letter, 'stride', 'yd', null, $apart / $steps, $sd / $steps)];
     }
 
-    /** How wide of the man in his face he plants, and passes him (FLM-09, REL-09). @return list<Row> */
+    /**
+     * How wide of the man in his face he plants, and passes him (FLM-09, REL-09).
+     *
+     * @return list<Row>
+     */
     private function press(string $letter): array
     {
         $rows = [];

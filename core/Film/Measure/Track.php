@@ -149,7 +149,11 @@ final readonly class Track
         return null;
     }
 
-    /** When he turns the most, by how much, or null when he never does. @return array{t: float, deg: float}|null */
+    /**
+     * When he turns the most, by how much, or null when he never does.
+     *
+     * @return array{t: float, deg: float}|null
+     */
     public function break(float $from = 0.4): ?array
     {
         $best = null;

@@ -36,7 +36,11 @@ final readonly class Camera
         $this->axes = [$right, $down, $forward];
     }
 
-    /** Place on the ground in the middle of the picture, field yards. @return array{float, float} */
+    /**
+     * Place on the ground in the middle of the picture, field yards.
+     *
+     * @return array{float, float}
+     */
     public function middle(): array
     {
         return $this->toward;

@@ -66,7 +66,11 @@ final readonly class CameraMan
         return new self($angle, $toward, $from, ($wide ? 0.98 : 1.55) * $widthPx, $widthPx, $heightPx, $moves);
     }
 
-    /** Place on the ground in the middle of the picture, field yards. @return array{float, float} */
+    /**
+     * Place on the ground in the middle of the picture, field yards.
+     *
+     * @return array{float, float}
+     */
     public function toward(float $filmS): array
     {
         $f = max(0.0, min(count($this->toward) - 1.001, $filmS / self::STEP_S));

@@ -53,7 +53,11 @@ final class PictureMove
         return [$h[0], $h[1], $h[2] * $s, $h[3], $h[4], $h[5] * $s, $h[6] / $s, $h[7] / $s, 1.0];
     }
 
-    /** Field yards of a pixel, by Newton's way on the projection. @return array{float, float} */
+    /**
+     * Field yards of a pixel, by Newton's way on the projection.
+     *
+     * @return array{float, float}
+     */
     private static function ground(Camera $camera, float $xPx, float $yPx): array
     {
         [$x, $y] = $camera->middle();

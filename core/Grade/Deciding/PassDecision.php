@@ -329,7 +329,11 @@ final readonly class PassDecision
         return $rows;
     }
 
-    /** Other live reads and outlets that were open and not thrown. @return list<string> */
+    /**
+     * Other live reads and outlets that were open and not thrown.
+     *
+     * @return list<string>
+     */
     private function alsoRight(ReadStates $states, Outcome $outcome, ?string $thrown): array
     {
         $also = [];

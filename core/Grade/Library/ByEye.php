@@ -143,7 +143,11 @@ final class ByEye
         return $marks;
     }
 
-    /** Faults and praise that follow from what was said of a man. @return list<string> ids of the library */
+    /**
+     * Faults and praise that follow from what was said of a man.
+     *
+     * @return list<string> ids of the library
+     */
     public static function proposed(FilmDocument $film, string $man): array
     {
         $ids = array_values(array_filter(array_column(self::marks($film, $man), 'fault')));

@@ -118,7 +118,10 @@ final class Pairs
         return $rows;
     }
 
-    /** @param  list<SnapRow>  $snaps @return list<array<string, mixed>> */
+    /**
+     * @param  list<SnapRow>  $snaps
+     * @return list<array<string, mixed>>
+     */
     private static function sides(array $snaps): array
     {
         $rows = [];
@@ -160,7 +163,10 @@ final class Pairs
         return $rows;
     }
 
-    /** @param  list<SnapRow>  $snaps @return list<array<string, mixed>> */
+    /**
+     * @param  list<SnapRow>  $snaps
+     * @return list<array<string, mixed>>
+     */
     private static function gaps(array $snaps): array
     {
         $rows = [];
@@ -185,7 +191,10 @@ final class Pairs
         return $rows;
     }
 
-    /** @param  list<SnapRow>  $snaps @return list<array<string, mixed>> */
+    /**
+     * @param  list<SnapRow>  $snaps
+     * @return list<array<string, mixed>>
+     */
     private static function fronts(array $snaps): array
     {
         $rows = [];

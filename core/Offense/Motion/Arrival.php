@@ -98,7 +98,11 @@ final readonly class Arrival
         return $this->lateSteps <= -self::LATE_STEPS;
     }
 
-    /** Needed spot at the snap. @return array{float, float} */
+    /**
+     * Needed spot at the snap.
+     *
+     * @return array{float, float}
+     */
     public function needed(): array
     {
         return $this->course->points[count($this->course->points) - 1];

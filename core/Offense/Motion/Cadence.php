@@ -47,7 +47,11 @@ final readonly class Cadence
         return in_array($sound->word, $this->words, true);
     }
 
-    /** Seconds before the snap at which a sound is made. @throws DomainException when the word is not in the cadence */
+    /**
+     * Seconds before the snap at which a sound is made.
+     *
+     * @throws DomainException when the word is not in the cadence
+     */
     public function before(Sound $sound): float
     {
         $at = array_search($sound->word, $this->words, true);
@@ -60,7 +64,11 @@ final readonly class Cadence
         return max(0.0, (count($this->words) - 1 - $at) * $this->beatS - ($sound->last ? $this->soundS : 0.0));
     }
 
-    /** Every sound before the snap, the earliest first. @return list<Sound> */
+    /**
+     * Every sound before the snap, the earliest first.
+     *
+     * @return list<Sound>
+     */
     public function sounds(): array
     {
         $sounds = [];

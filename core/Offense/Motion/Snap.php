@@ -37,7 +37,11 @@ final readonly class Snap
         return new self($before, $men, $arrivals);
     }
 
-    /** Men who left the line in motion. @return list<string> */
+    /**
+     * Men who left the line in motion.
+     *
+     * @return list<string>
+     */
     public function leftTheLine(): array
     {
         return array_values(array_map(fn (Arrival $a): string => $a->motion->who,

@@ -86,7 +86,11 @@ final class Pair
         return array_slice($edge === null ? $keys : [...$keys, $edge], 0, self::TOLD);
     }
 
-    /** Places of the men who read the run, and of those a receiver runs at as if to block. @return list<int> */
+    /**
+     * Places of the men who read the run, and of those a receiver runs at as if to block.
+     *
+     * @return list<int>
+     */
     private static function readers(Scene $scene, PlayOut $playOut): array
     {
         $readers = [];
@@ -186,7 +190,10 @@ final class Pair
         return $most;
     }
 
-    /** @param  array{string, string}  $pair @param  list<array{act: Act, outcome: Outcome}>  $acts */
+    /**
+     * @param  array{string, string}  $pair
+     * @param  list<array{act: Act, outcome: Outcome}>  $acts
+     */
     private static function made(int $d, string $role, array $pair, string $question, array $acts, float $swing): Key
     {
         return Key::of($d, $role, $pair, $question, $acts, $swing);

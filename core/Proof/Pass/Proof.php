@@ -100,7 +100,11 @@ final readonly class Proof implements Proven
             : $this->ruleTrue->strength();
     }
 
-    /** Men whose one-way act takes the call away at no cost: the defense's answer. @return list<Answer> */
+    /**
+     * Men whose one-way act takes the call away at no cost: the defense's answer.
+     *
+     * @return list<Answer>
+     */
     public function spoilers(): array
     {
         return array_values(array_filter($this->answers, fn (Answer $a): bool => $a->spoils()));

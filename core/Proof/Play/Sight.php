@@ -35,7 +35,11 @@ final readonly class Sight
     ) {
     }
 
-    /** The routes as seen with a reaction, seconds. @param  list<int|null>  $manned */
+    /**
+     * The routes as seen with a reaction, seconds.
+     *
+     * @param  list<int|null>  $manned
+     */
     public static function of(Scene $scene, float $reaction, array $manned): self
     {
         $quick = $slow = [];

@@ -135,7 +135,11 @@ final class Decider
             : $this->carried($action, $acts);
     }
 
-    /** The throw of a run-pass option. @param  array<string, RunAct>  $acts */
+    /**
+     * The throw of a run-pass option.
+     *
+     * @param  array<string, RunAct>  $acts
+     */
     public function thrown(array $acts): RunOutcome
     {
         $passing = $this->passing;
@@ -190,7 +194,11 @@ final class Decider
         return [[$x + $share * ($dx - $x), $y + $share * ($dy - $y)], $own->delay];
     }
 
-    /** What comes of one carrier, rightly chosen or not. @param  array<string, RunAct>  $acts */
+    /**
+     * What comes of one carrier, rightly chosen or not.
+     *
+     * @param  array<string, RunAct>  $acts
+     */
     public function carried(string $action, array $acts): RunOutcome
     {
         $carrier = $this->carriers[$action];
@@ -321,7 +329,11 @@ final class Decider
         return $this->offTheBack($acts);
     }
 
-    /** Where the ball goes that the back does not get. @param  array<string, RunAct>  $acts */
+    /**
+     * Where the ball goes that the back does not get.
+     *
+     * @param  array<string, RunAct>  $acts
+     */
     private function offTheBack(array $acts): string
     {
         $pitch = $this->resolved->key('pitch');
@@ -413,7 +425,11 @@ final class Decider
         ];
     }
 
-    /** Free men on their way to a carrier. @return list<Tackler> */
+    /**
+     * Free men on their way to a carrier.
+     *
+     * @return list<Tackler>
+     */
     private function freeOn(string $action): array
     {
         // A fake takes those along who are not told off for the quarterback: they come a reaction later.
@@ -432,7 +448,10 @@ final class Decider
         return $free;
     }
 
-    /** @param  list<Tackler>  $tacklers @return array{float, int, string|null} */
+    /**
+     * @param  list<Tackler>  $tacklers
+     * @return array{float, int, string|null}
+     */
     private function all(string $action, array $tacklers): array
     {
         $carrier = $this->carriers[$action];

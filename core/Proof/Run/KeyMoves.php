@@ -118,7 +118,11 @@ final class KeyMoves
         return isset($this->carriers['pitch']) ? $this->carriers['pitch']->from - 0.25 : $this->carriers['keep']->from;
     }
 
-    /** The two carriers a key stands between. @return array{string, string} */
+    /**
+     * The two carriers a key stands between.
+     *
+     * @return array{string, string}
+     */
     public function pair(string $role): array
     {
         if ($this->resolved->key('throw') === $role) {

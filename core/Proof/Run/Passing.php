@@ -86,7 +86,11 @@ final class Passing
         return new Tracks([$d => $all->x[$d]], [$d => $all->y[$d]], [$d => $all->vx[$d]], [$d => $all->vy[$d]]);
     }
 
-    /** All the coverage while he inserts or drops. @param  array{float, float}|null  $to */
+    /**
+     * All the coverage while he inserts or drops.
+     *
+     * @param  array{float, float}|null  $to
+     */
     public function tracks(?array $to, float $from): Tracks
     {
         $rule = $this->playOut->byRule();

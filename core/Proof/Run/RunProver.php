@@ -197,7 +197,11 @@ final class RunProver
                 [...$run->orders, ...$orders], $run->giveOnly)]))->decider;
     }
 
-    /** A job in words as verb and target. @return array{string, string|null} */
+    /**
+     * A job in words as verb and target.
+     *
+     * @return array{string, string|null}
+     */
     private static function job(string $words): array
     {
         $verb = str_starts_with($words, 'cut off') ? 'cut off' : explode(' ', $words)[0];
@@ -244,7 +248,10 @@ final class RunProver
             min(array_map(fn (array $r): float => $r['outcome']->margin, $rows)), count($actions) > 1);
     }
 
-    /** @param  array{string, string}  $pair @return list<RunAct> */
+    /**
+     * @param  array{string, string}  $pair
+     * @return list<RunAct>
+     */
     private static function acts(array $pair, string $decision): array
     {
         $names = match ($decision) {
@@ -261,7 +268,10 @@ final class RunProver
         return $acts;
     }
 
-    /** @param  list<RunKey>  $keys @return list<array{acts: list<RunAct>, outcome: RunOutcome}> */
+    /**
+     * @param  list<RunKey>  $keys
+     * @return list<array{acts: list<RunAct>, outcome: RunOutcome}>
+     */
     private static function pairs(array $keys, Decider $decider): array
     {
         if ($keys === []) {

@@ -40,7 +40,10 @@ final class Pressures
         return array_values(array_filter($rows));
     }
 
-    /** @param  list<Defender>  $who @return array<string, mixed>|null */
+    /**
+     * @param  list<Defender>  $who
+     * @return array<string, mixed>|null
+     */
     private static function sent(Call $call, Look $look, Setting $setting, array $who): ?array
     {
         foreach ($who as $d) {

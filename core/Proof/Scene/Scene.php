@@ -83,7 +83,11 @@ final readonly class Scene
         public Pickup $pickup,
         public array $stays,
         public array $press,
-        /** Roles of defenders the run action does not hold. @var list<string> */
+        /**
+         * Roles of defenders the run action does not hold.
+         *
+         * @var list<string>
+         */
         public array $honest = [],
     ) {
     }
@@ -175,7 +179,11 @@ final readonly class Scene
         return $distanceYd * ($this->passer() === 'Q' ? 1.0 : self::NO_PASSER);
     }
 
-    /** Where the passer throws from. @return array{float, float} */
+    /**
+     * Where the passer throws from.
+     *
+     * @return array{float, float}
+     */
     public function launch(): array
     {
         $q = $this->men['Q'];
@@ -282,7 +290,11 @@ final readonly class Scene
         return $roll === null ? 0.0 : $roll->sign() * $this->rollYd() * self::ROLL_SHARE;
     }
 
-    /** The same scene in which some defenders do not believe the run action. @param  list<string>  $roles */
+    /**
+     * The same scene in which some defenders do not believe the run action.
+     *
+     * @param  list<string>  $roles
+     */
     public function honest(array $roles): self
     {
         return new self(...[...get_object_vars($this), 'honest' => $roles]);

@@ -51,7 +51,11 @@ final class RunAnswers
         return $answers;
     }
 
-    /** The call with every tag that fits it, by the words of the tag. @return array<string, Call> */
+    /**
+     * The call with every tag that fits it, by the words of the tag.
+     *
+     * @return array<string, Call>
+     */
     public static function tagged(Call $call): array
     {
         $run = $call->run;

@@ -126,7 +126,11 @@ final class Suggestions
         return $count->sideOf($a) !== null && $count->sideOf($a) === $count->sideOf($b);
     }
 
-    /** The back goes elsewhere, or at once. @return iterable<array{string, string, Call}> */
+    /**
+     * The back goes elsewhere, or at once.
+     *
+     * @return iterable<array{string, string, Call}>
+     */
     private static function releases(Call $call): iterable
     {
         foreach ($call->routes as $letter => $spec) {

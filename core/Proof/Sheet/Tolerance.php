@@ -46,7 +46,11 @@ final class Tolerance
         return $bands;
     }
 
-    /** The two threats of the main key, else the man who gets the ball. @return list<string> */
+    /**
+     * The two threats of the main key, else the man who gets the ball.
+     *
+     * @return list<string>
+     */
     private static function decisive(Proof $proof): array
     {
         return array_values(

@@ -92,7 +92,11 @@ final class BootRules
         };
     }
 
-    /** Short fake, then the A gap the nose leaves (PRO-02). @return array{job: string, target: null} */
+    /**
+     * Short fake, then the A gap the nose leaves (PRO-02).
+     *
+     * @return array{job: string, target: null}
+     */
     private static function back(Proof $proof, string $letter): array
     {
         $nose =

@@ -37,7 +37,10 @@ final class Picture
     /** Seconds after which the routes have parted and the final count is taken. */
     private const RELEASED_S = 2.0;
 
-    /** @param  list<string>  $read  roles the play reads @return array<string, mixed> */
+    /**
+     * @param  list<string>  $read  roles the play reads
+     * @return array<string, mixed>
+     */
     public static function of(Scene $scene, array $read = []): array
     {
         $picture = self::standing(
@@ -145,7 +148,11 @@ final class Picture
         );
     }
 
-    /** Whether a corner presses. @param  list<Defender>  $defenders */
+    /**
+     * Whether a corner presses.
+     *
+     * @param  list<Defender>  $defenders
+     */
     private static function pressed(array $defenders): bool
     {
         return array_filter(
@@ -188,7 +195,11 @@ final class Picture
         return null;
     }
 
-    /** The count before the motion. @return array<string, mixed> */
+    /**
+     * The count before the motion.
+     *
+     * @return array<string, mixed>
+     */
     private static function before(Scene $scene): array
     {
         $was = self::standing($scene->aligned->before, $scene->before, $scene->look, $scene->setting->schools);

@@ -71,7 +71,11 @@ final class Report
         return (new self($proof, $proof->scene))->assignments();
     }
 
-    /** The run a play-action pass is proved with, or null. @return array<string, mixed>|null */
+    /**
+     * The run a play-action pass is proved with, or null.
+     *
+     * @return array<string, mixed>|null
+     */
     private function base(): ?array
     {
         $pair = $this->proof->pair;

@@ -188,7 +188,10 @@ final readonly class Series
         return $proof instanceof RunProof || $proof instanceof Proof ? $proof->keys : [];
     }
 
-    /** @param  list<string>  $acts @return list<string> ids of members that are free when he does one of these */
+    /**
+     * @param  list<string>  $acts
+     * @return list<string> ids of members that are free when he does one of these
+     */
     private function beating(string $role, array $acts): array
     {
         $ids = [];

@@ -39,7 +39,11 @@ final class Stage
         ];
     }
 
-    /** The field and the twenty-two, whatever is called. @return array<string, mixed> */
+    /**
+     * The field and the twenty-two, whatever is called.
+     *
+     * @return array<string, mixed>
+     */
     public static function standing(Scene $scene): array
     {
         $situation = $scene->setting->situation;
@@ -164,7 +168,11 @@ final class Stage
         return [...self::plain($proof->scene, $run), 'read' => $reading->number, 'flag' => $reading->flag];
     }
 
-    /** A route as drawn, with its number in the order of the call. @return array<string, mixed> */
+    /**
+     * A route as drawn, with its number in the order of the call.
+     *
+     * @return array<string, mixed>
+     */
     public static function plain(Scene $scene, RunRoute $run): array
     {
         $break = $run->break();

@@ -12,7 +12,10 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 /** The jobs of the two men who have the ball before it is thrown in a flea flicker or a back's pass, in words. */
 final class Tricks
 {
-    /** @param  string  $order  letters of the reads, in order @return string|null null where the run is only faked */
+    /**
+     * @param  string  $order  letters of the reads, in order
+     * @return string|null null where the run is only faked
+     */
     public static function quarterback(Scene $scene, Fake $fake, string $order): ?string
     {
         $run = trim(str_replace((string) $fake->trick?->value, '', $fake->words()));

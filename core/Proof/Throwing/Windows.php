@@ -60,7 +60,11 @@ final class Windows
         }
     }
 
-    /** Rule-true margins of a throw by defender; worked out when it is first asked for. @return array<int, float> */
+    /**
+     * Rule-true margins of a throw by defender; worked out when it is first asked for.
+     *
+     * @return array<int, float>
+     */
     private function margins(string $letter, int $k): array
     {
         if (! isset($this->margins[$letter][$k])) {

@@ -53,6 +53,8 @@ final readonly class Asides
     /** "26 power" without a side: the last figure is the hole. */
     private static function hole(): string
     {
-        return '/(?<![\w&.-])(?<!on )([1-9]?\d)\s+('.Phrases::runs(TradeCalls::runs()).')\b(?:\s+(right|left|rt|lt)\b)?/i';
+        $runs = Phrases::runs(TradeCalls::runs());
+
+        return "/(?<![\\w&.-])(?<!on )([1-9]?\\d)\\s+($runs)\\b(?:\\s+(right|left|rt|lt)\\b)?/i";
     }
 }

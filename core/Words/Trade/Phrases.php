@@ -86,7 +86,11 @@ final class Phrases
         ) ?? $words;
     }
 
-    /** Runs as a pattern, the longest first. @param  array<int, string>  $names */
+    /**
+     * Runs as a pattern, the longest first.
+     *
+     * @param  array<int, string>  $names
+     */
     public static function runs(array $names): string
     {
         $runs = array_map(fn (string $r): string => str_replace(' ', '[ -]', preg_quote($r, '/')), $names);

@@ -49,7 +49,8 @@ final class TradeCalls
         'qb sneak' => 'quarterback sneak', 'qb counter' => 'quarterback counter', 'qb sweep' => 'quarterback sweep',
         'q counter' => 'quarterback counter', 'q power' => 'quarterback power', 'q draw' => 'quarterback draw',
         'q sneak' => 'quarterback sneak', 'q sweep' => 'quarterback sweep', 'super power' => 'power',
-        'midline triple' => 'midline pitch', 'triple midline' => 'midline pitch', 'sneak' => 'quarterback sneak', 'qb' => 'quarterback',
+        'midline triple' => 'midline pitch', 'triple midline' => 'midline pitch', 'sneak' => 'quarterback sneak',
+        'qb' => 'quarterback',
         'insert zone' => 'insert', 'zone insert' => 'insert', 'orbit reverse' => 'reverse',
         'lead draw' => 'draw', 'hb draw' => 'draw', 'rb draw' => 'draw', 'jailbreak screen' => 'tunnel screen',
         'jailbreak' => 'tunnel screen', 'rb screen' => 'slip screen', 'hb screen' => 'slip screen',
@@ -113,7 +114,11 @@ final class TradeCalls
         return array_map(strval(...), array_keys(self::CALL));
     }
 
-    /** Every word for a run: the language's own and what else it is called. @return list<string> */
+    /**
+     * Every word for a run: the language's own and what else it is called.
+     *
+     * @return list<string>
+     */
     public static function runs(): array
     {
         $own = Schemes::names();
@@ -126,7 +131,11 @@ final class TradeCalls
 
     private static ?Lexicon $lexicon = null;
 
-    /** What may be joined by a stroke. @var list<string>|null */
+    /**
+     * What may be joined by a stroke.
+     *
+     * @var list<string>|null
+     */
     private static ?array $joins = null;
 
     /** A call in the words of the language. */
@@ -149,7 +158,11 @@ final class TradeCalls
         return TradeTricks::moved(TradeTricks::placed(self::playAction(Phrases::sides($words))));
     }
 
-    /** What may be joined by a stroke. @return list<string> */
+    /**
+     * What may be joined by a stroke.
+     *
+     * @return list<string>
+     */
     private static function joins(): array
     {
         $names = array_map(strval(...), array_keys(Drawn::catalogue([])));

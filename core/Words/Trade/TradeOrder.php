@@ -70,7 +70,11 @@ final class TradeOrder
         return Phrases::rewritten(self::oneColon($words), self::AFTER);
     }
 
-    /** "hitch/seam" is one family where it has such a name. @param  list<string>  $phrases */
+    /**
+     * "hitch/seam" is one family where it has such a name.
+     *
+     * @param  list<string>  $phrases
+     */
     private static function joined(string $words, array $phrases): string
     {
         return preg_replace_callback('#\b(\w+)\s*/\s*(\w+)\b#', function (array $m) use ($phrases): string {

@@ -33,16 +33,8 @@ export function useSnapSaving() {
         if (!(await save(true))) return;
         const now = useFilm.getState().snap!;
         const before = now.grades.find((g) => g.man === p.man);
-        const body = {
-            mark,
-            asked: p.asked.slice(0, 200),
-            done: p.done.slice(0, 300),
-            reason: p.reason,
-            marks: p.marks,
-            decision: null,
-            faults,
-            ...more,
-        };
+        // What was asked and done, the decision and the reason are composed by the server.
+        const body = { mark, marks: p.marks, faults, ...more };
         try {
             const done = await api.put<Grade>(`snaps/${now.id}/grades/${p.man}`, body, before?.version ?? 0);
             kept([...now.grades.filter((g) => g.man !== p.man), done]);
@@ -58,19 +50,8 @@ export function useSnapSaving() {
         try {
             const others = (useFilm.getState().snap?.grades ?? []).filter((g) => g.man !== done.man);
             if (before) {
-                const { mark, marks, bust, impact, asked, done: did, decision, reason, faults } = before;
-                const body = {
-                    mark,
-                    marks,
-                    bust,
-                    impact,
-                    asked,
-                    done: did,
-                    decision,
-                    reason,
-                    faults,
-                    ...remarkOf(before),
-                };
+                const { mark, marks, bust, impact, faults } = before;
+                const body = { mark, marks, bust, impact, faults, ...remarkOf(before) };
                 kept([...others, await api.put<Grade>(`snaps/${snapId}/grades/${done.man}`, body, done.version)]);
             } else {
                 await api.remove(`snaps/${snapId}/grades/${done.man}`);

@@ -5,7 +5,11 @@
 
 const QUIET = '; X go clear, Y seam clear; R check flat left';
 
-/** Place of a man when his rule meets the routes of the right side. @return array{float, float} */
+/**
+ * Place of a man when his rule meets the routes of the right side.
+ *
+ * @return array{float, float}
+ */
 function zoned(string $routes, string $shell, string $role, float $t): array
 {
     return spotOf(proof("gun 2x2 right: $routes".QUIET.'; read Z, H', $shell), $role, $t);

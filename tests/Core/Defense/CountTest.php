@@ -37,7 +37,12 @@ function stands(string $role, float $x, float $y, string $group = 'backer', ?str
     );
 }
 
-/** Men in the box, $n of them, and whoever is drawn outside. @param  list<Defender>  $others @return list<Defender> */
+/**
+ * Men in the box, $n of them, and whoever is drawn outside.
+ *
+ * @param  list<Defender>  $others
+ * @return list<Defender>
+ */
 function boxed(int $n, array $others = []): array
 {
     $spots = [[-2.7, 1], [-1, 1], [1, 1], [2.7, 1], [-1.5, 4.5], [1.5, 4.5], [0, 5.5], [-3.5, 4]];
@@ -52,7 +57,11 @@ function boxed(int $n, array $others = []): array
     ];
 }
 
-/** The picture before and at the snap of a call with motion. @return array{Aligned, Lineup, Lineup} */
+/**
+ * The picture before and at the snap of a call with motion.
+ *
+ * @return array{Aligned, Lineup, Lineup}
+ */
 function moved(string $call, string $look): array
 {
     $s = Situation::of();

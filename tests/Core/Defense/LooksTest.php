@@ -22,7 +22,11 @@ use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\StaffBook;
 
-/** Techniques of the men on the line, "left name" by side. @return list<string> */
+/**
+ * Techniques of the men on the line, "left name" by side.
+ *
+ * @return list<string>
+ */
 function techniques(Aligned $a): array
 {
     $line = array_filter($a->defenders, fn ($d): bool => $d->group === 'line');
@@ -354,10 +358,10 @@ it('has two schools of technique names that never meet',
         ['9', '9', 'Y'],
     ]);
 
-it('reads a technique in the staff\'s own school', function (): void {
-    expect(LookParser::parse('4-2 nickel, cover 3, 1 on RG', new StaffBook(school: 'count out'))->techniques)->toBe([['2i', 'RG']])
-        ->and(LookParser::parse('4-2 nickel, cover 3, shade on C', new StaffBook(school: 'count out'))->techniques)->toBe([['1', 'C']]);
-});
+it('reads a technique in the staff\'s own school', function (string $said, array $means): void {
+    $book = new StaffBook(school: 'count out');
+    expect(LookParser::parse("4-2 nickel, cover 3, $said", $book)->techniques)->toBe([$means]);
+})->with([['1 on RG', ['2i', 'RG']], ['shade on C', ['1', 'C']]]);
 
 it('slides to an unbalanced line, or stays', function (): void {
     $slid = aligned('3-4, cover 3', 'gun unbalanced right')->role('nose');

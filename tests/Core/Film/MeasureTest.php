@@ -271,7 +271,11 @@ it('answers a film in which nearly nothing is known', function (array $d, string
         'plots' => [['id' => 'a', 'man' => '?', 'atS' => 1, 'xPx' => 10, 'yPx' => 10]]], 'Plot the left end'],
 ]);
 
-/** A film with marks put to it: kind, seconds after the snap, man. @param  list<array{string, float, string}>  $more */
+/**
+ * A film with marks put to it: kind, seconds after the snap, man.
+ *
+ * @param  list<array{string, float, string}>  $more
+ */
 function marked(FilmDocument $film, array $more): Measures
 {
     $marks = array_map(

@@ -15,7 +15,12 @@ use Jacotaxis\Core\Grade\Numbers\SnapRow;
 
 /* What holds of any game, charted in any way: seeded, so that a failure comes back. */
 
-/** @template T @param  list<T>  $of @return T */
+/**
+ * @template T
+ *
+ * @param  list<T>  $of
+ * @return T
+ */
 function anyOf(array $of): mixed
 {
     return $of[mt_rand(0, count($of) - 1)];

@@ -64,7 +64,11 @@ function trueProof(string $call, string $look, Situation $situation): Proven
     return Proving::of(CallParser::parse($call, $situation), LookParser::parse($look), new Setting($situation));
 }
 
-/** What is said by eye of the ball on a run. @return list<Seen> */
+/**
+ * What is said by eye of the ball on a run.
+ *
+ * @return list<Seen>
+ */
 function ballSeen(?string $action): array
 {
     return in_array($action, [null, 'throw'], true) ? [] : [new Seen('Q', 'action', $action)];

@@ -30,7 +30,12 @@ function stunted(string $call, string $look, string $moves): Grader
     );
 }
 
-/** Whom each man has on film, of those named. @param  list<string>  $men @return array<string, string|null> */
+/**
+ * Whom each man has on film, of those named.
+ *
+ * @param  list<string>  $men
+ * @return array<string, string|null>
+ */
 function blocked(Grader $grader, array $men): array
 {
     $blocks = $grader->measures->jobs()->resolved->blocks;

@@ -15,7 +15,10 @@ use Jacotaxis\Core\Words\CallParser;
 // The numbers of the rules are from memory of the three books.
 const BOOKS = [RuleSet::Nfhs, RuleSet::Ncaa, RuleSet::Nfl];
 
-/** @param  array<string, array{float, float}>  $spots @return list<string> */
+/**
+ * @param  array<string, array{float, float}>  $spots
+ * @return list<string>
+ */
 function spotted(array $spots, RuleSet $rules, array $out = [], array $numbers = []): array
 {
     $formation = new Formation('gun', '2x2', Side::Right, null, null, $spots);

@@ -6,7 +6,11 @@ use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Description;
 
-/** Codes of the findings of a proof, with the man each names. @return array<string, string|null> */
+/**
+ * Codes of the findings of a proof, with the man each names.
+ *
+ * @return array<string, string|null>
+ */
 function codes(string $call, string $look): array
 {
     return array_column(Report::of(proof($call, $look))['findings'], 'man', 'code');

@@ -10,7 +10,11 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
-/** Margins of the reads that run one of these routes, live ones, by letter. @return array<string, float> */
+/**
+ * Margins of the reads that run one of these routes, live ones, by letter.
+ *
+ * @return array<string, float>
+ */
 function margins(Proof $proof, string ...$routes): array
 {
     $found = [];
@@ -23,7 +27,11 @@ function margins(Proof $proof, string ...$routes): array
     return $found;
 }
 
-/** What the main key's two choices give, by the man he goes to. @return array<string, string|null> */
+/**
+ * What the main key's two choices give, by the man he goes to.
+ *
+ * @return array<string, string|null>
+ */
 function bind(Proof $proof): array
 {
     $to = [];

@@ -24,7 +24,11 @@ use Jacotaxis\Core\Words\LookParser;
 /* Properties of every run from every set against every front: whatever is called,
     eleven men have a job and nobody is forgotten. */
 
-/** Every scheme from a set to a side, against fronts and shells in turn. @return list<RunProof> */
+/**
+ * Every scheme from a set to a side, against fronts and shells in turn.
+ *
+ * @return list<RunProof>
+ */
 function everyRun(string $set, Side $side): array
 {
     $proofs = [];

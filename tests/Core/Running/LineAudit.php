@@ -98,7 +98,11 @@ final class LineAudit
         return $said;
     }
 
-    /** Nobody is sent past a nearer man whom nobody has. @return list<string> */
+    /**
+     * Nobody is sent past a nearer man whom nobody has.
+     *
+     * @return list<string>
+     */
     private function past(): array
     {
         $said = [];
@@ -129,7 +133,11 @@ final class LineAudit
         return $said;
     }
 
-    /** Nobody without a man beside a free man of the box he can reach. @return list<string> */
+    /**
+     * Nobody without a man beside a free man of the box he can reach.
+     *
+     * @return list<string>
+     */
     private function idle(): array
     {
         $said = [];

@@ -17,7 +17,11 @@ use Jacotaxis\Core\Words\LookParser;
 
 const MARRIED = [Hash::Middle, Hash::Left, Hash::Right];
 
-/** A call to both sides from a hash. @return iterable<Proof|Jacotaxis\Core\Proof\Run\RunProof> */
+/**
+ * A call to both sides from a hash.
+ *
+ * @return iterable<Proof|Jacotaxis\Core\Proof\Run\RunProof>
+ */
 function married(string $call, string $look, array $hashes = MARRIED, Level $level = Level::HighSchool): iterable
 {
     foreach ($hashes as $hash) {

@@ -15,7 +15,11 @@ use Jacotaxis\Core\Words\LookParser;
 /* Series, their sameness and bind (PAC-01, PAC-02), what beats a run,
     and what a line says (INZ-02, FBL-01); common practice, no source. */
 
-/** A series of calls in words by id against a look. @param  array<string, string>  $words */
+/**
+ * A series of calls in words by id against a look.
+ *
+ * @param  array<string, string>  $words
+ */
 function series(array $words, string $look): Series
 {
     return Series::of(

@@ -58,7 +58,11 @@ it('chooses the rule by what the two calls are', function (string $words, KillRu
     'two passes' => ['gun 2x2: smash both; kill to four verticals', KillRule::MiddleOpen],
 ]);
 
-/** What is played of a call with a kill against a look: the words of the call and why. @return array{string, string} */
+/**
+ * What is played of a call with a kill against a look: the words of the call and why.
+ *
+ * @return array{string, string}
+ */
 function played(string $call, string $look): array
 {
     $played = Killing::decided(CallParser::parse($call), LookParser::parse($look), new Setting(Situation::of()));

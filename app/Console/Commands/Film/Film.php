@@ -47,7 +47,11 @@ class Film extends JxCommand
         return self::DONE;
     }
 
-    /** Jersey numbers of the roster, and of an invented defense. @return array<string, int> */
+    /**
+     * Jersey numbers of the roster, and of an invented defense.
+     *
+     * @return array<string, int>
+     */
     private function numbers(): array
     {
         $ours = array_map(fn (array $p): array => [$p[0] => $p[1]], DatabaseSeeder::PLAYERS);

@@ -94,7 +94,11 @@ class ChartController extends Controller
             'place' => $p->chart->place(), 'calls' => $p->calls, 'looks' => $p->looks];
     }
 
-    /** Snaps that contradict the one before, with the ways to settle it. @return list<array<string, mixed>> */
+    /**
+     * Snaps that contradict the one before, with the ways to settle it.
+     *
+     * @return list<array<string, mixed>>
+     */
     private function contradictions(Reel $reel): array
     {
         $asked = [];

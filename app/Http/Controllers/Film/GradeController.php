@@ -2,38 +2,33 @@
 
 namespace App\Http\Controllers\Film;
 
+use App\Film\Composed;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Grade;
 use App\Models\Player;
 use App\Models\Snap;
-use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
-use Jacotaxis\Core\Film\FilmReader;
-use Jacotaxis\Core\Film\Measure\Measures;
-use Jacotaxis\Core\Grade\Deciding\Decision;
-use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Marks;
 use Jacotaxis\Core\Grade\Owners\Charge;
-use Jacotaxis\Core\Grade\Proposal;
 use Jacotaxis\Core\Offense\Man;
 
 class GradeController extends Controller
 {
-    /** Saves the grade of one man on a snap: version 0 makes a new one. */
+    /**
+     * Saves the grade of one man on a snap: version 0 makes a new one. The request gives marks, faults and remarks;
+     * what was asked and done, the decision and the reason are composed here.
+     */
     public function update(Request $request, Snap $snap, string $man): JsonResponse
     {
         $this->authorize('update', $snap);
         $based = $this->basedOn($request);
         $given = $request->validate([
-            'mark' => 'required|integer|in:-1,0,1', 'asked' => 'required|string|max:200',
-            'done' => 'present|nullable|string|max:300',
-            'decision' => ['nullable', Rule::in(Decision::GRADES)], 'reason' => 'present|nullable|string|max:2000',
-            'bust' => 'boolean', 'impact' => 'boolean',
+            'mark' => 'required|integer|in:-1,0,1', 'bust' => 'boolean', 'impact' => 'boolean',
             'faults' => 'present|array|max:20', 'faults.*' => Rule::in(Library::ids()),
             'marks' => 'nullable|array:'.implode(',', Marks::WHAT), 'marks.*' => 'nullable|integer|in:-1,0,1',
             'correction' => 'nullable|string|max:300', 'caveat' => 'nullable|string|max:300', 'certain' => 'boolean',
@@ -42,8 +37,7 @@ class GradeController extends Controller
             'charged_to' => ['nullable', Rule::in(array_keys(Charge::others()))],
         ]);
         $words = array_map(strval(...), array_intersect_key($given, array_flip(['correction', 'caveat'])));
-        $attributes = $words + ['done' => $given['done'] ?? '', 'reason' => $given['reason'] ?? '',
-            'user_id' => $request->user()->id] + $given;
+        $attributes = Composed::of($snap)->words($man) + $words + ['user_id' => $request->user()->id] + $given;
         $grade = Grade::query()->where(['snap_id' => $snap->id, 'man' => $man])->first();
         if ($grade === null) {
             $grade = new Grade(['snap_id' => $snap->id, 'player_id' => $this->player($man)->id, 'man' => $man]);
@@ -60,24 +54,18 @@ class GradeController extends Controller
     public function confirm(Request $request, Snap $snap): JsonResponse
     {
         $this->authorize('update', $snap);
-        $book = StaffWords::current()->book();
-        $grader = new Grader(new Measures(FilmReader::read($snap->document, $book->schools, $book)));
+        $composed = Composed::of($snap);
         $graded = $snap->grades()->pluck('man')->all();
         $players = Player::query()->orderByDesc('depth')->pluck('id', 'letter');
-        $made = DB::transaction(function () use ($request, $snap, $grader, $graded, $players): array {
-            $made = [];
-            foreach ((new Proposal($grader))->all() as $p) {
-                if ($p['mark'] !== null && ! in_array($p['man'], $graded, true) && isset($players[$p['man']])) {
-                    $made[] = Grade::query()->create(['snap_id' => $snap->id, 'player_id' => $players[$p['man']],
-                        'man' => $p['man'], 'asked' => mb_substr($p['asked'], 0, 200),
-                        'done' => mb_substr($p['done'], 0, 300), 'mark' => $p['mark'],
-                        'marks' => $p['marks'], 'decision' => $p['man'] === 'Q' ? $grader->decision()->grade : null,
-                        'reason' => $p['reason'], 'faults' => $p['faults'], 'user_id' => $request->user()->id]);
-                }
-            }
-
-            return $made;
-        });
+        $men = array_filter(
+            array_diff($composed->proposed(), $graded),
+            fn (string $man): bool => isset($players[$man]),
+        );
+        $made = DB::transaction(fn (): array => array_map(fn (string $man): Grade => Grade::query()->create(
+            ['snap_id' => $snap->id, 'player_id' => $players[$man], 'man' => $man, 'user_id' => $request->user()->id]
+            + $composed->proposal($man)
+            + $composed->words($man),
+        ), array_values($men)));
 
         return new JsonResponse(['grades' => $made], 201);
     }

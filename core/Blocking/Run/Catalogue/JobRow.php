@@ -56,7 +56,11 @@ final readonly class JobRow
         );
     }
 
-    /** Two posts on a man of the line: the second leaves him for the backer when there is one. @throws UnknownRun */
+    /**
+     * Two posts on a man of the line: the second leaves him for the backer when there is one.
+     *
+     * @throws UnknownRun
+     */
     public static function pair(string $keeps, string $climbs, string $when, string $on): self
     {
         $row = self::read($keeps, $when, 'double', $on);
@@ -80,7 +84,10 @@ final readonly class JobRow
         );
     }
 
-    /** @param  list<string>  $words @param  list<string>  $known */
+    /**
+     * @param  list<string>  $words
+     * @param  list<string>  $known
+     */
     private static function check(string $kind, array $words, array $known): void
     {
         foreach ($words as $word) {

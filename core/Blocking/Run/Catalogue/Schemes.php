@@ -42,7 +42,11 @@ final class Schemes
         return self::all()[$name] ?? throw UnknownRun::scheme($name);
     }
 
-    /** Rules that come after a scheme's own. @return list<JobRow> */
+    /**
+     * Rules that come after a scheme's own.
+     *
+     * @return list<JobRow>
+     */
     public static function support(): array
     {
         return self::$support ??= array_map(

@@ -129,7 +129,11 @@ final class ScreenPasses
         );
     }
 
-    /** The tackles have the edges: they are not let go. @return list<JobRow> */
+    /**
+     * The tackles have the edges: they are not let go.
+     *
+     * @return list<JobRow>
+     */
     private static function edges(): array
     {
         return [

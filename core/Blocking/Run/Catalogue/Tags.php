@@ -31,7 +31,11 @@ final class Tags
         return self::all()[$name] ?? throw UnknownRun::tag($name);
     }
 
-    /** The job rows of a tag with its side written in. @return list<JobRow> */
+    /**
+     * The job rows of a tag with its side written in.
+     *
+     * @return list<JobRow>
+     */
     public static function jobs(Tag $tag, RunCall $run): array
     {
         $side = self::side($tag, $run);
@@ -39,13 +43,21 @@ final class Tags
         return array_map(fn (JobRow $row): JobRow => $row->onSide($side), self::get($tag->name)->jobs);
     }
 
-    /** Keys a tag puts in the place of the scheme's own for the same decision. @return list<KeyRow> */
+    /**
+     * Keys a tag puts in the place of the scheme's own for the same decision.
+     *
+     * @return list<KeyRow>
+     */
     public static function keys(Tag $tag): array
     {
         return self::get($tag->name)->keys;
     }
 
-    /** Posts a tag needs, with its side written in. @return list<string> */
+    /**
+     * Posts a tag needs, with its side written in.
+     *
+     * @return list<string>
+     */
     public static function needs(Tag $tag, RunCall $run): array
     {
         $side = self::side($tag, $run);

@@ -139,7 +139,11 @@ final readonly class CutKey
         return $moved < 0.0 ? 'A' : 'B';
     }
 
-    /** Who of the other down men, after his movement, stands in a gap. @param  list<string>  $others */
+    /**
+     * Who of the other down men, after his movement, stands in a gap.
+     *
+     * @param  list<string>  $others
+     */
     private static function fills(FrontRead $front, array $others, string $gap, Resolved $resolved): ?string
     {
         [$low, $high] = self::gapU($gap, $resolved);

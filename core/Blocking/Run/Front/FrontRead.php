@@ -332,7 +332,11 @@ final class FrontRead
         );
     }
 
-    /** Corners so tight that they are men of the count. @return list<string> */
+    /**
+     * Corners so tight that they are men of the count.
+     *
+     * @return list<string>
+     */
     private function tight(): array
     {
         $corner = $this->corner($this->playside);

@@ -23,7 +23,11 @@ final readonly class Posts
     /** A quarterback deeper than this is in the gun or the pistol, yards. */
     public const GUN_YD = 2.5;
 
-    /** Every word for a post. @return list<string> */
+    /**
+     * Every word for a post.
+     *
+     * @return list<string>
+     */
     public static function names(): array
     {
         $names = ['center', 'quarterback', 'motion man', 'fullback', 'tailback', 'playside back', 'backside back'];
@@ -66,7 +70,11 @@ final readonly class Posts
         return $this->at[$post] ?? null;
     }
 
-    /** The first of posts that somebody holds. @param  list<string>  $posts */
+    /**
+     * The first of posts that somebody holds.
+     *
+     * @param  list<string>  $posts
+     */
     public function first(array $posts): ?string
     {
         return $this->free($posts, []);

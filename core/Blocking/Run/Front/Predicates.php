@@ -42,7 +42,11 @@ final readonly class Predicates
     ) {
     }
 
-    /** The words of a condition, without "not". @return list<string> */
+    /**
+     * The words of a condition, without "not".
+     *
+     * @return list<string>
+     */
     public static function terms(string $when): array
     {
         $terms = [];

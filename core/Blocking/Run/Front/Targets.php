@@ -51,7 +51,11 @@ final readonly class Targets
         return null;
     }
 
-    /** Everybody the words may mean, the first choice first. @return list<string> */
+    /**
+     * Everybody the words may mean, the first choice first.
+     *
+     * @return list<string>
+     */
     public function all(string $words, string $letter): array
     {
         $front = $this->front;
@@ -114,7 +118,11 @@ final readonly class Targets
         return $puller === null ? null : $this->front->on($puller);
     }
 
-    /** Words that may mean more than one man. @return list<string> */
+    /**
+     * Words that may mean more than one man.
+     *
+     * @return list<string>
+     */
     private function several(string $words, string $letter): array
     {
         $backers = $this->front->backers;
@@ -137,7 +145,11 @@ final readonly class Targets
         };
     }
 
-    /** Men on the line between a tackle and his guard: who shuts the gap has them. @return list<string> */
+    /**
+     * Men on the line between a tackle and his guard: who shuts the gap has them.
+     *
+     * @return list<string>
+     */
     private function inClosedGap(string $letter): array
     {
         $tackle = $this->posts->u($letter);
@@ -165,7 +177,11 @@ final readonly class Targets
         );
     }
 
-    /** Men of the box behind the play, from the inside out, those on the line first. @return list<string> */
+    /**
+     * Men of the box behind the play, from the inside out, those on the line first.
+     *
+     * @return list<string>
+     */
     private function backSide(): array
     {
         $behind = fn (array $roles): array => array_reverse(
@@ -218,7 +234,11 @@ final readonly class Targets
         return $roles[0] ?? null;
     }
 
-    /** The man inside the last one on the line. @param  list<string>  $line */
+    /**
+     * The man inside the last one on the line.
+     *
+     * @param  list<string>  $line
+     */
     private function second(array $line, bool $playside): ?string
     {
         $line = array_values(

@@ -175,7 +175,11 @@ final class LineMatching
         return $this->seen[$key] = $best;
     }
 
-    /** Of equals the more playside man comes first. @return list<int> */
+    /**
+     * Of equals the more playside man comes first.
+     *
+     * @return list<int>
+     */
     private function choicesOf(int $i): array
     {
         $choices = array_reverse(array_keys(array_filter($this->downCost[$i], fn (?float $c): bool => $c !== null)));
@@ -188,7 +192,10 @@ final class LineMatching
         return [...$choices, self::NOBODY];
     }
 
-    /** @param  array{int, int, int, int, int}  $state @return array{int, int, int, int, int} */
+    /**
+     * @param  array{int, int, int, int, int}  $state
+     * @return array{int, int, int, int, int}
+     */
     private function after(int $i, array $state, int $choice): array
     {
         [, $down, $backer] = $state;

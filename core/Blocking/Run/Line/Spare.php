@@ -88,7 +88,10 @@ final readonly class Spare
         };
     }
 
-    /** @param  list<string>  $taken @param  array<string, Block>  $blocks */
+    /**
+     * @param  list<string>  $taken
+     * @param  array<string, Block>  $blocks
+     */
     private function man(Block $block, array $taken, array $blocks): ?string
     {
         $u = $this->posts->u($block->letter);

@@ -65,7 +65,11 @@ final readonly class Branches
         );
     }
 
-    /** A tackle alone on a 5 (FBL-02). @return list<Branch> */
+    /**
+     * A tackle alone on a 5 (FBL-02).
+     *
+     * @return list<Branch>
+     */
     private function alone(Block $block): array
     {
         $tackle =
@@ -109,7 +113,11 @@ final readonly class Branches
         return new Branch("the {$block->target} widens", 'kicks him out, the ball goes inside', $block->target);
     }
 
-    /** FBL-09 @return list<Branch> */
+    /**
+     * FBL-09
+     *
+     * @return list<Branch>
+     */
     private function slotOnSecond(Block $block): array
     {
         $second = $this->resolved->front->optionCount()[1] ?? null;
@@ -150,7 +158,11 @@ final readonly class Branches
         );
     }
 
-    /** FBL-05 @return list<Branch> */
+    /**
+     * FBL-05
+     *
+     * @return list<Branch>
+     */
     private function leads(Block $block): array
     {
         if (
@@ -207,7 +219,11 @@ final readonly class Branches
         );
     }
 
-    /** INZ-08 @return list<Branch> */
+    /**
+     * INZ-08
+     *
+     * @return list<Branch>
+     */
     private function combination(Block $block): array
     {
         if ($block->verb !== Verb::Double || $block->first === null || $block->partner === null) {

@@ -100,7 +100,11 @@ final class Findings
         );
     }
 
-    /** What the defense leaves open, what it changed, and who was changed by hand. @return list<Finding> */
+    /**
+     * What the defense leaves open, what it changed, and who was changed by hand.
+     *
+     * @return list<Finding>
+     */
     private static function defense(Scene $scene): array
     {
         $findings = [];

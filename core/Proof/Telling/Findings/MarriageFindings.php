@@ -63,7 +63,11 @@ final class MarriageFindings
         return $findings;
     }
 
-    /** Nobody runs a route and carries out the fake at once. @return list<Finding> */
+    /**
+     * Nobody runs a route and carries out the fake at once.
+     *
+     * @return list<Finding>
+     */
     private static function fakes(Proof $proof, RunProof $base): array
     {
         $letter = $base->carriers['give']->letter ?? null;
@@ -90,7 +94,11 @@ final class MarriageFindings
         ];
     }
 
-    /** The first read may not come before the fake is over. @return list<Finding> */
+    /**
+     * The first read may not come before the fake is over.
+     *
+     * @return list<Finding>
+     */
     private static function mesh(Proof $proof, RunProof $base): array
     {
         $first = $proof->readings[$proof->scene->reads[0] ?? ''] ?? null;
@@ -117,7 +125,11 @@ final class MarriageFindings
             ];
     }
 
-    /** A puller and a man who slides behind the line meet (PRO-09). @return list<Finding> */
+    /**
+     * A puller and a man who slides behind the line meet (PRO-09).
+     *
+     * @return list<Finding>
+     */
     private static function collisions(Proof $proof, RunProof $base): array
     {
         $frames = RunFrames::ruleTrue($base);

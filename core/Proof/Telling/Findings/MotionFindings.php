@@ -37,7 +37,11 @@ final class MotionFindings
             $late)]);
     }
 
-    /** A jet that starts on another sound than the one the staff has set (jet-start). @return list<Finding> */
+    /**
+     * A jet that starts on another sound than the one the staff has set (jet-start).
+     *
+     * @return list<Finding>
+     */
     private static function jets(Scene $scene): array
     {
         $set = $scene->setting->clock()->jetSound;
@@ -61,7 +65,11 @@ final class MotionFindings
         return $findings;
     }
 
-    /** A man in motion who is not as wide at the snap as the staff wants him (mover-width). @return list<Finding> */
+    /**
+     * A man in motion who is not as wide at the snap as the staff wants him (mover-width).
+     *
+     * @return list<Finding>
+     */
     private static function short(Scene $scene): array
     {
         $width = $scene->setting->schools->value('mover-width');

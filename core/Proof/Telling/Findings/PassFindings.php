@@ -131,7 +131,11 @@ final class PassFindings
         ];
     }
 
-    /** A post over a crosser has to take the near safety with it (RTE-13, PRG-11). @return list<Finding> */
+    /**
+     * A post over a crosser has to take the near safety with it (RTE-13, PRG-11).
+     *
+     * @return list<Finding>
+     */
     private static function posts(Proof $proof): array
     {
         $scene = $proof->scene;
@@ -205,7 +209,11 @@ final class PassFindings
         return $best;
     }
 
-    /** Two crossers from both sides need one over and one under (MSH-07). @return list<Finding> */
+    /**
+     * Two crossers from both sides need one over and one under (MSH-07).
+     *
+     * @return list<Finding>
+     */
     private static function crossers(Scene $scene): array
     {
         $crossers = array_values(
@@ -269,7 +277,11 @@ final class PassFindings
         return $findings;
     }
 
-    /** A man's own inside step where it is not at the depth called (RTE-01). @return list<Finding> */
+    /**
+     * A man's own inside step where it is not at the depth called (RTE-01).
+     *
+     * @return list<Finding>
+     */
     private static function steps(Scene $scene): array
     {
         $findings = [];
@@ -331,7 +343,11 @@ final class PassFindings
             ];
     }
 
-    /** Who is free, when, and what is thrown then (PRO-11, PRO-14). @return list<Finding> */
+    /**
+     * Who is free, when, and what is thrown then (PRO-11, PRO-14).
+     *
+     * @return list<Finding>
+     */
     private static function free(Proof $proof): array
     {
         $protection = $proof->protection;

@@ -111,7 +111,11 @@ final class TempoFindings
             'Read him earlier, or shorten the route.');
     }
 
-    /** His window is open when he is ready, and shut when the eyes get there. @return list<Finding> */
+    /**
+     * His window is open when he is ready, and shut when the eyes get there.
+     *
+     * @return list<Finding>
+     */
     private static function early(Proof $proof, Reading $reading, RunRoute $run): array
     {
         $ready = max($run->break()->t, $proof->scene->drop->firstPlant());

@@ -140,7 +140,11 @@ final class RunFindings
         return $findings;
     }
 
-    /** Where a line cannot double, it is said (INZ-02). @return list<Finding> */
+    /**
+     * Where a line cannot double, it is said (INZ-02).
+     *
+     * @return list<Finding>
+     */
     private static function combinations(RunProof $proof): array
     {
         if ($proof->resolved->run->scheme()->kind !== RunKind::Zone) {
@@ -161,7 +165,11 @@ final class RunFindings
             ];
     }
 
-    /** The box against the blockers, and where the throw would be (CNT-03, CNT-07). @return list<Finding> */
+    /**
+     * The box against the blockers, and where the throw would be (CNT-03, CNT-07).
+     *
+     * @return list<Finding>
+     */
     private static function count(RunProof $proof): array
     {
         $before = PreSnap::of($proof->scene, $proof->resolved);
@@ -185,7 +193,11 @@ final class RunFindings
         ];
     }
 
-    /** The pitch man must be where the pitch goes when it goes. @return list<Finding> */
+    /**
+     * The pitch man must be where the pitch goes when it goes.
+     *
+     * @return list<Finding>
+     */
     private static function pitch(RunProof $proof): array
     {
         $pitch = $proof->carriers['pitch'] ?? null;
@@ -268,7 +280,11 @@ final class RunFindings
             'MOT-03', "Start him on the {$arrival->best->words()}.");
     }
 
-    /** Linemen past the neutral zone when the ball leaves (RPO-06). @return list<Finding> */
+    /**
+     * Linemen past the neutral zone when the ball leaves (RPO-06).
+     *
+     * @return list<Finding>
+     */
     private static function downfield(RunProof $proof): array
     {
         if ($proof->scene->routes === []) {

@@ -77,7 +77,11 @@ final class RunFrames
             'ball' => $ball];
     }
 
-    /** Where a defender is at a step, as all() has it. @return array{float, float} */
+    /**
+     * Where a defender is at a step, as all() has it.
+     *
+     * @return array{float, float}
+     */
     public function defenderAt(string $role, int $i): array
     {
         $carrier = $this->proof->carriers[$this->outcome->action] ?? array_values($this->proof->carriers)[0];
@@ -97,7 +101,11 @@ final class RunFrames
         return min(Path::STEPS - 1, (int) ceil(min(self::MOST_S, max(1.5, $until)) / Path::STEP));
     }
 
-    /** Where a man of the offense is at a step. @return array{float, float} */
+    /**
+     * Where a man of the offense is at a step.
+     *
+     * @return array{float, float}
+     */
     public function man(string $letter, int $i): array
     {
         $scene = $this->proof->scene;
@@ -156,7 +164,11 @@ final class RunFrames
         ];
     }
 
-    /** Carriers who are the quarterback. @return array<string, Carrier> */
+    /**
+     * Carriers who are the quarterback.
+     *
+     * @return array<string, Carrier>
+     */
     private function quarterbacks(): array
     {
         $his = array_filter($this->proof->carriers, fn (Carrier $c): bool => $c->letter === 'Q');
@@ -164,7 +176,11 @@ final class RunFrames
         return $his === [] ? ['give' => array_values($this->proof->carriers)[0]] : $his;
     }
 
-    /** A man who blocks nobody, or does not get to his man: toward where he was going. @return array{float, float} */
+    /**
+     * A man who blocks nobody, or does not get to his man: toward where he was going.
+     *
+     * @return array{float, float}
+     */
     private function unmade(string $letter, int $i): array
     {
         $man = $this->proof->scene->men[$letter];
@@ -233,7 +249,11 @@ final class RunFrames
         return $shown ?? $this->toward($own, $carrier, $t);
     }
 
-    /** The way of a man who covers while the ball is thrown, or null. @return array{list<float>, list<float>}|null */
+    /**
+     * The way of a man who covers while the ball is thrown, or null.
+     *
+     * @return array{list<float>, list<float>}|null
+     */
     private function covering(string $role): ?array
     {
         $passing = $this->proof->decider->passing;
@@ -250,7 +270,11 @@ final class RunFrames
             : [$this->coverage->x[$d], $this->coverage->y[$d]];
     }
 
-    /** A key goes for the man he takes; when the ball is elsewhere he turns. @return array{float, float} */
+    /**
+     * A key goes for the man he takes; when the ball is elsewhere he turns.
+     *
+     * @return array{float, float}
+     */
     private function key(string $role, RunAct $act, float $t, Carrier $carrier): array
     {
         [$on] = $this->going[$role] ??= [
@@ -307,7 +331,11 @@ final class RunFrames
         return [round($x, 2), round($y, 2), 1.1];
     }
 
-    /** The ball of a screen in the air. @return array{float, float, float} */
+    /**
+     * The ball of a screen in the air.
+     *
+     * @return array{float, float, float}
+     */
     private function lobbed(Carrier $carrier, float $t): array
     {
         [$qx, $qy] = $this->proof->scene->launch();

@@ -39,7 +39,11 @@ final class RunJobs
         }
     }
 
-    /** What every man does against a look, the usual one without, by letter. @return array<string, string> */
+    /**
+     * What every man does against a look, the usual one without, by letter.
+     *
+     * @return array<string, string>
+     */
     public static function of(Call $call, Situation $else, ?Look $look = null): array
     {
         $proof = self::proof($call, $else, $look);

@@ -36,10 +36,8 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
     const give = (about: string, mark: number) => {
         const p = measured?.proposals.find((one) => one.man === about);
         if (!p) return;
-        void saving.grade(p, mark, about === man ? faults : p.faults, {
-            ...(about === man ? { ...flags, ...remark, marks } : {}),
-            decision: about === 'Q' ? (measured?.decision.decision ?? null) : null,
-        });
+        const more = about === man ? { ...flags, ...remark, marks } : {};
+        void saving.grade(p, mark, about === man ? faults : p.faults, more);
     };
     /** Keeps what is proposed for this man and goes to the next. */
     const accept = () => {
