@@ -21,6 +21,7 @@ use App\Http\Controllers\Proving\LineCardController;
 use App\Http\Controllers\Proving\PictureController;
 use App\Http\Controllers\Proving\ProofController;
 use App\Http\Controllers\Proving\RecognitionController;
+use App\Http\Controllers\Proving\RestingController;
 use App\Http\Controllers\Proving\SeriesController;
 use App\Http\Controllers\Proving\SheetController;
 use App\Http\Controllers\SessionController;
@@ -62,10 +63,9 @@ Route::prefix('api/v1')->group(function (): void {
         Route::get('sheets/looks', [SheetController::class, 'looks']);
         Route::post('sheets', [SheetController::class, 'store']);
         Route::post('menus', [SheetController::class, 'menu']);
-        Route::post('suggestions', [SheetController::class, 'suggestions']);
-        Route::post('tolerances', [SheetController::class, 'tolerances']);
+        Route::post('suggestions', [RestingController::class, 'suggestions']);
+        Route::post('restings', [RestingController::class, 'store']);
         Route::post('pressures', [SheetController::class, 'pressures']);
-        Route::post('beats', [SheetController::class, 'beats']);
         Route::post('series', [SeriesController::class, 'store']);
         Route::post('line-cards', [LineCardController::class, 'store']);
 

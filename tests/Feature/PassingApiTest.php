@@ -54,11 +54,13 @@ it('proves the menu against a look', function (): void {
 
 it('says what beats a call, which calls punish it, its bands, and what would bind it', function (): void {
     $asked = ['document' => smash(), 'look' => '4-2 nickel, cover 2'];
-    $beats = $this->postJson('/api/v1/beats', $asked)->assertOk()->json();
+    $rests = $this->postJson('/api/v1/restings', $asked)->assertOk()->json();
+    $beats = $rests['beats'];
     expect($beats['change']['why'])->toContain($beats['change']['defender'])
         ->and($beats['change']['costYd'])->toBeGreaterThan(0)
         ->and($beats['punishing'][0]['name'])->toBeString();
-    $bands = $this->postJson('/api/v1/tolerances', $asked)->assertOk()->json('bands');
+    expect($rests['suggestions'])->toBe([]);
+    $bands = $rests['bands'];
     expect($bands['H']['fromYd'])->toBeLessThan(10)->and($bands['H']['toYd'])->toBeGreaterThan(10);
     $this->postJson('/api/v1/suggestions', $asked)->assertJsonCount(0, 'suggestions');
     $found = $this->postJson('/api/v1/suggestions',
@@ -66,13 +68,13 @@ it('says what beats a call, which calls punish it, its bands, and what would bin
         ->json('suggestions');
     app(Schemas::class)->check('call', $found[0]['document']);
     expect($found[0]['verdict'])->toBeIn(['bound', 'open'])->and($found[0]['chance'])->toBeGreaterThan(0.0);
-    $this->postJson('/api/v1/beats', ['document' => document('gun 2x2 right: four verticals'),
-        'look' => '4-2 nickel, cover 4'])->assertJsonPath('change', null);
+    $this->postJson('/api/v1/restings', ['document' => document('gun 2x2 right: four verticals'),
+        'look' => '4-2 nickel, cover 4'])->assertJsonPath('beats.change', null);
 });
 
 it('gives a change before the snap as a look to be proved', function (): void {
     $asked = ['document' => document('gun 2x2 right: Z hitch, X hitch; read Z, X'), 'look' => '4-2 nickel, cover 1'];
-    $change = $this->postJson('/api/v1/beats', $asked)->assertOk()->json('change');
+    $change = $this->postJson('/api/v1/restings', $asked)->assertOk()->json('beats.change');
     expect($change)->toMatchArray(['defender' => 'right corner', 'name' => 'press']);
     app(Schemas::class)->check('look', json_decode(json_encode($change['look'])));
     $verdict = fn (mixed $look): string => $this->postJson('/api/v1/proofs', ['look' => $look] + $asked)->json(

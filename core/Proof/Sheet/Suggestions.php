@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Pass\Prover;
-use Jacotaxis\Core\Proof\Run\RunProver;
-use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Route\Finish;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\Routes;
@@ -29,18 +28,18 @@ final class Suggestions
      * @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}> worth most at the
      *     worst first, one a kind and man
      */
-    public static function of(Call $call, Look $look, Setting $setting, int $most = 4): array
+    public static function of(Proven $before, int $most = 4): array
     {
-        if ($call->run !== null) {
-            return array_slice(self::tags($call, $look, $setting), 0, $most);
+        if ($before instanceof RunProof) {
+            return array_slice(self::tags($before), 0, $most);
         }
-        $before = Prover::prove($call, $look, $setting);
         if ($before->verdict()->isGood()) {
             return [];
         }
+        $scene = $before->scene();
         $found = [];
-        foreach (self::changes($call) as [$kind, $words, $changed]) {
-            $proof = Prover::prove($changed, $look, $setting);
+        foreach (self::changes($scene->call) as [$kind, $words, $changed]) {
+            $proof = Prover::prove($changed, $scene->look, $scene->setting);
             $better = ! isset($found[$kind]) || $proof->worthAtWorst()->chance > $found[$kind]['chance'];
             if ($proof->verdict()->isGood() && $better) {
                 $found[$kind] = ['words' => $words, 'verdict' => $proof->verdict()->value,
@@ -58,13 +57,13 @@ final class Suggestions
      *
      * @return list<array{words: string, verdict: string, strength: float, chance: float, call: Call}>
      */
-    private static function tags(Call $call, Look $look, Setting $setting): array
+    private static function tags(RunProof $before): array
     {
-        $tried = RunAnswers::tagged($call);
+        $tried = RunAnswers::tagged($before->scene->call);
 
         return array_map(fn (array $a): array => ['words' => "{$a['tag']}: {$a['words']}", 'verdict' => $a['verdict'],
             'strength' => $a['strength'], 'chance' => $a['chance'], 'call' => $tried[$a['tag']]],
-            RunAnswers::of(RunProver::prove($call, $look, $setting)));
+            RunAnswers::of($before));
     }
 
     /** @return iterable<array{string, string, Call}> kind and man, words, the changed call */

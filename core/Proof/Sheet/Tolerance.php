@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Sheet;
 
-use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Pass\Prover;
-use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** How far a break may stray while the call stays bound: what the coach may be sloppy about. Yards. */
 final class Tolerance
@@ -24,13 +23,9 @@ final class Tolerance
      *
      * @return array<string, array{fromYd: float, toYd: float}> by letter
      */
-    public static function bands(Call $call, Look $look, Setting $setting): array
+    public static function bands(Proven $proof): array
     {
-        if ($call->run !== null) {
-            return [];
-        }
-        $proof = Prover::prove($call, $look, $setting);
-        if (! $proof->verdict()->isGood()) {
+        if (! $proof instanceof Proof || ! $proof->verdict()->isGood()) {
             return [];
         }
         $key = $proof->mainKey()?->role;
@@ -38,8 +33,8 @@ final class Tolerance
         foreach (self::decisive($proof) as $letter) {
             $depth = $proof->scene->routes[$letter]->called->depth();
             $bands[$letter] = [
-                'fromYd' => self::edge($call, $look, $setting, $letter, $depth, -self::STEP_YD, $key),
-                'toYd' => self::edge($call, $look, $setting, $letter, $depth, self::STEP_YD, $key),
+                'fromYd' => self::edge($proof->scene, $letter, $depth, -self::STEP_YD, $key),
+                'toYd' => self::edge($proof->scene, $letter, $depth, self::STEP_YD, $key),
             ];
         }
 
@@ -62,15 +57,9 @@ final class Tolerance
     }
 
     /** The last depth in a direction at which the call still binds the same key. */
-    private static function edge(
-        Call $call,
-        Look $look,
-        Setting $setting,
-        string $letter,
-        float $depth,
-        float $step,
-        ?string $key,
-    ): float {
+    private static function edge(Scene $scene, string $letter, float $depth, float $step, ?string $key): float
+    {
+        $call = $scene->call;
         $shape = $call->routes[$letter]->shape();
         $last = $depth;
         for ($n = 1; $n <= self::STEPS; $n++) {
@@ -81,7 +70,7 @@ final class Tolerance
             $changed = $call->with(['routes' => [...$call->routes,
                 $letter => $call->routes[$letter]->with(['depthYd' => $next, 'at' => $call->routes[$letter]
                 ->at === 'sticks' ? null : $call->routes[$letter]->at])]]);
-            $proof = Prover::prove($changed, $look, $setting);
+            $proof = Prover::prove($changed, $scene->look, $scene->setting);
             if (! $proof->verdict()->isGood() || $proof->mainKey()?->role !== $key) {
                 break;
             }

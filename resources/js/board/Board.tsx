@@ -13,7 +13,6 @@ import { SavedSets } from '../set/SavedSets';
 import { TurnBar } from '../set/TurnBar';
 import { Side } from '../side/Side';
 import { Button } from '../ui/Button';
-import { isGood } from '../ui/words';
 import { Controls } from './Controls';
 import { SavedCalls } from './SavedCalls';
 import { SaveOver } from './SaveOver';
@@ -49,7 +48,7 @@ export function Board() {
     const look: AnyLook = shelf.edited ?? shelf.current?.words ?? '';
     const { answer, problem, current } = useProof(document, look, situation, named, press);
     const cells = useShelf(document, shelf.words, situation, named);
-    const resting = useResting(document, look, situation, named, answer ? isGood(answer.report.verdict) : false);
+    const resting = useResting(document, look, situation, named);
     const run = useRun(document, look, situation, named, answer, press, setPress);
     const { save, asking } = useSaving();
 

@@ -126,37 +126,28 @@ export function useFrames(
     return frames;
 }
 
-/** What is worked out once the drawing rests: bands of the breaks, what beats the call, what would bind it. */
-export function useResting(
-    document: CallDocument | null,
-    look: AnyLook,
-    situation: Situation,
-    named: boolean,
-    bound: boolean,
-) {
+/** What is worked out once the drawing rests, from one proof: what beats the call, its bands, what would make it good. */
+export function useResting(document: CallDocument | null, look: AnyLook, situation: Situation, named: boolean) {
     const [resting, setResting] = useState<Resting>(NOTHING);
     useEffect(() => {
         setResting(NOTHING);
         if (!document || !look) return;
         const stop = new AbortController();
-        const asked = { document, look, situation, named };
-        const ask = <T>(path: string, take: (answer: T) => Partial<Resting>) =>
-            api
-                .post<T>(path, asked, stop.signal)
-                .then((a) => setResting((now) => ({ ...now, ...take(a) })))
-                .catch(() => undefined);
         const timer = setTimeout(() => {
-            void ask<Beats>('beats', (beats) => ({ beats }));
-            if (bound) void ask<{ bands: Bands }>('tolerances', ({ bands }) => ({ bands }));
-            else void ask<{ suggestions: Suggestion[] }>('suggestions', ({ suggestions }) => ({ suggestions }));
-        }, 700);
+            api.post<Resting>('restings', { document, look, situation, named }, stop.signal)
+                .then(setResting)
+                .catch(() => undefined);
+        }, RESTS_MS);
         return () => {
             clearTimeout(timer);
             stop.abort();
         };
-    }, [document, look, situation, named, bound]);
+    }, [document, look, situation, named]);
     return resting;
 }
+
+/** A drawing that was not touched this long rests. */
+const RESTS_MS = 700;
 
 export type Resting = { bands: Bands; beats: Beats | null; suggestions: Suggestion[] | null };
 

@@ -9,7 +9,7 @@ import { Band, DrawnPath, Ghosts, ReadFlag, RouteLine } from './routes';
 import { BlockLine, NobodyHas, TrackLine } from './runs';
 import { scaleFor, scaleForRun, type Scale } from './scale';
 import type { Run } from '../board/useRun';
-import { useHands } from './useHands';
+import { useHands, type Held } from './useHands';
 import { useLetters } from '../ui/useLetters';
 
 type Props = {
@@ -57,7 +57,10 @@ export function Field({
     const forks = report.run ? report.keys.slice(0, 2) : report.keys.slice(0, 1);
 
     const hands = useHands({ stage, document, look, scale, playing, drawing, receivers, onChoose, onLook, onDrawn });
-    const { drag, place, path } = hands;
+    const { held, place, path } = hands;
+    /** Where the hand has something now; the proof follows it. */
+    const inHand = (kind: Held['kind'], man: string) =>
+        held !== null && held.kind === kind && held.man === man ? held : null;
 
     return (
         <svg
@@ -116,24 +119,24 @@ export function Field({
                             aria-valuemax={r.maxYd}
                             aria-valuetext={`${plain(r.depthYd)} yards`}
                             cx={scale.x(r.break.xYd)}
-                            cy={scale.y(r.break.yYd)}
-                            r={9}
-                            fill="var(--paper)"
-                            fillOpacity={0.01}
+                            cy={scale.y(inHand('break', r.man)?.yYd ?? r.break.yYd)}
+                            r={inHand('break', r.man) ? 6 : 9}
+                            fill={inHand('break', r.man) ? 'var(--ink)' : 'var(--paper)'}
+                            fillOpacity={inHand('break', r.man) ? 1 : 0.01}
                             className="handle cursor-ns-resize"
                             onPointerDown={hands.grab('break', r.man, r.break.xYd, r.depthYd)}
                             onKeyDown={hands.deepen(r)}
                             onFocus={() => onChoose(r.man)}
                         />
-                        {(r.man === chosen || drag?.man === r.man) && (
+                        {r.man === chosen && (
                             <text
                                 x={scale.x(r.break.xYd)}
-                                y={scale.y(r.break.yYd) - 14}
+                                y={scale.y(inHand('break', r.man)?.yYd ?? r.break.yYd) - 14}
                                 textAnchor="middle"
                                 className="text-[12px] font-bold narrow"
                                 fill="var(--ink)"
                             >
-                                {r.name} {plain(r.depthYd)} yd
+                                {r.name} {plain(inHand('break', r.man)?.yYd ?? r.depthYd)} yd
                             </text>
                         )}
                     </g>
@@ -143,8 +146,8 @@ export function Field({
                     key={d.role}
                     defender={d}
                     scale={scale}
-                    xYd={at?.get(d.role)?.[0] ?? d.xYd}
-                    yYd={at?.get(d.role)?.[1] ?? d.yYd}
+                    xYd={at?.get(d.role)?.[0] ?? inHand('defender', d.role)?.xYd ?? d.xYd}
+                    yYd={at?.get(d.role)?.[1] ?? inHand('defender', d.role)?.yYd ?? d.yYd}
                     moving={playing}
                     chosen={d.role === chosen}
                     onPointerDown={hands.grab('defender', d.role, d.xYd, d.yYd)}
@@ -157,8 +160,8 @@ export function Field({
                     key={m.letter}
                     man={m}
                     scale={scale}
-                    xYd={at?.get(m.letter)?.[0] ?? m.xYd}
-                    yYd={at?.get(m.letter)?.[1] ?? m.yYd}
+                    xYd={at?.get(m.letter)?.[0] ?? inHand('man', m.letter)?.xYd ?? m.xYd}
+                    yYd={at?.get(m.letter)?.[1] ?? inHand('man', m.letter)?.yYd ?? m.yYd}
                     filled={m.letter === ball}
                     chosen={m.letter === chosen}
                     letter={letters(m.letter)}

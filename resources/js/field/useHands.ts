@@ -16,6 +16,9 @@ import { snapped } from './snap';
 
 type Kind = 'man' | 'break' | 'defender';
 
+/** What is under the finger and where, before the proof has followed; yards. */
+export type Held = XY & { kind: Kind; man: string };
+
 type Props = {
     stage: Stage;
     document: CallDocument;
@@ -49,6 +52,7 @@ export function useHands({
 }: Props) {
     const svg = useRef<SVGSVGElement>(null);
     const [drag, setDrag] = useState<{ kind: Kind; man: string; dx: number; dy: number } | null>(null);
+    const [held, setHeld] = useState<Held | null>(null);
     const [place, setPlace] = useState<{ man: string; name: string } | null>(null);
     const [path, setPath] = useState<{ man: string; points: XY[] } | null>(null);
     const draw = useBoard((s) => s.draw);
@@ -86,9 +90,20 @@ export function useHands({
         if (drag.kind === 'man') {
             const spot = snapped(stage, drag.man, ...legalSpot(stage, x + drag.dx, y + drag.dy));
             setPlace(spot.name === '' ? null : { man: drag.man, name: spot.name });
+            setHeld({ kind: 'man', man: drag.man, xYd: spot.xYd, yYd: spot.yYd });
             draw(withSpot(now, drag.man as Assignment['man'], spot.xYd, spot.yYd));
-        } else if (drag.kind === 'defender') moveDefender(drag.man, x + drag.dx, y + drag.dy);
-        else setDepth(drag.man, y + drag.dy);
+        } else if (drag.kind === 'defender') {
+            const spot = defenderSpot(stage, x + drag.dx, y + drag.dy);
+            setHeld({ kind: 'defender', man: drag.man, ...spot });
+            moveDefender(drag.man, x + drag.dx, y + drag.dy);
+        } else {
+            const route = stage.routes.find((r) => r.man === drag.man);
+            if (route) {
+                const depth = depthOf(route, y + drag.dy);
+                setHeld({ kind: 'break', man: drag.man, xYd: route.break.xYd, yYd: depth });
+                setDepth(drag.man, depth);
+            }
+        }
     };
     const drop = () => {
         if (path) {
@@ -97,18 +112,12 @@ export function useHands({
         }
         if (!drag) return;
         setDrag(null);
+        setHeld(null);
         setPlace(null);
         if (drag.kind !== 'defender') endDrag();
     };
     const moveDefender = (role: string, x: number, y: number) =>
-        onLook(
-            changing(look, role, {
-                spot: {
-                    xYd: quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))),
-                    yYd: quarter(Math.max(0.75, Math.min(22, y))),
-                },
-            }),
-        );
+        onLook(changing(look, role, { spot: defenderSpot(stage, x, y) }));
     const nudgeDefender = (d: StageDefender) => (e: KeyboardEvent) => {
         const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
         if (!step || playing) return;
@@ -119,15 +128,7 @@ export function useHands({
     const setDepth = (man: string, depth: number) => {
         const now = useBoard.getState().document;
         const route = stage.routes.find((r) => r.man === man);
-        if (now && route)
-            draw(
-                withAssignment(
-                    now,
-                    man,
-                    { depthYd: Math.max(route.minYd, Math.min(route.maxYd, half(depth))) },
-                    receivers,
-                ),
-            );
+        if (now && route) draw(withAssignment(now, man, { depthYd: depthOf(route, depth) }, receivers));
     };
     const nudge = (man: StageMan) => (e: KeyboardEvent) => {
         const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, 0.5], ArrowDown: [0, -0.5] }[e.key];
@@ -154,7 +155,19 @@ export function useHands({
         setDepth(route.man, now + step);
     };
 
-    return { svg, drag, place, path, grab, move, drop, nudge, nudgeDefender, deepen };
+    return { svg, drag, held, place, path, grab, move, drop, nudge, nudgeDefender, deepen };
+}
+
+function defenderSpot(stage: Stage, x: number, y: number): XY {
+    return {
+        xYd: quarter(Math.max(stage.field.left + 1, Math.min(stage.field.right - 1, x))),
+        yYd: quarter(Math.max(0.75, Math.min(22, y))),
+    };
+}
+
+/** The depth a break may have, to half a yard. */
+function depthOf(route: StageRoute, depth: number): number {
+    return Math.max(route.minYd, Math.min(route.maxYd, half(depth)));
 }
 
 function legalSpot(stage: Stage, x: number, y: number): [number, number] {

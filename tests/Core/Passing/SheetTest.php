@@ -8,6 +8,7 @@ use Jacotaxis\Core\Defense\UnknownLook;
 
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Pass\Prover;
+use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Sheet\Beats;
@@ -83,7 +84,7 @@ it('adds cells up, weighed by how often each look is shown', function (): void {
 
 it('finds the band of depths in which the bind survives', function (string $call, string $look): void {
     $parsed = CallParser::parse($call);
-    $bands = Tolerance::bands($parsed, LookParser::parse($look), usual());
+    $bands = Tolerance::bands(Proving::of($parsed, LookParser::parse($look), usual()));
     $proof = schooled($call, $look);
     expect(array_keys($bands))->toEqualCanonicalizing($proof->mainKey()->pair);
     foreach ($bands as $letter => ['fromYd' => $from, 'toYd' => $to]) {
@@ -104,11 +105,11 @@ it('finds the band of depths in which the bind survives', function (string $call
 
 it('has no band for a call that is not bound', function (): void {
     expect(
-        Tolerance::bands(
+        Tolerance::bands(Proving::of(
             CallParser::parse('gun 2x2 right: four verticals'),
             LookParser::parse('4-2 nickel, cover 4'),
             usual(),
-        ),
+        )),
     )->toBe([]);
 });
 
@@ -194,7 +195,7 @@ it('has nothing to say of what beats a call that is covered', function (): void 
 });
 
 it('searches one change that binds a look, and each proposal does', function (string $call, string $look): void {
-    $found = Suggestions::of(CallParser::parse($call), LookParser::parse($look), usual());
+    $found = Suggestions::of(Proving::of(CallParser::parse($call), LookParser::parse($look), usual()));
     expect($found)->not->toBe([]);
     foreach ($found as $s) {
         expect(Prover::prove($s['call'], LookParser::parse($look), usual())->verdict()->isGood())->toBeTrue()
@@ -208,11 +209,11 @@ it('searches one change that binds a look, and each proposal does', function (st
 
 it('proposes nothing for a call that is bound', function (): void {
     expect(
-        Suggestions::of(
+        Suggestions::of(Proving::of(
             CallParser::parse('gun 2x2 right: smash right'),
             LookParser::parse('4-2 nickel, cover 2'),
             usual(),
-        ),
+        )),
     )->toBe([]);
 });
 

@@ -170,10 +170,10 @@ class Bench extends JxCommand
             sprintf(
                 'What beats a call: %.0f ms; its bands of depth: %.0f ms; what would bind a look: %.0f ms',
                 $this->milliseconds(3, fn () => Beats::of($bound), warm: 1),
-                $this->milliseconds(3, fn () => Tolerance::bands($call, $look, $setting), warm: 1),
+                $this->milliseconds(3, fn () => Tolerance::bands(Proving::of($call, $look, $setting)), warm: 1),
                 $this->milliseconds(
                     3,
-                    fn () => Suggestions::of($call, LookParser::parse('4-2 nickel, 2-man'), $setting),
+                    fn () => Suggestions::of(Proving::of($call, LookParser::parse('4-2 nickel, 2-man'), $setting)),
                     warm: 1,
                 ),
             ),

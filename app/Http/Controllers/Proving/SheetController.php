@@ -9,21 +9,13 @@ use App\Models\Call;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Concept\Document\CallDocument;
-use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Proof\Pass\Proof;
-use Jacotaxis\Core\Proof\Proving;
-use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Pressures;
-use Jacotaxis\Core\Proof\Sheet\Beats;
 use Jacotaxis\Core\Proof\Sheet\Looks;
 use Jacotaxis\Core\Proof\Sheet\Sheet;
-use Jacotaxis\Core\Proof\Sheet\Suggestions;
-use Jacotaxis\Core\Proof\Sheet\Tolerance;
-use Jacotaxis\Core\Proof\Telling\Run\RunBeats;
 
 /**
- * A call against many looks, the menu against one, and what would change a verdict. A screen asks in parts and fills as
+ * A call against many looks, the menu against one, and the pressures of a look. A screen asks in parts and fills as
  * they come.
  */
 class SheetController extends Controller
@@ -79,64 +71,12 @@ class SheetController extends Controller
         return new JsonResponse(['rows' => $rows]);
     }
 
-    /** Single changes that bind a look the call does not bind. */
-    public function suggestions(Request $request): JsonResponse
-    {
-        [$call, $look, $input] = $this->asked($request);
-
-        return new JsonResponse(['suggestions' => array_map(fn (array $s): array => ['words' => $s['words'],
-            'verdict' => $s['verdict'], 'strength' => $s['strength'], 'chance' => $s['chance'],
-            'document' => CallDocument::write($s['call'])],
-            Suggestions::of($call, $look, $input->setting($call)))]);
-    }
-
-    /** How far each break may stray while the bind holds. */
-    public function tolerances(Request $request): JsonResponse
-    {
-        [$call, $look, $input] = $this->asked($request);
-
-        return new JsonResponse(['bands' => (object) Tolerance::bands($call, $look, $input->setting($call))]);
-    }
-
     /** Who is free against each pressure the look can bring, when, and who is hot. */
     public function pressures(Request $request): JsonResponse
     {
         [$call, $look, $input] = $this->asked($request);
 
         return new JsonResponse(['pressures' => Pressures::of($call, $look, $input->setting($call))]);
-    }
-
-    /** The cheapest change by one defender that covers the call, and the saved calls that punish it. */
-    public function beats(Request $request): JsonResponse
-    {
-        [$call, $look, $input] = $this->asked($request);
-        $setting = $input->setting($call);
-        $proof = Proving::of($call, $look, $setting);
-        if ($proof instanceof RunProof) {
-            $beats = RunBeats::of($proof);
-
-            return new JsonResponse([
-                'change' => $beats === null ? null : [...$beats, 'look' => null],
-                'punishing' => [],
-            ]);
-        }
-        $change = $proof instanceof Proof ? Beats::of($proof) : null;
-        if ($change === null) {
-            return new JsonResponse(['change' => null, 'punishing' => []]);
-        }
-        /** @var array<string, Call> $saved */
-        $saved = Call::query()->orderBy('id')->limit(40)->get()->keyBy('id')->all();
-        $book = array_map(fn (Call $c): \Jacotaxis\Core\Concept\Call => CallDocument::read($c->document), $saved);
-        $punishing = array_map(
-            fn (array $p): array => $p + ['name' => $saved[$p['id']]->name],
-            array_slice($change->punishing($book, $setting), 0, 3),
-        );
-
-        return new JsonResponse(['change' => ['defender' => $change->defender, 'with' => $change->with,
-            'name' => $change->name, 'costYd' => $change->costYd, 'leftS' => $change->leftS === null ? null
-            : round($change->leftS, 2), 'why' => $change->why, 'look' => $change->act === null
-            ? LookDocument::write($change->look) : null, 'xYd' => round($change->xYd, 2),
-            'yYd' => round($change->yYd, 2)], 'punishing' => $punishing]);
     }
 
     /** @return array{\Jacotaxis\Core\Concept\Call, Look, ProofInput} */
