@@ -7,6 +7,8 @@ use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Scheme;
+use Jacotaxis\Core\Blocking\Trick;
+use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\MovementKind;
@@ -35,6 +37,8 @@ final class NamedLists
                 '/properties/set' => Sets::names(),
                 '/properties/protection/oneOf/1/properties/name' => $values(Scheme::cases()),
                 '/properties/fake/oneOf/1/properties/run' => [...Fake::runs(), Fake::FREEZE],
+                '/properties/fake/oneOf/1/properties/trick' => [...$values(Trick::cases()), null],
+                '/properties/kill/properties/when' => $values(KillRule::cases()),
                 '/properties/run/oneOf/1/properties/scheme' => Schemes::names(),
                 '/properties/run/oneOf/1/properties/tags/items/properties/name' => Tags::names(),
                 '/properties/run/oneOf/1/properties/orders/items/properties/job' => RunParser::VERBS,

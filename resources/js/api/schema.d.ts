@@ -55,6 +55,9 @@ export interface CallDocument {
     | "wing-T"
     | "wishbone"
     | "full house"
+    | "strong I"
+    | "weak I"
+    | "diamond"
     | "H-back";
   side: "left" | "right";
   modifier?: "condensed" | "tight" | "wide" | "over" | null;
@@ -260,6 +263,8 @@ export interface CallFake {
     | "shovel"
     | "quarterback wham"
     | "quarterback power"
+    | "quarterback counter"
+    | "quarterback sweep"
     | "quarterback draw"
     | "quarterback sneak"
     | "bubble screen"
@@ -339,6 +344,8 @@ export interface CallRun {
     | "shovel"
     | "quarterback wham"
     | "quarterback power"
+    | "quarterback counter"
+    | "quarterback sweep"
     | "quarterback draw"
     | "quarterback sneak"
     | "bubble screen"
@@ -368,7 +375,7 @@ export interface CallRun {
   giveOnly?: boolean;
 }
 export interface RunTag {
-  name: "arc" | "bluff" | "tackle arc" | "tight-end surface" | "exchange" | "crack" | "wham" | "slot round";
+  name: "arc" | "bluff" | "tackle arc" | "tight-end surface" | "exchange" | "crack" | "wham" | "slot round" | "read";
   side?: "left" | "right" | null;
 }
 export interface RunOrder {
@@ -495,6 +502,9 @@ export interface FormationDocument {
     | "wing-T"
     | "wishbone"
     | "full house"
+    | "strong I"
+    | "weak I"
+    | "diamond"
     | "H-back";
   side: "left" | "right";
   modifier?: "condensed" | "tight" | "wide" | "over" | null;
@@ -590,7 +600,7 @@ export interface DefenderChange {
   reactionS?: number | null;
   movement?: null | {
     kind: "slant" | "cross" | "spike" | "scrape" | "squeeze" | "upfield" | "blitz";
-    side?: "left" | "right" | null;
+    side?: "left" | "right" | "strong" | "weak" | "field" | "boundary" | null;
   };
   /**
    * @maxItems 3
