@@ -38,7 +38,7 @@ final readonly class Call
      * @param  array<string, list<string>>  $readsBy  another order of the reads by what is seen: man, zone, closed,
      *     open
      * @param  Kill|null  $kill  the other call he takes to the line, and when he goes to it
-     * @param  string|null  $decided  why this one of two calls is played, in words
+     * @param  Decided|null  $decided  why this one of two calls is played
      */
     public function __construct(
         public Formation $formation,
@@ -56,7 +56,7 @@ final readonly class Call
         public ?RunCall $run = null,
         public array $rules = [],
         public ?Kill $kill = null,
-        public ?string $decided = null,
+        public ?Decided $decided = null,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof;
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Decided;
 use Jacotaxis\Core\Concept\Kill;
 use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Defense\Aligning\ByHand;
@@ -49,11 +50,11 @@ final readonly class Killing
             counted: ByHand::counted($defenders, $look, $before, 'in'),
         );
         [$holds, $seen] = (new self($defenders, $before, $box))->sees($kill, $call);
-        $words = $holds ? "Killed to the second call: $seen." : "The first call stands: $seen.";
+        $decided = new Decided($holds, $seen);
 
         return $holds
-            ? $kill->to->with(['situation' => $call->situation, 'decided' => $words])
-            : $call->with(['decided' => $words]);
+            ? $kill->to->with(['situation' => $call->situation, 'decided' => $decided])
+            : $call->with(['decided' => $decided]);
     }
 
     /**

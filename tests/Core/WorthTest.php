@@ -103,3 +103,24 @@ it('reads a pitch man by what he does on any down, and counts no yard past the g
         'second and three at the six' => [2, 3.0, 94.0],
         'third and two in the middle' => [3, 2.0, 50.0],
     ]);
+
+it('is worth by rule what its run is, where a married pass leaves it to the run', function (
+    string $call,
+    string $look,
+): void {
+    $proof = schooled($call, $look);
+    $byRule = array_values(array_filter($proof->mainKey()->acts, fn (array $a): bool => $a['act']->toward === null))[0];
+    expect($byRule['outcome']->action)->toBe('give')
+        ->and($proof->verdict()->isGood())->toBeTrue()
+        ->and($proof->worthByRule())->toBe($byRule['outcome']->worth)
+        ->and($proof->worthByRule()->chance)->toBeGreaterThan(0.3)
+        ->and($proof->worthAtWorst()->chance)->toBeLessThanOrEqual($proof->worthByRule()->chance);
+})->with([
+    ['I right, power right fake: Z post; X over; read Z, X', '4-2 nickel, cover 2'],
+    ['under center wing right, outside zone left fake, boot right: boot flood right', '4-2 nickel, cover 2'],
+]);
+
+it('is worth by rule what its ball is, where the pass stands for itself', function (string $call): void {
+    $proof = schooled($call, '4-2 nickel, cover 3');
+    expect($proof->worthByRule())->toBe($proof->ruleTrue->worth);
+})->with(['gun 2x2: stick right', 'gun trips right: flood right']);

@@ -67,9 +67,9 @@ it('tells which of two calls is played', function (): void {
     $asked = ['words' => 'gun 2x2: zone right; kill to hitches both if middle open', 'look' => '4-2 nickel, cover 2'];
     $this->postJson('/api/v1/proofs', $asked)
         ->assertOk()
-        ->assertJsonPath('report.why', fn (string $why): bool => str_starts_with($why, 'Killed to the second call'));
+        ->assertJsonPath('report.decided', ['killed' => true, 'seen' => 'the middle is open']);
     $document = $this->postJson('/api/v1/words', ['words' => $asked['words']])->json('document');
     $this->postJson('/api/v1/proofs', ['document' => $document, 'look' => '4-2 nickel, cover 3'])
         ->assertOk()
-        ->assertJsonPath('report.why', fn (string $why): bool => str_starts_with($why, 'The first call stands'));
+        ->assertJsonPath('report.decided', ['killed' => false, 'seen' => 'the middle is closed']);
 });

@@ -113,13 +113,28 @@ final readonly class Proof implements Proven
     /** What it is worth when everybody plays his rule. */
     public function worthByRule(): Worth
     {
-        return $this->ruleTrue->worth;
+        return ($this->runByRule() ?? $this->ruleTrue)->worth;
+    }
+
+    /**
+     * The run a play-action pass is proved with, where the key who decides leaves it to the run when he plays his rule:
+     * then the two are worth what the run is. Null where the pass stands for itself.
+     */
+    private function runByRule(): ?Outcome
+    {
+        foreach ($this->pair?->base === null ? [] : ($this->mainKey()->acts ?? []) as $row) {
+            if ($row['act']->toward === null && $row['outcome']->action === 'give') {
+                return $row['outcome'];
+            }
+        }
+
+        return null;
     }
 
     /** What it is worth against the act that hurts it most, of the main key or of a single other man. */
     public function worthAtWorst(): Worth
     {
-        $worth = [$this->ruleTrue->worth, ...array_map(fn (Answer $a): Worth => $a->outcome->worth, $this->answers)];
+        $worth = [$this->worthByRule(), ...array_map(fn (Answer $a): Worth => $a->outcome->worth, $this->answers)];
         foreach ($this->mainKey()->acts ?? [] as ['outcome' => $outcome]) {
             $worth[] = $outcome->worth;
         }

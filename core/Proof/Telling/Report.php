@@ -375,6 +375,7 @@ final class Report
 
         return [
             'drop' => $this->scene->drop->value,
+            'passer' => $this->scene->passer(),
             'setAt' => $this->scene->drop->setAt(),
             'hitches' => array_map(
                 fn (int $n): float => round($this->scene->drop->setAt() + $n * Footwork::HITCH, 2),

@@ -17,9 +17,8 @@ final class Told
     public static function report(Proven $proof): array
     {
         $report = $proof instanceof RunProof ? RunReport::of($proof) : Report::of(self::pass($proof));
-        $decided = $proof->scene()->call->decided;
 
-        return $decided === null ? $report : [...$report, 'why' => "$decided {$report['why']}"];
+        return [...$report, 'decided' => $proof->scene()->call->decided?->toArray()];
     }
 
     /**

@@ -902,6 +902,10 @@ export interface ProofReport {
   worth: WorthOfPlay;
   protection: "protected" | "hot" | "free" | "none";
   why: string;
+  /**
+   * of two calls which is played and what was seen; null where one call is made
+   */
+  decided: null | Decided;
   ruleTrue: OutcomeRow;
   keys: KeyRow[];
   spoilers: SpoilerRow[];
@@ -955,6 +959,13 @@ export interface Worth1 {
    * expected yards
    */
   yards: number;
+}
+export interface Decided {
+  /**
+   * the second call is played
+   */
+  killed: boolean;
+  seen: string;
 }
 export interface OutcomeRow {
   action: "throw" | "check-down" | "give" | "pull" | "keep" | "pitch" | "throwaway" | "sack";
@@ -1411,6 +1422,10 @@ export interface TempoRow {
   rushAt: number;
   outAt: number | null;
   caughtAt: number | null;
+  /**
+   * letter of who throws
+   */
+  passer: string;
 }
 export interface PressRow {
   man: string;

@@ -14,6 +14,7 @@ import { TurnBar } from '../set/TurnBar';
 import { Side } from '../side/Side';
 import { Button } from '../ui/Button';
 import { Controls } from './Controls';
+import { Decided } from './Decided';
 import { SavedCalls } from './SavedCalls';
 import { SaveOver } from './SaveOver';
 import { SeriesRail } from '../series/SeriesRail';
@@ -179,6 +180,7 @@ export function Board() {
                 {answer && document ? (
                     <>
                         <div className="relative min-h-0 flex-1 px-3 pt-2">
+                            {answer.report.decided && <Decided {...answer.report.decided} />}
                             <Field
                                 proof={answer}
                                 document={document}

@@ -157,13 +157,17 @@ function Scrub({ t, until, span, onScrub }: { t: number; until: number; span: nu
 
 function Drop({ tempo, x }: { tempo: ProofAnswer['report']['tempo']; x: (s: number) => number }) {
     const parts = [
-        { from: 0, to: tempo.setAt, name: `${tempo.drop} step` },
+        {
+            from: 0,
+            to: tempo.setAt,
+            name: tempo.passer === 'Q' ? `${tempo.drop} step` : 'gets the ball, sets his feet',
+        },
         ...tempo.hitches.map((h, i) => ({ from: i ? tempo.hitches[i - 1] : tempo.setAt, to: h, name: 'hitch' })),
     ];
     return (
         <g>
             <text x={LEFT - 10} y={33} textAnchor="end" className="text-[13px] font-semibold narrow" fill="var(--ink)">
-                Q
+                {tempo.passer}
             </text>
             {parts.map((p, i) => (
                 <g key={i}>

@@ -51,12 +51,25 @@ export function Field({
     const letters = useLetters();
     const receivers = both ? report.picture.receivers : undefined;
     const playing = frames !== null;
+    // The second of two calls is shown, the first is what is edited: nothing of it can be taken hold of here.
+    const fixed = playing || report.decided?.killed === true;
     const at = playing ? positions(frames, t) : null;
     const outcome = run.choice ?? report.ruleTrue;
     const ball = outcome.man;
     const forks = report.run ? report.keys.slice(0, 2) : report.keys.slice(0, 1);
 
-    const hands = useHands({ stage, document, look, scale, playing, drawing, receivers, onChoose, onLook, onDrawn });
+    const hands = useHands({
+        stage,
+        document,
+        look,
+        scale,
+        playing: fixed,
+        drawing,
+        receivers,
+        onChoose,
+        onLook,
+        onDrawn,
+    });
     const { held, place, path } = hands;
     /** Where the hand has something now; the proof follows it. */
     const inHand = (kind: Held['kind'], man: string) =>
