@@ -47,11 +47,11 @@ export function Shelf({ looks, cells, current, opponents, opponent, onOpponent, 
                         >
                             {cell ? <Fork verdict={cell.verdict} size={18} /> : <span className="size-[18px]" />}
                             <span className="min-w-0 leading-tight">
-                                <span className="block truncate text-[13px] font-semibold narrow">
+                                <span className="line-clamp-2 text-[13px] leading-[1.1] font-semibold narrow">
                                     {short(l.words, looks)}
                                 </span>
-                                <span className="block truncate text-[11px] text-soft narrow">
-                                    {cell ? chances(cell.worth) : 'proving'}, shown {l.shown}
+                                <span className="block text-[11px] whitespace-nowrap text-soft narrow">
+                                    {cell ? chances(cell.worth) : 'proving'} · {l.shown} times
                                 </span>
                             </span>
                         </button>

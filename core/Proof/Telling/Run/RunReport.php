@@ -62,7 +62,8 @@ final readonly class RunReport
             'reads' => [],
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof, $report->answers)),
             'assumed' => $proof->scene->call->assumed,
-            'tempo' => ['drop' => 'none', 'passer' => 'Q', 'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [],
+            'tempo' => ['drop' => 'none', 'passer' => 'Q',
+                'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [],
                 'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2),
                 'caughtAt' => ($proof->carriers['throw'] ?? null)?->thrownAt === null ? null
                     : round($proof->carriers['throw']->from, 2)],
