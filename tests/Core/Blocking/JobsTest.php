@@ -24,7 +24,7 @@ use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
-use Tests\Core\Running\LineAudit;
+use Tests\Core\Blocking\LineAudit;
 
 /*
  * Each of the eleven men as a line coach reads him, scheme by scheme and front by front (jobs.md; INZ, RUN, JET, VER,

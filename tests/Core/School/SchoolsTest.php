@@ -168,7 +168,7 @@ it('has no question that nothing follows', function (): void {
             array_filter(
                 explode(
                     "\n",
-                    (string) shell_exec('find '.escapeshellarg(dirname(__DIR__, 2).'/core').' -name "*.php"'),
+                    (string) shell_exec('find '.escapeshellarg(dirname(__DIR__, 3).'/core').' -name "*.php"'),
                 ),
                 fn (string $f): bool => $f !== '' && ! str_ends_with($f, 'Questions.php'),
             ),
