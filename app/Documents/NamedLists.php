@@ -11,7 +11,7 @@ use Jacotaxis\Core\Blocking\Trick;
 use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Change;
-use Jacotaxis\Core\Defense\MovementKind;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\RunParser;

@@ -4,7 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Scale;
 use Jacotaxis\Core\Offense\Man;

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Concept;
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
 use Jacotaxis\Core\Blocking\Run\RunCall;
+use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;

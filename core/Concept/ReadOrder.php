@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Concept;
 
+use Jacotaxis\Core\Concept\Families\Drawn;
+use Jacotaxis\Core\Concept\Families\Family;
+use Jacotaxis\Core\Concept\Families\Form;
+use Jacotaxis\Core\Concept\Families\Recognition;
+use Jacotaxis\Core\Concept\Families\Wish;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Route\RouteSpec;
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Defense;
 
+use Jacotaxis\Core\Defense\Jobs\JobWords;
+use Jacotaxis\Core\Defense\Jobs\Movement;
+
 /**
  * What a coach changes of one defender by hand: his job, the receiver he reads or takes, his reaction, one movement,
  * his leverage and cushion, a technique, a spot. Null keeps what the front and the shell say.

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Defense;
 
+use Jacotaxis\Core\Defense\Jobs\Job;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Defense\Jobs\Movement;
 use Jacotaxis\Core\Field\Side;
 
 /**

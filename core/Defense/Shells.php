@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Defense;
 
+use Jacotaxis\Core\Defense\Jobs\Job;
+
 /**
  * The catalogue of shells (common practice): for each slot behind the front a pre-snap spot and a job.
  *

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense;
 
 use DomainException;
+use Jacotaxis\Core\Defense\Jobs\JobWords;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 
 /** A front, shell or defender that no catalogue holds, or a look that is not eleven men. */
 final class UnknownLook extends DomainException

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Truth;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
-use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Sheet\Looks;
 

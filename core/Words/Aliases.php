@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
-use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Offense\Sets;

@@ -6,7 +6,7 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Concept\CallDraft;
-use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Route\Routes;

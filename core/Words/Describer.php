@@ -6,8 +6,8 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Concept\Drawn;
-use Jacotaxis\Core\Concept\Recognition;
+use Jacotaxis\Core\Concept\Families\Drawn;
+use Jacotaxis\Core\Concept\Families\Recognition;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Motion\Motion;
@@ -155,7 +155,7 @@ final class Describer
     }
 
     /**
-     * @param  list<array{family: \Jacotaxis\Core\Concept\Family, side: Side}>  $families
+     * @param  list<array{family: \Jacotaxis\Core\Concept\Families\Family, side: Side}>  $families
      * @return list<string>
      */
     private function families(array $families): array

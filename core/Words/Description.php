@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Concept\Drawn;
-use Jacotaxis\Core\Concept\Family;
-use Jacotaxis\Core\Concept\Recognition;
+use Jacotaxis\Core\Concept\Families\Drawn;
+use Jacotaxis\Core\Concept\Families\Family;
+use Jacotaxis\Core\Concept\Families\Recognition;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\FormationFinder;

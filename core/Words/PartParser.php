@@ -6,8 +6,8 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Concept\CallDraft;
-use Jacotaxis\Core\Concept\Drawn;
-use Jacotaxis\Core\Concept\Family;
+use Jacotaxis\Core\Concept\Families\Drawn;
+use Jacotaxis\Core\Concept\Families\Family;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Concept\CallDraft;
-use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Route\Routes;
 
 /** Reads who is read, in what order and against what, and which defender the call names as its key. */

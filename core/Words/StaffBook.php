@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words;
 
-use Jacotaxis\Core\Concept\Family;
-use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Concept\Families\Family;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Man;

@@ -118,7 +118,7 @@ it('knows every floor of the proof', function (): void {
 });
 
 it('names no concept in the simulator', function (): void {
-    $families = array_keys(Jacotaxis\Core\Concept\Families::all());
+    $families = array_keys(Jacotaxis\Core\Concept\Families\Families::all());
     foreach (glob(dirname(__DIR__, 2).'/core/Proof/{*.php,*/*.php,*/*/*.php}', GLOB_BRACE) as $file) {
         foreach ($families as $name) {
             // A family whose name is an ordinary word is looked for as a string of its own that is no key of an answer.

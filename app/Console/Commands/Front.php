@@ -4,8 +4,8 @@ namespace App\Console\Commands;
 
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Recognise\LookFinder;
-use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;

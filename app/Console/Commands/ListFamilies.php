@@ -2,9 +2,9 @@
 
 namespace App\Console\Commands;
 
-use Jacotaxis\Core\Concept\Families;
-use Jacotaxis\Core\Concept\Family;
-use Jacotaxis\Core\Concept\Form;
+use Jacotaxis\Core\Concept\Families\Families;
+use Jacotaxis\Core\Concept\Families\Family;
+use Jacotaxis\Core\Concept\Families\Form;
 
 class ListFamilies extends JxCommand
 {

@@ -4,12 +4,12 @@ namespace App\Console\Commands;
 
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Fronts;
-use Jacotaxis\Core\Defense\Job;
-use Jacotaxis\Core\Defense\JobWords;
+use Jacotaxis\Core\Defense\Jobs\Job;
+use Jacotaxis\Core\Defense\Jobs\JobWords;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Defense\Shells;
-use Jacotaxis\Core\Defense\Technique;
 
 class ListLooks extends JxCommand
 {

@@ -8,7 +8,7 @@ use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Offense\Motion\Cadence;
 use Jacotaxis\Core\Words\StaffBook;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Blocking\Run;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Field\Side;
 
 /**

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Concept\Document;
 
 use Jacotaxis\Core\Defense\Change;
-use Jacotaxis\Core\Defense\JobWords;
+use Jacotaxis\Core\Defense\Jobs\JobWords;
+use Jacotaxis\Core\Defense\Jobs\Movement;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Defense\Movement;
-use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Defense\UnknownLook;
 
 /** A look as a document (schemas/look.schema.json). */

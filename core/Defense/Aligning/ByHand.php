@@ -6,8 +6,8 @@ namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
-use Jacotaxis\Core\Defense\JobWords;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobWords;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Offense\Lineup;

@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Fronts;
-use Jacotaxis\Core\Defense\Job;
+use Jacotaxis\Core\Defense\Jobs\Job;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;

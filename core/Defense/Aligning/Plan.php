@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Defense\Fronts;
-use Jacotaxis\Core\Defense\Job;
+use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Defense\Aligning;
 
-use Jacotaxis\Core\Defense\Job;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\Job;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;

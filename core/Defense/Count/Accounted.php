@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Count;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Offense\Lineup;
 
 /** Who has every eligible receiver: his man, or the zones he stands in. */

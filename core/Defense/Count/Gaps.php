@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Count;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Jobs\Movement;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Defense\Movement;
-use Jacotaxis\Core\Defense\Technique;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
 

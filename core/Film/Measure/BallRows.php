@@ -7,7 +7,7 @@ namespace Jacotaxis\Core\Film\Measure;
 use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Proof\Pass\Proof;
-use Jacotaxis\Core\Proof\Run\Carrier;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
 
 /** The clock and the path of the ball: drop, mesh, throw, pitch. Times are from the snap. */
 final readonly class BallRows

@@ -6,7 +6,7 @@ namespace Jacotaxis\Core\Film\Measure;
 
 use Jacotaxis\Core\Blocking\Run\Told\Branches;
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\Movement;
+use Jacotaxis\Core\Defense\Jobs\Movement;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\RunProver;

@@ -8,7 +8,7 @@ use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
-use Jacotaxis\Core\Proof\Run\Carrier;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
 use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /**

@@ -9,7 +9,7 @@ use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
-use Jacotaxis\Core\Proof\Run\Lanes;
+use Jacotaxis\Core\Proof\Run\Ball\Lanes;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Proven;
 

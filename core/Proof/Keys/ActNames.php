@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Keys;
 
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Scene\Scene;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Play;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Behaviour\Deep;
 use Jacotaxis\Core\Proof\Play\Behaviour\Mover;

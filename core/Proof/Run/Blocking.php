@@ -9,6 +9,8 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
+use Jacotaxis\Core\Proof\Run\Chase\Defense;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**

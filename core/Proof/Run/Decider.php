@@ -9,6 +9,12 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
+use Jacotaxis\Core\Proof\Run\Ball\Hurry;
+use Jacotaxis\Core\Proof\Run\Ball\Passing;
+use Jacotaxis\Core\Proof\Run\Chase\Defense;
+use Jacotaxis\Core\Proof\Run\Chase\KeyMoves;
+use Jacotaxis\Core\Proof\Run\Chase\Tackler;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Worth;
 

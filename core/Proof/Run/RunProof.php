@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
+use Jacotaxis\Core\Proof\Run\Chase\Defense;
 use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Verdict;

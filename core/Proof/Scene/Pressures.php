@@ -6,9 +6,9 @@ namespace Jacotaxis\Core\Proof\Scene;
 
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Jobs\Movement;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Defense\Movement;
-use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Defense\UnknownLook;
 
 /** Who comes free against each pressure a look can bring, when, and who is hot then (PRO-14). */

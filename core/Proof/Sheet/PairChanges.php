@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Sheet;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\Job;
-use Jacotaxis\Core\Defense\JobKind;
-use Jacotaxis\Core\Defense\JobWords;
+use Jacotaxis\Core\Defense\Jobs\Job;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobWords;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Proof\Pass\Proof;

@@ -6,7 +6,7 @@ namespace Jacotaxis\Core\Words\Trade;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Scheme;
-use Jacotaxis\Core\Concept\Drawn;
+use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 

@@ -3,8 +3,8 @@
 /* Families by who runs what: common practice; the worked cases by their names. */
 
 use Jacotaxis\Core\Concept\Document\CallDocument;
-use Jacotaxis\Core\Concept\Families;
-use Jacotaxis\Core\Concept\Wish;
+use Jacotaxis\Core\Concept\Families\Families;
+use Jacotaxis\Core\Concept\Families\Wish;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;

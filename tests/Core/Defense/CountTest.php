@@ -11,7 +11,7 @@ use Jacotaxis\Core\Defense\Count\Gaps;
 use Jacotaxis\Core\Defense\Count\Outside;
 use Jacotaxis\Core\Defense\Count\Tells;
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\Job;
+use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;

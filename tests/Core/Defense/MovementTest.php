@@ -2,8 +2,8 @@
 
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\Movement;
-use Jacotaxis\Core\Defense\MovementKind;
+use Jacotaxis\Core\Defense\Jobs\Movement;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Words\LookParser;

@@ -5,7 +5,7 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Pairs;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
-use Jacotaxis\Core\Proof\Run\Lanes;
+use Jacotaxis\Core\Proof\Run\Ball\Lanes;
 use Jacotaxis\Core\Proof\Telling\CalledJobs;
 use Jacotaxis\Core\Words\CallParser;
 

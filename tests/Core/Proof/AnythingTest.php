@@ -2,7 +2,7 @@
 
 /* Whatever can be said is proved: random calls, looks and situations from a fixed seed, none of them of the demo. */
 
-use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Hash;

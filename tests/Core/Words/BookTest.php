@@ -4,7 +4,7 @@
 
 use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Concept\Document\CallDocument;
-use Jacotaxis\Core\Concept\OwnFamily;
+use Jacotaxis\Core\Concept\Families\OwnFamily;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\School\OpenValues;

@@ -1,7 +1,7 @@
 <?php
 
 use Jacotaxis\Core\Concept\Document\CallDocument;
-use Jacotaxis\Core\Concept\Families;
+use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;

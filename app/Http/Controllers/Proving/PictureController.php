@@ -11,7 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Jacotaxis\Core\Defense\Alignment;
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\FilmReader;

@@ -6,8 +6,8 @@ namespace Jacotaxis\Core\Blocking\Run\Front;
 
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Defense\Count\Edges;
-use Jacotaxis\Core\Defense\JobKind;
-use Jacotaxis\Core\Defense\MovementKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\School\Schools;
 
 /**

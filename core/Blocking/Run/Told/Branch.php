@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Blocking\Run\Told;
 
-use Jacotaxis\Core\Defense\Movement;
+use Jacotaxis\Core\Defense\Jobs\Movement;
 
 /** What a man does instead when a defender does something: one if and its then. */
 final readonly class Branch

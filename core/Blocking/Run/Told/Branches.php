@@ -7,8 +7,8 @@ namespace Jacotaxis\Core\Blocking\Run\Told;
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\Verb;
-use Jacotaxis\Core\Defense\Movement;
-use Jacotaxis\Core\Defense\MovementKind;
+use Jacotaxis\Core\Defense\Jobs\Movement;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Field\Side;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Telling\Findings;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Path;

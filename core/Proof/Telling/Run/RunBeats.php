@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
+use Jacotaxis\Core\Defense\Jobs\Movement;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Defense\Look;
-use Jacotaxis\Core\Defense\Movement;
-use Jacotaxis\Core\Defense\MovementKind;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Proof\Run\RunProof;

@@ -8,11 +8,11 @@ use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Tracks;
-use Jacotaxis\Core\Proof\Run\Carrier;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
+use Jacotaxis\Core\Proof\Run\Chase\Tackler;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Run\Tackler;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 
 /** A run as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */

@@ -13,7 +13,7 @@ use Jacotaxis\Core\Blocking\Run\Told\Technique;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Field\Finding;
-use Jacotaxis\Core\Proof\Run\Carrier;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunKey;
 use Jacotaxis\Core\Proof\Run\RunOutcome;

@@ -5,7 +5,7 @@
  * sides and levels. The concept is never named to the simulator.
  */
 
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Pass\Proof;

@@ -2,8 +2,8 @@
 
 use Jacotaxis\Core\Blocking\Run\Told\LineCalls;
 use Jacotaxis\Core\Concept\Call;
-use Jacotaxis\Core\Defense\Movement;
-use Jacotaxis\Core\Defense\MovementKind;
+use Jacotaxis\Core\Defense\Jobs\Movement;
+use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;

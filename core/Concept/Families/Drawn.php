@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Families;
 
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Protecting;
+use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Route\Flag;

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Ball;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
+use Jacotaxis\Core\Proof\Run\Chase\Tackler;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**

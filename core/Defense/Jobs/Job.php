@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Defense;
+namespace Jacotaxis\Core\Defense\Jobs;
 
 /**
  * What a shell asks of one defender, as data that the behaviours of the proof read.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Defense;
+namespace Jacotaxis\Core\Defense\Jobs;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;

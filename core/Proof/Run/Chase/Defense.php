@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Chase;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\JobKind;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Proof\Run\Ball\Carriers;
+use Jacotaxis\Core\Proof\Run\Ball\Hurry;
+use Jacotaxis\Core\Proof\Run\Ball\ShownPass;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /** How every defender plays the run: where he starts, when he goes, how fast. Yards and seconds. */

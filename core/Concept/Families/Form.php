@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Families;
 
 /** One way a family is lined up: routes by receiver number, what a back does, and the order of the reads. */
 final readonly class Form

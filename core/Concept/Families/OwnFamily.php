@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Families;
 
 use DomainException;
+use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Route\RouteSpec;

@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Chase;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Kinematics\Path;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
+use Jacotaxis\Core\Proof\Run\Ball\Carriers;
+use Jacotaxis\Core\Proof\Run\Ball\Passing;
+use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**

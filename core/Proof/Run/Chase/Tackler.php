@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Chase;
 
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
+use Jacotaxis\Core\Proof\Run\Ball\Carrier;
 
 /** A free defender on his way to a carrier: from a spot, after a delay, by the sprint law. Yards and seconds. */
 final readonly class Tackler

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Families;
 
 /** A family of pass calls: who runs what by receiver number on the concept side, in one or several forms. */
 final readonly class Family

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Families;
 
+use Jacotaxis\Core\Concept\ReadOrder;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Route\RouteSpec;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Defense;
+namespace Jacotaxis\Core\Defense\Jobs;
 
 /** One movement at the snap (common practice): sideways in gaps, upfield in yards. */
 enum MovementKind: string

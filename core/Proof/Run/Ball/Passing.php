@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Ball;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Defense;
+namespace Jacotaxis\Core\Defense\Jobs;
 
+use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
 

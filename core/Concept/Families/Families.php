@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Concept;
+namespace Jacotaxis\Core\Concept\Families;
 
 /** The catalogue of families, in the order in which recognition tests them (CAL-04). */
 final class Families

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Defense;
+namespace Jacotaxis\Core\Defense\Jobs;
 
 /** Jobs a coach gives one man by hand, by their spoken names: widths for his own side, yards. */
 final class JobWords

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Ball;
 
 use Jacotaxis\Core\Blocking\Run\Front\FrontRead;
 use Jacotaxis\Core\Blocking\Run\Front\Posts;
-use Jacotaxis\Core\Defense\Technique;
+use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Run;
+namespace Jacotaxis\Core\Proof\Run\Chase;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Concept\Call;
