@@ -304,8 +304,9 @@ final class CallBuilder
                     && ! $this->stays($letter)
                     && ! in_array($letter, $kept, true)
                 ) {
-                    $this->routes[$letter] = RouteSpec::of($n === 0 ? 'go' : 'seam', flag: Flag::Clear);
-                    $this->assumed[] = "$letter ".($n === 0 ? 'go' : 'seam').' clears out';
+                    $route = ClearOut::route($letter, $n, $this->routes, $this->lineup);
+                    $this->routes[$letter] = RouteSpec::of($route, flag: Flag::Clear);
+                    $this->assumed[] = "$letter $route clears out";
                 }
             }
         }

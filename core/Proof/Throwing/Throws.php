@@ -65,7 +65,7 @@ final class Throws
     {
         $lines = [];
         $first = (int) ceil($from / Path::STEP - 1e-9);
-        $last = (int) floor($to / Path::STEP + 1e-9);
+        $last = min(Path::STEPS - 1, (int) floor($to / Path::STEP + 1e-9));
         $shape = $this->scene->routes[$letter]->spec->shape();
         // One who runs on across the field is half a yard away a step later: every step counts.
         $every = $shape->deep || $shape->finish !== Finish::Run ? self::EVERY : 1;

@@ -1,14 +1,18 @@
 <?php
 
+use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Proof\Pass\Prover;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
+use Jacotaxis\Core\Proof\Telling\Findings\Findings;
 use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
+use Jacotaxis\Core\Words\NotUnderstood;
 use Jacotaxis\Core\Words\SituationParser;
 
 /* What a coach is told, finding by finding: a case that brings it,
@@ -124,4 +128,40 @@ it('MOT-03: tells of a motion on a run as on a pass', function (string $code, st
     'a jet that comes late' => ['motion-late', 'gun 2x2 right, H jet left on the last sound of set: jet left', true],
     'a jet that fits' => ['motion-late', 'gun 2x2 right, H jet left: jet left', false],
     'a sound nobody makes' => ['unknown-sound', 'gun 2x2 right, H jet left: jet left', false],
+]);
+
+it('sends nobody it fills in into another man\'s window', function (string $set): void {
+    foreach (['left', 'right'] as $side) {
+        foreach (array_keys(Families::all()) as $family) {
+            try {
+                $call = CallParser::parse("gun $set right: $family $side");
+            } catch (NotUnderstood) {
+                continue;
+            }
+            $filled = [];
+            foreach ($call->assumed as $words) {
+                if (preg_match('/^([XZHYRF]) .* clears out$/', $words, $m) === 1) {
+                    $filled[] = $m[1];
+                }
+            }
+            $proof = Prover::prove($call, LookParser::parse('4-2 nickel, cover 3'), new Setting(Situation::of()));
+            foreach (Findings::of($proof) as $finding) {
+                $names = $finding->code === 'one-window' ? explode(' ', $finding->text, 4) : [];
+                expect(array_intersect($filled, $names))->toBe([], "$set: $family $side: $finding->text");
+            }
+        }
+    }
+})->with(['2x2', 'trips', 'trey', 'bunch', 'stack', 'empty', 'quads', 'ace']);
+
+it('names two men who share a window while one may get the ball, and nobody who only crosses', function (
+    string $call,
+    bool $shares,
+): void {
+    $codes = array_column(told($call, '4-2 nickel, cover 3')['findings'], 'code');
+    expect(in_array('one-window', $codes, true))->toBe($shares);
+})->with([
+    'two who settle beside each other' => ['gun bunch right: hitches right', true],
+    'hitches apart' => ['gun 2x2: hitches right', false],
+    'crossers of a mesh' => ['gun 2x2: mesh right', false],
+    'two who only clear out' => ['gun bunch right: X slant; Z go clear; Y seam clear; H seam clear; read X', false],
 ]);

@@ -1,5 +1,6 @@
 <?php
 
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Pass\Prover;
@@ -7,6 +8,7 @@ use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Telling\Frames;
 use Jacotaxis\Core\Proof\Telling\Report;
+use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 use Jacotaxis\Core\Proof\Throwing\Throws;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
@@ -133,4 +135,11 @@ it('names the free rusher when one is left over and drops the reads he kills', f
             ]->live(),
         )
         ->toBeFalse();
+});
+
+it('throws nothing after the last picture, however late a slot ends', function (): void {
+    $throws = new Throws(proof('gun 2x2 right: smash right', 'cover 3')->scene);
+    $last = array_map(fn (ThrowLine $line): float => $line->outAt(), $throws->lines('H', 3.0, 9.0));
+    expect($last)->not->toBe([])
+        ->and(max($last))->toBeLessThan(Path::STEPS * Path::STEP);
 });

@@ -9,19 +9,16 @@ use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Defense\Count\Gaps;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Finding;
-use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Play\PassOff;
 use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Route\SharedWindow;
 
 /** What a coach would want to be told about a proof. */
 final class Findings
 {
-    /** Two men this near each other for this long after both breaks share a window (yards, seconds). */
-    private const SHARED = [2.0, 0.3];
-
     /** Farther than this a man moved by hand plays another place, yards. */
     private const SAME_PLACE_YD = 2.5;
 
@@ -43,7 +40,7 @@ final class Findings
             ...TempoFindings::of($proof),
             ...PassFindings::of($proof),
             ...MarriageFindings::of($proof),
-            ...self::shared($scene),
+            ...self::shared($proof),
             ...self::named($proof),
         ];
     }
@@ -161,14 +158,24 @@ final class Findings
         return $findings;
     }
 
-    /** @return list<Finding> */
-    private static function shared(Scene $scene): array
+    /**
+     * Two men in one window (CAL-09) while one of them may get the ball: afterwards, and where both only clear out,
+     * nobody throws there.
+     *
+     * @return list<Finding>
+     */
+    private static function shared(Proof $proof): array
     {
         $findings = [];
+        $scene = $proof->scene;
         $letters = array_keys($scene->routes);
         foreach ($letters as $n => $a) {
             foreach (array_slice($letters, $n + 1) as $b) {
-                $near = self::near($scene, $a, $b);
+                $near = SharedWindow::since(
+                    $scene->routes[$a],
+                    $scene->routes[$b],
+                    fn (float $from, float $to): bool => self::thrown($proof, [(string) $a, (string) $b], $from, $to),
+                );
                 if ($near !== null) {
                     $findings[] = new Finding(
                         'one-window',
@@ -179,7 +186,7 @@ final class Findings
                             $a,
                             $b,
                             $near,
-                            self::SHARED[0],
+                            SharedWindow::NEAR_YD,
                         ),
                         'CAL-09',
                     );
@@ -190,21 +197,22 @@ final class Findings
         return $findings;
     }
 
-    /** When two men come within two yards of each other for 0.3 s after both breaks, or null. */
-    private static function near(Scene $scene, string $a, string $b): ?float
+    /**
+     * Whether one of these men may get the ball between two moments.
+     *
+     * @param  list<string>  $letters
+     */
+    private static function thrown(Proof $proof, array $letters, float $since, float $until): bool
     {
-        $one = $scene->routes[$a];
-        $two = $scene->routes[$b];
-        $steps = 0;
-        for ($i = (int) ceil(max($one->break()->t, $two->break()->t) / Path::STEP); $i < Path::STEPS - 20; $i++) {
-            $apart = hypot($one->path->x[$i] - $two->path->x[$i], $one->path->y[$i] - $two->path->y[$i]);
-            $steps = $apart < self::SHARED[0] ? $steps + 1 : 0;
-            if ($steps * Path::STEP >= self::SHARED[1]) {
-                return ($i - $steps) * Path::STEP;
+        foreach ($letters as $letter) {
+            $reading = $proof->readings[$letter];
+            $slot = $reading->number !== null && $reading->from !== null;
+            if ($slot && $reading->from <= $until && ($reading->to ?? $reading->from) >= $since) {
+                return true;
             }
         }
 
-        return null;
+        return false;
     }
 
     /** @return list<Finding> */
