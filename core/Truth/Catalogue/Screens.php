@@ -132,6 +132,42 @@ final class Screens
             )
                 ->fronts('4-2 nickel', '4-3 over')
                 ->middle(),
+            Truth::of(
+                '28 shovel off an end who is upfield',
+                Want::good()->key('end'),
+                'gun H-back {other}: shovel {side}',
+                ['H-back'],
+                ['cover 3, {side} end upfield', 'cover 2, {side} end upfield', 'cover 4, {side} end upfield'],
+            )
+                ->fronts('4-2 nickel', '4-3 over')
+                ->middle(),
+            Truth::of(
+                '28 shovel off an end who waits',
+                Want::notGood(),
+                'gun H-back {other}: shovel {side}',
+                ['H-back'],
+                ['cover 3', 'cover 2', 'cover 4'],
+            )
+                ->fronts('4-2 nickel', '4-3 over')
+                ->middle(),
+            Truth::of(
+                '28 quarterback counter with a hat for every man of the front',
+                Want::good(),
+                'gun {set} {side}: quarterback counter {side}',
+                ['2x2'],
+                ['cover 2', 'cover 3', 'cover 4'],
+            )
+                ->fronts('4-2 nickel')
+                ->middle(),
+            Truth::of(
+                '28 quarterback counter with the edge man left alone',
+                Want::notGood(),
+                'gun {set} {side}: quarterback counter {side}',
+                ['2x2'],
+                ['cover 3', 'cover 2'],
+            )
+                ->fronts('3-4')
+                ->middle(),
         ];
     }
 }

@@ -38,11 +38,11 @@ it('gives each of the eleven his job in a shovel', function (string $call, strin
         'C' => 'Doubles the nose with RG, climbs to the mike',
         'RG' => 'Doubles the nose with C, keeps him',
         'RT' => 'Blocks the right end',
-        'R' => 'Leads on the free safety',
+        'R' => 'Leads through',
         'H' => 'Takes the pitch',
         'Z' => 'Cuts off the strong safety',
         'Y' => 'Stalks the right corner, one yard in front of him',
-        'X' => 'Nobody over him: runs to the nearest safety',
+        'X' => 'Stalks the free safety, one yard in front of him',
     ]],
 ]);
 
