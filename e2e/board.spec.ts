@@ -18,7 +18,7 @@ test('says a call in the call line, with help for a wrong word', async ({ page }
     await expect(line).toHaveValue('gun trips left: post-dig left ');
     await line.press('Enter');
     await expect(line).toHaveValue('gun trips left: post-dig left');
-    await expect(page.getByText(/Assumed:.*Y seam clears out/)).toBeVisible();
+    await expect(page.getByText(/Assumed:.*Y bender clears out/)).toBeVisible();
     await expect(page.getByRole('slider', { name: 'H, dig, break depth' })).toBeVisible();
 });
 
@@ -35,6 +35,30 @@ test('takes a call and a look as a coach types them', async ({ page }) => {
     await line.press('Enter');
     await expect(line).toHaveValue('gun trips right: smash right; R block');
     await expect(page.getByTestId('verdict')).toBeVisible();
+});
+
+test('takes two calls and says which is played against the look', async ({ page }) => {
+    const line = page.getByRole('combobox', { name: 'Call line' });
+    await line.fill('gun 2x2: zone right; kill to hitches both if two high');
+    await line.press('Enter');
+    await expect(line).toHaveValue('gun 2x2 right: zone right; kill to hitches both if middle open');
+    await expect(page.getByText('Killed to the second call: the middle is open.')).toBeVisible();
+    await expect(page.getByRole('slider', { name: 'H, hitch, break depth' })).toBeVisible();
+    const look = page.getByRole('combobox', { name: 'Look line' });
+    await look.fill('4-2-5 cover 3');
+    await look.press('Enter');
+    await expect(page.getByText('The first call stands: the middle is closed.')).toBeVisible();
+    await expect(page.getByRole('tab', { name: 'Run', exact: true })).toBeVisible();
+});
+
+test('lists every key of the screen on one page', async ({ page }) => {
+    await page.keyboard.press('?');
+    const keys = page.getByRole('dialog', { name: 'Keys of this screen' });
+    await expect(keys.getByText('to the call line')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(keys).toBeHidden();
+    await page.getByRole('button', { name: 'Keys (?)' }).click();
+    await expect(keys.getByText('turns the call over')).toBeVisible();
 });
 
 test('drags a break and everything follows; undo, redo, save, reload', async ({ page }) => {

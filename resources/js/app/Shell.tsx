@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { useSession } from './session';
+import { KeyPage } from '../ui/KeyPage';
 
 const STAFF = [
     { to: '/board', name: 'Board' },
@@ -45,6 +46,7 @@ export function Shell() {
                     </Link>
                 ))}
                 <div className="mt-auto flex flex-col gap-1 p-2 text-xs narrow">
+                    <KeyPage />
                     <Theme />
                     <SignOut name={session.name} />
                 </div>

@@ -1,7 +1,7 @@
 import type { DependencyList, RefObject } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { useLookShelf } from '../look/useLookShelf';
-import { useKeys } from '../ui/useKeys';
+import { useKeys, useSaid } from '../ui/useKeys';
 import { useBoard } from './store';
 import type { Run } from './useRun';
 
@@ -33,29 +33,36 @@ export function useBoardKeys({ shelf, run, turn, lines, watch, ...does }: Keys) 
         line.current?.select()
     );
     const deps = [...watch, run.clock.t, run.clock.running, run.until, run.walk.length];
-    useKeys('bracketleft', () => shelf.pick(shelf.at - 1), [shelf.at, shelf.looks.length]);
-    useKeys('bracketright', () => shelf.pick(shelf.at + 1), [shelf.at, shelf.looks.length]);
-    useKeys('f', does.fix, deps);
-    useKeys('m', () => turn(null), deps);
-    useKeys('shift+f', () => turn('field'), deps);
-    useKeys('shift+b', () => turn('boundary'), deps);
-    useKeys('n', does.toggleNamed);
-    useKeys('d', does.toggleDrawing);
-    useKeys('b', does.toggleBoth);
-    useKeys('w', run.step, deps);
-    useKeys('l', go(lines.look));
-    useKeys('r', go(lines.route));
-    useKeys('slash', go(lines.call));
-    useKeys('space', (e) => (e.preventDefault(), run.play()), deps);
-    useKeys('1', () => run.takeProng(0), deps);
-    useKeys('2', () => run.takeProng(1), deps);
-    useKeys('3', () => run.takeProng(0, 1), deps);
-    useKeys('4', () => run.takeProng(1, 1), deps);
-    useKeys('u', does.sideline, deps);
-    useKeys('escape', does.rest);
-    useKeys('mod+z', () => undo());
-    useKeys('mod+shift+z, mod+y', () => redo());
+    useKeys('bracketleft', 'the look before on the shelf', () => shelf.pick(shelf.at - 1), [
+        shelf.at,
+        shelf.looks.length,
+    ]);
+    useKeys('bracketright', 'the next look on the shelf', () => shelf.pick(shelf.at + 1), [
+        shelf.at,
+        shelf.looks.length,
+    ]);
+    useKeys('f', 'makes the first fix the rule book offers', does.fix, deps);
+    useKeys('m', 'turns the call over', () => turn(null), deps);
+    useKeys('shift+f', 'turns the call to the field', () => turn('field'), deps);
+    useKeys('shift+b', 'turns the call to the boundary', () => turn('boundary'), deps);
+    useKeys('n', 'proves with our own men, or with the level', does.toggleNamed);
+    useKeys('d', 'draws a route: drag from a man', does.toggleDrawing);
+    useKeys('b', 'both sides: the man across the ball gets it too', does.toggleBoth);
+    useKeys('w', 'walks the reads, one by one', run.step, deps);
+    useKeys('l', 'to the look line', go(lines.look));
+    useKeys('r', 'to the route line of the chosen man', go(lines.route));
+    useKeys('slash', 'to the call line', go(lines.call));
+    useKeys('space', 'runs or holds the play', (e) => (e.preventDefault(), run.play()), deps);
+    useKeys('1', 'the left prong of the fork', () => run.takeProng(0), deps);
+    useKeys('2', 'the right prong of the fork', () => run.takeProng(1), deps);
+    useKeys('3', 'the left prong of the second key', () => run.takeProng(0, 1), deps);
+    useKeys('4', 'the right prong of the second key', () => run.takeProng(1, 1), deps);
+    useKeys('u', 'the sideline view', does.sideline, deps);
+    useKeys('escape', 'back to the drawing', does.rest);
+    useKeys('mod+z', 'undo', () => undo());
+    useKeys('mod+shift+z, mod+y', 'redo', () => redo());
+    useSaid('mod+s', 'saves the call');
     useHotkeys('mod+s', does.save, { preventDefault: true, enableOnFormTags: true }, deps);
-    useKeys('comma', () => run.scrub(run.clock.t - 0.05), deps);
-    useKeys('period', () => run.scrub(run.clock.t + 0.05), deps);
+    useKeys('comma', 'a moment back', () => run.scrub(run.clock.t - 0.05), deps);
+    useKeys('period', 'a moment on', () => run.scrub(run.clock.t + 0.05), deps);
 }

@@ -22,7 +22,7 @@ export function Sheet() {
     const opponents = useMemo(() => [...new Set((all.data?.looks ?? []).map((l) => l.opponent))], [all.data]);
     const opponent = opponents.includes(chosen) ? chosen : (opponents[0] ?? '');
     const looks = useMemo(() => (all.data?.looks ?? []).filter((l) => l.opponent === opponent), [all.data, opponent]);
-    useKeys('n', () => setNamed((on) => !on));
+    useKeys('n', 'proves with our own men, or with the level', () => setNamed((on) => !on));
 
     return (
         <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col print:h-auto">
