@@ -152,10 +152,10 @@ final readonly class BallRows
         if ($back === null || $q === null) {
             return [];
         }
-        $keep = $this->m->run()->carriers['keep'] ?? null;
+        $his = $carrier->pitched->quarterback ?? ($this->m->run()->carriers['keep'] ?? null)?->path;
         [$wide, $deep] = self::RELATION_YD;
-        if ($keep !== null) {
-            [[$px, $py], [$qx, $qy]] = [$carrier->path->at($when), $keep->path->at($when)];
+        if ($his !== null) {
+            [[$px, $py], [$qx, $qy]] = [$carrier->path->at($when), $his->at($when)];
             [$wide, $deep] = [abs($px - $qx), $qy - $py];
         }
 

@@ -243,7 +243,7 @@ final class Decider
             $first,
             $first === null ? null : $past,
             $first === null ? null : $carrier->path->x[$step],
-            $carrier->from,
+            $carrier->pitched->leaves ?? $carrier->from,
             $why,
             $worth,
             $situation->runSuccessYd(),

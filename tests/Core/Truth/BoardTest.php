@@ -35,6 +35,7 @@ const REACHED = [
     '21 post-wheel against cover 3' => [0.86, 1.00],
     '6 mesh against zone: the sit' => [0.93, 1.00],
     '9 drive against five under' => [1.00, 0.79],
+    '9 drive from trips' => [1.00, 0.87],
     '9 levels against cover 3' => [0.90, 0.86],
     '7 slant-flat against man: the rub' => [0.54, 1.00],
     '13 no five-step read against six rushers' => [0.62, 1.00],

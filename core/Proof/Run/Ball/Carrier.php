@@ -20,6 +20,8 @@ final readonly class Carrier
         public string $where,
         /** When a ball that is thrown to him behind the line leaves, seconds; null where none is. */
         public ?float $thrownAt = null,
+        /** How he is pitched to; null where the ball does not come by a pitch. */
+        public ?Pitched $pitched = null,
     ) {
     }
 

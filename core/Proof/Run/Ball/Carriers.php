@@ -62,6 +62,14 @@ final class Carriers
     /** Where a shovel is caught: inside the gap and behind the line, yards (from memory). */
     private const SHOVEL_YD = [1.5, 2.0];
 
+    /** Share of his depth a pitch man still has when he bends up into relation (from memory). */
+    private const BENDS_UP = 0.6;
+
+    /** Flight of a pitch, and the longest the quarterback waits for his pitch man, seconds (product defaults). */
+    private const PITCHED_S = 0.25;
+
+    private const WAITS_S = 0.5;
+
     private const ALONG = 0.88;
 
     private readonly Lanes $lanes;
@@ -84,8 +92,10 @@ final class Carriers
             return array_filter(['throw' => $this->screen($this->resolved->run->scheme()->screen)]);
         }
         $carriers = [];
-        foreach (['give' => $this->give(), 'pull' => $this->pull(), 'keep' => $this->keep(),
-            'pitch' => $this->pitch()] as $action => $carrier) {
+        $keep = $this->keep();
+        $pitch = $keep === null ? null : $this->pitch($keep);
+        foreach (['give' => $this->give(), 'pull' => $this->pull(), 'keep' => $keep,
+            'pitch' => $pitch] as $action => $carrier) {
             if ($carrier !== null) {
                 $carriers[$action] = $carrier;
             }
@@ -345,11 +355,10 @@ final class Carriers
         return new Carrier('keep', 'Q', $path->delayed($from), $from, $this->lanes->words($this->gap()));
     }
 
-    private function pitch(): ?Carrier
+    private function pitch(Carrier $keep): ?Carrier
     {
         $letter = $this->resolved->who(Verb::Pitch);
-        $keep = $this->keep();
-        if ($letter === null || $keep === null) {
+        if ($letter === null) {
             return null;
         }
         $at = $this->pitchedAt($keep);
@@ -366,7 +375,7 @@ final class Carriers
         );
         $relation = [$this->x($u), min($qy - self::PITCH_YD[1], -0.2)];
         $path = $start
-            ->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min($man->yYd, -2.5))
+            ->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min(self::BENDS_UP * $man->yYd, -2.5, $relation[1]))
             ->cut(CutKind::Bend)
             ->to(...$relation)
             ->cut(CutKind::Speed)
@@ -375,13 +384,32 @@ final class Carriers
         $there = $this->reachedU($path, $u - 0.1);
         $path = $there < $at ? $this->throttled($path, $there, $at) : $path;
 
+        $caughtAt = max($at + self::PITCHED_S, $this->reachedU($path, $u - 1.0));
+
         return new Carrier(
             'pitch',
             $letter,
             $path,
-            max($at + 0.25, min($there, $at) + 0.25, $this->reachedU($path, $u - 1.0)),
+            $caughtAt,
             "{$this->resolved->run->side->value} alley",
+            pitched: $this->pitched($keep, $at, $caughtAt),
         );
+    }
+
+    /**
+     * How the quarterback goes when he pitches: he does not outrun his pitch man, and keeps his feet at the key until
+     * that man comes.
+     */
+    private function pitched(Carrier $keep, float $at, float $caughtAt): Pitched
+    {
+        $leaves = $caughtAt - self::PITCHED_S;
+        $late = $leaves - $at;
+        if ($late <= 0.0) {
+            return new Pitched($leaves, $keep->path, 0.0);
+        }
+        $there = min($caughtAt, $at + self::WAITS_S);
+
+        return new Pitched($leaves, $this->throttled($keep->path, $at, $there, $keep->from), $late);
     }
 
     /** Inside the man who is read: he comes across behind the line and turns up in the gap with the ball. */
@@ -404,14 +432,18 @@ final class Carriers
         return new Carrier('pitch', $letter, $path, max($there, $at), "$words, inside the $key");
     }
 
-    /** The same way run slower until a moment, so that he is at a place then. */
-    private function throttled(Path $path, float $there, float $at): Path
+    /** The same way run slower from a moment until another, so that he is at a place then. */
+    private function throttled(Path $path, float $there, float $at, float $from = 0.0): Path
     {
-        $share = $there / $at;
+        $share = ($there - $from) / ($at - $from);
         $x = $y = [];
         for ($i = 0; $i < Path::STEPS; $i++) {
             $t = $i * Path::STEP;
-            [$x[], $y[]] = $path->at($t < $at ? $t * $share : $there + $t - $at);
+            [$x[], $y[]] = $path->at(match (true) {
+                $t < $from => $t,
+                $t < $at => $from + ($t - $from) * $share,
+                default => $there + $t - $at,
+            });
         }
 
         return new Path($x, $y, $path->vx, $path->vy, $path->cuts);

@@ -12,6 +12,7 @@ use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Offense\Motion\Arrival;
+use Jacotaxis\Core\Proof\Run\Ball\Pitched;
 use Jacotaxis\Core\Proof\Run\PreSnap;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Verdict;
@@ -30,6 +31,9 @@ final class RunFindings
     private const NEAR_YD = 1.5;
 
     private const LOST_YD = 3.0;
+
+    /** A quarterback who waits longer for his pitch man has an end on him, seconds (product default). */
+    private const WAITS_S = 0.15;
 
     /** A pitch man this late makes a bad pitch, yards: a step (MOT-03). */
     private const STEP_YD = 1.0;
@@ -218,14 +222,14 @@ final class RunFindings
                 ]
                 : [];
         }
-        if ($proof->resolved->run->scheme()->shovels) {
+        if ($pitch->pitched === null) {
             return [];
         }
-        $at = $pitch->from - 0.25;
-        [$qx, $qy] = $keep->path->at($at);
+        $at = $pitch->pitched->leaves;
+        [$qx, $qy] = $pitch->pitched->quarterback->at($at);
         [$px, $py] = $pitch->path->at($at);
         $wide = ($px - $qx) * $proof->resolved->run->side->sign();
-        $findings = [self::relation($proof, $pitch->letter, $at, $wide, $qy - $py)];
+        $findings = [self::relation($proof, $pitch->letter, $pitch->pitched, $wide, $qy - $py)];
         foreach ($proof->scene->snap->arrivals as $arrival) {
             if ($arrival->motion->who === $pitch->letter && abs($arrival->lateYd) >= self::STEP_YD) {
                 $findings[] = self::lateMotion($arrival);
@@ -239,18 +243,25 @@ final class RunFindings
      * Where the pitch man is when it goes: off by more than a step he cannot be pitched to, and what cures it is a
      * motion or an alignment.
      */
-    private static function relation(RunProof $proof, string $letter, float $at, float $wide, float $behind): Finding
-    {
+    private static function relation(
+        RunProof $proof,
+        string $letter,
+        Pitched $pitched,
+        float $wide,
+        float $behind,
+    ): Finding {
         [$least, $most] = self::WIDE_YD;
         $off = max($least - $wide, $wide - $most, $behind - self::BEHIND_YD);
         $text = sprintf(
             'At the pitch (%.1f s) %s is %.1f yd outside and %.1f yd behind the quarterback; wanted are 4 to 5 and 1.',
-            $at,
+            $pitched->leaves,
             $letter,
             $wide,
             $behind,
         );
-        if ($off <= self::NEAR_YD) {
+        $waits = $pitched->lateS > self::WAITS_S;
+        $text .= $waits ? sprintf(' Q waits %.1f s at the key for him.', $pitched->lateS) : '';
+        if ($off <= self::NEAR_YD && ! $waits) {
             return new Finding('pitch-relation', Finding::INFO, $letter, $text, 'OPT-05');
         }
         $side = $proof->resolved->run->side->value;

@@ -9,6 +9,7 @@ use Jacotaxis\Core\Kinematics\BallFlight;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Run\Ball\Carrier;
+use Jacotaxis\Core\Proof\Run\Ball\Pitched;
 use Jacotaxis\Core\Proof\Run\Chase\Tackler;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
@@ -136,11 +137,9 @@ final class RunFrames
             return [$q->xYd + $share * ($x - $q->xYd), $q->yYd + $share * ($y - $q->yYd)];
         }
         if ($letter === 'Q') {
-            $keep = $this->proof->carriers['keep'] ?? $this->proof->carriers['pull'] ?? null;
+            $his = $this->quarterbacksWay();
 
-            return $keep === null
-                ? [$scene->men['Q']->xYd, $scene->men['Q']->yYd]
-                : [$keep->path->x[$i], $keep->path->y[$i]];
+            return $his === null ? [$scene->men['Q']->xYd, $scene->men['Q']->yYd] : [$his->x[$i], $his->y[$i]];
         }
         $man = $scene->men[$letter];
         $made = $this->proof->made[$letter] ?? null;
@@ -323,12 +322,38 @@ final class RunFrames
         if ($carrier->thrownAt !== null && $t > $carrier->thrownAt && $t < $carrier->from) {
             return $this->lobbed($carrier, $t);
         }
+        if ($carrier->pitched !== null && $t > $carrier->pitched->leaves && $t < $carrier->from) {
+            return $this->pitched($carrier->pitched, $carrier, $t);
+        }
         [$x, $y] = $t < $carrier->from && $carrier->letter !== 'Q' ? $this->man('Q', $i) : $this->man(
             $carrier->letter,
             $i,
         );
 
         return [round($x, 2), round($y, 2), 1.1];
+    }
+
+    /** How he goes who has not the ball in the end: to the pitch as he pitches, else as he would have kept it. */
+    private function quarterbacksWay(): ?Path
+    {
+        $carriers = $this->proof->carriers;
+        $pitched = ($carriers[$this->outcome->action] ?? null)?->pitched;
+
+        return $pitched->quarterback ?? ($carriers['keep'] ?? $carriers['pull'] ?? null)?->path;
+    }
+
+    /**
+     * The ball of a pitch in the air, from the quarterback's hand to his pitch man's.
+     *
+     * @return array{float, float, float}
+     */
+    private function pitched(Pitched $pitched, Carrier $carrier, float $t): array
+    {
+        [$qx, $qy] = $pitched->quarterback->at($pitched->leaves);
+        [$x, $y] = $carrier->path->at($carrier->from);
+        $share = ($t - $pitched->leaves) / max(Path::STEP, $carrier->from - $pitched->leaves);
+
+        return [round($qx + $share * ($x - $qx), 2), round($qy + $share * ($y - $qy), 2), 1.1];
     }
 
     /**

@@ -1,5 +1,6 @@
 <?php
 
+use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 use Jacotaxis\Core\Words\CallParser;
 
 /* Option football: the count from the inside out, who is read and who is blocked,
@@ -273,3 +274,50 @@ it('makes a pitch man who cannot be there a fault that says what cures it (OPT-0
         'in motion elsewhere' => ['gun 2x2, Y short left: freeze option right', '4-2 nickel, cover 3', 'fault',
             'Y pitch right'],
     ]);
+
+it('never pitches to a halfback who is not there: the quarterback waits for him, and says so (OPT-05)',
+    function (string $call, string $look): void {
+        $finding = array_column(told($call, $look)['findings'], null, 'code')['pitch-relation'];
+        $pitched = carried($call, $look)->carriers['pitch']->pitched;
+        expect($finding['severity'])
+            ->toBe('caution')
+            ->and($finding['text'])
+            ->toContain(sprintf('Q waits %.1f s at the key for him', $pitched->lateS))
+            ->and($pitched->lateS)
+            ->toBeGreaterThan(0.15);
+    })->with(['wishbone: triple right', 'wishbone: triple left', 'wing-T: triple right'])
+    ->with(['4-3 over, cover 3', '4-4, cover 3', '5-2, cover 3']);
+
+it('waits for nobody who is there when the quarterback comes to the key', function (string $call, string $look): void {
+    $pitched = carried($call, $look)->carriers['pitch']->pitched;
+    $keep = carried($call, $look)->carriers['keep'];
+    expect($pitched->lateS)->toBe(0.0)->and($pitched->quarterback->at(1.5))->toBe($keep->path->at(1.5));
+})->with(['full house: triple right', 'double-slot: triple left'])->with(['4-3 over, cover 3', '4-4, cover 3']);
+
+it('keeps a quarterback who turns up with the ball from waiting: only who pitches waits', function (): void {
+    $run = carried('wishbone: triple right', '5-2, cover 3');
+    $waits = $run->carriers['pitch']->pitched->quarterback->at(1.3)[1];
+    expect($waits)->toBeLessThan($run->carriers['keep']->path->at(1.3)[1] - 0.3);
+});
+
+it('flies a pitch from the hand of the quarterback to the hand of the pitch man', function (string $call): void {
+    $run = carried($call, '5-2, cover 3');
+    $pitch = $run->carriers['pitch'];
+    $frames = (new RunFrames($run, $run->decider->carried('pitch', $run->byRule), $run->byRule))->all();
+    $row = fn (float $t): int => (int) round($t / $frames['step']);
+    $at = fn (string $who, float $t): array => $who === 'ball'
+        ? array_slice($frames['ball'][$row($t)], 0, 2)
+        : array_slice($frames['at'][$row($t)], 2 * (int) array_search($who, $frames['men'], true), 2);
+    $far = fn (array $a, array $b): float => hypot($a[0] - $b[0], $a[1] - $b[1]);
+    $leaves = floor($pitch->pitched->leaves / $frames['step']) * $frames['step'];
+    $caught = ceil($pitch->from / $frames['step']) * $frames['step'];
+    $between = ($leaves + $caught) / 2.0;
+    expect($far($at('ball', $leaves), $at('Q', $leaves)))
+        ->toBeLessThan(0.6)
+        ->and($far($at('ball', $caught), $at($pitch->letter, $caught)))
+        ->toBeLessThan(0.6)
+        ->and($far($at('ball', $between), $at('Q', $between)))
+        ->toBeGreaterThan(0.6)
+        ->and($far($at('ball', $between), $at($pitch->letter, $between)))
+        ->toBeGreaterThan(0.6);
+})->with(['wishbone: triple right', 'double-slot: triple left', 'gun 2x2: speed option right']);
