@@ -25,7 +25,7 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
     const charted = Boolean(document?.chart?.result);
     const place = snap && !charted ? snap.place : undefined;
     const prediction = useQuery({
-        queryKey: ['reel', reel.id, 'prediction', place ?? 'next', snap?.version],
+        queryKey: ['reel', reel.id, 'prediction', place ?? 'next', snap?.id, snap?.version],
         queryFn: () => api.get<Prediction>(`reels/${reel.id}/prediction${place ? `?place=${place}` : ''}`),
     });
     useEffect(() => {
