@@ -70,4 +70,52 @@ final readonly class Path
             $cuts,
         );
     }
+
+    /**
+     * The same way run slower or faster between two moments: who was at a place $was seconds from the snap is there at
+     * $at. Before $from nothing changes, after $at all comes as much later or sooner. Needs $from < $was, $from < $at.
+     */
+    public function paced(float $from, float $was, float $at): self
+    {
+        $share = ($was - $from) / ($at - $from);
+        $x = $y = $vx = $vy = [];
+        for ($i = 0; $i < self::STEPS; $i++) {
+            $t = $i * self::STEP;
+            $then = match (true) {
+                $t < $from => $t,
+                $t < $at => $from + ($t - $from) * $share,
+                default => $was + $t - $at,
+            };
+            $pace = $t >= $from && $t < $at ? $share : 1.0;
+            $n = (int) max(0, min(self::STEPS - 1, round($then / self::STEP)));
+            [$x[], $y[]] = $this->at($then);
+            $vx[] = $pace * $this->vx[$n];
+            $vy[] = $pace * $this->vy[$n];
+        }
+        $later = fn (float $t): float => match (true) {
+            $t < $from => 0.0,
+            $t < $was => ($t - $from) * (1.0 / $share - 1.0),
+            default => $at - $was,
+        };
+
+        return new self(
+            $x,
+            $y,
+            $vx,
+            $vy,
+            array_map(fn (Cut $c): Cut => $c->delayed($later($c->t)), $this->cuts),
+        );
+    }
+
+    /** When he is first so far to a side, seconds; past the end of the path when he never is. */
+    public function acrossAt(float $uYd, int $sign): float
+    {
+        for ($i = 0; $i < self::STEPS; $i++) {
+            if ($uYd <= $this->x[$i] * $sign) {
+                return $i * self::STEP;
+            }
+        }
+
+        return self::STEPS * self::STEP;
+    }
 }

@@ -25,9 +25,6 @@ final class Carriers
     /** Where hands meet beside the quarterback, yards. */
     private const MESH_YD = 0.7;
 
-    /** Pitch relation: this wide of the quarterback and this deep (common practice: 4 to 5 and 1), yards. */
-    private const PITCH_YD = [4.5, 1.0];
-
     /**
      * Path of the quarterback by the pitch key: inside an overhang to force a decision, wider off the last man of the
      * line (OPT-04), yards.
@@ -54,21 +51,10 @@ final class Carriers
     private const COMES_AROUND_YD = 4.0;
 
     /** Inside the man he reads on the side of the play, yards. */
-    private const INSIDE_READ_YD = 1.3;
+    public const INSIDE_READ_YD = 1.3;
 
     /** Catch the snap and turn, seconds; speed along the ground as a share of the release. */
     private const CATCH_S = 0.35;
-
-    /** Where a shovel is caught: inside the gap and behind the line, yards (from memory). */
-    private const SHOVEL_YD = [1.5, 2.0];
-
-    /** Share of his depth a pitch man still has when he bends up into relation (from memory). */
-    private const BENDS_UP = 0.6;
-
-    /** Flight of a pitch, and the longest the quarterback waits for his pitch man, seconds (product defaults). */
-    private const PITCHED_S = 0.25;
-
-    private const WAITS_S = 0.5;
 
     private const ALONG = 0.88;
 
@@ -358,95 +344,13 @@ final class Carriers
     private function pitch(Carrier $keep): ?Carrier
     {
         $letter = $this->resolved->who(Verb::Pitch);
+
         if ($letter === null) {
             return null;
         }
-        $at = $this->pitchedAt($keep);
-        if ($this->resolved->run->scheme()->shovels) {
-            return $this->shoveled($letter, $keep, $at);
-        }
-        [$qx, $qy] = $keep->path->at($at);
-        $u = $qx * $this->sign + self::PITCH_YD[0];
-        $man = $this->scene->men[$letter];
-        $start = new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd);
-        $start->inside(
-            $this->scene->frame->sidelineX(Side::Left) + 0.4,
-            $this->scene->frame->sidelineX(Side::Right) - 0.4,
-        );
-        $relation = [$this->x($u), min($qy - self::PITCH_YD[1], -0.2)];
-        $path = $start
-            ->to($this->x(max($this->u($letter) + 0.1, $u - 2.5)), min(self::BENDS_UP * $man->yYd, -2.5, $relation[1]))
-            ->cut(CutKind::Bend)
-            ->to(...$relation)
-            ->cut(CutKind::Speed)
-            ->run(20.0 * $this->sign);
-        // Who would be there too soon throttles down; who is late gets the ball when he is there.
-        $there = $this->reachedU($path, $u - 0.1);
-        $path = $there < $at ? $this->throttled($path, $there, $at) : $path;
+        $pitches = new Pitches($this->scene, $this->resolved, $this->lanes, $this->gap(), $this->edge());
 
-        $caughtAt = max($at + self::PITCHED_S, $this->reachedU($path, $u - 1.0));
-
-        return new Carrier(
-            'pitch',
-            $letter,
-            $path,
-            $caughtAt,
-            "{$this->resolved->run->side->value} alley",
-            pitched: $this->pitched($keep, $at, $caughtAt),
-        );
-    }
-
-    /**
-     * How the quarterback goes when he pitches: he does not outrun his pitch man, and keeps his feet at the key until
-     * that man comes.
-     */
-    private function pitched(Carrier $keep, float $at, float $caughtAt): Pitched
-    {
-        $leaves = $caughtAt - self::PITCHED_S;
-        $late = $leaves - $at;
-        if ($late <= 0.0) {
-            return new Pitched($leaves, $keep->path, 0.0);
-        }
-        $there = min($caughtAt, $at + self::WAITS_S);
-
-        return new Pitched($leaves, $this->throttled($keep->path, $at, $there, $keep->from), $late);
-    }
-
-    /** Inside the man who is read: he comes across behind the line and turns up in the gap with the ball. */
-    private function shoveled(string $letter, Carrier $keep, float $at): Carrier
-    {
-        $man = $this->scene->men[$letter];
-        $key = (string) $this->resolved->key('pitch');
-        $u = min($this->lanes->u($this->gap()), $this->resolved->front->u($key) - self::INSIDE_READ_YD);
-        $inside = $u - self::SHOVEL_YD[0];
-        $path = (new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
-            ->to($this->x($inside), -self::SHOVEL_YD[1])
-            ->cut(CutKind::Bend)
-            ->to($this->x($u), 0.2)
-            ->cut(CutKind::Bend)
-            ->run(0.0);
-        $there = $this->reachedU($path, $inside - 0.2);
-        $path = $there < $at ? $this->throttled($path, $there, $at) : $path;
-        $words = $this->lanes->words($this->gap());
-
-        return new Carrier('pitch', $letter, $path, max($there, $at), "$words, inside the $key");
-    }
-
-    /** The same way run slower from a moment until another, so that he is at a place then. */
-    private function throttled(Path $path, float $there, float $at, float $from = 0.0): Path
-    {
-        $share = ($there - $from) / ($at - $from);
-        $x = $y = [];
-        for ($i = 0; $i < Path::STEPS; $i++) {
-            $t = $i * Path::STEP;
-            [$x[], $y[]] = $path->at(match (true) {
-                $t < $from => $t,
-                $t < $at => $from + ($t - $from) * $share,
-                default => $there + $t - $at,
-            });
-        }
-
-        return new Path($x, $y, $path->vx, $path->vy, $path->cuts);
+        return $pitches->to($letter, $keep);
     }
 
     /**
@@ -477,21 +381,7 @@ final class Carriers
         return new Path($x, $y, $late->vx, $late->vy, $late->cuts);
     }
 
-    /** When the quarterback comes to the pitch key and must decide. */
-    public function pitchedAt(Carrier $keep): float
-    {
-        $key = $this->resolved->key('pitch');
-        $u = $key === null ? $this->edge() : $this->resolved->front->u($key);
-        for ($i = $keep->fromStep(); $i < Path::STEPS; $i++) {
-            if ($u - 2.5 < $keep->path->x[$i] * $this->sign || $keep->path->y[$i] > 0.0) {
-                return $i * Path::STEP;
-            }
-        }
-
-        return 2.0;
-    }
-
-    public function edge(): float
+    private function edge(): float
     {
         $blocked = [];
         foreach ($this->resolved->blocks as $block) {
@@ -529,16 +419,5 @@ final class Carriers
         $cut = $path->cuts[0]->t ?? $meshS;
 
         return max($meshS, min($cut, $meshS + 0.8));
-    }
-
-    private function reachedU(Path $path, float $u): float
-    {
-        for ($i = 0; $i < Path::STEPS; $i++) {
-            if ($u <= $path->x[$i] * $this->sign) {
-                return $i * Path::STEP;
-            }
-        }
-
-        return Path::STEPS * Path::STEP;
     }
 }

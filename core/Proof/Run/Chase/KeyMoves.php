@@ -119,7 +119,9 @@ final class KeyMoves
 
     private function pitchedAt(): float
     {
-        return isset($this->carriers['pitch']) ? $this->carriers['pitch']->from - 0.25 : $this->carriers['keep']->from;
+        $pitch = $this->carriers['pitch'] ?? null;
+
+        return $pitch->pitched->leaves ?? ($pitch ?? $this->carriers['keep'])->from;
     }
 
     /**
