@@ -11,6 +11,8 @@ use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Concept\Families\Family;
 use Jacotaxis\Core\Concept\Families\Form;
 use Jacotaxis\Core\Concept\Families\Recognition;
+use Jacotaxis\Core\Concept\Families\RollCard;
+use Jacotaxis\Core\Concept\Families\RollRoute;
 use Jacotaxis\Core\Concept\Families\Wish;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
@@ -44,6 +46,8 @@ final class CallBuilder
 
     private readonly Lineup $lineup;
 
+    private readonly Snap $snap;
+
     private readonly ReceiverCount $count;
 
     private readonly Side $strong;
@@ -61,14 +65,14 @@ final class CallBuilder
         $this->assumed = $draft->assumed;
         $situation = $draft->situation ?? $draft->context ?? Situation::of();
         $formation = $draft->formation;
-        $men = Snap::of(
+        $this->snap = Snap::of(
             $formation->men($situation->frame()),
             $draft->motions,
             $formation->splits(),
             $situation->frame(),
             $draft->clock ?? Clock::usual(),
-        )->men;
-        $this->lineup = Lineup::of($men, $situation->frame(), $situation->hash, $formation->side);
+        );
+        $this->lineup = Lineup::of($this->snap->men, $situation->frame(), $situation->hash, $formation->side);
         $this->count = $this->lineup->count;
         $this->strong = $this->lineup->strong;
         $this->protection = $draft->protection;
@@ -163,13 +167,39 @@ final class CallBuilder
                 $this->roll($family, $side);
                 $form = $this->form($family, $side);
                 $this->theMan($form, $side, $by);
-                $this->spread($form->front, $side);
+                $dealt = $this->withTheCard($form, $side);
+                $this->spread(
+                    array_filter($form->front, fn (string $r): bool => ! in_array(Wish::of($r)->name(), $dealt, true)),
+                    $side,
+                );
                 $this->theBack($form, $side);
                 $fronts[] = ['family' => $family, 'form' => $form, 'side' => $side];
             }
         }
 
         return $fronts === [] && $this->draft->run === null ? Recognition::all($this->drawn()) : $fronts;
+    }
+
+    /**
+     * Deals the routes a roll gives by role. What is said for a man stands, and a mover with a route of his own changes
+     * nobody's.
+     *
+     * @return list<string> names of the routes dealt
+     */
+    private function withTheCard(Form $form, Side $side): array
+    {
+        $card = $side === $this->rolls ? (new RollCard($this->lineup, $this->snap))->deal($form, $side) : [];
+        if ($card === [] || isset($this->routes[$card[0]->letter])) {
+            return [];
+        }
+        foreach ($card as $dealt) {
+            if (! isset($this->routes[$dealt->letter])) {
+                $this->routes[$dealt->letter] = $dealt->route;
+                $this->assumed[] = $dealt->words();
+            }
+        }
+
+        return array_map(fn (RollRoute $r): string => $r->route->name, $card);
     }
 
     /** A family that needs the passer to roll brings the boot along when no protection is said. */

@@ -15,6 +15,7 @@ final readonly class Form
      * @param  string|null  $back  what the back runs to the front side, where it belongs to the definition
      * @param  list<string>  $any  routes that must arrive on the front side, by whomever: they are the definition then
      * @param  list<int>  $otherOptional  numbers on the other side that a family across the ball does not need
+     * @param  RollRoles|null  $roll  who runs what by his role where the passer rolls, before the numbers say it
      */
     public function __construct(
         public array $front,
@@ -24,6 +25,7 @@ final readonly class Form
         public ?string $back = null,
         public array $any = [],
         public array $otherOptional = [2],
+        public ?RollRoles $roll = null,
     ) {
     }
 }
