@@ -119,6 +119,7 @@ final class Resolver
         foreach ((new Spare($this->posts, $this->front, $this->scheme))->of($this->blocks, $this->taken) as $block) {
             $this->put($block);
         }
+        $this->idleBacks();
 
         return new Resolved(
             $this->run,
@@ -210,6 +211,24 @@ final class Resolver
                     ? 'which end he takes and his path are unset in the staff book'
                     : null;
             $this->put(new Block($letter, $this->posts->post($letter), $row->verb, $target, unset: $unset));
+        }
+    }
+
+    /** A back the scheme has nothing for leads on a man whom nobody has, before he fakes for nobody. */
+    private function idleBacks(): void
+    {
+        $shows = array_map($this->posts->letter(...), $this->scheme->fakes);
+        $idle = array_filter(
+            $this->scheme->screen !== null || $this->scheme->isQuarterbacks() ? [] : $this->posts->lineup->count->backs,
+            fn (string $l): bool => ($this->blocks[$l]->verb ?? Verb::Fake) === Verb::Fake && ! in_array($l, $shows, true),
+        );
+        foreach ($idle as $letter) {
+            $box = array_intersect($this->targets->all('left for the lead', $letter), $this->unaccounted());
+            $edge = array_diff($this->targets->all('overhangs playside', $letter), $this->taken);
+            $role = [...$box, ...$edge][0] ?? null;
+            if ($role !== null) {
+                $this->put(new Block($letter, $this->posts->post($letter), Verb::Lead, $role));
+            }
         }
     }
 

@@ -57,6 +57,7 @@ export interface CallDocument {
     | "full house"
     | "strong I"
     | "weak I"
+    | "power I"
     | "diamond"
     | "H-back";
   side: "left" | "right";
@@ -504,6 +505,7 @@ export interface FormationDocument {
     | "full house"
     | "strong I"
     | "weak I"
+    | "power I"
     | "diamond"
     | "H-back";
   side: "left" | "right";

@@ -17,6 +17,9 @@ use Jacotaxis\Core\Offense\Man;
  */
 final readonly class Posts
 {
+    /** Backs this near each other in depth stand in a row, yards. */
+    private const ROW_YD = 1.0;
+
     /** A back under center this near the line is a fullback, yards. */
     private const FULLBACK_YD = 5.0;
 
@@ -163,7 +166,10 @@ final readonly class Posts
         );
 
         if (count($backs) > 2) {
-            return ['fullback' => $backs[0], 'tailback' => $backs[1], 'playside back' => $backs[1],
+            // One straight behind another is the tailback; of two halfbacks in a row the playside one is.
+            $alone = $lineup->men[$backs[1]]->yYd - $lineup->men[$backs[2]]->yYd > self::ROW_YD;
+
+            return ['fullback' => $backs[0], 'tailback' => $backs[$alone ? 2 : 1], 'playside back' => $backs[1],
                 'backside back' => $backs[2]];
         }
 

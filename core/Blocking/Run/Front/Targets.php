@@ -21,11 +21,14 @@ final readonly class Targets
         'corner playside', 'corner backside', 'playside safety',
         'backside safety', 'other safety', 'free safety', 'backside deep', 'inside backer', 'backside backer',
         'inside backer playside', 'outside the tackle', 'in the closed gap', 'left for the lead',
-        'left on the back side',
+        'left on the back side', 'first to the alley',
     ];
 
     /** A man this far behind the ball is not ahead of a back who leads, yards. */
     private const AHEAD_YD = 1.5;
+
+    /** Where a back with the ball turns up outside: so far past the end of the line, and so deep, yards. */
+    private const ALLEY_YD = [4.0, 3.0];
 
     /** A safety and his corner stand at most so far from the receiver they play over, yards. */
     private const OVER_YD = 4.5;
@@ -141,6 +144,7 @@ final readonly class Targets
             'left for the lead' => $this->ahead([...$this->front->fromTackle($backers),
                 ...array_reverse($this->front->line)]),
             'left on the back side' => $this->backSide(),
+            'first to the alley' => $this->toTheAlley(),
             default => [],
         };
     }
@@ -191,6 +195,24 @@ final readonly class Targets
         );
 
         return [...$behind($this->front->line), ...$behind($this->front->backers)];
+    }
+
+    /**
+     * Men off the line, the one nearest the alley of the play's side first.
+     *
+     * @return list<string>
+     */
+    private function toTheAlley(): array
+    {
+        $front = $this->front;
+        $wide = $front->end($front->playside) + self::ALLEY_YD[0];
+        $away = fn (string $r): float => hypot($front->u($r) - $wide, $front->depth($r) - self::ALLEY_YD[1]);
+        $roles = array_values(
+            array_filter(array_keys($front->men), fn (string $r): bool => ! $front->isOnLine($r)),
+        );
+        usort($roles, fn (string $a, string $b): int => $away($a) <=> $away($b));
+
+        return $roles;
     }
 
     /** The man on a lineman, else who plays over a receiver. */
