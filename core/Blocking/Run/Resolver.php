@@ -218,11 +218,14 @@ final class Resolver
     private function idleBacks(): void
     {
         $shows = array_map($this->posts->letter(...), $this->scheme->fakes);
-        $idle = array_filter(
-            $this->scheme->screen !== null || $this->scheme->isQuarterbacks() ? [] : $this->posts->lineup->count->backs,
-            fn (string $l): bool => ($this->blocks[$l]->verb ?? Verb::Fake) === Verb::Fake && ! in_array($l, $shows, true),
-        );
-        foreach ($idle as $letter) {
+        if ($this->scheme->screen !== null || $this->scheme->isQuarterbacks()) {
+            return;
+        }
+        foreach ($this->posts->lineup->count->backs as $letter) {
+            $verb = $this->blocks[$letter]->verb ?? Verb::Fake;
+            if ($verb !== Verb::Fake || in_array($letter, $shows, true)) {
+                continue;
+            }
             $box = array_intersect($this->targets->all('left for the lead', $letter), $this->unaccounted());
             $edge = array_diff($this->targets->all('overhangs playside', $letter), $this->taken);
             $role = [...$box, ...$edge][0] ?? null;

@@ -6,14 +6,13 @@ namespace Jacotaxis\Core\Concept\Families;
 
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
-use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Offense\Motion\Snap;
-use Jacotaxis\Core\Offense\ReceiverCount;
 
 /**
- * Who runs what when the passer rolls to a side: the tight end of that side is the short man (PAC-03). A man who arrives
- * there in motion is the deep man; whoever was deep goes to the post, and the split end across has the middle (PAC-04).
+ * Who runs what when the passer rolls to a side: the tight end of that side is the short man (PAC-03). A man who
+ * arrives there in motion is the deep man; whoever was deep goes to the post, and the split end across has the middle
+ * (PAC-04).
  */
 final readonly class RollCard
 {
@@ -33,7 +32,9 @@ final readonly class RollCard
         }
         $mover = $this->mover($roll);
 
-        return $mover === null ? $this->toTheTightEnd($form->roll, $roll) : $this->withMotion($form->roll, $roll, $mover);
+        return $mover === null
+            ? $this->toTheTightEnd($form->roll, $roll)
+            : $this->withMotion($form->roll, $roll, $mover);
     }
 
     /** @return list<RollRoute> */
@@ -41,42 +42,53 @@ final readonly class RollCard
     {
         $tight = $this->lineup->tightEnd($roll);
         $wide = $this->lineup->count->letter($roll, 1);
+        $why = 'the tight end on the side of the roll is the short man';
 
         return $tight === null || $tight->letter === $wide
             ? []
-            : [RollRoute::of($tight->letter, $roles->short, $roll, 'the tight end on the side of the roll is the short man')];
+            : [RollRoute::of($tight->letter, $roles->short, $roll, $why)];
     }
 
     /** @return list<RollRoute> */
     private function withMotion(RollRoles $roles, Side $roll, string $mover): array
     {
-        $count = ReceiverCount::of(array_filter($this->lineup->men, fn (Man $m): bool => $m->letter !== $mover));
         $arrives = "$mover arrives in motion on the side of the roll";
+        $short = $this->shortMan($roles, $roll, $mover, $arrives);
         $dealt = [RollRoute::of($mover, $roles->deep, $roll, "$arrives and is the deep man")];
-        $tight = $this->lineup->tightEnd($roll);
-        $behind = $this->lineup->tightEnd($roll->opposite());
-        $short = match (true) {
-            $tight !== null => RollRoute::of($tight->letter, $roles->short, $roll, "$arrives; the tight end stays short"),
-            $behind !== null => RollRoute::of($behind->letter, $roles->behind, $roll,
-                "$arrives; the tight end slides behind the line to the flat"),
-            $count->letter($roll, 2) !== null => RollRoute::of((string) $count->letter($roll, 2), $roles->short, $roll,
-                "$arrives; the inside man stays short"),
-            default => null,
-        };
         if ($short !== null) {
             $dealt[] = $short;
         }
         $taken = [$mover, $short?->letter];
-        $wide = array_values(array_diff($count->on($roll), $taken))[0] ?? null;
+        $wide = array_values(array_diff($this->lineup->count->on($roll), $taken))[0] ?? null;
         if ($wide !== null) {
             $dealt[] = RollRoute::of($wide, $roles->moved, $roll, "$arrives and is deep; he leaves it to him");
         }
-        $across = array_values(array_diff($count->on($roll->opposite()), $taken))[0] ?? null;
+        $across = array_values(array_diff($this->lineup->count->on($roll->opposite()), $taken))[0] ?? null;
         if ($across !== null) {
             $dealt[] = RollRoute::of($across, $roles->middle, $roll->opposite(), "$arrives; he has the middle");
         }
 
         return $dealt;
+    }
+
+    /** The tight end of that side, the other's behind the line, else the second man who stood there. */
+    private function shortMan(RollRoles $roles, Side $roll, string $mover, string $arrives): ?RollRoute
+    {
+        $tight = $this->lineup->tightEnd($roll)?->letter;
+        $behind = $this->lineup->tightEnd($roll->opposite())?->letter;
+        $second = array_values(array_diff($this->lineup->count->on($roll), [$mover]))[1] ?? null;
+
+        return match (true) {
+            $tight !== null => RollRoute::of($tight, $roles->short, $roll, "$arrives; the tight end stays short"),
+            $behind !== null => RollRoute::of(
+                $behind,
+                $roles->behind,
+                $roll,
+                "$arrives; the tight end slides behind the line to the flat",
+            ),
+            $second !== null => RollRoute::of($second, $roles->short, $roll, "$arrives; the inside man stays short"),
+            default => null,
+        };
     }
 
     /** Who is on the side of the roll at the snap, in motion, and did not stand there before. */

@@ -17,7 +17,6 @@ use Jacotaxis\Core\Proof\Run\Chase\Defense;
 use Jacotaxis\Core\Proof\Run\Decider;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Run\RunProver;
-use Jacotaxis\Core\Proof\Scene\Progression;
 use Jacotaxis\Core\Proof\Scene\Protection;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
@@ -263,8 +262,8 @@ final class Pair
         $arrives = $own->delay + $own->law->time(max(0.1, hypot($own->xYd - $lx, $own->yYd - $ly) - 2.0));
         $comesUp = Protection::meeting($scene, $role, $side, $arrives);
         $gone = Protection::meeting($scene, null, $side, $scene->setting->pocket + 0.5);
-        $up = (new Windows($scene, $playOut, Progression::of($scene, $comesUp)))->outcome();
-        $crash = (new Windows($scene, $playOut, Progression::of($scene, $gone)))->outcome();
+        $up = (new Windows($scene, $playOut, $comesUp))->outcome();
+        $crash = (new Windows($scene, $playOut, $gone))->outcome();
 
         return self::made(
             $d,

@@ -13,7 +13,6 @@ use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Keys\KeyFinder;
 use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Play\PlayOut;
-use Jacotaxis\Core\Proof\Scene\Progression;
 use Jacotaxis\Core\Proof\Scene\Protection;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Setting;
@@ -41,8 +40,7 @@ final class Prover
                 : array_search($changed[0], array_map(fn (Defender $d): string => $d->role, $scene->defenders), true);
         $playOut = new PlayOut($scene, $place === false || $changed === null ? null : [$place, $changed[1]]);
         $protection = Protection::of($scene);
-        $readings = Progression::of($scene, $protection);
-        $windows = new Windows($scene, $playOut, $readings);
+        $windows = new Windows($scene, $playOut, $protection);
         $ruleTrue = $windows->outcome();
         $finder = new KeyFinder($scene, $playOut, $windows, new ActNames($scene), $place === false ? null : $place);
         $pair = Pair::of($scene, $playOut, $windows);
@@ -50,7 +48,17 @@ final class Prover
         $answers = self::unpunished($finder->answers($keys, $ruleTrue), $scene, $pair);
         $shown = [...self::withNamed($call, $scene, $finder, $keys), ...$finder->answered($answers, $ruleTrue)];
 
-        return new Proof($scene, $playOut, $windows, $protection, $readings, $ruleTrue, $shown, $answers, $pair);
+        return new Proof(
+            $scene,
+            $playOut,
+            $windows,
+            $protection,
+            $windows->readings,
+            $ruleTrue,
+            $shown,
+            $answers,
+            $pair,
+        );
     }
 
     /** The play when everybody plays his rule, without keys and answers. */
@@ -58,7 +66,7 @@ final class Prover
     {
         $scene = Scene::of($call, $look, $setting);
 
-        return (new Windows($scene, new PlayOut($scene), Progression::of($scene, Protection::of($scene))))->outcome();
+        return (new Windows($scene, new PlayOut($scene), Protection::of($scene)))->outcome();
     }
 
     /**

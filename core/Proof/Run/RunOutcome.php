@@ -34,15 +34,36 @@ final readonly class RunOutcome
     ) {
     }
 
+    /** Whether one of the keys waits between two carriers. */
+    private static function waits(RunAct ...$acts): bool
+    {
+        return array_filter($acts, fn (RunAct $a): bool => $a->name === 'between') !== [];
+    }
+
+    /**
+     * The least time by which the ball beats what the keys do, seconds: over what they commit to. Where one waits the
+     * ball is judged by what it gains, and no time says how surely.
+     *
+     * @param  list<array{acts: list<RunAct>, outcome: self}>  $rows
+     */
+    public static function least(array $rows): float
+    {
+        $committed = array_filter(
+            $rows,
+            fn (array $r): bool => ! self::waits(...$r['acts']) || ! $r['outcome']->beats(...$r['acts']),
+        );
+
+        return min(array_map(fn (array $r): float => $r['outcome']->margin, $committed === [] ? $rows : $committed));
+    }
+
     /**
      * Whether it beats what the keys do. A man who waits between two carriers gives the offense time: the ball is
      * judged by what it gains then, half of what is asked.
      */
     public function beats(RunAct ...$acts): bool
     {
-        $waits = array_filter($acts, fn (RunAct $a): bool => $a->name === 'between') !== [];
-
-        return $this->free() || $waits && $this->pass === null && $this->gainYd >= $this->needYd * self::WAITED_FOR;
+        return $this->free() ||
+            self::waits(...$acts) && $this->pass === null && $this->gainYd >= $this->needYd * self::WAITED_FOR;
     }
 
     public function free(): bool

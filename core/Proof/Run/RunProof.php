@@ -51,7 +51,7 @@ final readonly class RunProof implements Proven
         $free = array_filter($this->pairs, fn (array $p): bool => $p['outcome']->beats(...$p['acts']));
         $verdict = Verdict::ofActs(count($free), count($this->pairs));
 
-        return $verdict === Verdict::Bound && $this->answers() < 2 ? Verdict::Open : $verdict;
+        return $verdict === Verdict::Bound && $this->answers() < 2 ? Verdict::Open : $verdict->by($this->strength());
     }
 
     /** How many different ways the ball goes over what the keys may do. */
@@ -84,6 +84,6 @@ final readonly class RunProof implements Proven
     {
         return $this->keys === []
             ? $this->ruleTrue->margin
-            : min(array_map(fn (array $p): float => $p['outcome']->margin, $this->pairs));
+            : RunOutcome::least($this->pairs);
     }
 }

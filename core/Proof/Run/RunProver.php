@@ -249,8 +249,20 @@ final class RunProver
             default => "Does the $role take the back or stay for the quarterback?",
         };
 
-        return new RunKey($role, $decision, $pair, $question, $rows, Verdict::ofActs(count($free), count($rows)),
-            min(array_map(fn (array $r): float => $r['outcome']->margin, $rows)), count($actions) > 1);
+        $strength = RunOutcome::least(
+            array_map(fn (array $r): array => ['acts' => [$r['act']], 'outcome' => $r['outcome']], $rows),
+        );
+
+        return new RunKey(
+            $role,
+            $decision,
+            $pair,
+            $question,
+            $rows,
+            Verdict::ofActs(count($free), count($rows))->by($strength),
+            $strength,
+            count($actions) > 1,
+        );
     }
 
     /**

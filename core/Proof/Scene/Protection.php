@@ -14,6 +14,12 @@ final readonly class Protection
     /** As near as this a free man hurries the throw, yards (product default). */
     private const HURRY_YD = 2.0;
 
+    /** Protectors more than rushers for whom the pocket is reckoned: a free helper and a back who checks. */
+    private const USUAL_SPARE = 2;
+
+    /** How much surer every further double team makes the pocket, seconds (product default). */
+    private const DOUBLE_BUYS_S = 0.3;
+
     private function __construct(
         public int $rushers,
         public int $protectors,
@@ -122,6 +128,17 @@ final readonly class Protection
             $hot !== null && $hot->live() => 'hot',
             default => 'free',
         };
+    }
+
+    /**
+     * How long before the rush a ball leaves, seconds. More protectors than usual make it surer that the pocket stands,
+     * they plan no later read.
+     */
+    public function spareS(float $outAtS): float
+    {
+        $doubles = $this->free === null ? max(0, $this->protectors - $this->rushers - self::USUAL_SPARE) : 0;
+
+        return $this->arrivalAt + self::DOUBLE_BUYS_S * $doubles - $outAtS;
     }
 
     /** Why a read is lost whose slot ends after the rush is there. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Scene;
 
+use Jacotaxis\Core\Kinematics\Path;
+
 /** What a call does to a look, in one word. */
 enum Verdict: string
 {
@@ -30,6 +32,15 @@ enum Verdict: string
             self::Guess => 1,
             self::Open, self::Bound => 2,
         };
+    }
+
+    /** Less than half a step of the model is noise and binds nobody, seconds. */
+    private const NOISE_S = 0.5 * Path::STEP;
+
+    /** The verdict of a bind that is as strong as this, seconds. */
+    public function by(float $strengthS): self
+    {
+        return $this === self::Bound && $strengthS < self::NOISE_S ? self::Guess : $this;
     }
 
     /** The verdict of acts that all, partly or never are answered. */

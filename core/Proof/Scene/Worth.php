@@ -81,6 +81,17 @@ final readonly class Worth
         return new self($caught * $this->chance, $caught * $this->yards);
     }
 
+    /**
+     * The same when the ball leaves this long before the rush is there, seconds: a pocket ends sooner or later than it
+     * is expected to, with the spread of an arrival, and what is not thrown in time is wasted.
+     */
+    public function beforeTheRush(float $spareS): self
+    {
+        $stands = self::logistic($spareS / self::MARGIN_S);
+
+        return new self($stands * $this->chance, $stands * $this->yards + (1.0 - $stands) * self::WASTED_YD);
+    }
+
     /** A ball that is thrown away. */
     public static function none(): self
     {

@@ -8,6 +8,8 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
+use Jacotaxis\Core\Proof\Scene\Progression;
+use Jacotaxis\Core\Proof\Scene\Protection;
 use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Worth;
@@ -41,18 +43,21 @@ final class Windows
 
     public readonly Throws $throws;
 
-    /** @param  array<string, Reading>  $readings */
+    /** @var array<string, Reading> by letter */
+    public readonly array $readings;
+
     public function __construct(
         private readonly Scene $scene,
         private readonly PlayOut $playOut,
-        public readonly array $readings,
+        private readonly Protection $protection,
     ) {
+        $this->readings = Progression::of($scene, $protection);
         $this->throws = new Throws($scene);
         $level = $scene->setting->level;
         foreach ($playOut->coverage() as $d) {
             $this->laws[$d] = $level->of($scene->defenders[$d]->group);
         }
-        foreach ($readings as $letter => $reading) {
+        foreach ($this->readings as $letter => $reading) {
             if (! $reading->live() || (! $reading->counts() && $reading->flag !== 'check-down')) {
                 continue;
             }
@@ -347,7 +352,7 @@ final class Windows
         $end = min(30.0, $this->scene->frame->endLineY() - 10.0 - $line->yYd);
         for ($run = 0.0; $run < $end; $run += 0.5) {
             $allowed = $line->flight - $react + 0.2 + $law->time($run, $vy);
-            foreach ($this->laws as $d => $law) {
+            foreach ($this->laws as $d => $his) {
                 $dx = $line->xYd - $tracks->x[$d][$j];
                 $dy = $line->yYd + $run - $tracks->y[$d][$j];
                 if (
@@ -356,7 +361,7 @@ final class Windows
                         $dy,
                         $tracks->vx[$d][$j],
                         $tracks->vy[$d][$j],
-                        $law,
+                        $his,
                         $this->scene->setting->reachYd,
                     ) <= $allowed
                 ) {
@@ -379,9 +384,9 @@ final class Windows
 
         $aimYd = $this->scene->aimYd($line->distanceYd);
 
-        return Worth::ofThrow($aimYd, $margin, $gainYd, $situation->successYd())->within(
-            $situation->toGoalYd(),
-        );
+        return Worth::ofThrow($aimYd, $margin, $gainYd, $situation->successYd())
+            ->beforeTheRush($this->protection->spareS($line->outAt()))
+            ->within($situation->toGoalYd());
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */

@@ -37,6 +37,52 @@ it('gains nothing past the goal line, and loses no chance by it', function (): v
         ->and($worth->within(90.0)->yards)->toBe($worth->yards);
 });
 
+it('is worth less the nearer the rush is when the ball leaves', function (float $spareS, float $stands): void {
+    $throw = Worth::ofThrow(12.0, 0.4, 9.0, 4.0);
+    $hurried = $throw->beforeTheRush($spareS);
+    expect($hurried->chance / $throw->chance)->toEqualWithDelta($stands, 0.005)
+        ->and($hurried->yards)->toEqualWithDelta($stands * $throw->yards - (1.0 - $stands) * 1.5, 0.05);
+})->with([
+    'thrown a second before it is there' => [1.0, 0.98],
+    'with half a second' => [0.5, 0.88],
+    'as it gets there' => [0.0, 0.5],
+    'half a second too late' => [-0.5, 0.12],
+]);
+
+it('counts on the pocket the more, the more protectors are spare, and not where somebody is free',
+    function (string $call, string $look, float $spareS): void {
+        $protection = proof($call, $look)->protection;
+        expect($protection->spareS(2.0))->toEqualWithDelta($spareS, 0.001);
+    })->with([
+        'five and a back against four: as usual' => ['gun 2x2: smash right', 'cover 3', 1.0],
+        'five alone against four' => ['gun empty: smash right', 'cover 3', 1.0],
+        'seven against four: one double more' => ['gun 2x2, seven-man: Z post; X over; H flat; read Z, X',
+            'cover 3', 1.3],
+        'eight against four: two more' => ['gun 2x2, eight-man: Z post; X over; read Z, X', 'cover 3', 1.6],
+    ]);
+
+it('counts on nothing more than his arrival where a rusher is free', function (): void {
+    $protection = proof('gun empty: smash right', 'cover 0, six rush')->protection;
+    expect($protection->free)->not->toBeNull()
+        ->and($protection->spareS($protection->arrivalAt))->toEqualWithDelta(0.0, 1e-9);
+});
+
+it('is worth less where nobody is open and the check-down is left than where a read is', function (): void {
+    $covered = $good = [];
+    foreach (['smash', 'go-dig', 'comebacks', 'deep curls', 'curl-flat', 'stick', 'flood', 'drive'] as $family) {
+        foreach (['cover 2', 'cover 3', 'cover 4', 'cover 1'] as $shell) {
+            $proof = proof("gun 2x2 right: $family right", $shell);
+            $chance = $proof->worthByRule()->chance;
+            match ($proof->verdict()) {
+                Verdict::Covered => $covered[] = $chance,
+                Verdict::Bound, Verdict::Open => $good[] = $chance,
+                default => null,
+            };
+        }
+    }
+    expect(array_sum($covered) / count($covered))->toBeLessThan(array_sum($good) / count($good) - 0.05);
+});
+
 it('never leaves nought to one', function (float $margin, float $gain, float $need): void {
     expect(Worth::ofThrow(30.0, $margin, $gain, $need)->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0)
         ->and(Worth::ofRun($gain, $need, 4)->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0);
@@ -52,6 +98,17 @@ it('has a word for acts that are answered always, in part or never',
         'none' => [0, 4, Verdict::Covered],
         'the only one' => [1, 1, Verdict::Bound],
     ]);
+
+it('calls no bind what is as strong as noise', function (Verdict $verdict, float $strengthS, Verdict $called): void {
+    expect($verdict->by($strengthS))->toBe($called);
+})->with([
+    'bound by a tenth of a second' => [Verdict::Bound, 0.1, Verdict::Bound],
+    'bound by half a step' => [Verdict::Bound, 0.025, Verdict::Bound],
+    'bound by a hundredth' => [Verdict::Bound, 0.01, Verdict::Guess],
+    'open' => [Verdict::Open, 0.0, Verdict::Open],
+    'a guess' => [Verdict::Guess, -0.3, Verdict::Guess],
+    'covered' => [Verdict::Covered, -1.0, Verdict::Covered],
+]);
 
 it('is good when it is bound or open, and ranks no guess above either', function (Verdict $verdict, bool $good): void {
     expect($verdict->isGood())->toBe($good)

@@ -9,7 +9,6 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
-use Jacotaxis\Core\Proof\Scene\Progression;
 use Jacotaxis\Core\Proof\Scene\Protection;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
@@ -34,8 +33,7 @@ final class Passing
         $this->place = $at === false ? -1 : $at;
         $this->playOut = new PlayOut($scene);
         $this->drops = new PlayOut($scene->honest($role === null ? [] : [$role]));
-        $protection = Protection::of($scene);
-        $this->windows = new Windows($scene, $this->playOut, Progression::of($scene, $protection));
+        $this->windows = new Windows($scene, $this->playOut, Protection::of($scene));
     }
 
     public function covers(): bool

@@ -76,8 +76,8 @@ final readonly class RunReport
     public function why(): string
     {
         $proof = $this->proof;
-        $free = array_filter($proof->pairs, fn (array $p): bool => $p['outcome']->free());
-        $lost = array_values(array_filter($proof->pairs, fn (array $p): bool => ! $p['outcome']->free()));
+        $free = array_filter($proof->pairs, fn (array $p): bool => $p['outcome']->beats(...$p['acts']));
+        $lost = array_values(array_diff_key($proof->pairs, $free));
         $open =
             $proof->resolved->unaccounted === []
                 ? ''
@@ -93,7 +93,10 @@ final readonly class RunReport
             Verdict::Bound => count($proof->keys) > 1
                 ? "The $who are wrong whatever they do."
                 : "The $who is wrong both ways.",
-            Verdict::Guess => "Right for the defense when the $who ".
+            Verdict::Guess => $lost === []
+                ? "The $who ".(count($proof->keys) > 1 ? 'come' : 'comes').
+                    sprintf(' within %.2f s of being right: too little to count on.', $proof->strength())
+                : "Right for the defense when the $who ".
                 (count($proof->keys) > 1 ? 'play' : 'plays').
                 ' '.
                 $this->acts($lost[0]['acts']).
