@@ -7,7 +7,7 @@ import { Toaster } from 'sonner';
 import { api, Problem } from './api/client';
 import type { Session } from './api/types';
 import { router } from './app/router';
-import { SessionContext } from './app/session';
+import { SessionContext } from './api/session';
 import { SignIn } from './app/SignIn';
 
 const client = new QueryClient({

@@ -1,3 +1,5 @@
+import { answered } from './connection';
+
 /** A refusal from the server (RFC 9457): what went wrong, the cure, and whatever helps. */
 export class Problem extends Error {
     constructor(
@@ -29,8 +31,10 @@ async function send<T>(method: string, path: string, sent: Sent = {}): Promise<T
         credentials: 'same-origin',
     }).catch((e: unknown) => {
         if (e instanceof DOMException && e.name === 'AbortError') throw e;
+        answered(true);
         throw new Problem(0, 'The server does not answer', 'Nothing was changed. Check the connection and try again.');
     });
+    answered(false);
     if (answer.ok && sent.file) return (await answer.blob()) as T;
     const text = await answer.text();
     let data: Record<string, unknown> | null = null;

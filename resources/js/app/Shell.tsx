@@ -3,7 +3,9 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
-import { useSession } from './session';
+import { useSession } from '../api/session';
+import { Connection } from './Connection';
+import { Asking } from '../ui/Asking';
 import { KeyPage } from '../ui/KeyPage';
 
 const STAFF = [
@@ -51,9 +53,13 @@ export function Shell() {
                     <SignOut name={session.name} />
                 </div>
             </nav>
-            <main className="min-w-0 flex-1">
-                <Outlet />
-            </main>
+            <div className="flex min-w-0 flex-1 flex-col print:block">
+                <Connection />
+                <main className="min-h-0 min-w-0 flex-1">
+                    <Outlet />
+                </main>
+            </div>
+            <Asking />
         </div>
     );
 }

@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useSearch } from '@tanstack/react-router';
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { CallDocument, Fix, LookDocument, NamedRoute, SavedCall } from '../api/types';
-import { Field } from '../field/Field';
+import { Field } from '../drawing/Field';
 import { LookLine } from '../look/LookLine';
 import { Shelf } from '../look/Shelf';
 import { useLookShelf } from '../look/useLookShelf';
@@ -19,13 +19,14 @@ import { SavedCalls } from './SavedCalls';
 import { SaveOver } from './SaveOver';
 import { SeriesRail } from '../series/SeriesRail';
 import { Sideline } from '../run/Sideline';
-import { SituationBar } from './SituationBar';
-import { openCall, useBoard, withAssignment } from './store';
-import { Tempo } from './Tempo';
+import { SituationBar } from '../set/SituationBar';
+import { openCall, useBoard, withAssignment } from '../model/callStore';
+import { Tempo } from '../drawing/Tempo';
 import { useBoardKeys } from './useBoardKeys';
-import { useProof, useResting, useShelf, type AnyLook, type Press, type Situation } from './useProof';
-import { useRun } from './useRun';
+import { useProof, useResting, useShelf, type AnyLook, type Press, type Situation } from '../api/useProof';
+import { useRun } from '../drawing/useRun';
 import { useSaving } from './useSaving';
+import { refused } from '../api/problems';
 
 const MIDDLE: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' };
 
@@ -69,7 +70,7 @@ export function Board() {
         try {
             draw((await api.post<{ document: CallDocument }>(path, { document, situation, ...body })).document);
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Nothing was changed.');
+            refused(e, 'Nothing was changed.', () => redraw(path, body));
         }
     };
     const turn = (to: 'field' | 'boundary' | null) => void redraw('flips', to === null ? {} : { to });
@@ -91,7 +92,7 @@ export function Board() {
             setChosen(man);
             toast(`${man} ${routeWords(routes[0])}. Next nearest: ${routes.slice(1).map(routeWords).join(', ')}`);
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'The path was not named.');
+            refused(e, 'The path was not named.', () => drawn(man, points));
         }
     };
 

@@ -1,9 +1,9 @@
 import { DropdownMenu } from 'radix-ui';
-import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { CallDocument, LookDocument, SavedCall } from '../api/types';
-import { useLetters } from '../ui/useLetters';
-import type { Situation } from './useProof';
+import { useLetters } from '../api/useLetters';
+import type { Situation } from '../api/useProof';
+import { refused } from '../api/problems';
 
 type Props = {
     run: boolean;
@@ -31,7 +31,7 @@ export function Cards({ run, calls, document: call, name, situation, look, men, 
             link.click();
             setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'The cards were not made.');
+            refused(e, 'The cards were not made.', () => fetchCard(format, body, path));
         }
     };
     const one = [{ name: name || 'Call', document: call }];

@@ -2,9 +2,9 @@ import { clsx } from 'clsx';
 import type { CallDocument, LookDocument, ProofReport, SavedCall } from '../api/types';
 import { Button } from '../ui/Button';
 import { Cards } from './Cards';
-import { useBoard } from './store';
-import type { Situation } from './useProof';
-import type { Run } from './useRun';
+import { useBoard } from '../model/callStore';
+import type { Situation } from '../api/useProof';
+import type { Run } from '../drawing/useRun';
 import { Verdict } from './Verdict';
 
 type Props = {

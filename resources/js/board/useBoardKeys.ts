@@ -2,8 +2,8 @@ import type { DependencyList, RefObject } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { useLookShelf } from '../look/useLookShelf';
 import { useKeys, useSaid } from '../ui/useKeys';
-import { useBoard } from './store';
-import type { Run } from './useRun';
+import { useBoard } from '../model/callStore';
+import type { Run } from '../drawing/useRun';
 
 type Line = RefObject<HTMLInputElement | null>;
 

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
 import type { SavedCall } from '../api/types';
-import { openCall, useBoard } from './store';
+import { openCall, useBoard } from '../model/callStore';
+import { conflict, isStale, refused } from '../api/problems';
 
 /**
  * Saves the call on the board; a stale save shows both ways out and loses nothing. A call that was said over a saved one is
@@ -16,17 +17,17 @@ export function useSaving() {
     const { name, savedName, saidOver } = useBoard();
     const [asking, setAsking] = useState(false);
     const stale = (e: Problem) => {
-        toast.error(e.message, {
-            duration: Infinity,
-            action: {
+        conflict(
+            e,
+            {
                 label: 'Keep mine as a new call',
-                onClick: () => (
+                take: () => (
                     useBoard.getState().fresh(useBoard.getState().document!, `${name} (mine)`),
                     toast('Press Save to keep it as a new call')
                 ),
             },
-            cancel: { label: 'Show theirs', onClick: () => openCall(e.more.theirs as SavedCall) },
-        });
+            { label: 'Show theirs', take: () => openCall(e.more.theirs as SavedCall) },
+        );
     };
     const keep = async () => {
         const { id, name, version, document } = useBoard.getState();
@@ -47,8 +48,8 @@ export function useSaving() {
             void navigate({ to: '/board', search: { call: done.id }, replace: true });
             toast(`Saved ${done.name}, version ${done.version}`);
         } catch (e) {
-            if (e instanceof Problem && e.status === 412) stale(e);
-            else toast.error(e instanceof Problem ? e.message : 'Not saved.');
+            if (isStale(e)) stale(e);
+            else refused(e, 'Not saved.', keep);
         }
     };
     const asNew = (own: string) => {

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { BookFamily, SavedCall, StaffBook } from '../api/types';
 import { Button } from '../ui/Button';
 import type { Lists } from './useBook';
+import { Select } from '../ui/Select';
+import { refused } from '../api/problems';
 
 type Props = { data: StaffBook; onSave: (lists: Lists, words: string) => Promise<boolean> };
 
@@ -34,7 +35,7 @@ export function OwnFamilies({ data, onSave }: Props) {
             const rest = families.filter((f) => f.name !== drawn.name);
             if (await onSave({ families: [...rest, drawn] }, `${drawn.name} is in the book`)) setName('');
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'The family was not taken.');
+            refused(e, 'The family was not taken.', take);
         }
     };
     const change = (family: BookFamily, field: 'said' | 'read' | 'protection', text: string) => {
@@ -62,29 +63,21 @@ export function OwnFamilies({ data, onSave }: Props) {
                 </label>
                 <label className="label">
                     as drawn in
-                    <select
-                        value={from}
-                        onChange={(e) => setFrom(e.target.value)}
-                        className="field block w-48 text-[14px] text-ink"
-                    >
+                    <Select value={from} onChange={(e) => setFrom(e.target.value)} className="block w-48 text-[14px]">
                         {list.map((c) => (
                             <option key={c.id} value={c.id}>
                                 {c.name}
                             </option>
                         ))}
-                    </select>
+                    </Select>
                 </label>
                 <label className="label">
                     on the
-                    <select
-                        value={side}
-                        onChange={(e) => setSide(e.target.value)}
-                        className="field block text-[14px] text-ink"
-                    >
+                    <Select value={side} onChange={(e) => setSide(e.target.value)} className="block text-[14px]">
                         <option value="">strength</option>
                         <option>left</option>
                         <option>right</option>
-                    </select>
+                    </Select>
                 </label>
                 <Button type="submit">Take it into the book</Button>
             </form>

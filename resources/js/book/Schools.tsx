@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { StaffBook } from '../api/types';
 import { capital } from '../ui/words';
 import type { Lists } from './useBook';
+import { Select } from '../ui/Select';
 
 type Props = { data: StaffBook; onSave: (lists: Lists, words: string) => Promise<boolean> };
 
@@ -26,16 +27,11 @@ export function Schools({ data, onSave }: Props) {
         <>
             <p className="no-print mb-2 text-[12.5px] text-soft">
                 Show{' '}
-                <select
-                    aria-label="Which questions"
-                    value={filter}
-                    onChange={(e) => setFilter(e.target.value)}
-                    className="bg-transparent font-semibold text-ink"
-                >
+                <Select bare aria-label="Which questions" value={filter} onChange={(e) => setFilter(e.target.value)}>
                     <option value="all">all {data.questions.length}</option>
                     <option value="ours">those we chose ourselves</option>
                     <option value="unset">those that are unset</option>
-                </select>
+                </Select>
             </p>
             <table className="w-full border-collapse text-left text-[13px]">
                 <thead>

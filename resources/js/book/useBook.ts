@@ -1,7 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { BookDocument, StaffBook } from '../api/types';
+import { useWrite } from '../api/useWrite';
+import { refused } from '../api/problems';
 
 export type Lists = Partial<Pick<BookDocument, 'aliases' | 'settings' | 'values' | 'families'>>;
 
@@ -14,16 +16,17 @@ export function useBook() {
         await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'staff-book' });
         toast(words);
     };
-    const save = async (lists: Lists, words: string): Promise<boolean> => {
-        if (!book.data) return false;
-        try {
-            await settled(await api.put<StaffBook>('staff-book', lists, book.data.version), words);
-            return true;
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not saved.');
-            if (e instanceof Problem && e.status === 412) await client.invalidateQueries({ queryKey: ['staff-book'] });
-            return false;
-        }
-    };
+    const keep = useWrite({
+        send: ({ lists, version }: { lists: Lists; words: string; version: number }) =>
+            api.put<StaffBook>('staff-book', lists, version),
+        otherwise: 'Not saved.',
+        done: (book, { words }) => settled(book, words),
+        stale: async (e) => {
+            refused(e, 'Not saved.');
+            await client.invalidateQueries({ queryKey: ['staff-book'] });
+        },
+    });
+    const save = async (lists: Lists, words: string): Promise<boolean> =>
+        book.data !== undefined && (await keep.write({ lists, words, version: book.data.version })) !== undefined;
     return { data: book.data, save, settled };
 }

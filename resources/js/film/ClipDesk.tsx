@@ -6,7 +6,7 @@ import { Calibrate, type Aim } from './mark/Calibrate';
 import { ChartPanel } from './chart/ChartPanel';
 import { FilmTempo } from './mark/FilmTempo';
 import { GradeDesk } from './grade/GradeDesk';
-import { calibrationAt, useFilm, withChart, withPoints, type Point } from './filmStore';
+import { calibrationAt, useFilm, withChart, withPoints, type Point } from '../model/filmStore';
 import { Marks } from './mark/Marks';
 import { Picture, type Mode } from './picture/Picture';
 import { Modes } from './picture/Modes';

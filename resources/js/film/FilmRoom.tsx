@@ -2,16 +2,17 @@ import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useSearch } from '@tanstack/react-router';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { Charting, Reel, ReelPage, Snap } from '../api/types';
 import { Button } from '../ui/Button';
 import { yardLine } from '../ui/words';
 import { AddFilm } from './reel/AddFilm';
 import { ClipDesk } from './ClipDesk';
-import { openSnap, useFilm } from './filmStore';
+import { openSnap, useFilm } from '../model/filmStore';
 import { Reels } from './reel/Reels';
 import { SnapStrip } from './reel/SnapStrip';
 import { useSnapSaving } from './useSnapSaving';
+import { reason, refused } from '../api/problems';
 
 /** The film room: a reel, its snaps, and the snap that is worked on. */
 export function FilmRoom() {
@@ -54,9 +55,9 @@ export function FilmRoom() {
         };
         load().catch((e: unknown) => {
             if (left) return;
-            const why = e instanceof Problem ? e.message : 'The snap did not arrive. Choose it again.';
-            setFailed(why);
-            toast.error(why);
+            const otherwise = 'The snap did not arrive. Choose it again.';
+            setFailed(reason(e, otherwise));
+            refused(e, otherwise);
         });
         return () => {
             left = true;

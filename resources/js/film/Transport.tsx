@@ -4,6 +4,7 @@ import { MarkBar } from './mark/MarkBar';
 import type { Grading } from './grade/useGrading';
 import type { Marking } from './mark/useMarking';
 import type { Player } from './usePlayer';
+import { Select } from '../ui/Select';
 
 type Props = {
     player: Player;
@@ -26,16 +27,16 @@ export function Transport({ player, marking, grading, charting, measured }: Prop
             <Button kind="quiet" onClick={() => player.step(1)} keys="." className="!px-1.5" aria-label="Frame on">
                 ›
             </Button>
-            <select
+            <Select
                 aria-label="Speed"
                 value={player.rate}
                 onChange={(e) => player.speed(Number(e.target.value))}
-                className="rounded-md border border-edge bg-paper px-0.5 py-1 text-sm"
+                className="text-sm"
             >
                 <option value={1}>×1</option>
                 <option value={0.5}>×½</option>
                 <option value={0.25}>×¼</option>
-            </select>
+            </Select>
             <span className="w-28 text-xs font-semibold whitespace-nowrap narrow" data-testid="clock">
                 {player.t.toFixed(2)} s, frame {Math.round(player.t * player.fps)}
             </span>

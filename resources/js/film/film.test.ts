@@ -12,7 +12,7 @@ import {
     withPoint,
     withPoints,
     withSeen,
-} from './filmStore';
+} from '../model/filmStore';
 
 const film: FilmDocument = { kind: 'jacotaxis.film', version: 1, call: 'gun 2x2: smash', look: '4-2 nickel, cover 2' };
 const point = (mark: string) => ({ xPx: 1, yPx: 2, fieldXYd: 3, fieldYYd: 4, mark });

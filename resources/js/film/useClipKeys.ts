@@ -3,7 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { Dispatch, SetStateAction } from 'react';
 import type { Angle } from '../api/types';
 import { useKeys, useSaid } from '../ui/useKeys';
-import { useFilm, withPoints, type Point } from './filmStore';
+import { useFilm, withPoints, type Point } from '../model/filmStore';
 import { MARK_KEYS } from './mark/MarkBar';
 import type { Mode } from './picture/Picture';
 import type { Grading } from './grade/useGrading';

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { api, Problem } from '../api/client';
 import type { Angle, FilmDocument, Measured, Overlay, View } from '../api/types';
-import type { Point } from './filmStore';
+import type { Point } from '../model/filmStore';
 
 /** How long a change rests before it is sent, so that a fast hand sends once; milliseconds. */
 const REST = 120;

@@ -1,9 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { FilmDocument, Grade, Proposed, Snap } from '../api/types';
-import { openSnap, useFilm } from './filmStore';
+import { openSnap, useFilm } from '../model/filmStore';
 import { remarkOf } from './grade/useGrading';
+import { conflict, isStale, refused } from '../api/problems';
 
 /** Saves the snap that is worked on, and grades of men on it; a stale save shows both ways out and loses nothing. */
 export function useSnapSaving() {
@@ -42,7 +43,7 @@ export function useSnapSaving() {
                 action: { label: 'Undo', onClick: () => void takeBack(now.id, done, before) },
             });
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not graded.');
+            refused(e, 'Not graded.', () => grade(p, mark, faults, more));
         }
     };
     /** Puts the grade of before in place again, or takes the new one away. */
@@ -58,7 +59,7 @@ export function useSnapSaving() {
                 kept(others);
             }
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not taken back.');
+            refused(e, 'Not taken back.', () => takeBack(snapId, done, before));
         }
     };
     const confirm = async () => {
@@ -73,7 +74,7 @@ export function useSnapSaving() {
                     : 'Nothing to confirm: measure a man first.',
             );
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not confirmed.');
+            refused(e, 'Not confirmed.', confirm);
         }
     };
     const kept = (grades: Grade[]) => {
@@ -90,7 +91,7 @@ export function useSnapSaving() {
             });
             return made;
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not charted.');
+            refused(e, 'Not charted.');
             return null;
         }
     };
@@ -110,7 +111,7 @@ export function useSnapSaving() {
             });
             return gone;
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not thrown away.');
+            refused(e, 'Not thrown away.', () => remove(snap));
             return null;
         }
     };
@@ -118,26 +119,22 @@ export function useSnapSaving() {
 }
 
 function stale(e: unknown, save: () => Promise<unknown>) {
-    const message = e instanceof Problem ? e.message : 'Not saved.';
-    if (!(e instanceof Problem) || e.status !== 412) {
-        toast.error(message);
-        return;
-    }
-    toast.error(message, {
-        duration: Infinity,
-        action: {
+    if (!isStale(e)) return refused(e, 'Not saved.', save);
+    conflict(
+        e,
+        {
             label: 'Save mine over it',
-            onClick: () => {
+            take: () => {
                 useFilm.setState((s) => ({ snap: s.snap && { ...s.snap, version: Number(e.more.currentVersion) } }));
-                void save();
+                return save();
             },
         },
-        cancel: {
+        {
             label: 'Take theirs',
-            onClick: () => {
+            take: () => {
                 const now = useFilm.getState().snap;
                 if (now) openSnap({ ...now, ...(e.more.theirs as Snap) });
             },
         },
-    });
+    );
 }

@@ -3,7 +3,7 @@ import { Link, useSearch } from '@tanstack/react-router';
 import { clsx } from 'clsx';
 import { api } from '../api/client';
 import type { Player } from '../api/types';
-import { useSession } from '../app/session';
+import { useSession } from '../api/session';
 import { Letter } from './Letter';
 import { Week } from './Week';
 

@@ -1,8 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import { capital } from '../ui/words';
+import { Select } from '../ui/Select';
+import { useWrite } from '../api/useWrite';
+import { askWord } from '../ui/asking';
 
 type School = {
     version: number;
@@ -19,44 +21,49 @@ export function GradingSchool() {
     const client = useQueryClient();
     const [group, setGroup] = useState('receivers');
     const answer = useQuery({ queryKey: ['grading'], queryFn: () => api.get<School>('grading') });
+    const { write } = useWrite({
+        send: ({ body, version }: { body: Partial<Record<string, unknown>>; version: number }) =>
+            api.put<School>('grading', body, version),
+        otherwise: 'Not kept.',
+        done: (school) => client.setQueryData(['grading'], school),
+        asksAgain: [['grading'], ['week'], ['charting'], ['player']],
+    });
     const s = answer.data;
     if (!s) return null;
-    const change = async (body: Partial<Record<string, unknown>>) => {
-        try {
-            client.setQueryData(['grading'], await api.put<School>('grading', body, s.version));
-            for (const key of ['week', 'charting', 'player']) void client.invalidateQueries({ queryKey: [key] });
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not kept.');
-            void answer.refetch();
-        }
-    };
+    const change = (body: Partial<Record<string, unknown>>) => write({ body, version: s.version });
     const place = (n: number, id: string) => {
         const keys = [...s.keys[group]];
         if (id === '') keys.splice(n, 1);
         else keys[n] = id;
         void change({ fault_keys: { ...s.keys, [group]: [...new Set(keys)] } });
     };
-    const rename = (id: string) => {
-        const name = window.prompt('What your staff calls it', s.library.find((l) => l.id === id)?.called)?.trim();
+    const rename = async (id: string) => {
+        const fault = s.library.find((l) => l.id === id);
+        const name = await askWord({
+            title: fault?.label ?? 'Fault',
+            label: 'What your staff calls it',
+            value: fault?.called,
+            yes: 'Call it that',
+        });
         if (name) void change({ fault_labels: { ...s.labels, [id]: name } });
     };
-    const select = 'rounded-md border border-edge bg-paper px-2 py-1 text-sm';
+    const select = 'text-sm';
     return (
         <section className="no-print mt-3 rounded-md border border-edge bg-card p-4" aria-label="How we grade">
             <div className="flex flex-wrap gap-4 text-sm">
                 <label>
                     School{' '}
-                    <select value={s.scale} onChange={(e) => void change({ scale: e.target.value })} className={select}>
+                    <Select value={s.scale} onChange={(e) => void change({ scale: e.target.value })} className={select}>
                         {Object.entries(s.scales).map(([id, words]) => (
                             <option key={id} value={id}>
                                 {words}
                             </option>
                         ))}
-                    </select>
+                    </Select>
                 </label>
                 <label>
                     Wins from{' '}
-                    <select
+                    <Select
                         value={s.winning}
                         onChange={(e) => void change({ winning: Number(e.target.value) })}
                         className={select}
@@ -66,22 +73,22 @@ export function GradingSchool() {
                                 {Math.round(100 * w)} %
                             </option>
                         ))}
-                    </select>
+                    </Select>
                 </label>
                 <label>
                     Keys of{' '}
-                    <select value={group} onChange={(e) => setGroup(e.target.value)} className={select}>
+                    <Select value={group} onChange={(e) => setGroup(e.target.value)} className={select}>
                         {Object.keys(s.keys).map((g) => (
                             <option key={g}>{g}</option>
                         ))}
-                    </select>
+                    </Select>
                 </label>
             </div>
             <ol className="mt-3 grid gap-1.5 text-sm sm:grid-cols-2 xl:grid-cols-3">
                 {Array.from({ length: Math.min(9, s.keys[group].length + 1) }, (_, n) => (
                     <li key={n} className="flex items-center gap-1.5">
                         <b className="w-3">{n + 1}</b>
-                        <select
+                        <Select
                             aria-label={`Key ${n + 1} of ${group}`}
                             value={s.keys[group][n] ?? ''}
                             onChange={(e) => place(n, e.target.value)}
@@ -94,7 +101,7 @@ export function GradingSchool() {
                                     {l.praise ? ' (praise)' : ''}
                                 </option>
                             ))}
-                        </select>
+                        </Select>
                         {s.keys[group][n] && (
                             <button
                                 type="button"

@@ -3,13 +3,13 @@ import { Link } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Played, PlayerPage } from '../api/types';
-import { useSession } from '../app/session';
-import { ClipPlayer } from '../film/picture/ClipPlayer';
+import { useSession } from '../api/session';
+import { ClipPlayer } from '../picture/ClipPlayer';
 import { Share } from '../ui/Share';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';
 import { PlayedSnap } from './PlayedSnap';
-import { SideBySide, type Side } from './SideBySide';
+import { SideBySide, type Side } from '../picture/SideBySide';
 
 /** A man's page reads like a letter to him: what he was asked, what he did, three clips to watch, the trend. */
 export function Letter({ id }: { id: string }) {

@@ -2,7 +2,7 @@ import { Link } from '@tanstack/react-router';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { Played } from '../api/types';
-import { ClipPlayer } from '../film/picture/ClipPlayer';
+import { ClipPlayer } from '../picture/ClipPlayer';
 import { capital } from '../ui/words';
 
 type PlayedProps = {

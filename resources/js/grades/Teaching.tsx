@@ -3,9 +3,10 @@ import { Link, useNavigate, useSearch } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Charting, Clip } from '../api/types';
-import { ClipPlayer } from '../film/picture/ClipPlayer';
+import { ClipPlayer } from '../picture/ClipPlayer';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';
+import { Select } from '../ui/Select';
 
 type Reel = {
     rule: { id: string; label: string; wanted: string; seen: string; drill: string | null; caution: string | null };
@@ -55,18 +56,18 @@ export function Teaching() {
         >
             <header className="flex flex-wrap items-end gap-4 border-b-2 border-ink pb-2">
                 <h1 className="text-2xl font-extrabold">{r ? capital(r.rule.label) : 'Teaching reel'}</h1>
-                <select
+                <Select
                     aria-label="Rule"
                     value={fault}
                     onChange={(e) => (setAt(null), void navigate({ to: '/teach', search: { fault: e.target.value } }))}
-                    className="no-print rounded-md border border-edge bg-paper px-2 py-1 text-sm"
+                    className="no-print text-sm"
                 >
                     {(charting.data?.library ?? []).map((l) => (
                         <option key={l.id} value={l.id}>
                             {capital(l.label)} ({l.groups.join(', ')})
                         </option>
                     ))}
-                </select>
+                </Select>
                 <span className="no-print ml-auto flex gap-2">
                     <Button onClick={() => setAt(0)} disabled={parts.length === 0}>
                         Play it through

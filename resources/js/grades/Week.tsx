@@ -3,11 +3,12 @@ import { Link } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Interval } from '../api/types';
-import { Clips } from '../numbers/Clips';
+import { Clips } from '../picture/Clips';
 import { Share } from '../ui/Share';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';
 import { GradingSchool } from './GradingSchool';
+import { Select } from '../ui/Select';
 
 type WeekAnswer = {
     week: number;
@@ -95,18 +96,18 @@ export function Week() {
                         )}
                     </p>
                     <span className="no-print flex items-center gap-2">
-                        <select
+                        <Select
                             aria-label="Week"
                             value={w.week}
                             onChange={(e) => setWeek(Number(e.target.value))}
-                            className="rounded-md border border-edge bg-paper px-2 py-1 text-sm"
+                            className="text-sm"
                         >
                             {w.weeks.map((n) => (
                                 <option key={n} value={n}>
                                     Week {n}
                                 </option>
                             ))}
-                        </select>
+                        </Select>
                         <Button onClick={() => setSchool(!school)} aria-expanded={school}>
                             How we grade
                         </Button>

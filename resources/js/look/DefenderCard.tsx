@@ -2,7 +2,7 @@ import type { DefenderChange, LookDocument, StageDefender, Vocabulary } from '..
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { capital } from '../ui/words';
-import { changing, restored } from './lookStore';
+import { changing, restored } from '../model/lookStore';
 
 type Props = {
     defender: StageDefender;

@@ -3,7 +3,7 @@ import { forwardRef, useEffect, useState } from 'react';
 import { api, Problem } from '../api/client';
 import type { LookDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
-import { lookCompletions } from '../set/completions';
+import { lookCompletions } from '../ui/completions';
 
 type Props = { words: string; onLook: (document: LookDocument, words: string) => void };
 type Read = { document: LookDocument; words: string };

@@ -2,13 +2,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { LookDocument, Pictures, SavedLook } from '../api/types';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';
 import { LookLine } from './LookLine';
 import { LookPicture } from './LookPicture';
 import { NameIt } from './NameIt';
+import { refused } from '../api/problems';
 
 /** The library of looks: a shelf by opponent, each look drawn against a formation, with how often it was shown. */
 export function Looks() {
@@ -39,7 +40,7 @@ export function Looks() {
             await client.invalidateQueries({ queryKey: ['looks'] });
             if (done) toast(done);
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not saved.');
+            refused(e, 'Not saved.', () => keep(work, done));
         }
     };
     const put = (look: SavedLook, change: Partial<Pick<SavedLook, 'shown' | 'document' | 'name'>>) =>

@@ -2,6 +2,7 @@ import { clsx } from 'clsx';
 import type { SavedLook, SheetCell } from '../api/types';
 import { Fork } from '../ui/Fork';
 import { chances } from '../ui/words';
+import { Select } from '../ui/Select';
 
 type Props = {
     looks: SavedLook[];
@@ -19,15 +20,16 @@ export function Shelf({ looks, cells, current, opponents, opponent, onOpponent, 
         <div className="flex items-stretch gap-2 border-b border-edge px-3 py-1.5">
             <label className="flex shrink-0 flex-col justify-center text-[11px] text-soft narrow">
                 Looks of
-                <select
+                <Select
+                    bare
                     value={opponent}
                     onChange={(e) => onOpponent(e.target.value)}
-                    className="max-w-28 bg-transparent text-[13px] font-semibold text-ink"
+                    className="max-w-28 text-[13px]"
                 >
                     {opponents.map((o) => (
                         <option key={o}>{o}</option>
                     ))}
-                </select>
+                </Select>
             </label>
             <div role="tablist" aria-label="Looks" className="flex min-w-0 flex-1 gap-1.5 overflow-x-auto p-0.5">
                 {looks.map((l, i) => {

@@ -1,13 +1,14 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { LookDocument, SavedLook } from '../api/types';
-import { useLook } from './lookStore';
+import { useLook } from '../model/lookStore';
+import { useWrite } from '../api/useWrite';
+import { refused } from '../api/problems';
 
 /** The looks of one opponent, which of them is on the field, and the look as changed by hand. */
 export function useLookShelf() {
-    const client = useQueryClient();
     const all = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
     const [chosen, setOpponent] = useState('');
     const [at, setAt] = useState(0);
@@ -20,16 +21,16 @@ export function useLookShelf() {
     const current: SavedLook | undefined = looks[Math.min(at, looks.length - 1)];
 
     const pick = (index: number) => (edit(null), setAt((index + looks.length) % Math.max(1, looks.length)));
-    const save = async (document: LookDocument, name: string) => {
-        try {
-            const done = await api.post<SavedLook>('looks', { name, opponent, document });
-            await client.invalidateQueries({ queryKey: ['looks'] });
+    const keep = useWrite({
+        send: (look: { name: string; opponent: string; document: LookDocument }) => api.post<SavedLook>('looks', look),
+        otherwise: 'Not saved.',
+        done: (look) => {
             edit(null);
-            toast(`Saved on the shelf of ${opponent || 'nobody yet'}: ${done.words}`);
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not saved.');
-        }
-    };
+            toast(`Saved on the shelf of ${opponent || 'nobody yet'}: ${look.words}`);
+        },
+        asksAgain: [['looks']],
+    });
+    const save = (document: LookDocument, name: string) => keep.write({ name, opponent, document });
     /** Puts a look said in words on the field, from the shelf when it stands there. */
     const say = async (said: string) => {
         const index = looks.findIndex((l) => l.words === said);
@@ -37,7 +38,7 @@ export function useLookShelf() {
         try {
             edit((await api.post<{ document: LookDocument }>('look-words', { words: said })).document);
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'The look was not read.');
+            refused(e, 'The look was not read.', () => say(said));
         }
     };
     return { say, looks, words, at, current, pick, edited, edit, save, opponents, opponent, setOpponent };

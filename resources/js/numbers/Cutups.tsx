@@ -1,25 +1,38 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
-import { useSession } from '../app/session';
+import { api } from '../api/client';
+import { useSession } from '../api/session';
 import { Button } from '../ui/Button';
-import type { Cutup, Filter } from './types';
+import type { Cutup, Filter } from '../api/numberTypes';
+import { useWrite } from '../api/useWrite';
+import { askWord, askYes } from '../ui/asking';
 
 type Props = { filter: Filter; onFilter: (f: Filter) => void; onPlay: (name: string, f: Filter) => void };
 
 /** Cut-ups: a filter under a name, one's own or shared with the staff, to be counted or watched. */
 export function Cutups({ filter, onFilter, onPlay }: Props) {
-    const client = useQueryClient();
     const session = useSession();
     const list = useQuery({ queryKey: ['cutups'], queryFn: () => api.get<{ cutups: Cutup[] }>('cutups') });
-    const done = () => void client.invalidateQueries({ queryKey: ['cutups'] });
-    const failed = (e: unknown) => toast.error(e instanceof Problem ? e.message : 'Not possible.');
-    const keep = () => {
-        const name = window.prompt('Name of the cut-up')?.trim();
+    const kept = useWrite({
+        send: (cutup: { name: string; filter: Filter; shared: boolean }) => api.post('cutups', cutup),
+        otherwise: 'Not kept.',
+        done: (_, cutup) => toast(`Cut-up ${cutup.name} kept`),
+        asksAgain: [['cutups']],
+    });
+    const thrown = useWrite({
+        send: (id: string) => api.remove(`cutups/${id}`),
+        otherwise: 'Not thrown away.',
+        asksAgain: [['cutups']],
+    });
+    const keep = async () => {
+        const name = await askWord({ title: 'Keep these snaps', label: 'Name of the cut-up', yes: 'Keep' });
         if (!name) return;
-        api.post('cutups', { name, filter, shared: window.confirm('Share it with the whole staff?') })
-            .then(() => (done(), toast(`Cut-up ${name} kept`)))
-            .catch(failed);
+        const shared = await askYes({
+            title: `Share ${name} with the whole staff?`,
+            yes: 'Share it',
+            no: 'Mine alone',
+        });
+        if (shared !== null) await kept.write({ name, filter, shared });
     };
     return (
         <div className="no-print flex flex-wrap items-center gap-1.5 text-sm" role="group" aria-label="Cut-ups">
@@ -47,7 +60,7 @@ export function Cutups({ filter, onFilter, onPlay }: Props) {
                             type="button"
                             aria-label={`Throw ${c.name} away`}
                             className="pr-2 text-soft hover:text-ball"
-                            onClick={() => api.remove(`cutups/${c.id}`).then(done).catch(failed)}
+                            onClick={() => void thrown.write(c.id)}
                         >
                             ×
                         </button>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { Share } from '../ui/Share';
 import { query } from './query';
-import type { DecisionTable, Filter } from './types';
+import type { DecisionTable, Filter } from '../api/numberTypes';
 
 type Props = { filter: Filter; onOpen: (title: string, ids: string[]) => void };
 

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Reel } from '../api/types';
 import { Choice } from '../ui/Choice';
-import type { Filter } from './types';
+import type { Filter } from '../api/numberTypes';
 
 type Props = { filter: Filter; onFilter: (f: Filter) => void };
 

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Share } from '../ui/Share';
-import type { GroupsAnswer } from './types';
+import type { GroupsAnswer } from '../api/numberTypes';
+import { Select } from '../ui/Select';
 
 type Props = {
     answer: GroupsAnswer;
@@ -21,18 +22,18 @@ export function Groups({ answer, by, onBy, onOpen }: Props) {
             <thead>
                 <tr className="border-b-2 border-ink text-left">
                     <th className="py-1 pr-2">
-                        <select
+                        <Select
                             aria-label="Put together by"
                             value={by}
                             onChange={(e) => onBy(e.target.value)}
-                            className="rounded-md border border-edge bg-paper px-2 py-1 font-bold"
+                            className="font-bold"
                         >
                             {Object.entries(answer.by).map(([id, name]) => (
                                 <option key={id} value={id}>
                                     {name}
                                 </option>
                             ))}
-                        </select>
+                        </Select>
                     </th>
                     {['Tries', 'Average, yd', 'Success', 'Explosive', 'Negative', 'Caught', 'Ball out, s'].map((h) => (
                         <th key={h} className="px-2 py-1 text-right font-semibold">

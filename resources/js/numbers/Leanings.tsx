@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { query } from './query';
-import type { Filter, Leaning, ModelRow } from './types';
+import type { Filter, Leaning, ModelRow } from '../api/numberTypes';
 
 type Props = { filter: Filter; onOpen: (title: string, ids: string[]) => void };
 

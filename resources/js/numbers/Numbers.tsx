@@ -3,7 +3,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { Button } from '../ui/Button';
-import { Clips } from './Clips';
+import { Clips } from '../picture/Clips';
 import { Cutups } from './Cutups';
 import { Decisions } from './Decisions';
 import { Groups } from './Groups';
@@ -12,7 +12,7 @@ import { FilterBar } from './FilterBar';
 import { Opponent } from './Opponent';
 import { Pairs } from './Pairs';
 import { query } from './query';
-import type { Filter, GroupsAnswer } from './types';
+import type { Filter, GroupsAnswer } from '../api/numberTypes';
 
 type Page = 'groups' | 'decisions' | 'leanings' | 'opponent' | 'pairs' | 'model';
 const PAGES: [Page, string][] = [

@@ -3,7 +3,7 @@ import { api } from '../api/client';
 import { Share } from '../ui/Share';
 import { capital } from '../ui/words';
 import { query } from './query';
-import type { EvidenceRow, Filter } from './types';
+import type { EvidenceRow, Filter } from '../api/numberTypes';
 
 type Props = { filter: Filter; onOpen: (title: string, ids: string[]) => void };
 

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
-import { SideBySide } from '../grades/SideBySide';
-import { side } from './Clips';
+import { SideBySide } from '../picture/SideBySide';
+import { side } from '../picture/Clips';
 import { query } from './query';
-import type { Filter, ListedSnap, Pair } from './types';
+import type { Filter, ListedSnap, Pair } from '../api/numberTypes';
 
 /** What teaches most when it stands side by side, found by the product; one press shows the two on one clock. */
 export function Pairs({ filter }: { filter: Filter }) {

@@ -1,4 +1,4 @@
-import type { Filter } from './types';
+import type { Filter } from '../api/numberTypes';
 
 /** A filter as a query of the API. */
 export const query = (filter: Filter): string =>

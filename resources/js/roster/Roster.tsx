@@ -1,11 +1,13 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { Player } from '../api/types';
-import { useLetters, useVocabulary } from '../ui/useLetters';
+import { useLetters, useVocabulary } from '../api/useLetters';
 import { Button } from '../ui/Button';
 import { StaffWordsForm } from './StaffWordsForm';
+import { Select } from '../ui/Select';
+import { useWrite } from '../api/useWrite';
 
 const LETTERS = ['Q', 'R', 'F', 'X', 'Z', 'H', 'Y', 'LT', 'LG', 'C', 'RG', 'RT'];
 const BLANK = {
@@ -21,29 +23,24 @@ const BLANK = {
 
 /** The men: number, letter, depth, timed forty, stride, throwing hand, what each is able to do; and the staff's own words. */
 export function Roster() {
-    const client = useQueryClient();
     const players = useQuery({ queryKey: ['players'], queryFn: () => api.get<{ players: Player[] }>('players') });
     const list = [...(players.data?.players ?? [])].sort(
         (a, b) => LETTERS.indexOf(a.letter) - LETTERS.indexOf(b.letter) || a.depth - b.depth,
     );
+    const keep = useWrite({
+        send: ({ player, body }: { player: Player | null; body: object }) =>
+            player ? api.put<Player>(`players/${player.id}`, body, player.version) : api.post<Player>('players', body),
+        otherwise: 'Not saved.',
+        done: (saved) => toast(`Saved ${saved.name}`),
+        asksAgain: [['players']],
+    });
     const save = async (player: Player | null, change: Partial<Player>) => {
         const { name, letter, number, depth, forty_s, stride_yd, throws, flags } = {
             ...(player ?? BLANK),
             ...change,
         };
         const body = { name, letter, number, depth, forty_s, stride_yd, throws, flags: flags ?? [] };
-        try {
-            const done = player
-                ? await api.put<Player>(`players/${player.id}`, body, player.version)
-                : await api.post<Player>('players', body);
-            await client.invalidateQueries({ queryKey: ['players'] });
-            toast(`Saved ${done.name}`);
-            return true;
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not saved.');
-            await client.invalidateQueries({ queryKey: ['players'] });
-            return false;
-        }
+        return (await keep.write({ player, body })) !== undefined;
     };
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_320px]">
@@ -84,11 +81,11 @@ export function Roster() {
                         }).then((ok) => ok && form.reset());
                     }}
                 >
-                    <select name="letter" aria-label="Letter of the new man" className="field w-16">
+                    <Select name="letter" aria-label="Letter of the new man" className="w-16">
                         {LETTERS.map((l) => (
                             <option key={l}>{l}</option>
                         ))}
-                    </select>
+                    </Select>
                     <input
                         name="number"
                         aria-label="Number of the new man"
@@ -145,15 +142,14 @@ function Row({ player: p, onSave }: { player: Player; onSave: (change: Partial<P
             <td className="py-1 pr-2">{number('forty_s', 'Forty', 0.01)}</td>
             <td className="py-1 pr-2">{number('stride_yd', 'Stride', 0.05)}</td>
             <td className="py-1 pr-2">
-                <select
+                <Select
                     aria-label={`Throwing hand of ${p.name}`}
                     value={p.throws}
                     onChange={(e) => onSave({ throws: e.target.value as Player['throws'] })}
-                    className="field"
                 >
                     <option value="right">right</option>
                     <option value="left">left</option>
-                </select>
+                </Select>
             </td>
             <td className="py-1.5">
                 <button type="button" onClick={() => setOpen(!open)} aria-expanded={open} className="text-left">

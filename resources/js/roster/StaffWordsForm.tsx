@@ -1,8 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { StaffWords } from '../api/types';
 import { Button } from '../ui/Button';
+import { Select } from '../ui/Select';
+import { useWrite } from '../api/useWrite';
 
 const MEN: Record<string, string> = {
     X: 'split end',
@@ -17,6 +19,14 @@ const MEN: Record<string, string> = {
 export function StaffWordsForm() {
     const client = useQueryClient();
     const words = useQuery({ queryKey: ['staff-words'], queryFn: () => api.get<StaffWords>('staff-words') });
+    const { write } = useWrite({
+        send: ({ body, version }: { body: object; version: number }) => api.put('staff-words', body, version),
+        otherwise: 'Not saved.',
+        done: async () => {
+            await client.invalidateQueries();
+            toast('Saved the words of the staff');
+        },
+    });
     if (!words.data) return null;
     const now = words.data;
     const save = async (form: HTMLFormElement) => {
@@ -31,19 +41,13 @@ export function StaffWordsForm() {
             beatS: Number(data.get('beat')),
             soundS: Number(data.get('sound')),
         };
-        try {
-            const groups = Object.fromEntries(
-                String(data.get('groups'))
-                    .split(',')
-                    .map((pair) => pair.split('=').map((word) => word.trim()))
-                    .filter(([name]) => name),
-            );
-            await api.put('staff-words', { letters, groups, school: data.get('school'), cadence }, now.version);
-            await client.invalidateQueries();
-            toast('Saved the words of the staff');
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not saved.');
-        }
+        const groups = Object.fromEntries(
+            String(data.get('groups'))
+                .split(',')
+                .map((pair) => pair.split('=').map((word) => word.trim()))
+                .filter(([name]) => name),
+        );
+        await write({ body: { letters, groups, school: data.get('school'), cadence }, version: now.version });
     };
     return (
         <form
@@ -86,12 +90,12 @@ export function StaffWordsForm() {
             </label>
             <label className="block">
                 <span className="label">Names of the techniques</span>
-                <select name="school" defaultValue={now.school} className="field mt-1 w-full">
+                <Select name="school" defaultValue={now.school} className="mt-1 w-full">
                     <option value="inside eye">
                         Inside eye: 1 is a shade, 2i, 2, 3 on the guard, 6i on the tight end
                     </option>
                     <option value="count out">Count out: shade, 1, 2, 3 on the guard, 7 inside the tight end</option>
-                </select>
+                </Select>
             </label>
             <label className="block">
                 <span className="label">Cadence, the ball on the last word</span>

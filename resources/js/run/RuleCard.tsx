@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { CallDocument, ProofAnswer, Vocabulary } from '../api/types';
+import { Select } from '../ui/Select';
 
 type Props = {
     proof: ProofAnswer;
@@ -94,11 +95,11 @@ function Choice({
             <label className="text-soft narrow" htmlFor={`rule-${label}`}>
                 {label}
             </label>
-            <select id={`rule-${label}`} className={KEEP} value={value} onChange={(e) => onChange(e.target.value)}>
+            <Select id={`rule-${label}`} className={KEEP} value={value} onChange={(e) => onChange(e.target.value)}>
                 {options.map((o) => (
                     <option key={o}>{o}</option>
                 ))}
-            </select>
+            </Select>
         </>
     );
 }

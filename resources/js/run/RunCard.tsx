@@ -1,10 +1,10 @@
-import { api, Problem } from '../api/client';
-import { toast } from 'sonner';
+import { api } from '../api/client';
 import type { CallDocument, ProofReport } from '../api/types';
 import { Fork } from '../ui/Fork';
 import { outcomeWords, wins } from '../ui/outcome';
 import { plain } from '../ui/words';
-import type { Situation } from '../board/useProof';
+import type { Situation } from '../api/useProof';
+import { useWrite } from '../api/useWrite';
 
 type Props = {
     report: ProofReport;
@@ -17,14 +17,11 @@ type Props = {
 /** What a run reads and leaves: keys in order, the cut key, hats, who nobody has with the tag that has him, every pair of choices, the line calls. */
 export function RunCard({ report, document, situation, onDraw, onChoose }: Props) {
     const run = report.run!;
-    const tag = async (words: string) => {
-        try {
-            const body = { document, situation, tag: words };
-            onDraw((await api.post<{ document: CallDocument }>('tags', body)).document);
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'The tag was not put on.');
-        }
-    };
+    const { write: tag } = useWrite({
+        send: (words: string) => api.post<{ document: CallDocument }>('tags', { document, situation, tag: words }),
+        otherwise: 'The tag was not put on.',
+        done: (tagged) => onDraw(tagged.document),
+    });
     return (
         <div className="space-y-3 p-3 text-[13px]">
             <p className="text-soft">{run.words}.</p>

@@ -8,6 +8,7 @@ import { useLookShelf } from '../look/useLookShelf';
 import { Fork } from '../ui/Fork';
 import { capital, margin } from '../ui/words';
 import { SmallStage } from './SmallStage';
+import { Select } from '../ui/Select';
 
 const WANTED: Record<string, string> = {
     run: 'the base run',
@@ -43,8 +44,8 @@ export function SeriesBoard() {
                 </h1>
                 <label className="ml-auto flex items-center gap-2 text-sm">
                     Call
-                    <select
-                        className="max-w-52 rounded-md border border-edge bg-paper px-2 py-1"
+                    <Select
+                        className="max-w-52"
                         value={current?.id ?? ''}
                         onChange={(e) => void navigate({ to: '/series', search: { call: e.target.value, look } })}
                     >
@@ -53,19 +54,15 @@ export function SeriesBoard() {
                                 {c.name}
                             </option>
                         ))}
-                    </select>
+                    </Select>
                 </label>
                 <label className="flex items-center gap-2 text-sm">
                     Look
-                    <select
-                        className="max-w-64 rounded-md border border-edge bg-paper px-2 py-1"
-                        value={look}
-                        onChange={(e) => setPicked(e.target.value)}
-                    >
+                    <Select className="max-w-64" value={look} onChange={(e) => setPicked(e.target.value)}>
                         {[...new Set([look, ...shelf.words])].map((w) => (
                             <option key={w}>{w}</option>
                         ))}
-                    </select>
+                    </Select>
                 </label>
             </header>
             {series && (

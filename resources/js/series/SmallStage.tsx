@@ -1,5 +1,5 @@
-import { BlockLine, TrackLine } from '../field/runs';
-import { scaleFor } from '../field/scale';
+import { BlockLine, TrackLine } from '../drawing/runs';
+import { scaleFor } from '../drawing/scale';
 import type { SeriesMember } from './types';
 
 /** The middle of the field, small: men, blocks, routes and tracks; whoever gives the play away is lit. */

@@ -3,8 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { api, Problem } from '../api/client';
 import type { CallDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
-import { completions } from './completions';
-import type { Situation } from '../board/useProof';
+import { completions } from '../ui/completions';
+import type { Situation } from '../api/useProof';
 
 type Props = {
     document: CallDocument | null;

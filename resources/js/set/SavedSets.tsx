@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { api, Problem } from '../api/client';
+import { api } from '../api/client';
 import type { CallDocument, FormationDocument, SavedFormation } from '../api/types';
 import { Button } from '../ui/Button';
+import { useWrite } from '../api/useWrite';
 
 type Props = {
     document: CallDocument;
@@ -14,26 +15,26 @@ const KEYS = ['quarterback', 'set', 'side', 'modifier', 'splits', 'standIns', 's
 
 /** Sets under the staff's own names: take one, or save the one that is drawn. */
 export function SavedSets({ document, onDraw }: Props) {
-    const client = useQueryClient();
     const saved = useQuery({
         queryKey: ['formations'],
         queryFn: () => api.get<{ formations: SavedFormation[] }>('formations'),
     });
     const [name, setName] = useState('');
-    const save = async () => {
-        const set = Object.fromEntries(KEYS.map((k) => [k, document[k]]).filter(([, v]) => v !== undefined));
-        try {
-            const done = await api.post<SavedFormation>('formations', {
-                name,
-                document: { kind: 'jacotaxis.formation', version: 1, ...set } as FormationDocument,
-            });
+    const keep = useWrite({
+        send: (set: { name: string; document: FormationDocument }) => api.post<SavedFormation>('formations', set),
+        otherwise: 'Not saved.',
+        done: (set) => {
             setName('');
-            await client.invalidateQueries({ queryKey: ['formations'] });
-            await client.invalidateQueries({ queryKey: ['vocabulary'] });
-            toast(`Saved the set ${done.name}: say it in the call line`);
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not saved.');
-        }
+            toast(`Saved the set ${set.name}: say it in the call line`);
+        },
+        asksAgain: [['formations'], ['vocabulary']],
+    });
+    const save = () => {
+        const set = Object.fromEntries(KEYS.map((k) => [k, document[k]]).filter(([, v]) => v !== undefined));
+        return keep.write({
+            name,
+            document: { kind: 'jacotaxis.formation', version: 1, ...set } as FormationDocument,
+        });
     };
     const take = (id: string) => {
         const set = saved.data?.formations.find((f) => f.id === id);

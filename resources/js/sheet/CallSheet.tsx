@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api } from '../api/client';
 import type { CallDocument, SavedCall, SavedLook, SheetCell } from '../api/types';
-import type { Situation } from '../board/useProof';
+import type { Situation } from '../api/useProof';
 import { CallLine } from '../set/CallLine';
 import { Fork } from '../ui/Fork';
 import { chance, chances } from '../ui/words';
@@ -11,6 +11,7 @@ import { CellCard } from './CellCard';
 import { Filling } from './Filling';
 import { useCells } from './useSheet';
 import { rank, share, sorted, weightOf, type Named, type Order } from './weigh';
+import { Select } from '../ui/Select';
 
 type Props = { calls: SavedCall[]; shown: SavedLook[]; opponent: string; situation: Situation; named: boolean };
 
@@ -45,9 +46,9 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_290px] grid-rows-[auto_minmax(0,1fr)] print:block">
             <div className="col-span-2 flex items-center gap-4 border-b border-faint px-5 py-1.5">
-                <select
+                <Select
                     aria-label="Saved call"
-                    className="field no-print max-w-40 text-[13px]"
+                    className="no-print max-w-40 text-[13px]"
                     value={calls.find((c) => c.document === call)?.id ?? ''}
                     onChange={(e) => setDocument(calls.find((c) => c.id === e.target.value)?.document ?? null)}
                 >
@@ -57,7 +58,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                             {c.name}
                         </option>
                     ))}
-                </select>
+                </Select>
                 <CallLine document={call} situation={situation} onCall={setDocument} />
                 <p className="shrink-0 text-right text-[13px]" aria-live="polite" data-testid="sheet-summary">
                     <b>
@@ -75,17 +76,17 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                 <div className="no-print mb-1.5 flex items-center gap-3 text-[12px] text-soft narrow">
                     <label>
                         Order{' '}
-                        <select
+                        <Select
+                            bare
                             aria-label="Order"
                             value={order}
                             onChange={(e) => setOrder(e.target.value as Order)}
-                            className="bg-transparent font-semibold text-ink"
                         >
                             <option value="catalogue">as in the catalogue</option>
                             <option value="worth">worth least first</option>
                             <option value="weakest">weakest first</option>
                             <option value="shown">most shown first</option>
-                        </select>
+                        </Select>
                     </label>
                     <label className="flex items-center gap-1">
                         <input

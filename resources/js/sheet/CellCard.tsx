@@ -2,7 +2,7 @@ import { Link } from '@tanstack/react-router';
 import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { CallDocument, SheetCell, Suggestion } from '../api/types';
-import type { Situation } from '../board/useProof';
+import type { Situation } from '../api/useProof';
 import { Proposals } from '../side/Proposals';
 import { Fork } from '../ui/Fork';
 import { capital, chance, isGood, margin, plain, strengthWord } from '../ui/words';

@@ -2,7 +2,7 @@ import { Link } from '@tanstack/react-router';
 import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
 import type { MenuRow, SavedLook } from '../api/types';
-import type { Situation } from '../board/useProof';
+import type { Situation } from '../api/useProof';
 import { Fork } from '../ui/Fork';
 import { chance } from '../ui/words';
 import { Filling } from './Filling';

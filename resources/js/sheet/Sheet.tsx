@@ -3,11 +3,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api } from '../api/client';
 import type { SavedCall, SavedLook } from '../api/types';
-import { SituationBar } from '../board/SituationBar';
-import type { Situation } from '../board/useProof';
+import { SituationBar } from '../set/SituationBar';
+import type { Situation } from '../api/useProof';
 import { useKeys } from '../ui/useKeys';
 import { CallSheet } from './CallSheet';
 import { MenuSheet } from './MenuSheet';
+import { Select } from '../ui/Select';
 
 const START: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' };
 
@@ -45,16 +46,17 @@ export function Sheet() {
                 <span className="flex-1" />
                 <label className="text-[12px] text-soft narrow">
                     Weighed by what{' '}
-                    <select
+                    <Select
+                        bare
                         aria-label="Opponent"
                         value={opponent}
                         onChange={(e) => setOpponent(e.target.value)}
-                        className="bg-transparent text-[13px] font-semibold text-ink"
+                        className="text-[13px]"
                     >
                         {opponents.map((o) => (
                             <option key={o}>{o}</option>
                         ))}
-                    </select>{' '}
+                    </Select>{' '}
                     shows
                 </label>
                 <label

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api } from '../api/client';
 import type { CallDocument, MenuRow, SheetCell } from '../api/types';
-import type { Situation } from '../board/useProof';
+import type { Situation } from '../api/useProof';
 
 /** Looks asked for in one question, and questions that are on their way at once. */
 const PART = 8;

@@ -1,4 +1,4 @@
-import type { Resting } from '../board/useProof';
+import type { Resting } from '../api/useProof';
 import type { CallDocument, LookDocument, ProofReport } from '../api/types';
 import { chance, isGood, margin } from '../ui/words';
 import { Proposals } from './Proposals';

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { AssignmentRow } from '../api/schema';
 import type { Fix, LookDocument, ProofAnswer } from '../api/types';
 import { plain } from '../ui/words';
-import { useLetters } from '../ui/useLetters';
+import { useLetters } from '../api/useLetters';
 
 /** Numbers of this program's own rules: they say nothing to a coach; those of a rule book do. */
 const OUR_RULE = /^[A-Z]{3}-\d{2}$/;

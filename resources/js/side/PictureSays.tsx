@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { PressureRow, ProofReport } from '../api/types';
 import { capital } from '../ui/words';
-import { useLetters } from '../ui/useLetters';
+import { useLetters } from '../api/useLetters';
 
 /** Everything the picture says before the snap and at it, each with its why. */
 export function PictureSays({ report, pressures }: { report: ProofReport; pressures: PressureRow[] | null }) {

@@ -1,7 +1,7 @@
 import { useState, type RefObject } from 'react';
 import { api, Problem } from '../api/client';
-import { acrossFrom, withAssignment } from '../board/store';
-import type { Situation } from '../board/useProof';
+import { acrossFrom, withAssignment } from '../model/callStore';
+import type { Situation } from '../api/useProof';
 import type { Assignment, CallDocument, ProofAnswer, Vocabulary } from '../api/types';
 import { Choice } from '../ui/Choice';
 import { WordLine } from '../ui/WordLine';

@@ -3,7 +3,7 @@ import { useEffect, useState, type RefObject } from 'react';
 import type { CallDocument, Fix, LookDocument, ProofAnswer } from '../api/types';
 import { DefenderCard } from '../look/DefenderCard';
 import { MotionCard } from '../set/MotionCard';
-import type { Press, Resting, Situation } from '../board/useProof';
+import type { Press, Resting, Situation } from '../api/useProof';
 import { usePressures } from './usePressures';
 import { Advice } from './Advice';
 import { Ledger } from './Ledger';
@@ -12,7 +12,7 @@ import { PressCard } from './PressCard';
 import { RouteCard } from './RouteCard';
 import { RuleCard } from '../run/RuleCard';
 import { RunCard } from '../run/RunCard';
-import { useLetters, useVocabulary } from '../ui/useLetters';
+import { useLetters, useVocabulary } from '../api/useLetters';
 
 type Props = {
     proof: ProofAnswer;

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { CallDocument, LookDocument, PressureRow } from '../api/types';
-import type { Situation } from '../board/useProof';
+import type { Situation } from '../api/useProof';
 
 /** Who is free against each pressure, asked for when it is to be seen and the drawing rests. */
 export function usePressures(document: CallDocument, look: LookDocument, situation: Situation, wanted: boolean) {

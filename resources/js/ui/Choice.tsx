@@ -1,3 +1,4 @@
+import { Select } from './Select';
 type Props = {
     label: string;
     value: string;
@@ -14,12 +15,12 @@ export function Choice({ label, value, empty, options, unit = '', disabled, onCh
     return (
         <label className="block min-w-0 text-[11px] text-soft narrow">
             {label}
-            <select
+            <Select
                 aria-label={label}
                 value={value}
                 disabled={disabled}
                 onChange={(e) => onChange(e.target.value)}
-                className="block w-full truncate rounded border border-edge bg-paper px-1.5 py-1 text-[13px] font-semibold text-ink disabled:opacity-50"
+                className="block w-full truncate text-[13px] font-semibold"
             >
                 <option value="">{empty}</option>
                 {options.map((o) => (
@@ -28,7 +29,7 @@ export function Choice({ label, value, empty, options, unit = '', disabled, onCh
                         {unit}
                     </option>
                 ))}
-            </select>
+            </Select>
         </label>
     );
 }

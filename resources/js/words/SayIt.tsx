@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from '@tanstack/react-router';
 import { useEffect, useState } from 'react';
 import { api, Problem } from '../api/client';
-import { openCall } from '../board/store';
+import { openCall } from '../model/callStore';
 import type { CallDocument, SketchLine } from '../api/types';
 import { SketchPicture } from '../ui/SketchPicture';
-import { useVocabulary } from '../ui/useLetters';
+import { useVocabulary } from '../api/useLetters';
 import { LESSONS } from './lessons';
 import { Vocabulary } from './Vocabulary';
 

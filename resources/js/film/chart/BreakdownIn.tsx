@@ -5,6 +5,7 @@ import { toast } from 'sonner';
 import { api, Problem } from '../../api/client';
 import type { FilmDocument, ReelPage } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { Select } from '../../ui/Select';
 
 type Errors = { field: string; cell: string; why: string }[];
 type Preview = {
@@ -104,11 +105,11 @@ export function BreakdownIn() {
                                             className="border border-edge bg-card p-1.5 text-left align-top font-semibold"
                                         >
                                             {h}
-                                            <select
+                                            <Select
                                                 aria-label={`Column ${h} is`}
                                                 value={preview.mapping[i] ?? ''}
                                                 onChange={(e) => map(i, e.target.value)}
-                                                className="mt-1 block rounded border border-edge bg-paper px-1 py-0.5 text-xs"
+                                                className="mt-1 block text-xs"
                                             >
                                                 <option value="">into the note</option>
                                                 {Object.entries(preview.fields).map(([f, name]) => (
@@ -116,7 +117,7 @@ export function BreakdownIn() {
                                                         {name}
                                                     </option>
                                                 ))}
-                                            </select>
+                                            </Select>
                                         </th>
                                     ))}
                                 </tr>

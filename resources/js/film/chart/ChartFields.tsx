@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../../api/client';
 import type { Charting, FilmDocument, Vocabulary } from '../../api/types';
-import { completions, lookCompletions } from '../../set/completions';
+import { completions, lookCompletions } from '../../ui/completions';
 import { Choice } from '../../ui/Choice';
 import { WordLine } from '../../ui/WordLine';
-import { useFilm, withChart, type Chart, type Situation } from '../filmStore';
+import { useFilm, withChart, type Chart, type Situation } from '../../model/filmStore';
 
 type Props = { document: FilmDocument; results: Charting['results']; onRemove: () => void };
 

@@ -1,32 +1,36 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { api, Problem } from '../../api/client';
+import { api } from '../../api/client';
 import type { Question, Snap } from '../../api/types';
-import { openSnap, useFilm } from '../filmStore';
+import { openSnap, useFilm } from '../../model/filmStore';
+import { useWrite } from '../../api/useWrite';
 
 type Open = Question & { snap: string; number: number; version: number };
 
 /** What the reel leaves open, settled here without doing a mark again; who settled it when stays with the snap. */
 export function Questions({ reelId, men, onOpen }: { reelId: string; men: string[]; onOpen: (snap: string) => void }) {
-    const client = useQueryClient();
     const list = useQuery({
         queryKey: ['reel', reelId, 'questions'],
         queryFn: () => api.get<{ questions: Open[] }>(`reels/${reelId}/questions`),
     });
-    const settle = async (q: Open, answer: string) => {
+    const { write } = useWrite({
+        send: ({ q, answer }: { q: Open; answer: string }) =>
+            api.post<Snap>(`snaps/${q.snap}/settle`, { id: q.id, answer }, undefined, q.version),
+        otherwise: 'Not settled.',
+        done: (settled, { q, answer }) => {
+            const { snap } = useFilm.getState();
+            if (snap?.id === q.snap) openSnap({ ...snap, ...settled });
+            toast(`Settled: ${answer}`);
+        },
+        asksAgain: [['reel']],
+    });
+    const settle = (q: Open, answer: string) => {
         const now = useFilm.getState();
         if (now.snap?.id === q.snap && now.document !== now.snap.document) {
             return toast('Save this snap first, then settle its questions.');
         }
-        try {
-            const done = await api.post<Snap>(`snaps/${q.snap}/settle`, { id: q.id, answer }, undefined, q.version);
-            if (now.snap?.id === q.snap) openSnap({ ...now.snap, ...done });
-            void client.invalidateQueries({ queryKey: ['reel'] });
-            toast(`Settled: ${answer}`);
-        } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not settled.');
-        }
+        return write({ q, answer });
     };
     const open = list.data?.questions ?? [];
     return (

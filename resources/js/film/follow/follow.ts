@@ -1,4 +1,4 @@
-import type { Move } from '../filmStore';
+import type { Move } from '../../model/filmStore';
 
 /* Following a picture and a man through a film: the pictures are taken here, seen in a worker. */
 

@@ -2,7 +2,8 @@ import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import type { Angle, FilmDocument } from '../../api/types';
 import { follow, type Followed } from './follow';
-import { useFilm, withMoves, withoutFollowed, withPlot } from '../filmStore';
+import { useFilm, withMoves, withoutFollowed, withPlot } from '../../model/filmStore';
+import { refused } from '../../api/problems';
 
 /** Following the paint through a clip, or a man from where he was clicked; what was found goes into the document. */
 export function useFollowing(src: string, angle: Angle, shift: number, durationS: number) {
@@ -24,7 +25,7 @@ export function useFollowing(src: string, angle: Angle, shift: number, durationS
                 signal: mine.signal,
             });
         } catch (e) {
-            toast.error(e instanceof Error ? e.message : 'The film could not be followed.');
+            refused(e, e instanceof Error ? e.message : 'The film could not be followed.');
             return null;
         } finally {
             setShare(null);

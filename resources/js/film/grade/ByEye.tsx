@@ -2,7 +2,8 @@ import { clsx } from 'clsx';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { EyeFact, FilmDocument } from '../../api/types';
-import { useFilm, withSeen } from '../filmStore';
+import { useFilm, withSeen } from '../../model/filmStore';
+import { Select } from '../../ui/Select';
 
 type Props = {
     man: string;
@@ -119,12 +120,12 @@ function Fact({ fact, value, guess, onSay }: SaidProps<string | number>) {
                 {fact.what}
                 {fact.unit && !fact.what.includes(fact.unit) ? `, ${fact.unit}` : ''}
                 {fact.values ? (
-                    <select value={value ?? ''} onChange={(e) => onSay(e.target.value)} className={field}>
+                    <Select value={value ?? ''} onChange={(e) => onSay(e.target.value)} className={field}>
                         <option value="">not seen</option>
                         {fact.values.map((v) => (
                             <option key={v}>{v}</option>
                         ))}
-                    </select>
+                    </Select>
                 ) : (
                     <input
                         type="number"

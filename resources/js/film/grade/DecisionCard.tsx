@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import type { Measured } from '../../api/types';
 import { capital } from '../../ui/words';
+import { Select } from '../../ui/Select';
 
 type Props = {
     measured: Measured;
@@ -51,11 +52,11 @@ export function DecisionCard({ measured, onSeen, onRun, running }: Props) {
                 <p className="mt-1 text-[13px]">
                     <b>Whose: {blame.man ?? blame.owner}.</b> {blame.why}{' '}
                     {blame.owner === 'undetermined' && (
-                        <select
+                        <Select
                             aria-label="Whose fault it was"
                             value=""
                             onChange={(e) => e.target.value && onSeen('Q', 'owner', e.target.value)}
-                            className="rounded border border-edge bg-paper px-1 text-xs"
+                            className="text-xs"
                         >
                             <option value="">settle it</option>
                             {['player', 'partner', 'call', 'formation', 'staff', 'opponent', 'undetermined'].map(
@@ -63,7 +64,7 @@ export function DecisionCard({ measured, onSeen, onRun, running }: Props) {
                                     <option key={o}>{o}</option>
                                 ),
                             )}
-                        </select>
+                        </Select>
                     )}
                 </p>
             )}
@@ -90,17 +91,17 @@ export function DecisionCard({ measured, onSeen, onRun, running }: Props) {
 
 function ByEye({ label, options, onChange }: { label: string; options: string[]; onChange: (v: string) => void }) {
     return (
-        <select
+        <Select
             aria-label={label}
             value=""
             onChange={(e) => onChange(e.target.value === 'as measured' ? '' : e.target.value)}
-            className="max-w-40 rounded border border-edge bg-paper px-1 py-0.5 text-xs text-soft"
+            className="max-w-40 text-xs text-soft"
         >
             <option value="">{label}</option>
             {options.map((o) => (
                 <option key={o}>{o}</option>
             ))}
             <option>as measured</option>
-        </select>
+        </Select>
     );
 }

@@ -1,5 +1,5 @@
 import type { Charting, FilmDocument, Measured, Snap } from '../../api/types';
-import { useFilm, withSeen } from '../filmStore';
+import { useFilm, withSeen } from '../../model/filmStore';
 import type { useSnapSaving } from '../useSnapSaving';
 import { ByEye } from './ByEye';
 import { DecisionCard } from './DecisionCard';

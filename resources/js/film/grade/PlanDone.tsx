@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { Charting, Grade, Measured, MeasureRow, Proposed, Snap } from '../../api/types';
 import { error } from '../../ui/words';
 import { Again } from './Again';
+import { Select } from '../../ui/Select';
 
 type Props = {
     measured: Measured;
@@ -125,12 +126,12 @@ function Grading({ measured, man, faults, library, onFault, onGrade, flags, onFl
                         {f.label}
                     </button>
                 ))}
-                <select
+                <Select
                     aria-label={`More of the library for ${man}`}
                     title="Every other fault and praise of his group"
                     value=""
                     onChange={(e) => e.target.value && onFault(e.target.value)}
-                    className="min-w-0 rounded border border-edge bg-paper px-1 text-[12px] text-soft narrow"
+                    className="min-w-0 text-[12px] text-soft narrow"
                 >
                     <option value="">more…</option>
                     {library
@@ -141,7 +142,7 @@ function Grading({ measured, man, faults, library, onFault, onGrade, flags, onFl
                                 {f.label}
                             </option>
                         ))}
-                </select>
+                </Select>
             </div>
             <div className="mt-1 flex justify-between" role="group" aria-label={`Parts of ${man}`}>
                 {PARTS.map((part) => {

@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import type { Charting, Remark } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { capital } from '../../ui/words';
+import { Select } from '../../ui/Select';
 
 type Props = {
     man: string;
@@ -66,7 +67,7 @@ export function Remarks({ man, men, remark, onRemark, owners, graded, open, onOp
                         <div className="grid grid-cols-2 gap-2">
                             <label className="block min-w-0">
                                 Caused by
-                                <select
+                                <Select
                                     value={remark.caused_by ?? ''}
                                     onChange={(e) => onRemark({ caused_by: e.target.value || null })}
                                     className={field}
@@ -77,11 +78,11 @@ export function Remarks({ man, men, remark, onRemark, owners, graded, open, onOp
                                         .map((m) => (
                                             <option key={m}>{m}</option>
                                         ))}
-                                </select>
+                                </Select>
                             </label>
                             <label className="block min-w-0">
                                 Whose it is
-                                <select
+                                <Select
                                     value={remark.charged_to ?? ''}
                                     onChange={(e) => onRemark({ charged_to: e.target.value || null })}
                                     className={field}
@@ -92,7 +93,7 @@ export function Remarks({ man, men, remark, onRemark, owners, graded, open, onOp
                                             {capital(owner)}: {why}
                                         </option>
                                     ))}
-                                </select>
+                                </Select>
                             </label>
                         </div>
                         <div className="flex items-center gap-4 text-[13px] text-ink">

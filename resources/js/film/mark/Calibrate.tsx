@@ -1,7 +1,8 @@
 import type { Overlay } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { yardLine } from '../../ui/words';
-import type { Point } from '../filmStore';
+import type { Point } from '../../model/filmStore';
+import { Select } from '../../ui/Select';
 
 export type Aim = { across: string; yard: number };
 
@@ -22,29 +23,29 @@ export function Calibrate({ overlay, problem, points, aim, onAim, onPoints }: Pr
         <div className="flex flex-wrap items-end gap-3 border-t border-edge bg-card px-3 py-2 text-sm">
             <label className="text-xs text-soft">
                 Yard line
-                <select
+                <Select
                     value={aim.yard}
                     onChange={(e) => onAim({ ...aim, yard: Number(e.target.value) })}
-                    className="mt-0.5 block rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                    className="mt-0.5 block text-sm"
                 >
                     {YARDS.map((y) => (
                         <option key={y} value={y}>
                             {yardLine(y)}
                         </option>
                     ))}
-                </select>
+                </Select>
             </label>
             <label className="text-xs text-soft">
                 Mark on it
-                <select
+                <Select
                     value={aim.across}
                     onChange={(e) => onAim({ ...aim, across: e.target.value })}
-                    className="mt-0.5 block rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                    className="mt-0.5 block text-sm"
                 >
                     {Object.keys(overlay?.marks ?? {}).map((name) => (
                         <option key={name}>{name}</option>
                     ))}
-                </select>
+                </Select>
             </label>
             <p className="min-w-0 flex-1" role="status">
                 {problem ? (

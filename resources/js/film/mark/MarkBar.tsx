@@ -1,6 +1,7 @@
 import type { Charting } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { capital } from '../../ui/words';
+import { Select } from '../../ui/Select';
 
 type Props = {
     catalogue: Charting['marks'];
@@ -21,11 +22,11 @@ export function MarkBar({ catalogue, who, men, defenders, onWho, onMark }: Props
             <label className="sr-only" htmlFor="who">
                 Whose mark or plot
             </label>
-            <select
+            <Select
                 id="who"
                 value={who}
                 onChange={(e) => onWho(e.target.value)}
-                className="max-w-28 rounded-md border border-edge bg-paper px-1 py-1 text-sm font-semibold"
+                className="max-w-28 text-sm font-semibold"
             >
                 {men.map((m) => (
                     <option key={m}>{m}</option>
@@ -34,17 +35,17 @@ export function MarkBar({ catalogue, who, men, defenders, onWho, onMark }: Props
                     <option key={m}>{m}</option>
                 ))}
                 <option value="?">? unknown man</option>
-            </select>
+            </Select>
             {Object.entries(MARK_KEYS).map(([kind, key]) => (
                 <Button key={kind} onClick={() => onMark(kind)} keys={key} className="!px-2">
                     {capital(kind)}
                 </Button>
             ))}
-            <select
+            <Select
                 aria-label="Another mark"
                 value=""
                 onChange={(e) => e.target.value && onMark(e.target.value)}
-                className="w-24 rounded-md border border-edge bg-paper px-1 py-1 text-sm text-soft"
+                className="w-24 text-sm text-soft"
             >
                 <option value="">More marks</option>
                 {catalogue
@@ -54,7 +55,7 @@ export function MarkBar({ catalogue, who, men, defenders, onWho, onMark }: Props
                             {m.kind}: {m.seen}
                         </option>
                     ))}
-            </select>
+            </Select>
         </>
     );
 }

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
-import { useFilm, withoutMark } from '../filmStore';
+import { useFilm, withoutMark } from '../../model/filmStore';
 
 type Props = {
     fps: number;

@@ -1,12 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api, Problem } from '../../api/client';
+import { api } from '../../api/client';
 import type { Angle, Charting, Clip, FilmDocument, Overlay, Snap } from '../../api/types';
 import { yardLine } from '../../ui/words';
 import type { Aim } from './Calibrate';
-import { useFilm, withMark, withPlot, withPoint } from '../filmStore';
+import { useFilm, withMark, withPlot, withPoint } from '../../model/filmStore';
 import type { Mode } from '../picture/Picture';
 import type { Player } from '../usePlayer';
+import { refused } from '../../api/problems';
+import { askWord } from '../../ui/asking';
 
 type About = {
     snap: Snap | null;
@@ -23,17 +25,19 @@ type About = {
     player: Player;
 };
 
+const FREE_MARK = { title: 'A mark of your own', label: 'What is marked here?', most: 60, yes: 'Mark it' };
+
 /** Marks and clicks on the picture, and putting the second angle on the clock of the first. */
 export function useMarking(a: About) {
     const client = useQueryClient();
     const work = useFilm.getState().work;
-    const mark = (kind: string) => {
+    const mark = async (kind: string) => {
         const rule = a.charting.marks.find((m) => m.kind === kind);
         if (!rule) return;
         const thrown = kind === 'ball out' || kind === 'catch';
         const man = rule.perMan || thrown ? (thrown && a.who === 'Q' ? undefined : a.who) : undefined;
-        const label = kind === 'free' ? (window.prompt('What is marked here?')?.slice(0, 60) ?? '') : undefined;
-        if (label === '') return;
+        const label = kind === 'free' ? await askWord(FREE_MARK) : undefined;
+        if (label === null) return;
         work((d) => withMark(d, rule, a.t, man, label));
         toast(`${label ?? kind}${man ? ` ${man}` : ''} at ${a.t.toFixed(2)} s`);
     };
@@ -78,7 +82,7 @@ export function useMarking(a: About) {
             void client.invalidateQueries({ queryKey: ['snap'] });
             toast('The two angles run together now.');
         } catch (e) {
-            toast.error(e instanceof Problem ? e.message : 'Not synchronised.');
+            refused(e, 'Not synchronised.', synchronise);
         }
     };
     return { mark, click, synchronise };

@@ -1,5 +1,5 @@
 import type { FilmDocument, View } from '../../api/types';
-import type { Point } from '../filmStore';
+import type { Point } from '../../model/filmStore';
 
 type Props = {
     view: View | undefined;

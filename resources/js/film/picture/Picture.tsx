@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
 import type { Angle, FilmDocument, View } from '../../api/types';
-import { calibrationAt } from '../filmStore';
+import { calibrationAt } from '../../model/filmStore';
 import { Painted } from './Painted';
 
 export type Mode = 'watch' | 'calibrate' | 'plot';

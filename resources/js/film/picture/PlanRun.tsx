@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../../api/client';
 import type { FilmDocument, Measured, ProofAnswer } from '../../api/types';
-import { scaleFor } from '../../field/scale';
+import { scaleFor } from '../../drawing/scale';
 
 type Props = { document: FilmDocument; measured: Measured; t: number };
 

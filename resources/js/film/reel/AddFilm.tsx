@@ -5,6 +5,7 @@ import { Upload as Tus } from 'tus-js-client';
 import { api } from '../../api/client';
 import type { Angle, Clip, ReelPage, Snap } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { Select } from '../../ui/Select';
 
 type Sending = { name: string; share: number; state: 'sending' | 'stopped' | 'sent' | 'refused'; says: string };
 
@@ -81,14 +82,10 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
                     <div className="flex flex-wrap items-end gap-3 text-sm">
                         <label>
                             Angle{' '}
-                            <select
-                                value={angle}
-                                onChange={(e) => setAngle(e.target.value as Angle)}
-                                className="rounded-md border border-edge bg-paper px-2 py-1"
-                            >
+                            <Select value={angle} onChange={(e) => setAngle(e.target.value as Angle)}>
                                 <option value="wide">wide</option>
                                 <option value="tight">tight</option>
-                            </select>
+                            </Select>
                         </label>
                         <label className="flex items-center gap-1.5">
                             <input
@@ -186,7 +183,7 @@ function Loose({ reel }: { reel: ReelPage }) {
                         <span className="text-soft">{c.status === 'refused' ? c.reason : c.status}</span>
                         {c.status === 'ready' && (
                             <div className="mt-1 flex flex-wrap items-center gap-2">
-                                <select
+                                <Select
                                     aria-label={`Snap of ${c.name}`}
                                     defaultValue=""
                                     onChange={(e) =>
@@ -195,7 +192,6 @@ function Loose({ reel }: { reel: ReelPage }) {
                                             .then(done)
                                             .catch(fail)
                                     }
-                                    className="rounded border border-edge bg-paper px-1 py-0.5"
                                 >
                                     <option value="" disabled>
                                         put to snap
@@ -205,7 +201,7 @@ function Loose({ reel }: { reel: ReelPage }) {
                                             {s.number ?? s.place}
                                         </option>
                                     ))}
-                                </select>
+                                </Select>
                                 <input
                                     aria-label={`Cuts of ${c.name}, seconds`}
                                     value={cuts}

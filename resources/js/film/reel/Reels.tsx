@@ -5,6 +5,7 @@ import { useState, type FormEvent } from 'react';
 import { api, Problem } from '../../api/client';
 import type { Reel } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { Select } from '../../ui/Select';
 
 /** The reels: open one, start one, take a breakdown in or out. */
 export function Reels({ current }: { current: Reel | undefined }) {
@@ -107,11 +108,11 @@ export function Reels({ current }: { current: Reel | undefined }) {
                         </label>
                         <label className="block">
                             Kind
-                            <select name="kind" className={input}>
+                            <Select name="kind" className={input}>
                                 {(list.data?.kinds ?? ['game']).map((k) => (
                                     <option key={k}>{k}</option>
                                 ))}
-                            </select>
+                            </Select>
                         </label>
                         <label className="block">
                             Opponent
@@ -119,10 +120,10 @@ export function Reels({ current }: { current: Reel | undefined }) {
                         </label>
                         <label className="block">
                             Whose offense
-                            <select name="whose" className={input}>
+                            <Select name="whose" className={input}>
                                 <option value="ours">ours</option>
                                 <option value="theirs">theirs</option>
-                            </select>
+                            </Select>
                         </label>
                         <div className="grid grid-cols-2 gap-2">
                             <label className="block">

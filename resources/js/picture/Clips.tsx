@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from '@tanstack/react-router';
 import { useState } from 'react';
 import { api } from '../api/client';
-import { ClipPlayer } from '../film/picture/ClipPlayer';
-import { SideBySide, type Side } from '../grades/SideBySide';
-import type { Filter, ListedSnap } from './types';
+import { ClipPlayer } from './ClipPlayer';
+import { SideBySide, type Side } from './SideBySide';
+import type { Filter, ListedSnap } from '../api/numberTypes';
 
 /** The snaps behind a number: those with film play one after the other; any opens in the film room. */
 export function Clips({ filter, title, onClose }: { filter: Filter; title: string; onClose: () => void }) {

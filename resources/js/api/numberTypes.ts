@@ -1,4 +1,4 @@
-import type { Clip, Interval, Reel } from '../api/types';
+import type { Clip, Interval, Reel } from './types';
 
 export type Filter = Record<string, string | number | boolean | (string | number | boolean)[]>;
 export type TallyRow = {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { api } from '../api/client';
-import type { Vocabulary } from '../api/types';
+import { api } from './client';
+import type { Vocabulary } from './types';
 
 export function useVocabulary(): Vocabulary | undefined {
     return useQuery({

@@ -9,8 +9,8 @@ import type {
     StageRoute,
     XY,
 } from '../api/types';
-import { endDrag, startDrag, useBoard, withAssignment, withSpot, type Receivers } from '../board/store';
-import { changing } from '../look/lookStore';
+import { endDrag, startDrag, useBoard, withAssignment, withSpot, type Receivers } from '../model/callStore';
+import { changing } from '../model/lookStore';
 import type { Scale } from './scale';
 import { snapped } from './snap';
 

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Act, CallDocument, OutcomeRow, ProofAnswer, ReadState } from '../api/types';
 import { usePlayback } from './usePlayback';
-import { useFrames, type AnyLook, type Press, type Situation } from './useProof';
+import { useFrames, type AnyLook, type Press, type Situation } from '../api/useProof';
 
 /** The play being run, a prong pressed, a press man's reaction chosen, or the reads walked one by one. */
 export function useRun(

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Clip } from '../../api/types';
+import type { Clip } from '../api/types';
 
 type Some = Pick<Clip, 'id' | 'angle' | 'from_s' | 'to_s'>;
 type Props = { clips: Some[]; label: string; startS?: number; autoPlay?: boolean; onEnd?: () => void };

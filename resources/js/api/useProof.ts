@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { api, Problem } from '../api/client';
+import { api, Problem } from './client';
 import type {
     Act,
     Bands,
@@ -10,7 +10,7 @@ import type {
     ProofAnswer,
     SheetCell,
     Suggestion,
-} from '../api/types';
+} from './types';
 
 /** A look in words, or as a document when it was changed by hand. */
 export type AnyLook = string | LookDocument;

@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui';
-import type { Situation } from './useProof';
+import type { Situation } from '../api/useProof';
+import { Select } from '../ui/Select';
 
 type Props = { situation: Situation; onChange: (s: Situation) => void };
 
@@ -40,27 +41,27 @@ export function SituationBar({ situation: s, onChange }: Props) {
                     />
                     <label className="text-xs text-soft">
                         Hash
-                        <select
+                        <Select
                             value={s.hash}
                             onChange={(e) => onChange({ ...s, hash: e.target.value as Situation['hash'] })}
-                            className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                            className="mt-1 block w-full text-sm"
                         >
                             <option value="left">left</option>
                             <option value="middle">middle</option>
                             <option value="right">right</option>
-                        </select>
+                        </Select>
                     </label>
                     <label className="col-span-2 text-xs text-soft">
                         Rule book
-                        <select
+                        <Select
                             value={s.rules}
                             onChange={(e) => onChange({ ...s, rules: e.target.value as Situation['rules'] })}
-                            className="mt-1 block w-full rounded-md border border-edge bg-paper px-2 py-1 text-sm text-ink"
+                            className="mt-1 block w-full text-sm"
                         >
                             <option value="nfhs">High school (NFHS)</option>
                             <option value="ncaa">College (NCAA)</option>
                             <option value="nfl">Professional (NFL)</option>
-                        </select>
+                        </Select>
                     </label>
                 </Popover.Content>
             </Popover.Portal>

@@ -8,9 +8,9 @@ import { Covers, LeastSpot, PressFork, Walk } from './keys';
 import { Band, DrawnPath, Ghosts, ReadFlag, RouteLine } from './routes';
 import { BlockLine, NobodyHas, TrackLine } from './runs';
 import { scaleFor, scaleForRun, type Scale } from './scale';
-import type { Run } from '../board/useRun';
+import type { Run } from './useRun';
 import { useHands, type Held } from './useHands';
-import { useLetters } from '../ui/useLetters';
+import { useLetters } from '../api/useLetters';
 
 type Props = {
     proof: ProofAnswer;

@@ -1,5 +1,5 @@
 import type { OutcomeRow, ProofAnswer } from '../api/types';
-import { Ruler } from '../board/Ruler';
+import { Ruler } from './Ruler';
 import { plain } from '../ui/words';
 
 const LEFT = 92;

@@ -1,8 +1,8 @@
-import { isWanted } from './useProof';
+import { isWanted } from '../api/useProof';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { CallDocument } from '../api/types';
 import { call } from '../test/samples';
-import { acrossFrom, endDrag, startDrag, useBoard, withAssignment, withSpot } from './store';
+import { acrossFrom, endDrag, startDrag, useBoard, withAssignment, withSpot } from './callStore';
 
 describe('the drawing', () => {
     beforeEach(() => {

@@ -1,5 +1,5 @@
 import type { OutcomeRow, ProofAnswer } from '../api/types';
-import { RunTempo } from '../run/RunTempo';
+import { RunTempo } from './RunTempo';
 import { Ruler } from './Ruler';
 
 type Props = {

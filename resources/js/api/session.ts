@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { Session } from '../api/types';
+import type { Session } from './types';
 
 export const SessionContext = createContext<Session | null>(null);
 

@@ -1,0 +1,37 @@
+import { useIsMutating } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { api } from '../api/client';
+import { useConnection } from '../api/connection';
+
+/** How often a server that does not answer is asked again, milliseconds. */
+const AGAIN_MS = 5_000;
+
+/** Says that the server does not answer, and asks it until it does; leaving the page while something is saved is asked. */
+export function Connection() {
+    const lost = useConnection((s) => s.lost);
+    const saving = useIsMutating() > 0;
+    useEffect(() => {
+        if (!lost) return;
+        const timer = setInterval(() => void api.get('session').catch(() => undefined), AGAIN_MS);
+        return () => clearInterval(timer);
+    }, [lost]);
+    useEffect(() => {
+        if (!saving) return;
+        const stay = (e: BeforeUnloadEvent) => e.preventDefault();
+        window.addEventListener('beforeunload', stay);
+        return () => window.removeEventListener('beforeunload', stay);
+    }, [saving]);
+    if (lost) {
+        return (
+            <p role="alert" className="no-print bg-ink px-4 py-1.5 text-center text-sm font-semibold text-paper">
+                The server does not answer. What you change stays on this screen and is not saved until it does; it is
+                asked again every few seconds.
+            </p>
+        );
+    }
+    return (
+        <p role="status" className="sr-only">
+            {saving ? 'Saving' : ''}
+        </p>
+    );
+}
