@@ -42,8 +42,12 @@ test('says what they do, and finds what to put side by side', async ({ page }) =
 test('keeps a cut-up and watches it', async ({ page }) => {
     await page.getByRole('link', { name: 'Numbers' }).click();
     await page.getByLabel('Decision', { exact: true }).selectOption('forced');
-    page.on('dialog', (d) => void d.accept(d.type() === 'prompt' ? 'Forced throws' : undefined));
     await page.getByRole('button', { name: 'Keep as a cut-up' }).click();
+    await accessible(page);
+    await page.getByLabel('Name of the cut-up').fill('Forced throws');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Share it' }).click();
+    await expect(page.getByText('Cut-up Forced throws kept')).toBeVisible();
     await page.reload();
     await page.getByRole('button', { name: 'Watch Forced throws' }).click();
     await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText('forced');

@@ -90,7 +90,7 @@ final class CallBuilder
         if ($draft->run === null) {
             $build->otherSides($families);
             $build->routes = array_diff_key($build->routes, array_flip($draft->stays));
-            $build->staysIn($families) ? $build->blockers() : $build->clearOuts();
+            $build->staysIn($families) ? $build->blockers() : $build->clearOuts($families);
         }
         $build->deeper();
         $build->withTheRoll();
@@ -319,9 +319,11 @@ final class CallBuilder
 
     /**
      * Everyone eligible without a job: receivers clear out, the back checks the rush and releases; a protection by
-     * number keeps the nearest men in.
+     * number keeps the nearest men in. In a family built from a boot the back who had the flat stays in (PRO-12).
+     *
+     * @param  list<array{family: Family, form: Form, side: Side}>  $families
      */
-    private function clearOuts(): void
+    private function clearOuts(array $families): void
     {
         $kept = $this->keptIn();
         foreach ($kept as $letter) {
@@ -339,6 +341,14 @@ final class CallBuilder
                     $this->assumed[] = "$letter $route clears out";
                 }
             }
+        }
+        $leaks = array_filter($families, fn (array $f): bool => $f['family']->from !== null) !== [];
+        if ($leaks && $this->rolls !== null) {
+            foreach (array_diff($this->count->backs, array_keys($this->routes), [$this->passer]) as $letter) {
+                $this->assumed[] = "$letter stays in, one more protector where the boot had a man in the flat";
+            }
+
+            return;
         }
         $shallow = array_filter($this->routes, fn (RouteSpec $r): bool => $r->name === 'shallow') !== [];
         $free = $shallow && $this->draft->schools->is('SET-29', 'B')

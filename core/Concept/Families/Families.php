@@ -170,7 +170,8 @@ final class Families
     private static function moved(): array
     {
         return [
-            new Family('leak', [new Form([1 => 'post'], [1 => 'go'], ['route leak'], any: ['leak across'])]),
+            new Family('leak', [new Form([1 => 'post'], [1 => 'go'], ['route leak'], any: ['leak across'])],
+                from: 'boot flood'),
             new Family('boot flood', [new Form([1 => 'corner', 2 => 'flat'], [1 => 'over 12'],
                 ['route flat|slide|chip flat|sneak flat', 'route over'],
                 any: ['flat|slide|chip flat|sneak flat|arrow', 'over', 'corner|post|post-corner'],

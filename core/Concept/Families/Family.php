@@ -12,6 +12,7 @@ final readonly class Family
      * @param  bool  $across  whether it is defined across the ball
      * @param  bool  $rolls  whether the passer rolls out to its side
      * @param  bool  $protects  whether whoever has no route stays in to protect
+     * @param  string|null  $from  the family whose card it is built from and has to look like, after a roll
      * @param  string|null  $needs  call words without which a family of the staff is not ready (CAL-15), or null: ready
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class Family
         public bool $rolls = false,
         public ?string $needs = null,
         public bool $protects = false,
+        public ?string $from = null,
     ) {
     }
 

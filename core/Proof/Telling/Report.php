@@ -35,6 +35,7 @@ final class Report
     {
         $report = new self($proof, $proof->scene);
         $readings = $proof->readings;
+        $assignments = $report->assignments();
 
         return [
             'verdict' => $proof->verdict()->value,
@@ -50,7 +51,8 @@ final class Report
             'picture' => Picture::of($report->scene),
             'run' => null,
             'base' => $report->base(),
-            'assignments' => $report->assignments(),
+            'assignments' => $assignments,
+            'compared' => Compared::of($proof, $assignments),
             'reads' => array_map($report->read(...), array_values($readings)),
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), Findings::of($proof)),
             'assumed' => $proof->scene->call->assumed,

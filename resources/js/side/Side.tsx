@@ -6,6 +6,7 @@ import { MotionCard } from '../set/MotionCard';
 import type { Press, Resting, Situation } from '../api/useProof';
 import { usePressures } from './usePressures';
 import { Advice } from './Advice';
+import { Compared } from './Compared';
 import { Ledger } from './Ledger';
 import { PictureSays } from './PictureSays';
 import { PressCard } from './PressCard';
@@ -111,6 +112,7 @@ export function Side({ proof, document, chosen, onChoose, onFix, onDraw, onLook,
                 <Tabs.Content value="men" className="min-h-0 flex-1 overflow-y-auto">
                     <Ledger proof={proof} chosen={chosen} onChoose={onChoose} onFix={onFix} onLook={onLook}>
                         {words && <RuleCard proof={proof} document={document} words={words} onDraw={onDraw} />}
+                        <Compared compared={proof.report.compared} onChoose={onChoose} />
                         <Advice
                             report={proof.report}
                             resting={p.resting}

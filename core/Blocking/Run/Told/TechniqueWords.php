@@ -139,7 +139,8 @@ final readonly class TechniqueWords
         }
 
         return $this->resolved->posts->u($this->block->letter) < $this->resolved->front->middle() - 0.1
-            ? "settles on the {$this->play} foot, punches with the {$this->away} arm"
+            ? "settles on the {$this->play} foot, punches with the {$this->away} arm".
+                ($this->resolved->run->side === Side::Left ? ' (inferred from zone right)' : '')
             : "{$this->play} foot up and down, {$this->away} foot drives";
     }
 

@@ -59,6 +59,7 @@ final readonly class RunReport
             'picture' => Picture::of($proof->scene, $read),
             'run' => $report->run(),
             'assignments' => $report->assignments(),
+            'compared' => [],
             'reads' => [],
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof, $report->answers)),
             'assumed' => $proof->scene->call->assumed,
