@@ -90,7 +90,7 @@ test('writes a letter and puts two snaps side by side', async ({ page }) => {
 
 test('takes a breakdown in: the mapping is guessed, shown and corrected', async ({ page }) => {
     await page.getByRole('link', { name: 'Film' }).click();
-    await page.getByRole('button', { name: /▾/ }).click();
+    await page.getByTitle('Other reels, a new one').click();
     await page.getByLabel('Title').fill('Their week 4');
     await page.getByLabel('Whose offense').selectOption('theirs');
     await page.getByRole('button', { name: 'Start it' }).click();
