@@ -1,5 +1,5 @@
-import { useIsMutating } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useIsMutating, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
 import { api } from '../api/client';
 import { useConnection } from '../api/connection';
 
@@ -10,6 +10,13 @@ const AGAIN_MS = 5_000;
 export function Connection() {
     const lost = useConnection((s) => s.lost);
     const saving = useIsMutating() > 0;
+    const client = useQueryClient();
+    const wasLost = useRef(false);
+    useEffect(() => {
+        // What was not answered in the meantime is asked again.
+        if (wasLost.current && !lost) void client.invalidateQueries();
+        wasLost.current = lost;
+    }, [lost, client]);
     useEffect(() => {
         if (!lost) return;
         const timer = setInterval(() => void api.get('session').catch(() => undefined), AGAIN_MS);

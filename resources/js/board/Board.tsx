@@ -20,12 +20,13 @@ import { SaveOver } from './SaveOver';
 import { SeriesRail } from '../series/SeriesRail';
 import { Sideline } from '../run/Sideline';
 import { SituationBar } from '../set/SituationBar';
-import { openCall, useBoard, withAssignment } from '../model/callStore';
+import { useBoard, withAssignment } from '../model/callStore';
 import { Tempo } from '../drawing/Tempo';
 import { useBoardKeys } from './useBoardKeys';
 import { useProof, useResting, useShelf, type AnyLook, type Press, type Situation } from '../api/useProof';
 import { useRun } from '../drawing/useRun';
 import { useSaving } from './useSaving';
+import { useWanted } from './useWanted';
 import { refused } from '../api/problems';
 
 const MIDDLE: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' };
@@ -54,12 +55,7 @@ export function Board() {
     const run = useRun(document, look, situation, named, answer, press, setPress);
     const { save, asking } = useSaving();
 
-    useEffect(() => {
-        const list = calls.data?.calls;
-        if (!list || list.length === 0) return;
-        const target = list.find((c) => c.id === wanted) ?? (id === null && document === null ? list[0] : undefined);
-        if (target && target.id !== useBoard.getState().id) openCall(target);
-    }, [calls.data, wanted]); // eslint-disable-line
+    useWanted(wanted, calls.data?.calls);
     useEffect(() => {
         if (wantedLook) shelf.say(wantedLook);
     }, [wantedLook]); // eslint-disable-line
