@@ -3,6 +3,8 @@
 use App\Http\EndedSessions;
 use App\Http\Problem;
 use App\Http\ProblemResponses;
+use App\Http\SafeHeaders;
+use App\Http\StillWelcome;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -17,9 +19,11 @@ return Application::configure(basePath: dirname(__DIR__))
         // A document is kept as it was sent: an empty word is not the absence of one.
         $middleware->remove([HandleCors::class, ConvertEmptyStringsToNull::class]);
         $middleware->redirectGuestsTo('/');
-        $middleware->web(append: [EndedSessions::class]);
+        $middleware->append(SafeHeaders::class);
+        $middleware->web(append: [EndedSessions::class, StillWelcome::class]);
         // Before anybody is taken for signed in.
         $middleware->appendToPriorityList(after: StartSession::class, append: EndedSessions::class);
+        $middleware->appendToPriorityList(after: EndedSessions::class, append: StillWelcome::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Problem::class);

@@ -14,7 +14,9 @@ use App\Http\Controllers\Film\ReelController;
 use App\Http\Controllers\Film\SnapController;
 use App\Http\Controllers\Film\UploadController;
 use App\Http\Controllers\FormationController;
+use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LookController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlayerController;
 use App\Http\Controllers\Proving\CardController;
 use App\Http\Controllers\Proving\LineCardController;
@@ -32,10 +34,17 @@ use Illuminate\Support\Facades\Route;
 
 Route::prefix('api/v1')->group(function (): void {
     Route::post('session', [SessionController::class, 'store']);
+    Route::get('join/{token}', [JoinController::class, 'show'])->middleware('throttle:30,1');
+    Route::post('join/{token}', [JoinController::class, 'store'])->middleware('throttle:30,1');
 
     Route::middleware('auth')->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::put('session/password', [JoinController::class, 'update'])->middleware('throttle:10,1');
+        Route::get('people', [PeopleController::class, 'index']);
+        Route::post('people', [PeopleController::class, 'store']);
+        Route::post('people/{person}/link', [PeopleController::class, 'link']);
+        Route::patch('people/{person}', [PeopleController::class, 'update']);
 
         Route::get('vocabulary', [WordsController::class, 'vocabulary']);
         Route::post('words', [WordsController::class, 'read']);

@@ -10,7 +10,14 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $id
  * @property string $name
  * @property Role $role
+ * @property string $email
+ * @property string $password
  * @property string|null $player_id
+ * @property string|null $link_hash
+ * @property \Illuminate\Support\Carbon|null $link_until
+ * @property \Illuminate\Support\Carbon|null $disabled_at
+ * @property \Illuminate\Support\Carbon|null $signed_in_at
+ * @property int $sessions  how often all his sessions were ended
  * @property-read Player|null $player
  */
 class User extends Authenticatable
@@ -19,11 +26,19 @@ class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'role', 'player_id'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'link_hash'];
+
+    protected $attributes = ['sessions' => 0];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return [
+            'password' => 'hashed',
+            'role' => Role::class,
+            'link_until' => 'datetime',
+            'disabled_at' => 'datetime',
+            'signed_in_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Player, $this> */

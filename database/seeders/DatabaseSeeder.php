@@ -19,6 +19,7 @@ use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
+use RuntimeException;
 
 /** The demo program: Cedar Fork High School, its staff and players, and the opponent Granite Pass. All invented. */
 class DatabaseSeeder extends Seeder
@@ -102,6 +103,12 @@ class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
+        if (app()->isProduction()) {
+            throw new RuntimeException(
+                'The demo has sign-ins with a published password and is not for production. '.
+                'Make your coordinator with: php artisan jx:coordinator ADDRESS "NAME"',
+            );
+        }
         DB::transaction(function (): void {
             $this->people();
             foreach (self::CALLS as $name => $words) {

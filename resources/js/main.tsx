@@ -8,6 +8,7 @@ import { api, Problem } from './api/client';
 import type { Session } from './api/types';
 import { router } from './app/router';
 import { SessionContext } from './api/session';
+import { Join } from './app/Join';
 import { SignIn } from './app/SignIn';
 
 const client = new QueryClient({
@@ -23,12 +24,15 @@ function Entry() {
                 .catch((e: unknown) => (e instanceof Problem && e.status === 401 ? null : Promise.reject(e))),
         staleTime: Infinity,
     });
-    if (session.isPending) return null;
-    if (session.isError) return <p className="p-8">{session.error.message}</p>;
-    if (!session.data) return <SignIn />;
+    const { data, isPending, isError, error } = session;
+    if (isPending) return null;
+    if (isError) return <p className="p-8">{error.message}</p>;
+    const token = location.pathname.match(/^\/join\/(\w+)$/)?.[1];
+    if (token) return <Join token={token} />;
+    if (!data) return <SignIn />;
     return (
-        <SessionContext value={session.data}>
-            <RouterProvider router={router} context={{ staff: session.data.staff }} />
+        <SessionContext value={data}>
+            <RouterProvider router={router} context={{ staff: data.staff }} />
         </SessionContext>
     );
 }

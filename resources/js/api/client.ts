@@ -63,6 +63,7 @@ export const api = {
         send<T>('POST', path, { body, signal, version }),
     file: (path: string, body: unknown) => send<Blob>('POST', path, { body, file: true }),
     upload: <T>(path: string, form: FormData) => send<T>('POST', path, { form }),
-    put: <T>(path: string, body: unknown, version: number) => send<T>('PUT', path, { body, version }),
+    put: <T>(path: string, body: unknown, version?: number) => send<T>('PUT', path, { body, version }),
+    patch: <T>(path: string, body: unknown) => send<T>('PATCH', path, { body }),
     remove: (path: string) => send<null>('DELETE', path),
 };

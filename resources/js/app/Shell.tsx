@@ -7,6 +7,7 @@ import { useSession } from '../api/session';
 import { Connection } from './Connection';
 import { Asking } from '../ui/Asking';
 import { KeyPage } from '../ui/KeyPage';
+import { OwnPassword } from './OwnPassword';
 
 const STAFF = [
     { to: '/board', name: 'Board' },
@@ -21,13 +22,15 @@ const STAFF = [
     { to: '/book', name: 'Book' },
 ] as const;
 
+const COORDINATOR = [...STAFF, { to: '/people', name: 'People' }] as const;
+
 const PLAYER = STAFF.filter((place) => place.to === '/grades');
 
 /** The frame: a slim rail of words in the order of the week, then the work. */
 export function Shell() {
     const session = useSession();
     const path = useRouterState({ select: (s) => s.location.pathname });
-    const places = session.staff ? STAFF : PLAYER;
+    const places = session.role === 'coordinator' ? COORDINATOR : session.staff ? STAFF : PLAYER;
     return (
         <div className="flex h-full min-h-0 print:block print:h-auto">
             <nav aria-label="Places" className="no-print flex w-19 shrink-0 flex-col bg-rail text-rail-ink">
@@ -50,6 +53,7 @@ export function Shell() {
                 <div className="mt-auto flex flex-col gap-1 p-2 text-xs narrow">
                     <KeyPage />
                     <Theme />
+                    <OwnPassword />
                     <SignOut name={session.name} />
                 </div>
             </nav>

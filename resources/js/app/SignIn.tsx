@@ -1,6 +1,9 @@
 import { useState, type FormEvent } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { api, Problem } from '../api/client';
+import { toast } from 'sonner';
+import { api } from '../api/client';
+import { reason } from '../api/problems';
+import type { Session } from '../api/types';
 import { Button } from '../ui/Button';
 
 export function SignIn() {
@@ -12,9 +15,15 @@ export function SignIn() {
         const form = new FormData(e.currentTarget);
         setBusy(true);
         try {
-            client.setQueryData(['session'], await api.post('session', Object.fromEntries(form)));
+            const session = await api.post<Session & { wrongSince: number }>('session', Object.fromEntries(form));
+            client.setQueryData(['session'], session);
+            if (session.wrongSince > 0) {
+                toast(`${session.wrongSince} wrong passwords were tried for you since you last came in`, {
+                    duration: 15_000,
+                });
+            }
         } catch (e) {
-            setProblem(e instanceof Problem ? e.message : 'The server does not answer.');
+            setProblem(reason(e, 'The server does not answer.'));
         } finally {
             setBusy(false);
         }

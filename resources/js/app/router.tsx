@@ -67,6 +67,12 @@ const roster = createRoute({
     component: lazyRouteComponent(() => import('../roster/Roster'), 'Roster'),
 });
 
+const people = createRoute({
+    getParentRoute: () => root,
+    path: '/people',
+    component: lazyRouteComponent(() => import('../people/People'), 'People'),
+});
+
 const film = createRoute({
     getParentRoute: () => root,
     path: '/film',
@@ -122,6 +128,7 @@ export const router = createRouter({
         teach,
         grades,
         roster,
+        people,
         words,
         book,
     ]),

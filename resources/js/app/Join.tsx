@@ -1,0 +1,68 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type FormEvent } from 'react';
+import { api } from '../api/client';
+import { reason } from '../api/problems';
+import type { Session } from '../api/types';
+import { Button } from '../ui/Button';
+
+/** Whoever opens his link sets his own password and is in. */
+export function Join({ token }: { token: string }) {
+    const client = useQueryClient();
+    const [problem, setProblem] = useState('');
+    const who = useQuery({
+        queryKey: ['join', token],
+        queryFn: () => api.get<{ name: string; email: string }>(`join/${token}`),
+        retry: false,
+    });
+    const submit = async (e: FormEvent<HTMLFormElement>) => {
+        e.preventDefault();
+        setProblem('');
+        const password = String(new FormData(e.currentTarget).get('password'));
+        try {
+            const session = await api.post<Session>(`join/${token}`, { password });
+            window.history.replaceState(null, '', '/');
+            client.setQueryData(['session'], session);
+        } catch (e) {
+            setProblem(reason(e, 'The password was not set.'));
+        }
+    };
+    if (who.isPending) return null;
+    return (
+        <main className="grid h-full place-items-center bg-card p-6">
+            <form onSubmit={submit} className="w-full max-w-sm rounded-lg border border-edge bg-paper p-8">
+                <h1 className="text-3xl font-extrabold">Jacotaxis</h1>
+                {who.isError ? (
+                    <p role="alert" className="mt-4">
+                        {reason(who.error, 'The link was not opened.')}
+                    </p>
+                ) : (
+                    <>
+                        <p className="mt-1 mb-6 text-soft">Welcome, {who.data.name}. Choose your password.</p>
+                        <input type="hidden" autoComplete="username" value={who.data.email} readOnly />
+                        <label className="label block" htmlFor="password">
+                            Password, ten signs or more
+                        </label>
+                        <input
+                            id="password"
+                            name="password"
+                            type="password"
+                            autoComplete="new-password"
+                            required
+                            autoFocus
+                            className="mt-1 mb-2 w-full rounded-md border border-edge bg-paper px-3 py-2"
+                        />
+                        <p className="mb-4 text-[13px] text-soft">
+                            Three or four words that do not belong together are easy to keep and hard to guess.
+                        </p>
+                        <div role="alert" className="mb-3 min-h-5 text-sm text-ball">
+                            {problem}
+                        </div>
+                        <Button kind="strong" type="submit" className="w-full py-2">
+                            Come in
+                        </Button>
+                    </>
+                )}
+            </form>
+        </main>
+    );
+}
