@@ -2,6 +2,7 @@
 
 namespace App\Film;
 
+use App\Files\Csv;
 use App\Http\Problem;
 use App\Models\Reel;
 use App\Models\Snap;
@@ -20,21 +21,14 @@ final class Breakdown
     /** RFC 4180, with a heading; text that a spreadsheet would take for a formula is led by an apostrophe. */
     public static function csv(Reel $reel): string
     {
-        $out = fopen('php://temp', 'w+b');
         $headings = Columns::headings();
-        fputcsv($out, array_values($headings), escape: '', eol: "\r\n");
+        $rows = [];
         foreach ($reel->snaps()->get(['document', 'choice']) as $snap) {
             $cells = self::cells($snap);
-            fputcsv(
-                $out,
-                array_map(fn (string $field): string => self::safe($cells[$field] ?? ''), array_keys($headings)),
-                escape: '',
-                eol: "\r\n",
-            );
+            $rows[] = array_map(fn (string $field): string => $cells[$field] ?? '', array_keys($headings));
         }
-        rewind($out);
 
-        return (string) stream_get_contents($out);
+        return Csv::of(array_values($headings), $rows);
     }
 
     /** @return array<string, mixed> the reel with every snap's whole document */
@@ -99,7 +93,7 @@ final class Breakdown
         $rows = [];
         while (($row = fgetcsv($in, null, $separator, '"', '')) !== false) {
             if ($row !== [null] && trim(implode('', array_map(strval(...), $row))) !== '') {
-                $rows[] = array_map(fn (?string $c): string => self::bare((string) $c), $row);
+                $rows[] = array_map(fn (?string $c): string => Csv::bare((string) $c), $row);
             }
             if (count($rows) > self::MOST_ROWS + 1) {
                 throw new Problem(
@@ -164,18 +158,6 @@ final class Breakdown
             $words($d['look'] ?? null),
             $choice,
         );
-    }
-
-    private static function safe(string $cell): string
-    {
-        return $cell !== '' && in_array($cell[0], ['=', '+', '-', '@', "\t"], true) && ! is_numeric($cell)
-            ? "'$cell"
-            : $cell;
-    }
-
-    private static function bare(string $cell): string
-    {
-        return preg_match("/^'[=+\-@\t]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     private static function separator(string $line): string

@@ -21,7 +21,8 @@ class Probe
     public function film(string $path): array
     {
         $process = new Process(['ffprobe', '-v', 'error', '-select_streams', 'v:0', '-show_entries',
-            'stream=codec_name,width,height,avg_frame_rate:format=format_name,duration', '-of', 'json', $path],
+            'stream=codec_name,width,height,avg_frame_rate:format=format_name,duration', '-of', 'json',
+            ...Container::of($path)->only(), $path],
             timeout: 30);
         try {
             $process->run();
@@ -53,7 +54,8 @@ class Probe
     public function converted(string $path): string
     {
         $to = "$path.mp4";
-        $process = new Process(['ffmpeg', '-v', 'error', '-y', '-i', $path, '-map', '0:v:0', '-an', '-c:v', 'libx264',
+        $process = new Process(['ffmpeg', '-v', 'error', '-y', ...Container::of($path)->only(), '-i', $path,
+            '-map', '0:v:0', '-an', '-c:v', 'libx264',
             '-preset', 'veryfast', '-crf', '23', '-pix_fmt', 'yuv420p', '-vf', 'scale=trunc(iw/2)*2:trunc(ih/2)*2',
             '-g', '15', '-movflags', '+faststart', $to], timeout: 3600);
         try {
@@ -76,8 +78,13 @@ class Probe
     /** Writes a picture of a moment, JPEG. */
     public function thumbnail(string $path, float $atS, string $to, int $widthPx = 192): bool
     {
-        $process = new Process(['ffmpeg', '-v', 'error', '-y', '-ss', sprintf('%.3f', $atS), '-i', $path, '-frames:v',
-            '1', '-vf', "scale=$widthPx:-2", '-q:v', '5', $to], timeout: 30);
+        try {
+            $only = Container::of($path)->only();
+        } catch (NotAFilm) {
+            return false;
+        }
+        $process = new Process(['ffmpeg', '-v', 'error', '-y', '-ss', sprintf('%.3f', $atS), ...$only, '-i', $path,
+            '-frames:v', '1', '-vf', "scale=$widthPx:-2", '-q:v', '5', $to], timeout: 30);
         try {
             return $process->run() === 0 && is_file($to);
         } catch (ExceptionInterface) {

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers\Film;
 
+use App\Files\Csv;
 use App\Film\Graded;
 use App\Film\WeekPage;
 use App\Http\Controllers\Controller;
@@ -51,18 +52,27 @@ class GradesController extends Controller
     {
         $this->authorize('viewAny', Reel::class);
         $staff = StaffWords::current();
-        $out = fopen('php://temp', 'w+b');
-        fputcsv($out, ['Player', 'Letter', 'Snaps', 'Plus', 'Minus', 'Points', 'Possible', 'Percent',
-            'Weighted percent', 'Mental errors', 'Plus plays', 'Faults'], escape: '', eol: "\r\n");
-        foreach (WeekPage::men(Graded::rows(week: $request->integer('week')), $staff) as $m) {
-            fputcsv($out, [$m['name'], $m['letter'], $m['snaps'], $m['plus'], $m['minus'], $m['earned'], $m['possible'],
-                $m['percent'], $m['weightedPercent'], count($m['bustIds']), count($m['impactIds']),
-                implode('; ', array_map(fn (array $f): string => "{$f['label']} {$f['times']}", $m['faults']))],
-                escape: '', eol: "\r\n");
-        }
-        rewind($out);
+        $rows = array_map(
+            fn (array $m): array => [
+                $m['name'],
+                $m['letter'],
+                $m['snaps'],
+                $m['plus'],
+                $m['minus'],
+                $m['earned'],
+                $m['possible'],
+                $m['percent'],
+                $m['weightedPercent'],
+                count($m['bustIds']),
+                count($m['impactIds']),
+                implode('; ', array_map(fn (array $f): string => "{$f['label']} {$f['times']}", $m['faults'])),
+            ],
+            array_values(WeekPage::men(Graded::rows(week: $request->integer('week')), $staff)),
+        );
+        $table = Csv::of(['Player', 'Letter', 'Snaps', 'Plus', 'Minus', 'Points', 'Possible', 'Percent',
+            'Weighted percent', 'Mental errors', 'Plus plays', 'Faults'], $rows);
 
-        return response((string) stream_get_contents($out), 200, [
+        return response($table, 200, [
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="week-'.$request->integer('week').'.csv"',
         ]);
