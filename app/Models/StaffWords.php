@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Scale;
@@ -41,6 +42,9 @@ class StaffWords extends Model
     protected $attributes = ['scale' => 'plus-minus', 'winning' => Scale::WINNING];
 
     private ?StaffBook $read = null;
+
+    /** @var list<string> why entries of the book were left out when it was read */
+    private array $leftOut = [];
 
     protected function casts(): array
     {
@@ -93,9 +97,42 @@ class StaffWords extends Model
                 array_map(fn (string $list): array => $this->$list ?? [], self::LISTS)) + ['sets' => $sets];
     }
 
-    /** The staff's words as the language reads them, its saved sets among them. */
+    /** Whether the call line takes two names for the same word. */
+    public static function sameName(string $one, string $two): bool
+    {
+        return mb_strtolower(trim($one)) === mb_strtolower(trim($two));
+    }
+
+    /**
+     * The staff's words as the language reads them, its saved sets among them. An entry that cannot be read is left out
+     * and never stops the rest.
+     */
     public function book(): StaffBook
     {
-        return $this->read ??= BookDocument::read(['groups' => $this->groups ?? []] + $this->document());
+        $document = ['groups' => $this->groups ?? []] + $this->document();
+        while ($this->read === null) {
+            try {
+                $this->read = BookDocument::read($document);
+            } catch (BadDocument $e) {
+                $at = explode('/', $e->pointer);
+                $list = $at[1] ?? '';
+                $n = (int) ($at[2] ?? -1);
+                if (! in_array($list, [...self::LISTS, 'sets'], true) || ! isset($document[$list][$n])) {
+                    throw $e;
+                }
+                $this->leftOut[] = $e->getMessage();
+                array_splice($document[$list], $n, 1);
+            }
+        }
+
+        return $this->read;
+    }
+
+    /** @return list<string> what of the book was not read, and why */
+    public function leftOut(): array
+    {
+        $this->book();
+
+        return $this->leftOut;
     }
 }

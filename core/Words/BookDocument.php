@@ -254,14 +254,11 @@ final class BookDocument
             foreach ($book[$list] ?? [] as $i => $entry) {
                 $name = mb_strtolower((string) $entry[$key]);
                 if (isset($seen[$name])) {
-                    throw new BadDocument(
-                        "/$list/$i",
-                        "\"{$entry[$key]}\" stands twice in the book: ".
-                            self::words($book[$list][$seen[$name]]).
-                            ' and '.
-                            self::words($entry).
-                            '. Keep one.',
-                    );
+                    $before = $book[$list][$seen[$name]];
+                    throw new BadDocument("/$list/$i", $list === 'sets'
+                        ? "The sets \"{$before[$key]}\" and \"{$entry[$key]}\" have one name in the call line. Keep one."
+                        : "\"{$entry[$key]}\" stands twice in the book: ".self::words($before).' and '.
+                            self::words($entry).'. Keep one.');
                 }
                 $seen[$name] = $i;
             }

@@ -94,13 +94,15 @@ final class FormationParser
 
     private function set(string $all): void
     {
-        $saved = $this->tokens->phrase(array_map(strval(...), array_keys($this->book->sets)));
+        $ours = array_map(strval(...), array_keys($this->book->sets));
+        $saved = $this->tokens->phrase($ours);
+        $quarterback = $saved === null ? $this->tokens->phrase(Sets::quarterbacks()) : null;
+        $saved ??= $quarterback === null ? null : $this->tokens->phrase($ours);
         if ($saved !== null) {
-            $this->saved($this->book->sets[$saved]);
+            $this->saved($this->book->sets[$saved], $saved, $quarterback);
 
             return;
         }
-        $quarterback = $this->tokens->phrase(Sets::quarterbacks());
         $modifier = $this->tokens->phrase(Formation::MODIFIERS);
         $set = $this->tokens->phrase(Sets::names());
         $quarterback ??= $this->tokens->phrase(Sets::quarterbacks());
@@ -112,7 +114,7 @@ final class FormationParser
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'set', [
                 ...$quarterback === null ? Sets::quarterbacks() : [],
                 ...Sets::names(),
-                ...array_map(strval(...), array_keys($this->book->sets)),
+                ...$ours,
             ]);
         }
         $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
@@ -134,9 +136,16 @@ final class FormationParser
         return in_array($this->tokens->peek(), [null, ',', 'left', 'right', 'field', 'boundary'], true);
     }
 
-    /** A set the staff saved: its own side unless another is said. */
-    private function saved(Formation $formation): void
+    /** A set the staff saved: its own side unless another is said; where the quarterback stands is saved with it. */
+    private function saved(Formation $formation, string $name, ?string $quarterback): void
     {
+        if ($quarterback !== null && $quarterback !== $formation->quarterback) {
+            throw NotUnderstood::because(
+                "Your set $name was saved with the quarterback $formation->quarterback, not $quarterback. ".
+                    "Say \"$name\" alone, or save it again with him $quarterback.",
+                $quarterback,
+            );
+        }
         $side = $this->side();
         $this->draft->sided = true;
         $this->draft->formation = $side === null || $side === $formation->side ? $formation : $formation->mirrored();

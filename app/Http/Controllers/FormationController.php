@@ -5,11 +5,11 @@ namespace App\Http\Controllers;
 use App\Documents\Schemas;
 use App\Http\Problem;
 use App\Models\Formation;
+use App\Models\StaffWords;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Man;
@@ -66,11 +66,28 @@ class FormationController extends Controller
     /** @return array<string, mixed> */
     private function attributes(Request $request, ?Formation $formation = null): array
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:60', 'regex:/^[\pL][\pL\d -]*$/u',
-            Rule::unique('formations', 'name')->ignore($formation)], 'document' => 'required|array']);
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:60', 'regex:/^[\pL][\pL\d -]*$/u'],
+            'document' => 'required|array',
+        ]);
+        self::isFree($given['name'], $formation);
         $this->schemas->check('formation', $request->input('document'));
 
         return self::named($given['name'], $request->input('document'));
+    }
+
+    /** Refuses a name that the call line cannot tell from another set's: capitals make no other word. */
+    private static function isFree(string $name, ?Formation $own): void
+    {
+        foreach (Formation::query()->where('id', '!=', $own->id ?? '')->pluck('name') as $other) {
+            if (StaffWords::sameName($other, $name)) {
+                throw Problem::content(
+                    '/name',
+                    "A set is called \"$other\" already, and the call line takes \"$name\" for the same word. ".
+                        'Give it another name.',
+                );
+            }
+        }
     }
 
     /**

@@ -196,7 +196,7 @@ class StaffBookController extends Controller
     private function answer(StaffWords $words): JsonResponse
     {
         return new JsonResponse([
-            'book' => $words->document(), 'version' => $words->version,
+            'book' => $words->document(), 'version' => $words->version, 'leftOut' => $words->leftOut(),
             'questions' => array_values(array_map(fn (Question $q): array => ['id' => $q->id,
                 'question' => $q->question, 'schools' => $q->schools, 'default' => $q->default, 'why' => $q->why,
                 'changes' => $q->changes()], Questions::all())),

@@ -205,6 +205,8 @@ export type NamedRoute = { assignment: Partial<Assignment>; offYd: number };
 export type StaffBook = {
     book: BookDocument;
     version: number;
+    /** What of the book could not be read, and why; the rest works. */
+    leftOut: string[];
     questions: {
         id: string;
         question: string;

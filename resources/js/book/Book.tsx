@@ -39,6 +39,13 @@ export function Book() {
                     version {book.data.version}, saved as you change it
                 </span>
             </header>
+            {book.data.leftOut.length > 0 && (
+                <ul role="alert" aria-label="Left out" className="border-b border-edge bg-card px-6 py-2 text-[13px]">
+                    {book.data.leftOut.map((why) => (
+                        <li key={why}>Left out: {why}</li>
+                    ))}
+                </ul>
+            )}
             <div className="min-h-0 flex-1 overflow-y-auto px-6 py-3">
                 <Tabs.Content value="schools">
                     <Schools data={book.data} onSave={book.save} />
