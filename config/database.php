@@ -9,7 +9,7 @@ return [
             'database' => env('DB_DATABASE', database_path('database.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 10_000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
         ],

@@ -33,8 +33,9 @@ class SnapController extends Controller
     public function store(Request $request, Reel $reel): JsonResponse
     {
         $this->authorize('create', Snap::class);
-        $document = $this->document($request);
-        $snap = DB::transaction(function () use ($request, $reel, $document): Snap {
+        // Worked out before the transaction, which is short.
+        $saved = SnapIndex::of($this->document($request));
+        $snap = DB::transaction(function () use ($request, $reel, $saved): Snap {
             $last = (int) $reel->snaps()->max('place');
             $place = min($last + 1, max(1, (int) $request->input('place', $last + 1)));
             foreach (
@@ -49,7 +50,7 @@ class SnapController extends Controller
                     ->update(['place' => $later->place + 1]);
             }
 
-            return Snap::query()->create(['reel_id' => $reel->id, 'place' => $place] + SnapIndex::of($document));
+            return Snap::query()->create(['reel_id' => $reel->id, 'place' => $place] + $saved);
         });
 
         return $this->answer($snap, 201);
