@@ -19,6 +19,9 @@ final readonly class Worth
 
     private const SPREAD_YD = 1.6;
 
+    /** How much of the way he runs after the catch is uncertain besides: the first man misses, or gets there sooner. */
+    private const RUN_SPREAD = 0.6;
+
     /** Chance that one block at the point holds, and what a run brings when one of them is lost, yards. */
     private const BLOCK_HOLDS = 0.92;
 
@@ -48,12 +51,18 @@ final readonly class Worth
     {
     }
 
-    /** A throw over $distanceYd that brings $gainYd to first contact. */
-    public static function ofThrow(float $distanceYd, float $marginS, float $gainYd, float $needYd): self
-    {
+    /** A throw over $distanceYd that brings $gainYd to first contact, $runYd of them run after the catch. */
+    public static function ofThrow(
+        float $distanceYd,
+        float $marginS,
+        float $gainYd,
+        float $needYd,
+        float $runYd = 0.0,
+    ): self {
         $first = self::logistic($marginS / self::MARGIN_S);
         $completion = self::accuracy($distanceYd) * $first;
-        $chance = $completion * self::logistic(($gainYd + self::FALLS_YD - $needYd) / self::SPREAD_YD);
+        $spread = self::SPREAD_YD + self::RUN_SPREAD * max(0.0, $runYd);
+        $chance = $completion * self::logistic(($gainYd + self::FALLS_YD - $needYd) / $spread);
         $picked = self::PICKED * (1.0 - $first);
 
         return new self($chance, $completion * ($gainYd + self::FALLS_YD) - $picked * self::PICK_COSTS_YD);

@@ -384,7 +384,7 @@ final class Windows
 
         $aimYd = $this->scene->aimYd($line->distanceYd);
 
-        return Worth::ofThrow($aimYd, $margin, $gainYd, $situation->successYd())
+        return Worth::ofThrow($aimYd, $margin, $gainYd, $situation->successYd(), $gainYd - $line->yYd)
             ->beforeTheRush($this->protection->spareS($line->outAt()))
             ->within($situation->toGoalYd());
     }

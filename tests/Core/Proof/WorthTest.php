@@ -37,6 +37,20 @@ it('gains nothing past the goal line, and loses no chance by it', function (): v
         ->and($worth->within(90.0)->yards)->toBe($worth->yards);
 });
 
+it('is less sure of yards that have to be run after the catch, either way', function (
+    float $gainYd,
+    float $runYd,
+    bool $less,
+): void {
+    $caught = Worth::ofThrow(8.0, 0.5, $gainYd, 4.0)->chance;
+    $run = Worth::ofThrow(8.0, 0.5, $gainYd, 4.0, $runYd)->chance;
+    $less ? expect($run)->toBeLessThan($caught) : expect($run)->toBeGreaterThanOrEqual($caught);
+})->with([
+    'caught past the sticks, nothing run' => [7.0, 0.0, false],
+    'caught short and run past them' => [7.0, 4.0, true],
+    'caught short and run short: a missed tackle helps' => [1.0, 4.0, false],
+]);
+
 it('is worth less the nearer the rush is when the ball leaves', function (float $spareS, float $stands): void {
     $throw = Worth::ofThrow(12.0, 0.4, 9.0, 4.0);
     $hurried = $throw->beforeTheRush($spareS);
