@@ -45,7 +45,7 @@ export function MarkBar({ catalogue, who, men, defenders, onWho, onMark }: Props
                 aria-label="Another mark"
                 value=""
                 onChange={(e) => e.target.value && onMark(e.target.value)}
-                className="w-24 text-sm text-soft"
+                className="w-32 text-sm text-soft"
             >
                 <option value="">More marks</option>
                 {catalogue
