@@ -42,7 +42,7 @@ final readonly class RollCard
     {
         $tight = $this->lineup->tightEnd($roll);
         $wide = $this->lineup->count->letter($roll, 1);
-        $why = 'the tight end on the side of the roll is the short man';
+        $why = 'the tight end on the side of the roll stays short';
 
         return $tight === null || $tight->letter === $wide
             ? []
@@ -52,41 +52,35 @@ final readonly class RollCard
     /** @return list<RollRoute> */
     private function withMotion(RollRoles $roles, Side $roll, string $mover): array
     {
-        $arrives = "$mover arrives in motion on the side of the roll";
-        $short = $this->shortMan($roles, $roll, $mover, $arrives);
-        $dealt = [RollRoute::of($mover, $roles->deep, $roll, "$arrives and is the deep man")];
+        $short = $this->shortMan($roles, $roll, $mover);
+        $dealt = [RollRoute::of($mover, $roles->deep, $roll, 'in motion to the side of the roll he is the deep man')];
         if ($short !== null) {
             $dealt[] = $short;
         }
         $taken = [$mover, $short?->letter];
         $wide = array_values(array_diff($this->lineup->count->on($roll), $taken))[0] ?? null;
         if ($wide !== null) {
-            $dealt[] = RollRoute::of($wide, $roles->moved, $roll, "$arrives and is deep; he leaves it to him");
+            $dealt[] = RollRoute::of($wide, $roles->moved, $roll, "$mover is deep now");
         }
         $across = array_values(array_diff($this->lineup->count->on($roll->opposite()), $taken))[0] ?? null;
         if ($across !== null) {
-            $dealt[] = RollRoute::of($across, $roles->middle, $roll->opposite(), "$arrives; he has the middle");
+            $dealt[] = RollRoute::of($across, $roles->middle, $roll->opposite(), "with $mover there he has the middle");
         }
 
         return $dealt;
     }
 
     /** The tight end of that side, the other's behind the line, else the second man who stood there. */
-    private function shortMan(RollRoles $roles, Side $roll, string $mover, string $arrives): ?RollRoute
+    private function shortMan(RollRoles $roles, Side $roll, string $mover): ?RollRoute
     {
         $tight = $this->lineup->tightEnd($roll)?->letter;
         $behind = $this->lineup->tightEnd($roll->opposite())?->letter;
         $second = array_values(array_diff($this->lineup->count->on($roll), [$mover]))[1] ?? null;
 
         return match (true) {
-            $tight !== null => RollRoute::of($tight, $roles->short, $roll, "$arrives; the tight end stays short"),
-            $behind !== null => RollRoute::of(
-                $behind,
-                $roles->behind,
-                $roll,
-                "$arrives; the tight end slides behind the line to the flat",
-            ),
-            $second !== null => RollRoute::of($second, $roles->short, $roll, "$arrives; the inside man stays short"),
+            $tight !== null => RollRoute::of($tight, $roles->short, $roll, 'the tight end stays short'),
+            $behind !== null => RollRoute::of($behind, $roles->behind, $roll, 'the tight end, behind the line'),
+            $second !== null => RollRoute::of($second, $roles->short, $roll, 'the inside man stays short'),
             default => null,
         };
     }

@@ -109,8 +109,8 @@ export function Board() {
 
     const changed = document !== saved;
     return (
-        <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[64px_minmax(0,1fr)] print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
-            <header className="col-span-3 flex print:col-span-2 items-center gap-4 border-b border-edge px-4">
+        <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[minmax(64px,auto)_minmax(0,1fr)] print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
+            <header className="col-span-3 flex items-center gap-4 border-b border-edge px-4 py-1 print:col-span-2">
                 <CallLine ref={line} document={document} situation={situation} onCall={useBoard.getState().say} />
                 <SaveOver {...asking} />
                 <SituationBar situation={situation} onChange={setSituation} />

@@ -12,7 +12,7 @@ export function Verdict({ report, busy }: { report: ProofReport; busy: boolean }
     return (
         <p
             className={clsx(
-                'flex h-[62px] min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3',
+                'flex min-h-[62px] min-w-0 flex-1 items-center gap-2 rounded-md border border-edge bg-paper px-3 py-1',
                 'transition-opacity',
                 busy && 'opacity-50 delay-150',
             )}
@@ -23,9 +23,7 @@ export function Verdict({ report, busy }: { report: ProofReport; busy: boolean }
             <Fork verdict={report.verdict} />
             <b className={TONE[report.verdict]}>{capital(report.verdict)}</b>
             <span className="min-w-0 leading-tight">
-                <span className="line-clamp-2 text-[13px] narrow" title={report.why}>
-                    {report.why}
-                </span>
+                <span className="block text-[13px] narrow">{report.why}</span>
                 <span
                     className="block truncate text-[12px] text-soft narrow"
                     title={`Chance of success by down and distance: ${chance(byRule.chance)} and ${plain(byRule.yards)} yd when everybody plays his rule, ${chance(worst.chance)} and ${plain(worst.yards)} yd against what hurts it most`}

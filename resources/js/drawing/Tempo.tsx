@@ -115,6 +115,9 @@ export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
                             y={20 + lane / 2 + 4}
                             className="text-[12px] font-semibold narrow"
                             fill="var(--ball)"
+                            stroke="var(--card)"
+                            strokeWidth={5}
+                            paintOrder="stroke"
                         >
                             out {outcome.outAt.toFixed(1)}, there {outcome.caughtAt.toFixed(1)}
                         </text>

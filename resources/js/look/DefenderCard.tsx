@@ -21,7 +21,7 @@ export function DefenderCard({ defender: d, look, words, receivers, onChange, on
         <section aria-label={`The ${d.role}`} className="border-b-2 border-plum bg-plum-wash/40 px-4 py-2.5">
             <h2 className="flex items-baseline gap-2">
                 <b className="text-plum">{capital(d.role)}</b>
-                <span className="min-w-0 flex-1 truncate text-xs text-soft">{d.job}</span>
+                <span className="min-w-0 flex-1 text-xs leading-tight text-soft">{d.job}</span>
                 <button type="button" onClick={onClose} aria-label="Close" className="px-1 text-soft hover:text-ink">
                     ✕
                 </button>

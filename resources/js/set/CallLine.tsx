@@ -79,7 +79,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             className="py-1 text-[19px] font-semibold"
             picked="bg-ink text-paper"
         >
-            <div id="call-line-says" role="status" className="no-print truncate text-xs">
+            <div id="call-line-says" role="status" className="no-print text-xs leading-tight">
                 {problem ? (
                     <span className="font-semibold text-ball">{problem}</span>
                 ) : differs && !editing ? (

@@ -98,8 +98,13 @@ it('PAC-04: nobody changes when nobody arrives there in motion', function (strin
 
 it('PAC-04: says why each man changed', function (): void {
     $assumed = implode("\n", CallParser::parse('under center ace right, H fast right, boot right: boot flood right')->assumed);
-    foreach (['H corner: ', 'Y flat: ', 'Z post: ', 'X over: '] as $man) {
-        expect($assumed)->toContain($man.'H arrives in motion on the side of the roll');
+    foreach ([
+        'H corner: in motion to the side of the roll he is the deep man',
+        'Z post: H is deep now',
+        'Y flat: the tight end stays short',
+        'X over: with H there he has the middle',
+    ] as $why) {
+        expect($assumed)->toContain($why);
     }
 });
 

@@ -11,10 +11,10 @@ export function Again({ letter }: { letter: string }) {
         queryKey: ['week', 'repeats'],
         queryFn: () => api.get<{ repeats: Repeat[] }>('repeats'),
     });
-    const his = (answer.data?.repeats ?? []).filter((r) => r.letter === letter).slice(0, 2);
+    const his = (answer.data?.repeats ?? []).filter((r) => r.letter === letter).slice(0, 1);
     if (his.length === 0) return null;
     return (
-        <p className="shrink-0 truncate border-t border-faint px-3 py-0.5 text-xs text-amber" role="note">
+        <p className="shrink-0 border-t border-faint px-3 py-0.5 leading-snug text-xs text-amber" role="note">
             {his.map((r) => (
                 <Link
                     key={r.fault}

@@ -38,7 +38,7 @@ export function DecisionCard({ measured, onSeen, onRun, running }: Props) {
             </div>
             <p className="mt-0.5 text-[13px] leading-snug">{decision.why}</p>
             {decision.evidence.length > 0 && (
-                <p className="mt-0.5 line-clamp-2 text-xs text-soft">
+                <p className="mt-0.5 text-xs text-soft">
                     {decision.evidence
                         .slice(0, 5)
                         .map((e) => `${e.what} ${e.value} ${e.unit}`)

@@ -112,7 +112,7 @@ function Grading({ measured, man, faults, library, onFault, onGrade, flags, onFl
                         title={f.key === null ? f.label : `${f.label} (${f.key})`}
                         onClick={() => onFault(f.id)}
                         className={clsx(
-                            'truncate rounded border px-1.5 py-0.5 text-left text-[12px] narrow',
+                            'rounded border px-1.5 py-0.5 text-left text-[12px] leading-tight narrow',
                             faults.includes(f.id)
                                 ? f.praise
                                     ? 'border-open bg-open font-bold text-on-strong'
@@ -229,9 +229,7 @@ function Row({ row, numbers, fault, grade, chosen, onMan }: RowProps) {
                 )}
             >
                 <span className="w-6 font-bold">{row.man}</span>
-                <span className="min-w-0 flex-1 truncate text-[13px]" title={row.asked}>
-                    {row.asked}
-                </span>
+                <span className="min-w-0 flex-1 text-[13px] leading-tight">{row.asked}</span>
                 {main && (
                     <span
                         className={clsx(
