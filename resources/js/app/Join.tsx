@@ -4,6 +4,7 @@ import { api } from '../api/client';
 import { reason } from '../api/problems';
 import type { Session } from '../api/types';
 import { Button } from '../ui/Button';
+import { Door, DOOR_FIELD } from './Door';
 
 /** Whoever opens his link sets his own password and is in. */
 export function Join({ token }: { token: string }) {
@@ -28,41 +29,38 @@ export function Join({ token }: { token: string }) {
     };
     if (who.isPending) return null;
     return (
-        <main className="grid h-full place-items-center bg-card p-6">
-            <form onSubmit={submit} className="w-full max-w-sm rounded-lg border border-edge bg-paper p-8">
-                <h1 className="text-3xl font-extrabold">Jacotaxis</h1>
-                {who.isError ? (
-                    <p role="alert" className="mt-4">
-                        {reason(who.error, 'The link was not opened.')}
+        <Door onSubmit={submit}>
+            {who.isError ? (
+                <p role="alert" className="mt-4">
+                    {reason(who.error, 'The link was not opened.')}
+                </p>
+            ) : (
+                <>
+                    <p className="mt-1 mb-6 text-soft">Welcome, {who.data.name}. Choose your password.</p>
+                    <input type="hidden" autoComplete="username" value={who.data.email} readOnly />
+                    <label className="label block" htmlFor="password">
+                        Password, ten signs or more
+                    </label>
+                    <input
+                        id="password"
+                        name="password"
+                        type="password"
+                        autoComplete="new-password"
+                        required
+                        autoFocus
+                        className={`${DOOR_FIELD} mb-2`}
+                    />
+                    <p className="mb-4 text-[13px] text-soft">
+                        Three or four words that do not belong together are easy to keep and hard to guess.
                     </p>
-                ) : (
-                    <>
-                        <p className="mt-1 mb-6 text-soft">Welcome, {who.data.name}. Choose your password.</p>
-                        <input type="hidden" autoComplete="username" value={who.data.email} readOnly />
-                        <label className="label block" htmlFor="password">
-                            Password, ten signs or more
-                        </label>
-                        <input
-                            id="password"
-                            name="password"
-                            type="password"
-                            autoComplete="new-password"
-                            required
-                            autoFocus
-                            className="mt-1 mb-2 w-full rounded-md border border-edge bg-paper px-3 py-2"
-                        />
-                        <p className="mb-4 text-[13px] text-soft">
-                            Three or four words that do not belong together are easy to keep and hard to guess.
-                        </p>
-                        <div role="alert" className="mb-3 min-h-5 text-sm text-ball">
-                            {problem}
-                        </div>
-                        <Button kind="strong" type="submit" className="w-full py-2">
-                            Come in
-                        </Button>
-                    </>
-                )}
-            </form>
-        </main>
+                    <div role="alert" className="mb-3 min-h-5 text-sm text-ball">
+                        {problem}
+                    </div>
+                    <Button kind="strong" type="submit" className="w-full py-2">
+                        Come in
+                    </Button>
+                </>
+            )}
+        </Door>
     );
 }

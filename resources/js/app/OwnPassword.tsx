@@ -4,6 +4,7 @@ import { toast } from 'sonner';
 import { api } from '../api/client';
 import { useWrite } from '../api/useWrite';
 import { Button } from '../ui/Button';
+import { Window } from '../ui/window/Window';
 
 /** A new password of one's own; every other session of his ends. */
 export function OwnPassword() {
@@ -19,51 +20,44 @@ export function OwnPassword() {
     return (
         <Dialog.Root open={open} onOpenChange={setOpen}>
             <Dialog.Trigger className="rounded py-1 text-left opacity-85 hover:opacity-100">Password</Dialog.Trigger>
-            <Dialog.Portal>
-                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
-                <Dialog.Content
-                    aria-describedby={undefined}
-                    className="fixed top-1/2 left-1/2 z-50 w-[380px] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-lg border border-edge bg-paper p-6 text-ink outline-none"
+            <Window title="Your password" className="w-[380px]">
+                <form
+                    className="space-y-4 text-sm"
+                    onSubmit={(e) => {
+                        e.preventDefault();
+                        void write(Object.fromEntries(new FormData(e.currentTarget)));
+                    }}
                 >
-                    <Dialog.Title className="mb-4 text-lg font-bold">Your password</Dialog.Title>
-                    <form
-                        className="space-y-4 text-sm"
-                        onSubmit={(e) => {
-                            e.preventDefault();
-                            void write(Object.fromEntries(new FormData(e.currentTarget)));
-                        }}
-                    >
-                        <label className="block">
-                            <span className="label">The one you have</span>
-                            <input
-                                name="old"
-                                type="password"
-                                autoComplete="current-password"
-                                required
-                                className="field mt-1 w-full"
-                            />
-                        </label>
-                        <label className="block">
-                            <span className="label">The new one, ten signs or more</span>
-                            <input
-                                name="password"
-                                type="password"
-                                autoComplete="new-password"
-                                required
-                                className="field mt-1 w-full"
-                            />
-                        </label>
-                        <div className="flex justify-end gap-2">
-                            <Button kind="quiet" onClick={() => setOpen(false)}>
-                                Leave it
-                            </Button>
-                            <Button kind="strong" type="submit" disabled={busy}>
-                                Change it
-                            </Button>
-                        </div>
-                    </form>
-                </Dialog.Content>
-            </Dialog.Portal>
+                    <label className="block">
+                        <span className="label">The one you have</span>
+                        <input
+                            name="old"
+                            type="password"
+                            autoComplete="current-password"
+                            required
+                            className="field mt-1 w-full"
+                        />
+                    </label>
+                    <label className="block">
+                        <span className="label">The new one, ten signs or more</span>
+                        <input
+                            name="password"
+                            type="password"
+                            autoComplete="new-password"
+                            required
+                            className="field mt-1 w-full"
+                        />
+                    </label>
+                    <div className="flex justify-end gap-2">
+                        <Button kind="quiet" onClick={() => setOpen(false)}>
+                            Leave it
+                        </Button>
+                        <Button kind="strong" type="submit" disabled={busy}>
+                            Change it
+                        </Button>
+                    </div>
+                </form>
+            </Window>
         </Dialog.Root>
     );
 }

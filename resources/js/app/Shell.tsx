@@ -5,8 +5,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { useSession } from '../api/session';
 import { Connection } from './Connection';
-import { Asking } from '../ui/Asking';
-import { KeyPage } from '../ui/KeyPage';
+import { Asking } from '../ui/window/Asking';
+import { KeyPage } from '../ui/keys/KeyPage';
 import { OwnPassword } from './OwnPassword';
 
 const STAFF = [

@@ -5,6 +5,7 @@ import { api } from '../api/client';
 import { reason } from '../api/problems';
 import type { Session } from '../api/types';
 import { Button } from '../ui/Button';
+import { Door, DOOR_FIELD } from './Door';
 
 export function SignIn() {
     const client = useQueryClient();
@@ -29,40 +30,37 @@ export function SignIn() {
         }
     };
     return (
-        <main className="grid h-full place-items-center bg-card p-6">
-            <form onSubmit={submit} className="w-full max-w-sm rounded-lg border border-edge bg-paper p-8">
-                <h1 className="text-3xl font-extrabold">Jacotaxis</h1>
-                <p className="mt-1 mb-6 text-soft">Build the bind. Prove it, film it, grade it.</p>
-                <label className="label block" htmlFor="email">
-                    Address
-                </label>
-                <input
-                    id="email"
-                    name="email"
-                    type="email"
-                    autoComplete="username"
-                    required
-                    autoFocus
-                    className="mt-1 mb-4 w-full rounded-md border border-edge bg-paper px-3 py-2"
-                />
-                <label className="label block" htmlFor="password">
-                    Password
-                </label>
-                <input
-                    id="password"
-                    name="password"
-                    type="password"
-                    autoComplete="current-password"
-                    required
-                    className="mt-1 mb-5 w-full rounded-md border border-edge bg-paper px-3 py-2"
-                />
-                <div role="alert" className="mb-3 min-h-5 text-sm text-ball">
-                    {problem}
-                </div>
-                <Button kind="strong" type="submit" disabled={busy} className="w-full py-2">
-                    Sign in
-                </Button>
-            </form>
-        </main>
+        <Door onSubmit={submit}>
+            <p className="mt-1 mb-6 text-soft">Build the bind. Prove it, film it, grade it.</p>
+            <label className="label block" htmlFor="email">
+                Address
+            </label>
+            <input
+                id="email"
+                name="email"
+                type="email"
+                autoComplete="username"
+                required
+                autoFocus
+                className={`${DOOR_FIELD} mb-4`}
+            />
+            <label className="label block" htmlFor="password">
+                Password
+            </label>
+            <input
+                id="password"
+                name="password"
+                type="password"
+                autoComplete="current-password"
+                required
+                className={`${DOOR_FIELD} mb-5`}
+            />
+            <div role="alert" className="mb-3 min-h-5 text-sm text-ball">
+                {problem}
+            </div>
+            <Button kind="strong" type="submit" disabled={busy} className="w-full py-2">
+                Sign in
+            </Button>
+        </Door>
     );
 }

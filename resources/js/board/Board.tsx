@@ -21,7 +21,7 @@ import { SeriesRail } from '../series/SeriesRail';
 import { Sideline } from '../run/Sideline';
 import { SituationBar } from '../set/SituationBar';
 import { useBoard, withAssignment } from '../model/callStore';
-import { Tempo } from '../drawing/Tempo';
+import { Tempo } from '../drawing/tempo/Tempo';
 import { useBoardKeys } from './useBoardKeys';
 import { useProof, useResting, useShelf, type AnyLook, type Press, type Situation } from '../api/useProof';
 import { useRun } from '../drawing/useRun';

@@ -1,6 +1,7 @@
 import { AlertDialog } from 'radix-ui';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
+import { FRAME, SHADE } from '../ui/window/Window';
 
 type Props = {
     open: boolean;
@@ -18,8 +19,8 @@ export function SaveOver({ open, name, words, onNew, onOver, onCancel }: Props) 
     return (
         <AlertDialog.Root open={open} onOpenChange={(on) => !on && (setOwn(null), onCancel())}>
             <AlertDialog.Portal>
-                <AlertDialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
-                <AlertDialog.Content className="fixed top-1/2 left-1/2 z-50 w-[480px] max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-lg border border-edge bg-paper p-6">
+                <AlertDialog.Overlay className={SHADE} />
+                <AlertDialog.Content className={`${FRAME} w-[480px]`}>
                     <AlertDialog.Title className="text-lg font-bold">Keep {name} too?</AlertDialog.Title>
                     <AlertDialog.Description className="mt-1 mb-4 text-sm text-soft">
                         This call was said over the open call {name}. Saved as new, both stay; saved over it, {name}{' '}

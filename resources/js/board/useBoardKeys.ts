@@ -1,7 +1,7 @@
 import type { DependencyList, RefObject } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { useLookShelf } from '../look/useLookShelf';
-import { useKeys, useSaid } from '../ui/useKeys';
+import { useKeys, useSaid } from '../ui/keys/useKeys';
 import { useBoard } from '../model/callStore';
 import type { Run } from '../drawing/useRun';
 

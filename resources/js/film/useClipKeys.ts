@@ -2,7 +2,7 @@ import { flushSync } from 'react-dom';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Dispatch, SetStateAction } from 'react';
 import type { Angle } from '../api/types';
-import { useKeys, useSaid } from '../ui/useKeys';
+import { useKeys, useSaid } from '../ui/keys/useKeys';
 import { useFilm, withPoints, type Point } from '../model/filmStore';
 import { MARK_KEYS } from './mark/MarkBar';
 import type { Mode } from './picture/Picture';

@@ -4,7 +4,7 @@ import { api } from '../api/client';
 import { capital } from '../ui/words';
 import { Select } from '../ui/Select';
 import { useWrite } from '../api/useWrite';
-import { askWord } from '../ui/asking';
+import { askWord } from '../ui/window/asking';
 
 type School = {
     version: number;

@@ -5,7 +5,7 @@ import { useSession } from '../api/session';
 import { Button } from '../ui/Button';
 import type { Cutup, Filter } from '../api/numberTypes';
 import { useWrite } from '../api/useWrite';
-import { askWord, askYes } from '../ui/asking';
+import { askWord, askYes } from '../ui/window/asking';
 
 type Props = { filter: Filter; onFilter: (f: Filter) => void; onPlay: (name: string, f: Filter) => void };
 

@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { api } from '../api/client';
 import type { Player } from '../api/types';
 import { useWrite } from '../api/useWrite';
-import { askYes } from '../ui/asking';
+import { askYes } from '../ui/window/asking';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 

@@ -5,7 +5,7 @@ import { api } from '../api/client';
 import type { SavedCall, SavedLook } from '../api/types';
 import { SituationBar } from '../set/SituationBar';
 import type { Situation } from '../api/useProof';
-import { useKeys } from '../ui/useKeys';
+import { useKeys } from '../ui/keys/useKeys';
 import { CallSheet } from './CallSheet';
 import { MenuSheet } from './MenuSheet';
 import { Select } from '../ui/Select';

@@ -6,8 +6,8 @@ import { afterEach, beforeEach, vi } from 'vitest';
 import { SessionContext } from '../api/session';
 import type { Session } from '../api/types';
 import { useConnection } from '../api/connection';
-import { Asking } from '../ui/Asking';
-import { useAsking } from '../ui/asking';
+import { Asking } from '../ui/window/Asking';
+import { useAsking } from '../ui/window/asking';
 
 type Sent = { method: string; path: string; body: unknown; version: string | null };
 type Reply = { status?: number; body?: unknown };

@@ -1,4 +1,5 @@
 import type { FilmDocument, Measured } from '../../api/types';
+import { Lane } from '../../drawing/tempo/Lane';
 
 type Props = {
     document: FilmDocument;
@@ -89,16 +90,9 @@ export function FilmTempo({ document, measured, t, duration, onSeek }: Props) {
                     const row = depth(r.man);
                     return (
                         <g key={r.man}>
-                            <line x1={LEFT} x2={WIDTH - 16} y1={y} y2={y} stroke="var(--faint)" />
-                            <text
-                                x={LEFT - 8}
-                                y={y + 4}
-                                textAnchor="end"
-                                className="text-[13px] font-semibold narrow"
-                                fill="var(--ink)"
-                            >
-                                {r.number} {r.man} {r.route}
-                            </text>
+                            <Lane y={y} from={LEFT} to={WIDTH - 16}>
+                                {`${r.number} ${r.man} ${r.route}`}
+                            </Lane>
                             {r.slot && (
                                 <rect
                                     x={x(r.slot[0])}

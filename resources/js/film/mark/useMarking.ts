@@ -8,7 +8,7 @@ import { useFilm, withMark, withPlot, withPoint } from '../../model/filmStore';
 import type { Mode } from '../picture/Picture';
 import type { Player } from '../usePlayer';
 import { refused } from '../../api/problems';
-import { askWord } from '../../ui/asking';
+import { askWord } from '../../ui/window/asking';
 
 type About = {
     snap: Snap | null;

@@ -6,6 +6,7 @@ import { api } from '../../api/client';
 import type { Angle, Clip, ReelPage, Snap } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
+import { Window } from '../../ui/window/Window';
 
 type Sending = { name: string; share: number; state: 'sending' | 'stopped' | 'sent' | 'refused'; says: string };
 
@@ -71,88 +72,84 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
             <Dialog.Trigger asChild>
                 <Button>Add film</Button>
             </Dialog.Trigger>
-            <Dialog.Portal>
-                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
-                <Dialog.Content className="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[560px] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-lg border border-edge bg-paper p-6">
-                    <Dialog.Title className="text-lg font-bold">Add film to {reel.title}</Dialog.Title>
-                    <Dialog.Description className="mt-1 mb-3 text-sm text-soft">
-                        MP4 and WebM play at once; other films are converted. An upload that breaks off goes on where it
-                        stopped: choose the same file again.
-                    </Dialog.Description>
-                    <div className="flex flex-wrap items-end gap-3 text-sm">
-                        <label>
-                            Angle{' '}
-                            <Select value={angle} onChange={(e) => setAngle(e.target.value as Angle)}>
-                                <option value="wide">wide</option>
-                                <option value="tight">tight</option>
-                            </Select>
-                        </label>
-                        <label className="flex items-center gap-1.5">
-                            <input
-                                type="checkbox"
-                                checked={toSnap && snap !== null}
-                                disabled={!snap}
-                                onChange={(e) => setToSnap(e.target.checked)}
-                            />
-                            goes to snap {snap?.number ?? snap?.place ?? '–'}
-                        </label>
-                        <label className="block w-full text-xs text-soft">
-                            Films
-                            <input
-                                type="file"
-                                multiple
-                                accept="video/*,.mkv,.avi,.mov,.mts,.webm,.mp4"
-                                className="mt-1 block w-full text-sm text-ink"
-                                onChange={(e) => [...(e.target.files ?? [])].forEach((f) => void send(f))}
-                            />
-                        </label>
-                    </div>
-                    <ul className="mt-3 space-y-1.5" aria-label="Films on their way">
-                        {sending.map((s) => (
-                            <li key={s.name} className="text-sm">
-                                <span className="flex items-baseline gap-2">
-                                    <b className="min-w-0 truncate">{s.name}</b>
-                                    <span
-                                        className={
-                                            s.state === 'refused' || s.state === 'stopped' ? 'text-ball' : 'text-soft'
-                                        }
-                                        role="status"
-                                    >
-                                        {s.state === 'sending' ? `${Math.round(100 * s.share)} %` : s.says}
-                                    </span>
-                                    {s.state === 'sending' && (
-                                        <button
-                                            type="button"
-                                            className="ml-auto underline"
-                                            onClick={() => (
-                                                void running.current.get(s.name)?.abort(),
-                                                say(s.name, {
-                                                    state: 'stopped',
-                                                    says: 'Stopped. Choose the file again to go on.',
-                                                })
-                                            )}
-                                        >
-                                            Stop
-                                        </button>
-                                    )}
+            <Window
+                title={`Add film to ${reel.title}`}
+                says="MP4 and WebM play at once; other films are converted. An upload that breaks off goes on where it stopped: choose the same file again."
+                className="w-[560px]"
+            >
+                <div className="flex flex-wrap items-end gap-3 text-sm">
+                    <label>
+                        Angle{' '}
+                        <Select value={angle} onChange={(e) => setAngle(e.target.value as Angle)}>
+                            <option value="wide">wide</option>
+                            <option value="tight">tight</option>
+                        </Select>
+                    </label>
+                    <label className="flex items-center gap-1.5">
+                        <input
+                            type="checkbox"
+                            checked={toSnap && snap !== null}
+                            disabled={!snap}
+                            onChange={(e) => setToSnap(e.target.checked)}
+                        />
+                        goes to snap {snap?.number ?? snap?.place ?? '–'}
+                    </label>
+                    <label className="block w-full text-xs text-soft">
+                        Films
+                        <input
+                            type="file"
+                            multiple
+                            accept="video/*,.mkv,.avi,.mov,.mts,.webm,.mp4"
+                            className="mt-1 block w-full text-sm text-ink"
+                            onChange={(e) => [...(e.target.files ?? [])].forEach((f) => void send(f))}
+                        />
+                    </label>
+                </div>
+                <ul className="mt-3 space-y-1.5" aria-label="Films on their way">
+                    {sending.map((s) => (
+                        <li key={s.name} className="text-sm">
+                            <span className="flex items-baseline gap-2">
+                                <b className="min-w-0 truncate">{s.name}</b>
+                                <span
+                                    className={
+                                        s.state === 'refused' || s.state === 'stopped' ? 'text-ball' : 'text-soft'
+                                    }
+                                    role="status"
+                                >
+                                    {s.state === 'sending' ? `${Math.round(100 * s.share)} %` : s.says}
                                 </span>
-                                <progress
-                                    value={s.share}
-                                    max={1}
-                                    className="h-1.5 w-full accent-ink"
-                                    aria-label={`${s.name} sent`}
-                                />
-                            </li>
-                        ))}
-                    </ul>
-                    <Loose reel={reel} />
-                    <div className="mt-4 flex justify-end">
-                        <Dialog.Close asChild>
-                            <Button kind="strong">Done</Button>
-                        </Dialog.Close>
-                    </div>
-                </Dialog.Content>
-            </Dialog.Portal>
+                                {s.state === 'sending' && (
+                                    <button
+                                        type="button"
+                                        className="ml-auto underline"
+                                        onClick={() => (
+                                            void running.current.get(s.name)?.abort(),
+                                            say(s.name, {
+                                                state: 'stopped',
+                                                says: 'Stopped. Choose the file again to go on.',
+                                            })
+                                        )}
+                                    >
+                                        Stop
+                                    </button>
+                                )}
+                            </span>
+                            <progress
+                                value={s.share}
+                                max={1}
+                                className="h-1.5 w-full accent-ink"
+                                aria-label={`${s.name} sent`}
+                            />
+                        </li>
+                    ))}
+                </ul>
+                <Loose reel={reel} />
+                <div className="mt-4 flex justify-end">
+                    <Dialog.Close asChild>
+                        <Button kind="strong">Done</Button>
+                    </Dialog.Close>
+                </div>
+            </Window>
         </Dialog.Root>
     );
 }

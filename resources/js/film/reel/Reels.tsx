@@ -6,6 +6,7 @@ import { api, Problem } from '../../api/client';
 import type { Reel } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
+import { Window } from '../../ui/window/Window';
 
 /** The reels: open one, start one, take a breakdown in or out. */
 export function Reels({ current }: { current: Reel | undefined }) {
@@ -45,14 +46,9 @@ export function Reels({ current }: { current: Reel | undefined }) {
             <Dialog.Trigger asChild>
                 <Button title="Other reels, a new one, breakdowns in and out">{current?.title ?? 'Reels'} ▾</Button>
             </Dialog.Trigger>
-            <Dialog.Portal>
-                <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
-                <Dialog.Content className="fixed top-1/2 left-1/2 z-50 grid max-h-[90vh] w-[860px] -translate-x-1/2 -translate-y-1/2 grid-cols-[1.4fr_1fr] gap-6 overflow-y-auto rounded-lg border border-edge bg-paper p-6">
+            <Window title="Reels" says="One for each game or practice, ours or an opponent’s." className="w-[860px]">
+                <div className="grid grid-cols-[1.4fr_1fr] gap-6">
                     <section>
-                        <Dialog.Title className="text-lg font-bold">Reels</Dialog.Title>
-                        <Dialog.Description className="mb-2 text-sm text-soft">
-                            One for each game or practice, ours or an opponent’s.
-                        </Dialog.Description>
                         <ul className="space-y-1">
                             {(list.data?.reels ?? []).map((r) => (
                                 <li key={r.id} className="flex items-baseline gap-2 border-b border-faint pb-1">
@@ -154,8 +150,8 @@ export function Reels({ current }: { current: Reel | undefined }) {
                             </Button>
                         </div>
                     </form>
-                </Dialog.Content>
-            </Dialog.Portal>
+                </div>
+            </Window>
         </Dialog.Root>
     );
 }

@@ -2,7 +2,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
-import { eachItsOwn, house } from '../test/house';
+import { eachItsOwn, house } from '../../test/house';
 import { askWord, askYes } from './asking';
 
 const NAME = { title: 'Keep these snaps', label: 'Name of the cut-up', yes: 'Keep' };

@@ -1,6 +1,7 @@
-import type { OutcomeRow, ProofAnswer } from '../api/types';
+import type { OutcomeRow, ProofAnswer } from '../../api/types';
 import { RunTempo } from './RunTempo';
 import { Ruler } from './Ruler';
+import { Lane } from './Lane';
 
 type Props = {
     proof: ProofAnswer;
@@ -42,17 +43,9 @@ export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
                     const gets = r.man === outcome.man;
                     return (
                         <g key={r.man} opacity={r.number !== null && r.state === 'live' ? 1 : 0.6}>
-                            <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} stroke="var(--faint)" />
-                            <text
-                                x={LEFT - 10}
-                                y={y + 4}
-                                textAnchor="end"
-                                className="text-[13px] font-semibold narrow"
-                                fill="var(--ink)"
-                            >
-                                {r.number !== null ? `${r.number} ` : ''}
-                                {r.man} {r.route}
-                            </text>
+                            <Lane y={y} from={LEFT} to={WIDTH - RIGHT}>
+                                {`${r.number !== null ? `${r.number} ` : ''}${r.man} ${r.route}`}
+                            </Lane>
                             {r.slot && r.state === 'live' && r.number !== null && (
                                 <rect
                                     x={x(r.slot[0])}

@@ -1,6 +1,7 @@
-import type { OutcomeRow, ProofAnswer } from '../api/types';
+import type { OutcomeRow, ProofAnswer } from '../../api/types';
 import { Ruler } from './Ruler';
-import { plain } from '../ui/words';
+import { plain } from '../../ui/words';
+import { Lane } from './Lane';
 
 const LEFT = 92;
 const WIDTH = 686;
@@ -34,16 +35,9 @@ export function RunTempo({
                 const across = crossesAt(track.line);
                 return (
                     <g key={track.action} opacity={gets ? 1 : 0.65}>
-                        <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} stroke="var(--faint)" />
-                        <text
-                            x={LEFT - 10}
-                            y={y + 4}
-                            textAnchor="end"
-                            className="text-[13px] font-semibold narrow"
-                            fill="var(--ink)"
-                        >
-                            {track.man} {track.action}
-                        </text>
+                        <Lane y={y} from={LEFT} to={WIDTH - RIGHT}>
+                            {`${track.man} ${track.action}`}
+                        </Lane>
                         <rect
                             x={x(track.fromS)}
                             y={y - 5}
@@ -69,22 +63,9 @@ export function RunTempo({
             })}
             {thrown && (
                 <g opacity={outcome.action === 'throw' ? 1 : 0.65}>
-                    <line
-                        x1={LEFT}
-                        x2={WIDTH - RIGHT}
-                        y1={24 + lanes.length * LANE + LANE / 2}
-                        y2={24 + lanes.length * LANE + LANE / 2}
-                        stroke="var(--faint)"
-                    />
-                    <text
-                        x={LEFT - 10}
-                        y={28 + lanes.length * LANE + LANE / 2}
-                        textAnchor="end"
-                        className="text-[13px] font-semibold narrow"
-                        fill="var(--ink)"
-                    >
-                        {thrown.man} {thrown.route}
-                    </text>
+                    <Lane y={24 + lanes.length * LANE + LANE / 2} from={LEFT} to={WIDTH - RIGHT}>
+                        {`${thrown.man} ${thrown.route}`}
+                    </Lane>
                     <circle
                         cx={x(thrown.outAt ?? 0)}
                         cy={24 + lanes.length * LANE + LANE / 2}
