@@ -2,8 +2,8 @@
 
 namespace App\Jobs;
 
-use App\Film\NotAFilm;
-use App\Film\Probe;
+use App\Film\Files\NotAFilm;
+use App\Film\Files\Probe;
 use App\Models\Clip;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

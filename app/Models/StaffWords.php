@@ -97,12 +97,6 @@ class StaffWords extends Model
                 array_map(fn (string $list): array => $this->$list ?? [], self::LISTS)) + ['sets' => $sets];
     }
 
-    /** Whether the call line takes two names for the same word. */
-    public static function sameName(string $one, string $two): bool
-    {
-        return mb_strtolower(trim($one)) === mb_strtolower(trim($two));
-    }
-
     /**
      * The staff's words as the language reads them, its saved sets among them. An entry that cannot be read is left out
      * and never stops the rest.

@@ -41,6 +41,12 @@ class User extends Authenticatable
         ];
     }
 
+    /** An address as it is kept and compared. */
+    public static function address(string $said): string
+    {
+        return mb_strtolower(trim($said));
+    }
+
     /** @return BelongsTo<Player, $this> */
     public function player(): BelongsTo
     {

@@ -34,7 +34,8 @@ final class Passwords
             if (str_contains($plain, $word) && strlen($rest) < self::LEAST - 4) {
                 throw Problem::content(
                     '/password',
-                    "\"$word\" with little beside it is tried first. Take three or four words that do not belong together.",
+                    "\"$word\" with little beside it is tried first. ".
+                        'Take three or four words that do not belong together.',
                 );
             }
         }

@@ -3,6 +3,7 @@
 namespace App\People;
 
 use App\Http\Problem;
+use App\Models\User;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 
@@ -29,7 +30,7 @@ final class WrongPasswords
     public function __construct(string $email, ?string $ip)
     {
         $this->place = "sign-in $ip";
-        $this->account = 'wrong passwords '.hash('sha256', mb_strtolower(trim($email)));
+        $this->account = 'wrong passwords '.hash('sha256', User::address($email));
     }
 
     /** Refuses to look at a password while the wait lasts. */

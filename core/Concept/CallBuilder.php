@@ -17,14 +17,12 @@ use Jacotaxis\Core\Concept\Families\Wish;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
-use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Offense\Sets;
-use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\Stem;
 
@@ -35,9 +33,6 @@ use Jacotaxis\Core\Route\Stem;
  */
 final class CallBuilder
 {
-    /** Routes of a call that keeps everybody else in. */
-    private const TWO_MEN = 2;
-
     /** @var array<string, RouteSpec> */
     private array $routes;
 
@@ -90,7 +85,9 @@ final class CallBuilder
         if ($draft->run === null) {
             $build->otherSides($families);
             $build->routes = array_diff_key($build->routes, array_flip($draft->stays));
-            $build->staysIn($families) ? $build->blockers() : $build->clearOuts($families);
+            $rest = new TheRest($draft, $build->lineup, $build->passer, $build->rolls, $build->routes);
+            $build->routes = $rest->routes(array_column($families, 'family'));
+            $build->assumed = [...$build->assumed, ...$rest->assumed];
         }
         $build->deeper();
         $build->withTheRoll();
@@ -315,122 +312,6 @@ final class CallBuilder
                 }
             }
         }
-    }
-
-    /**
-     * Everyone eligible without a job: receivers clear out, the back checks the rush and releases; a protection by
-     * number keeps the nearest men in. In a family built from a boot the back who had the flat stays in (PRO-12).
-     *
-     * @param  list<array{family: Family, form: Form, side: Side}>  $families
-     */
-    private function clearOuts(array $families): void
-    {
-        $kept = $this->keptIn();
-        foreach ($kept as $letter) {
-            $this->assumed[] = "$letter stays in to protect";
-        }
-        foreach (Side::cases() as $side) {
-            foreach ($this->count->on($side) as $n => $letter) {
-                if (
-                    ! isset($this->routes[$letter])
-                    && ! $this->stays($letter)
-                    && ! in_array($letter, $kept, true)
-                ) {
-                    $route = ClearOut::route($letter, $n, $this->routes, $this->lineup);
-                    $this->routes[$letter] = RouteSpec::of($route, flag: Flag::Clear);
-                    $this->assumed[] = "$letter $route clears out";
-                }
-            }
-        }
-        $leaks = array_filter($families, fn (array $f): bool => $f['family']->from !== null) !== [];
-        if ($leaks && $this->rolls !== null) {
-            foreach (array_diff($this->count->backs, array_keys($this->routes), [$this->passer]) as $letter) {
-                $this->assumed[] = "$letter stays in, one more protector where the boot had a man in the flat";
-            }
-
-            return;
-        }
-        $shallow = array_filter($this->routes, fn (RouteSpec $r): bool => $r->name === 'shallow') !== [];
-        $free = $shallow && $this->draft->schools->is('SET-29', 'B')
-            || $this->draft->protection?->scheme === Scheme::FiveMan;
-        foreach ($this->count->backs as $letter) {
-            if (
-                ! isset($this->routes[$letter])
-                && $letter !== $this->passer
-                && ! $this->stays($letter)
-                && ! in_array($letter, $kept, true)
-            ) {
-                // A back straight behind the ball goes where the passer rolls.
-                $side = $this->rolls !== null && abs($this->lineup->men[$letter]->xYd) < 0.5 ? $this->rolls : null;
-                $this->routes[$letter] = RouteSpec::of('flat', flag: Flag::CheckDown, checks: ! $free, side: $side);
-                $this->assumed[] = $free ? "$letter flat, free to release" : "$letter checks the rush, then the flat";
-            }
-        }
-    }
-
-    /**
-     * Who stays in because of the number of the protection: backs, then men on the line, then who stands nearest.
-     *
-     * @return list<string>
-     */
-    private function keptIn(): array
-    {
-        $keeps = $this->draft->protection?->scheme->keeps();
-        if ($keeps === null) {
-            return [];
-        }
-        $near = [...$this->count->on(Side::Left), ...$this->count->on(Side::Right)];
-        usort($near, fn (string $a, string $b): int => [
-            ! $this->inline($a),
-            abs($this->lineup->men[$a]->xYd),
-        ] <=> [! $this->inline($b), abs($this->lineup->men[$b]->xYd)]);
-        $free = array_values(array_filter(
-            [...$this->count->backs, ...$near],
-            fn (string $l): bool => ! isset($this->routes[$l]) && ! $this->stays($l),
-        ));
-
-        return array_slice($free, 0, max(0, $keeps - count(Man::LINEMEN) - count($this->draft->stays)));
-    }
-
-    /** Whether the words keep a man in to block. */
-    private function stays(string $letter): bool
-    {
-        return in_array($letter, $this->draft->stays, true);
-    }
-
-    /**
-     * Two men out and a passer who stays in the pocket, after a run action or by the family: the others are there for
-     * him.
-     *
-     * @param  list<array{family: Family, form: Form, side: Side}>  $families
-     */
-    private function staysIn(array $families): bool
-    {
-        $protects = array_filter($families, fn (array $f): bool => $f['family']->protects) !== [];
-
-        return $this->rolls === null &&
-            count($families) === 1 &&
-            count($this->routes) <= self::TWO_MEN &&
-            ($protects || $this->draft->fake !== null);
-    }
-
-    /** Whoever has no route blocks as in the run. */
-    private function blockers(): void
-    {
-        foreach ($this->lineup->eligible() as $letter) {
-            if (! isset($this->routes[$letter]) && $letter !== $this->passer) {
-                $this->assumed[] =
-                    "$letter ".($this->draft->fake === null ? 'stays in to protect' : 'blocks as in the run');
-            }
-        }
-    }
-
-    /** Attached to the line: what seven-man protection keeps in. */
-    private function inline(string $letter): bool
-    {
-        $man = $this->lineup->men[$letter];
-
-        return abs($man->xYd) < $this->lineup->surfaceXYd($man->side()) + 1.0;
     }
 
     /** What the staff's schools make of a route said without more. */

@@ -252,13 +252,14 @@ final class BookDocument
         foreach (self::LISTS as $list => $key) {
             $seen = [];
             foreach ($book[$list] ?? [] as $i => $entry) {
-                $name = mb_strtolower((string) $entry[$key]);
+                $name = StaffBook::name((string) $entry[$key]);
                 if (isset($seen[$name])) {
                     $before = $book[$list][$seen[$name]];
-                    throw new BadDocument("/$list/$i", $list === 'sets'
-                        ? "The sets \"{$before[$key]}\" and \"{$entry[$key]}\" have one name in the call line. Keep one."
+                    $says = $list === 'sets'
+                        ? "The sets \"{$before[$key]}\" and \"{$entry[$key]}\" have one name in the call line."
                         : "\"{$entry[$key]}\" stands twice in the book: ".self::words($before).' and '.
-                            self::words($entry).'. Keep one.');
+                            self::words($entry).'.';
+                    throw new BadDocument("/$list/$i", "$says Keep one.");
                 }
                 $seen[$name] = $i;
             }

@@ -41,6 +41,12 @@ final readonly class StaffBook
         $this->own = new Aliases($aliases);
     }
 
+    /** A name of the staff as the language compares it: capitals make no other word. */
+    public static function name(string $said): string
+    {
+        return mb_strtolower(trim($said));
+    }
+
     /** The book for words in the letters of the sets: cadence, schools and families without the staff's own names. */
     public function plain(): self
     {

@@ -3,9 +3,9 @@
 /* What is a film is decided before it is opened; tables start no formula. */
 
 use App\Files\Csv;
-use App\Film\Container;
-use App\Film\NotAFilm;
-use App\Film\Probe;
+use App\Film\Files\Container;
+use App\Film\Files\NotAFilm;
+use App\Film\Files\Probe;
 
 /** A file with these bytes; gives its path. */
 function fileOf(string $bytes, string $name = 'a.mp4'): string

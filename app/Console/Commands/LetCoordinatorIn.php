@@ -16,7 +16,7 @@ class LetCoordinatorIn extends Command
 
     public function handle(): int
     {
-        $email = mb_strtolower(trim((string) $this->argument('email')));
+        $email = User::address((string) $this->argument('email'));
         if (Validator::make(['email' => $email], ['email' => 'required|email|max:255'])->fails()) {
             $this->error("\"$email\" is no address. Write it as somebody@school.example.");
 

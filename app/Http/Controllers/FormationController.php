@@ -5,7 +5,6 @@ namespace App\Http\Controllers;
 use App\Documents\Schemas;
 use App\Http\Problem;
 use App\Models\Formation;
-use App\Models\StaffWords;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,6 +13,7 @@ use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Sets;
+use Jacotaxis\Core\Words\StaffBook;
 
 /** Sets the staff saved: each name is a word of the call line. */
 class FormationController extends Controller
@@ -80,7 +80,7 @@ class FormationController extends Controller
     private static function isFree(string $name, ?Formation $own): void
     {
         foreach (Formation::query()->where('id', '!=', $own->id ?? '')->pluck('name') as $other) {
-            if (StaffWords::sameName($other, $name)) {
+            if (StaffBook::name($other) === StaffBook::name($name)) {
                 throw Problem::content(
                     '/name',
                     "A set is called \"$other\" already, and the call line takes \"$name\" for the same word. ".
@@ -100,7 +100,7 @@ class FormationController extends Controller
     {
         if (
             in_array(
-                mb_strtolower($name),
+                StaffBook::name($name),
                 [...array_map(mb_strtolower(...), Sets::names()), ...Sets::quarterbacks()],
                 true,
             )

@@ -26,7 +26,7 @@ class PeopleController extends Controller
     public function store(Request $request): JsonResponse
     {
         self::mayRule($request);
-        $request->merge(['email' => mb_strtolower(trim((string) $request->input('email')))]);
+        $request->merge(['email' => User::address((string) $request->input('email'))]);
         $given = $request->validate([
             'name' => 'required|string|max:120',
             'email' => 'required|email|max:255|unique:users,email',

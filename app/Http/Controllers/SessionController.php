@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Http\EndedSessions;
 use App\Http\Problem;
 use App\Models\User;
+use App\People\SignedIn;
 use App\People\WrongPasswords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -15,13 +16,13 @@ class SessionController extends Controller
 {
     public function show(Request $request): JsonResponse
     {
-        return new JsonResponse(self::told($request->user()));
+        return new JsonResponse(SignedIn::told($request->user()));
     }
 
     public function store(Request $request): JsonResponse
     {
         $given = $request->validate(['email' => 'required|string|max:255', 'password' => 'required|string|max:255']);
-        $given['email'] = mb_strtolower(trim($given['email']));
+        $given['email'] = User::address($given['email']);
         $tries = new WrongPasswords($given['email'], $request->ip());
         $tries->mayTry();
         if (! Auth::validate($given)) {
@@ -33,9 +34,9 @@ class SessionController extends Controller
         if ($user->disabled_at !== null) {
             throw new Problem(403, 'Not signed in', 'You are not let in any more. Ask your coordinator.');
         }
-        JoinController::signIn($request, $user);
+        SignedIn::begin($request, $user);
 
-        return new JsonResponse(self::told($user) + ['wrongSince' => $tries->right()]);
+        return new JsonResponse(SignedIn::told($user) + ['wrongSince' => $tries->right()]);
     }
 
     public function destroy(Request $request): Response
@@ -46,12 +47,5 @@ class SessionController extends Controller
         $request->session()->regenerateToken();
 
         return new Response(status: 204);
-    }
-
-    /** @return array<string, mixed> */
-    public static function told(User $user): array
-    {
-        return ['id' => $user->id, 'name' => $user->name, 'role' => $user->role->value,
-            'staff' => $user->role->isStaff(), 'playerId' => $user->player_id];
     }
 }

@@ -35,8 +35,8 @@ final class Compared
             $men = ['Q', ...$proof->scene->lineup->eligible()];
             $compared[] = self::rows(
                 Describer::words($card),
-                self::called($card, $men),
-                self::called($proof->scene->call, $men),
+                ['Q' => self::passer($card)] + CalledJobs::of($card),
+                ['Q' => self::passer($proof->scene->call)] + CalledJobs::of($proof->scene->call),
                 $men,
             );
         }
@@ -64,26 +64,6 @@ final class Compared
                 $men,
             ),
         ];
-    }
-
-    /**
-     * @param  list<string>  $men
-     * @return array<string, string> jobs as called, by letter
-     */
-    private static function called(Call $call, array $men): array
-    {
-        $jobs = [];
-        foreach ($men as $letter) {
-            $read = $call->readNumber($letter);
-            $jobs[$letter] = match (true) {
-                $letter === 'Q' => self::passer($call),
-                isset($call->routes[$letter]) => Describer::job($call, $letter).
-                    ($read === null ? '' : ", read $read"),
-                default => 'Stays in',
-            };
-        }
-
-        return $jobs;
     }
 
     /** His fake and his roll: the reads are the call's own. */

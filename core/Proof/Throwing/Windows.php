@@ -43,13 +43,15 @@ final class Windows
 
     public readonly Throws $throws;
 
+    private readonly AfterCatch $afterCatch;
+
     /** @var array<string, Reading> by letter */
     public readonly array $readings;
 
     public function __construct(
         private readonly Scene $scene,
         private readonly PlayOut $playOut,
-        private readonly Protection $protection,
+        Protection $protection,
     ) {
         $this->readings = Progression::of($scene, $protection);
         $this->throws = new Throws($scene);
@@ -57,6 +59,7 @@ final class Windows
         foreach ($playOut->coverage() as $d) {
             $this->laws[$d] = $level->of($scene->defenders[$d]->group);
         }
+        $this->afterCatch = new AfterCatch($scene, $protection, $this->laws);
         foreach ($this->readings as $letter => $reading) {
             if (! $reading->live() || (! $reading->counts() && $reading->flag !== 'check-down')) {
                 continue;
@@ -137,7 +140,7 @@ final class Windows
     private function worthwhile(string $letter, array $best, Tracks $tracks, ?int $d, ?Tracks $track): ?array
     {
         // Beating the free man is what a hot throw is for: it need not be worth the down besides.
-        if ($best['line'] === null || $this->readings[$letter]->hot || $this->worth($best['line'], $tracks)) {
+        if ($best['line'] === null || $this->readings[$letter]->hot || $this->afterCatch->isEnough($best['line'], $tracks)) {
             return $best['line'] === null ? null : $best;
         }
         $open = array_filter(
@@ -146,7 +149,7 @@ final class Windows
         );
         arsort($open);
         foreach (array_slice($open, 0, self::TRIES, true) as $k => $margin) {
-            if ($this->worth($this->lines[$letter][$k], $tracks)) {
+            if ($this->afterCatch->isEnough($this->lines[$letter][$k], $tracks)) {
                 return ['margin' => $margin, 'line' => $this->lines[$letter][$k]];
             }
         }
@@ -180,7 +183,7 @@ final class Windows
                 Worth::none(),
             );
         }
-        $gain = $this->gain($read['line'], $tracks);
+        $gain = $this->afterCatch->gain($read['line'], $tracks);
 
         return new Outcome(
             'throw',
@@ -188,11 +191,11 @@ final class Windows
             $read['line'],
             $read['margin'],
             Worth::completion($this->scene->aimYd($read['line']->distanceYd), $read['margin']),
-            $this->toTheGoal($gain),
+            $this->afterCatch->toTheGoal($gain),
             $why,
             $usual->reads,
             $read['margin'],
-            $this->worthOf($read['line'], $read['margin'], $gain),
+            $this->afterCatch->worth($read['line'], $read['margin'], $gain),
         );
     }
 
@@ -328,67 +331,6 @@ final class Windows
         return $windows;
     }
 
-    /** Whether a catch and the run after it is worth the down. */
-    private function worth(ThrowLine $line, Tracks $tracks): bool
-    {
-        $need = $this->scene->setting->situation->successYd() - Worth::FALLS_YD;
-
-        return $line->yYd >= $need || $this->gain($line, $tracks) >= $need;
-    }
-
-    /** Yards from the line to first contact, catch included. */
-    public function gain(ThrowLine $line, Tracks $tracks): float
-    {
-        $law = $this->scene->setting->level->receiver();
-        $vy = max(
-            0.0,
-            0.6 *
-                $this->scene->routes[$line->letter]->path->vy[
-                    min(Path::STEPS - 1, $line->step + (int) ($line->flight / Path::STEP))
-                ],
-        );
-        $react = $this->scene->setting->reaction;
-        $j = min(Path::STEPS - 1, $line->step + (int) round($react / Path::STEP));
-        $end = min(30.0, $this->scene->frame->endLineY() - 10.0 - $line->yYd);
-        for ($run = 0.0; $run < $end; $run += 0.5) {
-            $allowed = $line->flight - $react + 0.2 + $law->time($run, $vy);
-            foreach ($this->laws as $d => $his) {
-                $dx = $line->xYd - $tracks->x[$d][$j];
-                $dy = $line->yYd + $run - $tracks->y[$d][$j];
-                if (
-                    Throws::timeTo(
-                        $dx,
-                        $dy,
-                        $tracks->vx[$d][$j],
-                        $tracks->vy[$d][$j],
-                        $his,
-                        $this->scene->setting->reachYd,
-                    ) <= $allowed
-                ) {
-                    return $line->yYd + $run;
-                }
-            }
-        }
-
-        return $line->yYd + max(0.0, $end);
-    }
-
-    private function toTheGoal(float $gainYd): float
-    {
-        return min($gainYd, $this->scene->setting->situation->toGoalYd());
-    }
-
-    private function worthOf(ThrowLine $line, float $margin, float $gainYd): Worth
-    {
-        $situation = $this->scene->setting->situation;
-
-        $aimYd = $this->scene->aimYd($line->distanceYd);
-
-        return Worth::ofThrow($aimYd, $margin, $gainYd, $situation->successYd(), $gainYd - $line->yYd)
-            ->beforeTheRush($this->protection->spareS($line->outAt()))
-            ->within($situation->toGoalYd());
-    }
-
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
     private function thrown(string $letter, array $reads, Tracks $tracks, ?float $best): Outcome
     {
@@ -400,7 +342,7 @@ final class Windows
             $this->scene->routes[$letter]->spec->name,
         );
 
-        $gain = $this->gain($line, $tracks);
+        $gain = $this->afterCatch->gain($line, $tracks);
 
         return new Outcome(
             'throw',
@@ -408,11 +350,11 @@ final class Windows
             $line,
             $margin,
             Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
-            $this->toTheGoal($gain),
+            $this->afterCatch->toTheGoal($gain),
             $why,
             $reads,
             $best,
-            $this->worthOf($line, $margin, $gain),
+            $this->afterCatch->worth($line, $margin, $gain),
         );
     }
 
@@ -427,7 +369,7 @@ final class Windows
                 $reads[$letter]['margin'] >= $this->scene->setting->openAt
             ) {
                 $margin = $reads[$letter]['margin'];
-                $gain = $this->gain($line, $tracks);
+                $gain = $this->afterCatch->gain($line, $tracks);
 
                 return new Outcome(
                     'check-down',
@@ -435,11 +377,11 @@ final class Windows
                     $line,
                     $margin,
                     Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
-                    $this->toTheGoal($gain),
+                    $this->afterCatch->toTheGoal($gain),
                     $this->covered($reads, $tracks).'; the check-down is open',
                     $reads,
                     $best,
-                    $this->worthOf($line, $margin, $gain),
+                    $this->afterCatch->worth($line, $margin, $gain),
                 );
             }
         }

@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers\Film;
 
-use App\Film\Probe;
+use App\Film\Files\Probe;
 use App\Film\SnapIndex;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;

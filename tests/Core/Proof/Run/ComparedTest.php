@@ -49,7 +49,7 @@ it('W-42, PAC-08: a leak lists the five eligibles and the quarterback beside its
         ->and($beside[$deep]['here'])->toStartWith('Post')
         ->and($beside[$leaks]['here'])->toStartWith('Leak')
         ->and($beside[$back]['there'])->toContain('flat')
-        ->and($beside[$back]['here'])->toBe('Stays in');
+        ->and($beside[$back]['here'])->toBe('Protects');
     // Who goes deep clears out: he is no read.
     foreach (['X', $deep] as $letter) {
         expect($beside[$letter]['here'])->not->toContain('read');

@@ -1,6 +1,6 @@
 <?php
 
-namespace App\Film;
+namespace App\Film\Files;
 
 use RuntimeException;
 

@@ -1,6 +1,6 @@
 <?php
 
-namespace App\Film;
+namespace App\Film\Files;
 
 /**
  * The kinds of film file that are taken, told by their first bytes before anything opens them. The film tools are made
