@@ -113,7 +113,13 @@ final readonly class Proof implements Proven
     /** What it is worth when everybody plays his rule. */
     public function worthByRule(): Worth
     {
-        return ($this->runByRule() ?? $this->ruleTrue)->worth;
+        return $this->byRule()->worth;
+    }
+
+    /** Where the ball goes when everybody plays his rule: a throw, or the run a married pass is left to. */
+    public function byRule(): Outcome
+    {
+        return $this->runByRule() ?? $this->ruleTrue;
     }
 
     /**

@@ -12,6 +12,7 @@ use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Scene\Verdict;
+use Jacotaxis\Core\Proof\Throwing\Outcome;
 
 /**
  * A call against many looks, or many calls against one: a cell a proof, and what the cells add up to. Seconds and
@@ -36,7 +37,7 @@ final class Sheet
     /** @return array<string, mixed> */
     public static function of(Proof $proof): array
     {
-        $best = $proof->ruleTrue;
+        $best = $proof->byRule();
 
         return [
             'verdict' => $proof->verdict()->value,
@@ -44,9 +45,17 @@ final class Sheet
             'protection' => $proof->protection->verdict($proof->readings),
             'key' => $proof->mainKey()?->role,
             'best' => $best->letter === null ? null : ['man' => $best->letter,
-                'route' => $proof->scene->routes[$best->letter]->spec->name, 'action' => $best->action,
+                'route' => self::way($proof, $best), 'action' => $best->action,
                 'margin' => round($best->margin, 2), 'gain' => round($best->gainYd, 1)],
         ];
+    }
+
+    /** The route that is thrown, or where the run goes that the pass is left to. */
+    private static function way(Proof $proof, Outcome $ball): string
+    {
+        return $ball->action === 'give'
+            ? (string) $proof->pair?->base?->ruleTrue->where
+            : $proof->scene->routes[$ball->letter]->spec->name;
     }
 
     private static function pass(Proven $proof): Proof

@@ -10,7 +10,7 @@ import { chance, chances } from '../ui/words';
 import { CellCard } from './CellCard';
 import { Filling } from './Filling';
 import { useCells } from './useSheet';
-import { rank, share, sorted, weightOf, type Named, type Order } from './weigh';
+import { ballWords, rank, share, sorted, weightOf, type Named, type Order } from './weigh';
 import { Select } from '../ui/Select';
 
 type Props = { calls: SavedCall[]; shown: SavedLook[]; opponent: string; situation: Situation; named: boolean };
@@ -189,13 +189,7 @@ function Cell({
                 </b>
             </span>
             <span className="truncate text-[11.5px] text-soft narrow">
-                {cell.run?.tag && cell.run.valid === 'valid with a tag'
-                    ? `tag ${cell.run.tag}`
-                    : cell.best
-                      ? `${cell.best.man} ${cell.best.route}`
-                      : cell.protection === 'free'
-                        ? 'rush is free'
-                        : 'throw it away'}
+                {cell.run?.tag && cell.run.valid === 'valid with a tag' ? `tag ${cell.run.tag}` : ballWords(cell)}
             </span>
             <span className="flex h-[13px] items-center gap-1">
                 <span className="h-[3px] flex-1 rounded-full bg-faint" aria-hidden="true">

@@ -6,6 +6,7 @@ import type { Situation } from '../api/useProof';
 import { Proposals } from '../side/Proposals';
 import { Fork } from '../ui/Fork';
 import { capital, chance, isGood, margin, plain, strengthWord } from '../ui/words';
+import { ballWords } from './weigh';
 
 type Props = {
     cell: SheetCell | undefined;
@@ -61,7 +62,7 @@ export function CellCard({ cell, call, callId, situation, named, onCall }: Props
                 <dd>
                     {cell.best
                         ? `${cell.best.action} ${cell.best.man} ${cell.best.route}, ${margin(cell.best.margin)}, ${cell.best.gain} yd`
-                        : 'throw it away'}
+                        : ballWords(cell)}
                 </dd>
                 {cell.run ? (
                     <>

@@ -7,7 +7,7 @@ import { Fork } from '../ui/Fork';
 import { chance } from '../ui/words';
 import { Filling } from './Filling';
 import { useMenus } from './useSheet';
-import { better } from './weigh';
+import { ballWords, better } from './weigh';
 
 type Props = { shown: SavedLook[]; opponent: string; situation: Situation; named: boolean };
 
@@ -124,9 +124,7 @@ export function MenuSheet({ shown, opponent, situation, named }: Props) {
                                                 <span className="text-[12px] leading-tight narrow">
                                                     <b>{chance(cell.worth.byRule.chance)}</b>
                                                     <span className="block text-[11px] text-soft">
-                                                        {cell.best
-                                                            ? `${cell.best.man} ${cell.best.route}`
-                                                            : 'throw it away'}
+                                                        {ballWords(cell)}
                                                     </span>
                                                 </span>
                                             </Link>

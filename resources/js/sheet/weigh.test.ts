@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { SavedLook, SheetCell } from '../api/types';
-import { better, rank, share, sorted, weightOf, type Named } from './weigh';
+import { ballWords, better, rank, share, sorted, weightOf, type Named } from './weigh';
 
 const worth = (chance: number) => ({ byRule: { chance, yards: 5 }, worst: { chance, yards: 1 } });
 const cell = (verdict: string, strength: number, chance = 0.5) =>
@@ -41,5 +41,16 @@ describe('orders', () => {
         expect(by('weakest', [0, 0, 0, 0])).toEqual(['bear', '3-4']);
         expect(by('shown', [1, 0, 4, 0])).toEqual(['bear', '3-4']);
         expect(by('shown', [1, 0, 1, 0])).toEqual(['3-4', 'bear']);
+    });
+});
+
+describe('the ball of a cell', () => {
+    const best = { man: 'R', route: 'left B gap', action: 'give', margin: 0.3, gain: 5 };
+    it.each([
+        ['who has it and where it goes', { best, protection: 'protected' }, 'R left B gap'],
+        ['nobody, because the rush is there', { best: null, protection: 'free' }, 'rush is free'],
+        ['nobody at all', { best: null, protection: 'protected' }, 'throw it away'],
+    ])('says %s', (_, made, words) => {
+        expect(ballWords({ ...cell('covered', -1), ...made } as SheetCell)).toBe(words);
     });
 });

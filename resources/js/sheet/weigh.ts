@@ -53,3 +53,7 @@ export const sorted = (names: string[], by: (name: string) => number): string[] 
         .map((name, i) => ({ name, i, by: by(name) }))
         .sort((a, b) => a.by - b.by || a.i - b.i)
         .map((n) => n.name);
+
+/** Where the ball goes in a cell when everybody plays his rule. */
+export const ballWords = (cell: SheetCell): string =>
+    cell.best ? `${cell.best.man} ${cell.best.route}` : cell.protection === 'free' ? 'rush is free' : 'throw it away';

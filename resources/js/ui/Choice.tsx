@@ -16,6 +16,7 @@ export function Choice({ label, value, empty, options, unit = '', disabled, onCh
         <label className="block min-w-0 text-[11px] text-soft narrow">
             {label}
             <Select
+                tight
                 aria-label={label}
                 value={value}
                 disabled={disabled}

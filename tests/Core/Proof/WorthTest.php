@@ -4,6 +4,7 @@
 
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Scene\Worth;
+use Jacotaxis\Core\Proof\Sheet\Sheet;
 use Jacotaxis\Core\Proof\Telling\Told;
 
 it('is worth more the more there is to spare, to gain and to block with', function (Worth $more, Worth $less): void {
@@ -195,3 +196,26 @@ it('is worth by rule what its ball is, where the pass stands for itself', functi
     $proof = schooled($call, '4-2 nickel, cover 3');
     expect($proof->worthByRule())->toBe($proof->ruleTrue->worth);
 })->with(['gun 2x2: stick right', 'gun trips right: flood right']);
+
+it('names in a cell the ball that its worth is of: the run, where a married pass is left to it', function (
+    string $call,
+    string $look,
+    ?string $action,
+    ?string $man,
+): void {
+    $proof = schooled($call, $look);
+    $cell = Sheet::of($proof);
+    expect($cell['best']['action'] ?? null)->toBe($action)
+        ->and($cell['best']['man'] ?? null)->toBe($man)
+        ->and($proof->byRule()->worth)->toBe($proof->worthByRule());
+    if ($action === 'give') {
+        expect($cell['best']['route'])->toBe($proof->pair->base->ruleTrue->where)->toContain('gap');
+    }
+})->with([
+    'a leak that is left to its run' => [
+        'under center wing right, zone left fake, boot right: leak by Y', '4-3 over, cover 1', 'give', 'R'],
+    'a pass that stands for itself' => ['gun 2x2: smash right', '4-2 nickel, cover 2', 'throw', 'H'],
+    'a read nobody has, and a check-down' => ['gun 2x2: smash right', '4-2 nickel, 2-man', 'check-down', 'R'],
+    'nobody at all' => [
+        'under center ace right, H fast right, boot right: boot flood right', '4-3 over, cover 3', null, null],
+]);

@@ -109,10 +109,10 @@ export function Tempo({ proof, outcome, t, until, onScrub, running }: Props) {
                             className="text-[12px] font-semibold narrow"
                             fill="var(--ball)"
                             stroke="var(--card)"
-                            strokeWidth={5}
+                            strokeWidth={3}
                             paintOrder="stroke"
                         >
-                            out {outcome.outAt.toFixed(1)}, there {outcome.caughtAt.toFixed(1)}
+                            {`out ${outcome.outAt.toFixed(1)}, there ${outcome.caughtAt.toFixed(1)}`}
                         </text>
                     </g>
                 )}
