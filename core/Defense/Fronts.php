@@ -4,104 +4,21 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Defense;
 
-/**
- * The catalogue of fronts (common practice), strong side of the front first.
- *
- * `line`: men who rush from the line as [letter, name, side, technique, technique outside a tight end if another].
- * Second level by slot, the slots that shells give jobs to: M and W in the box, N the overhang or edge of the strong
- * side,
- * SS when the front has an overhang in the second safety's place. Places: `box` [side, yards from the middle, depth],
- * `edge` [technique, yards wider, depth], `apex` over the slot, `over` between the line and the slot, `overhang`
- * outside the surface. `rare` fronts are left out of a sheet unless they are asked for.
- */
+use Jacotaxis\Core\Defense\Front\Front;
+use Jacotaxis\Core\Defense\Front\LineMan;
+use Jacotaxis\Core\Defense\Front\Place;
+use Jacotaxis\Core\Defense\Front\SecondMan;
+
+/** The catalogue of fronts (common practice), the strong side of each first. Another front is another row. */
 final class Fronts
 {
-    private const ALL = [
-        '4-3 over' => ['line' => [['E', 'end', 'strong', '5', '9'], ['T', 'tackle', 'strong', '3'],
-            ['T', 'tackle', 'weak', '1'], ['E', 'end', 'weak', '5']],
-            'N' => ['S', 'sam', 'front', ['over']], 'M' => ['M', 'mike', 'strong', ['box', 0.9, 4.5]],
-            'W' => ['W', 'will', 'weak', ['box', 1.8, 4.5]],
-            'words' => 'three-technique to the strength, Sam over the tight end or slot'],
-        '4-2 nickel' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'tackle', 'strong', '3'],
-            ['T', 'tackle', 'weak', '1'], ['E', 'end', 'weak', '5']],
-            'N' => ['N', 'nickel', 'pass', ['apex']], 'M' => ['M', 'mike', 'strong', ['box', 1.9, 4.5]],
-            'W' => ['W', 'will', 'weak', ['box', 1.9, 4.5]],
-            'words' => 'four down, two backers, a fifth back over the slot'],
-        '4-4' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'tackle', 'strong', '2'], ['T', 'tackle', 'weak', '2'],
-            ['E', 'end', 'weak', '5']],
-            'N' => ['S', 'sam', 'front', ['overhang']], 'M' => ['M', 'mike', 'strong', ['box', 1.17, 4.0]],
-            'W' => ['W', 'will', 'weak', ['box', 1.17, 4.0]],
-            'SS' => ['V', 'rover', ['overhang']], 'words' => 'four down, inside backers over the guards, two overhangs'],
-        '3-4' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '0'], ['E', 'end', 'weak', '5'],
-            ['J', 'jack', 'weak', ['9', 0.5, 1.6]]],
-            'N' => ['S', 'sam', 'front', ['edge', '9', 0.5, 1.6, true]],
-            'M' => ['M', 'mike', 'strong', ['box', 1.17, 4.75]], 'W' => ['W', 'will', 'weak', ['box', 1.17, 4.75]],
-            'words' => 'three down, backers over the guards, outside backers on the edge or walked out'],
-        '5-2' => ['line' => [['T', 'tackle', 'strong', '5'], ['T', 'nose', 'strong', '0'], ['T', 'tackle', 'weak', '5'],
-            ['E', 'end', 'weak', '9']],
-            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]],
-            'M' => ['M', 'mike', 'strong', ['box', 1.17, 3.75]], 'W' => ['W', 'will', 'weak', ['box', 1.17, 3.75]],
-            'words' => 'five on the line, two backers over the guards'],
-        '3-3 stack' => ['line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '0'], ['E', 'end', 'weak', '5'],
-            ['S', 'sam', 'strong', ['5', 0.0, 4.5]]],
-            'N' => ['N', 'nickel', 'pass', ['overhang']], 'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.5]],
-            'W' => ['W', 'will', 'weak', ['box', 2.7, 4.5]],
-            'SS' => ['V', 'rover', ['overhang']], 'words' => 'three backers stacked behind three down men; the strong one is the fourth rusher'],
-        'tite' => ['line' => [['E', 'end', 'strong', '4i'], ['T', 'nose', 'strong', '0'], ['E', 'end', 'weak', '4i'],
-            ['J', 'jack', 'weak', ['9', 1.0, 1.4]]],
-            'N' => ['S', 'sam', 'front', ['edge', '9', 1.0, 1.4, true]],
-            'M' => ['M', 'mike', 'strong', ['box', 1.17, 5.2]], 'W' => ['W', 'will', 'weak', ['box', 1.17, 5.2]],
-            'words' => 'ends inside the tackles, a nose, edge men outside'],
-        'bear' => ['line' => [['T', 'tackle', 'strong', '3'], ['T', 'nose', 'strong', '0'],
-            ['T', 'tackle', 'weak', '3'], ['E', 'end', 'weak', '9']],
-            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]],
-            'M' => ['M', 'mike', 'strong', ['box', 1.3, 3.0]], 'W' => ['W', 'will', 'weak', ['box', 1.3, 3.0]],
-            'words' => 'all three inside men covered, ends outside, backers close'],
-        '4-3 under' => ['rare' => true, 'line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '1'],
-            ['T', 'tackle', 'weak', '3'], ['E', 'end', 'weak', '5']],
-            'N' => ['S', 'sam', 'front', ['edge', '9', 0.0, 1.0, false]],
-            'M' => ['M', 'mike', 'strong', ['box', 1.8, 4.5]], 'W' => ['W', 'will', 'weak', ['box', 0.9, 4.5]],
-            'words' => 'nose to the strength, three-technique away, Sam on the line'],
-        '6-1' => ['rare' => true, 'line' => [['G', 'guard', 'strong', '2'], ['G', 'guard', 'weak', '2'],
-            ['T', 'tackle', 'strong', '4i'], ['T', 'tackle', 'weak', '4i']],
-            'N' => ['E', 'end', 'front', ['edge', '7', 0.0, 1.0, false]],
-            'W' => ['E', 'end', 'weak', ['edge', '7', 0.0, 1.0, false]],
-            'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.0]],
-            'words' => 'six on the line, one backer'],
-        '6-2' => ['rare' => true, 'line' => [['G', 'guard', 'strong', '1'], ['G', 'guard', 'weak', '1'],
-            ['T', 'tackle', 'strong', '4'], ['T', 'tackle', 'weak', '4']],
-            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]],
-            'M' => ['M', 'mike', 'strong', ['box', 1.6, 4.0]], 'W' => ['W', 'will', 'weak', ['box', 1.6, 4.0]],
-            'SS' => ['E', 'end', ['edge', '9', 0.0, 1.0, false]], 'words' => 'six on the line, two backers'],
-        '4-1 dime' => ['rare' => true, 'line' => [['E', 'end', 'strong', '5'], ['T', 'tackle', 'strong', '3'],
-            ['T', 'tackle', 'weak', '1'], ['E', 'end', 'weak', '5']],
-            'N' => ['N', 'nickel', 'pass', ['apex']], 'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.5]],
-            'W' => ['D', 'dime', 'weak', ['box', 3.0, 5.0]],
-            'words' => 'four down, one backer, a sixth back in the place of the other'],
-        '3-2 dime' => ['rare' => true, 'line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '0'],
-            ['E', 'end', 'weak', '5'], ['J', 'jack', 'weak', ['9', 0.8, 1.4]]],
-            'N' => ['N', 'nickel', 'pass', ['apex']], 'M' => ['M', 'mike', 'strong', ['box', 0.8, 4.5]],
-            'W' => ['D', 'dime', 'weak', ['box', 3.4, 5.0]],
-            'words' => 'three down and an edge man, one backer, six backs'],
-        '3-1 quarter' => ['rare' => true, 'line' => [['E', 'end', 'strong', '5'], ['T', 'nose', 'strong', '0'],
-            ['E', 'end', 'weak', '5'], ['V', 'rover', 'weak', ['9', 1.2, 3.5]]],
-            'N' => ['N', 'nickel', 'pass', ['apex']], 'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.5]],
-            'W' => ['D', 'dime', 'weak', ['box', 3.4, 5.0]],
-            'words' => 'three down, one backer, seven backs; one of them rushes'],
-        '5-3' => ['rare' => true, 'line' => [['T', 'tackle', 'strong', '4'], ['T', 'nose', 'strong', '0'],
-            ['T', 'tackle', 'weak', '4'], ['E', 'end', 'weak', '9']],
-            'N' => ['E', 'end', 'front', ['edge', '9', 0.0, 1.0, false]],
-            'M' => ['M', 'mike', 'strong', ['box', 0.0, 4.0]], 'W' => ['W', 'will', 'weak', ['box', 2.6, 4.0]],
-            'SS' => ['S', 'sam', ['overhang']], 'words' => 'five on the line, three backers'],
-    ];
-
-    /** Names two men of a front may share. */
-    private const SIDED = ['end', 'tackle', 'guard'];
+    /** @var array<string, Front>|null */
+    private static ?array $rows = null;
 
     /** @return list<string> */
     public static function names(): array
     {
-        return array_map(strval(...), array_keys(self::ALL));
+        return array_map(strval(...), array_keys(self::rows()));
     }
 
     /**
@@ -111,39 +28,241 @@ final class Fronts
      */
     public static function usual(): array
     {
-        return array_values(array_filter(self::names(), fn (string $f): bool => ! isset(self::ALL[$f]['rare'])));
+        return array_values(array_filter(self::names(), fn (string $name): bool => ! self::rows()[$name]->rare));
     }
 
     public static function has(string $name): bool
     {
-        return isset(self::ALL[$name]);
+        return isset(self::rows()[$name]);
     }
 
-    /** @return array<string, mixed> the front's own data */
-    public static function get(string $name): array
+    /** @throws UnknownLook */
+    public static function get(string $name): Front
     {
-        return self::ALL[$name] ?? throw UnknownLook::front($name);
+        return self::rows()[$name] ?? throw UnknownLook::front($name);
     }
 
-    /**
-     * The eleven by role; of two men of one name the left and the right one.
-     *
-     * @return list<string>
-     */
-    public static function roles(string $name): array
+    /** @return array<string, Front> by name */
+    private static function rows(): array
     {
-        $front = self::get($name);
-        $roles = ['left corner', 'right corner', 'free safety'];
-        $others = [$front['N'][1], $front['M'][1], $front['W'][1], $front['SS'][1] ?? 'strong safety'];
-        foreach ([...array_column($front['line'], 1), ...$others] as $man) {
-            array_push($roles, ...in_array($man, self::SIDED, true) ? ["left $man", "right $man"] : [$man]);
-        }
-
-        return array_values(array_unique($roles));
+        return self::$rows ??= array_column(self::all(), null, 'name');
     }
 
-    public static function words(string $name): string
+    /** @return list<Front> */
+    private static function all(): array
     {
-        return self::get($name)['words'];
+        return [
+            new Front(
+                '4-3 over',
+                'three-technique to the strength, Sam over the tight end or slot',
+                [
+                    LineMan::strong('E', 'end', '5', '9'),
+                    LineMan::strong('T', 'tackle', '3'),
+                    LineMan::weak('T', 'tackle', '1'),
+                    LineMan::weak('E', 'end', '5'),
+                ],
+                new SecondMan('S', 'sam', Place::between()),
+                new SecondMan('M', 'mike', Place::box(0.9, 4.5)),
+                new SecondMan('W', 'will', Place::box(1.8, 4.5)),
+            ),
+            new Front(
+                '4-2 nickel',
+                'four down, two backers, a fifth back over the slot',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'tackle', '3'),
+                    LineMan::weak('T', 'tackle', '1'),
+                    LineMan::weak('E', 'end', '5'),
+                ],
+                new SecondMan('N', 'nickel', Place::apex()),
+                new SecondMan('M', 'mike', Place::box(1.9, 4.5)),
+                new SecondMan('W', 'will', Place::box(1.9, 4.5)),
+                passStrength: true,
+            ),
+            new Front(
+                '4-4',
+                'four down, inside backers over the guards, two overhangs',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'tackle', '2'),
+                    LineMan::weak('T', 'tackle', '2'),
+                    LineMan::weak('E', 'end', '5'),
+                ],
+                new SecondMan('S', 'sam', Place::overhang()),
+                new SecondMan('M', 'mike', Place::box(1.17, 4.0)),
+                new SecondMan('W', 'will', Place::box(1.17, 4.0)),
+                second: new SecondMan('V', 'rover', Place::overhang()),
+            ),
+            new Front(
+                '3-4',
+                'three down, backers over the guards, outside backers on the edge or walked out',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('E', 'end', '5'),
+                    LineMan::weak('J', 'jack', '9')->standing(0.5, 1.6),
+                ],
+                new SecondMan('S', 'sam', Place::edge('9', 0.5, 1.6, walks: true)),
+                new SecondMan('M', 'mike', Place::box(1.17, 4.75)),
+                new SecondMan('W', 'will', Place::box(1.17, 4.75)),
+            ),
+            new Front(
+                '5-2',
+                'five on the line, two backers over the guards',
+                [
+                    LineMan::strong('T', 'tackle', '5'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('T', 'tackle', '5'),
+                    LineMan::weak('E', 'end', '9'),
+                ],
+                new SecondMan('E', 'end', Place::edge('9', 0.0, 1.0)),
+                new SecondMan('M', 'mike', Place::box(1.17, 3.75)),
+                new SecondMan('W', 'will', Place::box(1.17, 3.75)),
+            ),
+            new Front(
+                '3-3 stack',
+                'three backers stacked behind three down men; the strong one is the fourth rusher',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('E', 'end', '5'),
+                    LineMan::strong('S', 'sam', '5')->standing(0.0, 4.5),
+                ],
+                new SecondMan('N', 'nickel', Place::overhang()),
+                new SecondMan('M', 'mike', Place::box(0.0, 4.5)),
+                new SecondMan('W', 'will', Place::box(2.7, 4.5)),
+                second: new SecondMan('V', 'rover', Place::overhang()),
+                passStrength: true,
+            ),
+            new Front(
+                'tite',
+                'ends inside the tackles, a nose, edge men outside',
+                [
+                    LineMan::strong('E', 'end', '4i'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('E', 'end', '4i'),
+                    LineMan::weak('J', 'jack', '9')->standing(1.0, 1.4),
+                ],
+                new SecondMan('S', 'sam', Place::edge('9', 1.0, 1.4, walks: true)),
+                new SecondMan('M', 'mike', Place::box(1.17, 5.2)),
+                new SecondMan('W', 'will', Place::box(1.17, 5.2)),
+            ),
+            new Front(
+                'bear',
+                'all three inside men covered, ends outside, backers close',
+                [
+                    LineMan::strong('T', 'tackle', '3'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('T', 'tackle', '3'),
+                    LineMan::weak('E', 'end', '9'),
+                ],
+                new SecondMan('E', 'end', Place::edge('9', 0.0, 1.0)),
+                new SecondMan('M', 'mike', Place::box(1.3, 3.0)),
+                new SecondMan('W', 'will', Place::box(1.3, 3.0)),
+            ),
+            new Front(
+                '4-3 under',
+                'nose to the strength, three-technique away, Sam on the line',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'nose', '1'),
+                    LineMan::weak('T', 'tackle', '3'),
+                    LineMan::weak('E', 'end', '5'),
+                ],
+                new SecondMan('S', 'sam', Place::edge('9', 0.0, 1.0)),
+                new SecondMan('M', 'mike', Place::box(1.8, 4.5)),
+                new SecondMan('W', 'will', Place::box(0.9, 4.5)),
+                rare: true,
+            ),
+            new Front(
+                '6-1',
+                'six on the line, one backer',
+                [
+                    LineMan::strong('G', 'guard', '2'),
+                    LineMan::weak('G', 'guard', '2'),
+                    LineMan::strong('T', 'tackle', '4i'),
+                    LineMan::weak('T', 'tackle', '4i'),
+                ],
+                new SecondMan('E', 'end', Place::edge('7', 0.0, 1.0)),
+                new SecondMan('M', 'mike', Place::box(0.0, 4.0)),
+                new SecondMan('E', 'end', Place::edge('7', 0.0, 1.0)),
+                rare: true,
+            ),
+            new Front(
+                '6-2',
+                'six on the line, two backers',
+                [
+                    LineMan::strong('G', 'guard', '1'),
+                    LineMan::weak('G', 'guard', '1'),
+                    LineMan::strong('T', 'tackle', '4'),
+                    LineMan::weak('T', 'tackle', '4'),
+                ],
+                new SecondMan('E', 'end', Place::edge('9', 0.0, 1.0)),
+                new SecondMan('M', 'mike', Place::box(1.6, 4.0)),
+                new SecondMan('W', 'will', Place::box(1.6, 4.0)),
+                second: new SecondMan('E', 'end', Place::edge('9', 0.0, 1.0)),
+                rare: true,
+            ),
+            new Front(
+                '4-1 dime',
+                'four down, one backer, a sixth back in the place of the other',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'tackle', '3'),
+                    LineMan::weak('T', 'tackle', '1'),
+                    LineMan::weak('E', 'end', '5'),
+                ],
+                new SecondMan('N', 'nickel', Place::apex()),
+                new SecondMan('M', 'mike', Place::box(0.0, 4.5)),
+                new SecondMan('D', 'dime', Place::box(3.0, 5.0)),
+                passStrength: true,
+                rare: true,
+            ),
+            new Front(
+                '3-2 dime',
+                'three down and an edge man, one backer, six backs',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('E', 'end', '5'),
+                    LineMan::weak('J', 'jack', '9')->standing(0.8, 1.4),
+                ],
+                new SecondMan('N', 'nickel', Place::apex()),
+                new SecondMan('M', 'mike', Place::box(0.8, 4.5)),
+                new SecondMan('D', 'dime', Place::box(3.4, 5.0)),
+                passStrength: true,
+                rare: true,
+            ),
+            new Front(
+                '3-1 quarter',
+                'three down, one backer, seven backs; one of them rushes',
+                [
+                    LineMan::strong('E', 'end', '5'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('E', 'end', '5'),
+                    LineMan::weak('V', 'rover', '9')->standing(1.2, 3.5),
+                ],
+                new SecondMan('N', 'nickel', Place::apex()),
+                new SecondMan('M', 'mike', Place::box(0.0, 4.5)),
+                new SecondMan('D', 'dime', Place::box(3.4, 5.0)),
+                passStrength: true,
+                rare: true,
+            ),
+            new Front(
+                '5-3',
+                'five on the line, three backers',
+                [
+                    LineMan::strong('T', 'tackle', '4'),
+                    LineMan::strong('T', 'nose', '0'),
+                    LineMan::weak('T', 'tackle', '4'),
+                    LineMan::weak('E', 'end', '9'),
+                ],
+                new SecondMan('E', 'end', Place::edge('9', 0.0, 1.0)),
+                new SecondMan('M', 'mike', Place::box(0.0, 4.0)),
+                new SecondMan('W', 'will', Place::box(2.6, 4.0)),
+                second: new SecondMan('S', 'sam', Place::overhang()),
+                rare: true,
+            ),
+        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Defense\Aligning\Named;
+use Jacotaxis\Core\Defense\Front\Front;
 use Jacotaxis\Core\Defense\Fronts;
 
 /** The words for a defender: roles, letters, groups. */
@@ -17,7 +18,9 @@ final class DefenderWords
     /** @return list<string> every role a front can have */
     public static function roles(): array
     {
-        return array_values(array_unique(array_merge(...array_map(Fronts::roles(...), Fronts::names()))));
+        $fronts = array_map(Fronts::get(...), Fronts::names());
+
+        return array_values(array_unique(array_merge(...array_map(fn (Front $f): array => $f->roles(), $fronts))));
     }
 
     /** Takes a defender: a role, a group, or a letter; null when none comes next. */

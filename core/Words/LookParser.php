@@ -92,12 +92,12 @@ final class LookParser
     private static function whole(Look $look, string $words): Look
     {
         $known = [
-            ...Fronts::roles($look->front),
-            ...Named::among(Fronts::roles($look->front)),
+            ...Fronts::get($look->front)->roles(),
+            ...Named::among(Fronts::get($look->front)->roles()),
             ...Named::bySide(),
         ];
         foreach (array_diff(array_map(strval(...), array_keys($look->changes)), $known) as $who) {
-            $men = implode(', ', array_diff(Fronts::roles($look->front), ['left corner', 'right corner']));
+            $men = implode(', ', array_diff(Fronts::get($look->front)->roles(), ['left corner', 'right corner']));
             $none = in_array($who, Named::together(), true) ? 'are no' : 'is no';
             throw NotUnderstood::because("There $none $who in the {$look->front}: it has $men, and two corners.", $who);
         }

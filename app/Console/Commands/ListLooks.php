@@ -3,12 +3,16 @@
 namespace App\Console\Commands;
 
 use Jacotaxis\Core\Defense\Change;
+use Jacotaxis\Core\Defense\Front\Front;
+use Jacotaxis\Core\Defense\Front\LineMan;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Defense\Jobs\JobWords;
 use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\Shell\Shell;
+use Jacotaxis\Core\Defense\Shell\ShellMan;
 use Jacotaxis\Core\Defense\Shells;
 
 class ListLooks extends JxCommand
@@ -20,16 +24,8 @@ class ListLooks extends JxCommand
     protected function answer(): int
     {
         $this->json([
-            'fronts' => array_map(fn (string $f): array => ['name' => $f, 'words' => Fronts::words($f),
-                'line' => array_map(fn (array $m): array => ['name' => $m[1], 'side' => $m[2],
-                    'technique' => is_array($m[3]) ? $m[3][0] : $m[3]], Fronts::get($f)['line']),
-                'second' => array_values(array_map(fn (string $s): string => Fronts::get($f)[$s][1],
-                    array_values(array_filter(['N', 'M', 'W', 'SS'],
-                        fn (string $s): bool => isset(Fronts::get($f)[$s])))))], Fronts::names()),
-            'shells' => array_map(fn (string $s): array => ['name' => $s, 'words' => Shells::get($s)['words'],
-                'middle' => Shells::middle($s),
-                'jobs' => array_map(fn (array $slot): array => $this->job($slot[3]), Shells::get($s)['slots'])],
-                Shells::names()),
+            'fronts' => array_map(fn (string $name): array => $this->front(Fronts::get($name)), Fronts::names()),
+            'shells' => array_map(fn (string $name): array => $this->shell(Shells::get($name)), Shells::names()),
             'techniques' => array_map(fn (string $school): array => ['school' => $school,
                 'names' => Technique::known($school)], Technique::SCHOOLS),
             'movements' => array_column(MovementKind::cases(), 'value'), 'jobs' => array_keys(JobWords::all()),
@@ -37,6 +33,32 @@ class ListLooks extends JxCommand
         ]);
 
         return self::DONE;
+    }
+
+    /** @return array<string, mixed> */
+    private function front(Front $front): array
+    {
+        return [
+            'name' => $front->name,
+            'words' => $front->words,
+            'line' => array_map(fn (LineMan $man): array => [
+                'name' => $man->name,
+                'side' => $man->strong ? 'strong' : 'weak',
+                'technique' => $man->technique,
+            ], $front->line),
+            'second' => $front->behind(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function shell(Shell $shell): array
+    {
+        return [
+            'name' => $shell->name,
+            'words' => $shell->words,
+            'middle' => $shell->middle(),
+            'jobs' => array_map(fn (ShellMan $man): array => $this->job($man->job), $shell->men()),
+        ];
     }
 
     /** @return array<string, mixed> */

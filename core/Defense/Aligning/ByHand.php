@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Front\LineMan;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Defense\Jobs\JobWords;
 use Jacotaxis\Core\Defense\Look;
@@ -114,7 +115,7 @@ final class ByHand
             $man = $man->at($man->xYd, $change->offYd);
         }
         if ($change->walked) {
-            $man = $man->at($man->xYd, FrontPlacer::DOWN_YD + 0.2);
+            $man = $man->at($man->xYd, LineMan::DOWN_YD + 0.2);
         }
         if ($change->job !== null) {
             $man = self::given($man, $change, $lineup);

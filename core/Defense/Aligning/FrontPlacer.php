@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Front\LineMan;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Defense\Jobs\Technique;
@@ -16,9 +17,6 @@ use Jacotaxis\Core\Offense\Lineup;
 /** Puts the men of a front who always rush on the line, by technique, strength first. */
 final class FrontPlacer
 {
-    /** How far a down man stands off the ball, yards. */
-    public const DOWN_YD = 1.0;
-
     public function __construct(
         private readonly Look $look,
         private readonly Lineup $lineup,
@@ -30,24 +28,18 @@ final class FrontPlacer
     public function line(): array
     {
         $men = [];
-        foreach (Fronts::get($this->look->front)['line'] as $row) {
-            [$letter, $name, $where, $place] = $row;
-            $side = $where === 'strong' ? $this->strong : $this->strong->opposite();
-            $tight = is_array($place) ? null : $row[4] ?? null;
-            $technique = is_array($place)
-                ? $place[0]
-                : ($tight !== null && $this->lineup->tightEnd($side) !== null
-                    ? $tight
-                    : $place);
-            $wider = is_array($place) ? $place[1] : 0.0;
+        foreach (Fronts::get($this->look->front)->line as $man) {
+            $side = $man->strong ? $this->strong : $this->strong->opposite();
+            $tightEnd = $this->lineup->tightEnd($side) !== null;
+            $technique = $tightEnd ? $man->besideTightEnd : $man->technique;
             $men[] = new Defender(
-                $letter,
-                self::role($name, $side),
-                $this->x($technique, $side) + $side->sign() * $wider,
-                is_array($place) ? $place[2] : self::DOWN_YD,
+                $man->letter,
+                self::role($man->name, $side),
+                $this->x($technique, $side) + $side->sign() * $man->widerYd,
+                $man->depthYd,
                 $side,
                 Job::rush(),
-                is_array($place) ? 'edge' : 'line',
+                $man->edge ? 'edge' : 'line',
                 Technique::covers($technique, $side, $this->lineup, $this->look->slides),
                 $technique,
             );
@@ -93,7 +85,7 @@ final class FrontPlacer
         $order = array_keys($men);
         usort($order, fn (int $a, int $b): int => [$men[$a]->over !== $lineman,
             abs($men[$a]->xYd - $x)] <=> [$men[$b]->over !== $lineman, abs($men[$b]->xYd - $x)]);
-        $men[$order[0]] = $men[$order[0]]->with(['xYd' => $x, 'yYd' => self::DOWN_YD, 'technique' => $technique,
+        $men[$order[0]] = $men[$order[0]]->with(['xYd' => $x, 'yYd' => LineMan::DOWN_YD, 'technique' => $technique,
             'over' => $lineman]);
 
         return $men;

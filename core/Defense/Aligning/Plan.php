@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Defense\Aligning;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Defense\Shell\ShellMan;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Lineup;
@@ -21,7 +22,7 @@ final readonly class Plan
      * @param  array<string, Side>  $sides  by slot, before the snap
      * @param  array<string, Job>  $jobs  by slot, as the catalogue has them
      * @param  array<string, Side>  $jobSides  by slot, where the job is
-     * @param  array<string, array{string, float|null, float, Job}>  $spots  by slot, as shown before the snap
+     * @param  array<string, ShellMan>  $spots  by slot, as shown before the snap
      */
     private function __construct(
         public Side $front,
@@ -40,49 +41,49 @@ final readonly class Plan
         $set = $look->strength === null ? $front->front : Look::side($look->strength, $front->front, $field);
         $shell = Shells::get($look->shell);
         $shown = Shells::get(
-            $look->shown ?? ($look->rotates !== null && $shell['down'] !== null ? self::TWO_HIGH : $look->shell),
+            $look->shown ?? ($look->rotates !== null && $shell->down !== null ? self::TWO_HIGH : $look->shell),
         );
         // Motion changes the count, not who plays where: only a defense that travels turns over with it.
         $called = $look->motion === 'travel' ? $behind->strong : $front->strong;
-        $strong = $shell['field'] && $field !== null ? $field : $called;
+        $strong = $shell->byField && $field !== null ? $field : $called;
         $body = Fronts::get($look->front);
-        $n = $body['N'][2] === 'pass' ? $strong : $set;
+        $n = $body->passStrength ? $strong : $set;
         $rolled = $look->motion === 'rotate' ? self::gained($front, $behind) : null;
         $down = $look->rotates === null ? ($rolled ?? $n->opposite()) : Look::side($look->rotates, $strong, $field);
-        $overhang = isset($body['SS']);
+        $overhang = $body->second !== null;
         $high = $overhang ? ['SS' => $n->opposite(), 'FS' => $n] : ['SS' => $strong, 'FS' => $strong->opposite()];
         $who =
-            $shell['down'] === null
+            $shell->down === null
                 ? null
                 : self::whoComesDown(
-                    $shell['down'],
+                    $shell->down,
                     $overhang,
-                    $shown !== $shell && $shown['down'] === null,
+                    $shown !== $shell && $shown->down === null,
                     $high,
                     $down,
                 );
-        $jobs = array_map(fn (array $s): Job => $s[3], $shell['slots']);
-        if ($who !== null && $who !== $shell['down']) {
+        $jobs = array_map(fn (ShellMan $man): Job => $man->job, $shell->men());
+        if ($who !== null && $who !== $shell->down) {
             [$jobs['SS'], $jobs['FS']] = [$jobs['FS'], $jobs['SS']];
         }
         if ($who !== null && $down === $n) {
-            $jobs = [...$jobs, ...Shells::rolledToNickel($look->shell)];
+            $jobs = [...$jobs, ...$shell->downOnOverhang];
         }
         $base = ['CS' => $strong, 'CW' => $strong->opposite(), 'N' => $n, 'M' => $set, 'W' => $set->opposite()];
         $after = $who === null ? $high : [$who => $down, ($who === 'SS' ? 'FS' : 'SS') => $strong];
-        $spots = $shown['slots'];
-        if ($who !== null && $who !== $shell['down'] && $shown === $shell) {
+        $spots = $shown->men();
+        if ($who !== null && $who !== $shell->down && $shown === $shell) {
             [$spots['SS'], $spots['FS']] = [$spots['FS'], $spots['SS']];
         }
 
         return new self(
             $set,
             $strong,
-            $base + ($shown['down'] === null ? $high : $after),
+            $base + ($shown->down === null ? $high : $after),
             $jobs,
             $base + $after,
             $spots,
-            $shell['spare'],
+            $shell->spare,
         );
     }
 

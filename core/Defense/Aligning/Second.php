@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Front\Front;
+use Jacotaxis\Core\Defense\Front\PlaceKind;
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
-use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;
@@ -19,29 +20,14 @@ final class Second
 {
     private const SAFETIES = ['SS' => ['$', 'strong safety'], 'FS' => ['F', 'free safety']];
 
-    /** Men of a front who are defensive backs. */
-    private const BACKS = ['nickel', 'dime', 'rover'];
-
     /** Who joins a rush first when the look wants more men than the front sends. */
     private const BLITZERS = ['W', 'M', 'N', 'SS'];
 
-    /** A receiver this far outside the surface pulls a man away from the box, yards. */
-    private const DISPLACED_YD = 2.5;
-
-    /** Share of the way to the slot of a Sam who plays over him, and of an end who only hips out. */
-    private const SAM = 0.72;
-
-    private const HIP = 0.5;
-
-    /** How deep a man plays who covers for a blitzer in front of him, yards. */
-    private const BEHIND_BLITZ_YD = 7.5;
-
-    /** @var array<string, mixed> */
-    private readonly array $body;
+    private readonly Front $body;
 
     private readonly Spots $spots;
 
-    private readonly FrontPlacer $placer;
+    private readonly Places $places;
 
     /** @var list<string> */
     private array $notes = [];
@@ -58,13 +44,13 @@ final class Second
     ) {
         $this->body = Fronts::get($look->front);
         $this->spots = new Spots($behind);
-        $this->placer = new FrontPlacer($look, $front, $plan->front);
+        $this->places = new Places($plan, $look, new FrontPlacer($look, $front, $plan->front), $behind);
     }
 
     /** @return list<string> */
     public function notes(): array
     {
-        return $this->notes;
+        return [...$this->notes, ...$this->places->notes()];
     }
 
     /** @return list<Defender> */
@@ -73,7 +59,7 @@ final class Second
         $slots = array_keys($this->plan->jobs);
         $rush = $this->rush = $this->blitzers($slots);
         $takes = $this->takes($slots, $rush);
-        $exchanged = in_array('N', $rush, true) ? Shells::nickelSent($this->look->shell) : [];
+        $exchanged = in_array('N', $rush, true) ? Shells::get($this->look->shell)->overhangSent : [];
         if ($exchanged !== []) {
             $this->notes[] = 'The nickel rushes: the safety drops down for him, three deep';
         }
@@ -176,18 +162,10 @@ final class Second
         return ManMatch::of($men, $this->before);
     }
 
-    /** Whether the nickel or Sam who stands on this receiver is on his way to the quarterback. */
-    private function overBlitzer(string $letter): bool
-    {
-        return in_array('N', $this->rush, true) && $this->behind->count->letter($this->plan->sides['N'], 2) === $letter;
-    }
-
     /** Whether he is an end of the front, who covers only when nobody else can. */
     private function staysDown(string $slot): bool
     {
-        $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
-
-        return $place !== null && $place[0] === 'edge' && ! $place[4];
+        return $this->body->man($slot)?->place->staysDown() ?? false;
     }
 
     /** Where a man would stand who did not know yet whom he takes. */
@@ -198,13 +176,13 @@ final class Second
             $slot === 'CS' || $slot === 'CW'
                 ? $this->before->count->letter($side, 1)
                 : $this->before->count->letter($side, 2);
-        $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
+        $place = $this->body->man($slot)?->place;
 
         return match (true) {
             $slot === 'FS' => 0.1 * $this->plan->strong->sign(),
-            $slot === 'M' || $slot === 'W' => $side->sign() * ($place[0] === 'box' ? $place[1] : 3.5),
-            $place !== null && $place[0] === 'edge' && ! $place[4] => $side->sign() *
-                ($this->before->surfaceXYd($side) + 1.0),
+            $slot === 'M' || $slot === 'W' => $side->sign() *
+                ($place?->is(PlaceKind::Box) ? $place->wideYd : 3.5),
+            $place?->staysDown() === true => $side->sign() * ($this->before->surfaceXYd($side) + 1.0),
             $letter !== null => $this->before->men[$letter]->xYd,
             $slot === 'CS' || $slot === 'CW' => $side->sign() * 8.0,
             default => $side->sign() * 5.5,
@@ -217,10 +195,10 @@ final class Second
         $side = $this->plan->sides[$slot];
         $corner = $slot === 'CS' || $slot === 'CW';
         $landed = $this->spots->landed($job, $this->plan->jobSides[$slot], $corner);
-        [$x, $y, $over] = $this->spot($slot, $landed, $takes, $side, $corner, $role);
+        [$x, $y, $over] = $this->places->of($slot, $landed, $takes, $role, in_array('N', $this->rush, true));
 
-        $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
-        $edge = $place !== null && $place[0] === 'edge' && $y === $place[3] ? $place[1] : null;
+        $place = $this->body->man($slot)?->place;
+        $edge = $place?->is(PlaceKind::Edge) && $y === $place->depthYd ? $place->technique : null;
 
         return new Defender(
             $letter,
@@ -237,128 +215,6 @@ final class Second
         );
     }
 
-    /** @return array{float, float, string|null} */
-    private function spot(string $slot, Job $job, ?string $takes, Side $side, bool $corner, string $role): array
-    {
-        [$align, $off, $inside, $shown] = $this->plan->spots[$slot];
-        $letter = $takes ?? ($align[0] === '#' ? $this->behind->count->letter($side, (int) $align[1]) : null);
-        $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
-        if ($align === 'deep') {
-            // A safety who shows deep stays deep, whomever he takes after the snap.
-            return $takes !== null && $shown->kind !== JobKind::Deep
-                ? $this->spots->over($takes, $side, $off, 1.0, false)
-                : $this->spots->deep($shown->atWidth($this->deepX($shown, $side)), $side, $off, $inside);
-        }
-        if ($place === null) {
-            return $this->spots->over(
-                $letter,
-                $takes === null ? $side : $this->behind->men[$takes]->side(),
-                $off,
-                $inside,
-                $corner,
-            );
-        }
-        $displaced =
-            $letter !== null &&
-            abs($this->behind->men[$letter]->xYd) >
-                $this->behind->surfaceXYd($this->behind->men[$letter]->side()) + self::DISPLACED_YD &&
-            ! $this->behind->men[$letter]->isBack();
-
-        return match ($place[0]) {
-            'box' => match (true) {
-                $takes !== null && $displaced => $this->walksOut(
-                    $role,
-                    $this->spots->over(
-                        $takes,
-                        $side,
-                        $this->overBlitzer($takes) ? self::BEHIND_BLITZ_YD : 4.5,
-                        1.5,
-                        false,
-                    ),
-                ),
-                $takes !== null && ! $this->behind->men[$takes]->isBack() => $this->spots->inside(
-                    $takes,
-                    $off ?? $place[2],
-                ),
-                default => $this->spots->box($side, $place[1], $off ?? $place[2]),
-            },
-            'edge' => $this->edge($place, $job, $letter, $displaced, $side, $off, $inside, $role),
-            'overhang' => $takes !== null && $displaced
-                ? $this->spots->over($takes, $side, $off, $inside, false)
-                : $this->spots->overhang($side),
-            // A backer gives a slot a yard more than a fifth back would.
-            'over' => $takes !== null && $displaced
-                ? $this->spots->over($takes, $side, $off + 1.0, $inside, false)
-                : $this->spots->half(
-                    $letter,
-                    $takes === null ? $side : $this->behind->men[$takes]->side(),
-                    self::SAM,
-                    4.0,
-                ),
-            default => $this->spots->over($letter, $side, $off, $inside, false),
-        };
-    }
-
-    /**
-     * An edge man stays on his technique; one who may walk goes out on a slot, the others only hip out when they have
-     * him alone.
-     *
-     * @param  array<int, mixed>  $place
-     * @return array{float, float, string|null}
-     */
-    private function edge(
-        array $place,
-        Job $job,
-        ?string $letter,
-        bool $displaced,
-        Side $side,
-        ?float $off,
-        float $inside,
-        string $role,
-    ): array {
-        if ($displaced && $job->kind !== JobKind::Rush && $place[4]) {
-            return $this->walksOut($role, $this->spots->over($letter, $side, $off ?? 5.0, $inside, false));
-        }
-        if ($displaced && $job->kind === JobKind::Man) {
-            return $this->walksOut(
-                $role,
-                $this->spots->half($letter, $this->behind->men[$letter]->side(), self::HIP, 3.0),
-            );
-        }
-
-        if (
-            $job->kind === JobKind::Man &&
-            $letter !== null &&
-            ! $this->behind->men[$letter]->isBack() &&
-            $this->behind->men[$letter]->side() !== $side
-        ) {
-            return $this->spots->inside($letter, 3.0);
-        }
-
-        return [$this->placer->x($place[1], $side) + $side->sign() * $place[2], $place[3],
-            Technique::covers($place[1], $side, $this->behind, $this->look->slides)];
-    }
-
-    /**
-     * @param  array{float, float, string|null}  $spot
-     * @return array{float, float, string|null}
-     */
-    private function walksOut(string $role, array $spot): array
-    {
-        $this->notes[] = ucfirst($role).' walks out'.($spot[2] === null ? '' : " on {$spot[2]}");
-
-        return $spot;
-    }
-
-    private function deepX(Job $shown, Side $side): float
-    {
-        return $this->spots->landed(
-            $shown->kind === JobKind::Man ? Job::deep($shown->wideYd, 0.0, '') : $shown,
-            $side,
-            false,
-        )->wideYd;
-    }
-
     /** @return array{string, string} letter and role */
     private function name(string $slot): array
     {
@@ -366,9 +222,9 @@ final class Second
         if ($slot === 'CS' || $slot === 'CW') {
             return ['C', "{$side->value} corner"];
         }
-        $known = $this->body[$slot] ?? self::SAFETIES[$slot];
+        $man = $this->body->man($slot);
 
-        return [$known[0], FrontPlacer::role($known[1], $side)];
+        return $man === null ? self::SAFETIES[$slot] : [$man->letter, FrontPlacer::role($man->name, $side)];
     }
 
     private function group(string $slot): string
@@ -376,13 +232,7 @@ final class Second
         if ($slot === 'CS' || $slot === 'CW') {
             return 'corner';
         }
-        $place = $this->body[$slot][$slot === 'SS' ? 2 : 3] ?? null;
 
-        return match (true) {
-            $place === null => 'safety',
-            $place[0] === 'edge' => 'edge',
-            in_array($this->body[$slot][1], self::BACKS, true) => 'safety',
-            default => 'backer',
-        };
+        return $this->body->man($slot)?->group() ?? 'safety';
     }
 }

@@ -100,8 +100,8 @@ final class Edges
         );
         $first = $lineup->count->letter($side, 1);
         $tight = $first !== null && abs($lineup->men[$first]->xYd) <= self::CONDENSED_YD;
-        foreach ($tight ? ['CS', 'CW', ...Shells::get($look->shell)['support']]
-            : Shells::get($look->shell)['support'] as $slot) {
+        foreach ($tight ? ['CS', 'CW', ...Shells::get($look->shell)->support]
+            : Shells::get($look->shell)->support as $slot) {
             foreach ($here as $d) {
                 if ($d->slot === $slot && ! $d->rushes() && ! ($d->isDeep() && $d->yYd < 1.0)) {
                     return $d->role;

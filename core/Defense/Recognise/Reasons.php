@@ -42,7 +42,7 @@ final class Reasons
             };
             $why[] = sprintf('%s %.0f yd off%s', $d->role, $d->yYd, $lean);
         }
-        $down = Shells::get($look->shell)['down'];
+        $down = Shells::get($look->shell)->down;
         foreach ($men as $d) {
             if ($d->slot === $down && $d->yYd < self::DEEP_YD) {
                 $why[] = sprintf('%s down at %.0f yd on the %s', $d->role, $d->yYd, $d->xYd < 0.0 ? 'left' : 'right');

@@ -104,7 +104,7 @@ final readonly class Scene
                 ? $lineup
                 : Lineup::of($snap->before, $frame, $situation->hash, $call->formation->side);
         $aligned = Alignment::of($look, $lineup, $before);
-        $open = Shells::middle($look->shell) === 'open';
+        $open = Shells::get($look->shell)->open;
         $reads = $call->readsAgainst(
             array_filter($aligned->defenders, fn (Defender $d): bool => $d->takes !== null) !== [],
             $open,

@@ -93,7 +93,7 @@ final class Picture
 
         return [
             'middle' => Middle::of($defenders),
-            'middleAfterSnap' => Shells::middle($look->shell),
+            'middleAfterSnap' => Shells::get($look->shell)->middle(),
             'deep' => count(array_filter($defenders, fn (Defender $d): bool => $d->yYd >= Middle::DEEP_YD)),
             'box' => $box->raw(), 'boxEffective' => $box->effective(), 'boxBlockers' => $box->blockerCount,
             'boxWords' => $box->words(), 'boxHalf' => $box->half, 'within10' => $box->nearCount,
@@ -169,7 +169,7 @@ final class Picture
     private static function extraHat(array $defenders, Look $look): ?string
     {
         $deep = count(array_filter($defenders, fn (Defender $d): bool => $d->isDeep()));
-        $spare = Shells::get($look->shell)['spare'];
+        $spare = Shells::get($look->shell)->spare;
         $hasMan = array_filter($defenders, fn (Defender $d): bool => $d->takes !== null) !== [];
         $free = array_values(
             array_filter(

@@ -181,7 +181,7 @@ final class TradeLooks
     /** In a front without a nose over the center the one-technique is called so, the other tackle by his technique. */
     private static function nose(string $rest, string $front): string
     {
-        $roles = Fronts::roles($front);
+        $roles = Fronts::get($front)->roles();
         $even = ! in_array('nose', $roles, true) && in_array('left tackle', $roles, true);
 
         return ! $even || str_contains($rest, 'front to') ? $rest : Phrases::rewritten($rest, [

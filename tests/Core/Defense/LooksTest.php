@@ -130,7 +130,7 @@ it('plays as many deep as the shell says', function (string $shell, int $deep, s
     $men = aligned("4-2 nickel, $shell", 'gun 2x2 right')->defenders;
     expect(count(array_filter($men, fn ($d): bool => $d->isDeep())))
         ->toBe($deep)
-        ->and(Shells::middle($shell))
+        ->and(Shells::get($shell)->middle())
         ->toBe($middle);
 })->with([
     ['cover 0', 0, 'open'],
