@@ -27,6 +27,9 @@ final readonly class BranchesSeen
     /** Two ways that lie nearer together than this are not told apart, yards (product default). */
     private const PARTED_YD = 0.8;
 
+    /** It is looked at so long after the movement: a lineman needs it to be where it takes him, seconds. */
+    private const SETTLES_S = 0.4;
+
     public function __construct(private Measures $measures, private RunProof $planned)
     {
     }
@@ -76,7 +79,7 @@ final readonly class BranchesSeen
 
     private function did(string $role, Movement $movement, RunFrames $frames): bool
     {
-        $at = $movement->kind->lasts();
+        $at = $movement->kind->lasts() + self::SETTLES_S;
         $filmed = $this->measures->track($role)?->at($at);
         $man = array_values(array_filter(
             $this->planned->scene->defenders,

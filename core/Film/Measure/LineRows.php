@@ -30,6 +30,9 @@ final readonly class LineRows
 
     private const HELD_S = 0.4;
 
+    /** A blocker who has his hands on his man this much later than planned has him, seconds (product default). */
+    private const LATE_S = 0.3;
+
     /** A man this little to the side of the run, or on the other side, can be lost across the face, yards. */
     private const HEAD_UP_YD = 0.25;
 
@@ -264,7 +267,10 @@ final readonly class LineRows
             ? Row::of($letter, self::ACROSS, 'yd', null, $across, $sd[1])
             : Row::upTo($letter, self::ACROSS, 'yd', 0.0, $across, $sd[1]);
 
-        return [Row::upTo($letter, self::PAST, 'yd', 0.0, $past, $sd[0]), $acrossRow];
+        // A man who is caught from behind is met beyond the line as it is planned.
+        $planned = max(0.0, -(float) $made->yYd);
+
+        return [Row::upTo($letter, self::PAST, 'yd', $planned, $past, $sd[0]), $acrossRow];
     }
 
     /** A puller with nobody to kick: how far the nearest man is from where he should have met him (JET-05). */
@@ -298,10 +304,28 @@ final readonly class LineRows
         if ($nobody !== null) {
             $rows[] = $nobody;
         } elseif ($theirs !== null) {
-            ['apartYd' => $apart, 'sdYd' => $sd] = Apart::of($his, $theirs);
+            [$apart, $sd] = $this->nearest($letter, (string) $target, (float) $made->at);
             $rows[] = Row::upTo($letter, 'gap to his man', 'yd', 1.0, $apart, max(0.1, $sd));
         }
 
         return $rows;
+    }
+
+    /**
+     * How near a blocker comes to his man at the moment he should be there, or a step later.
+     *
+     * @return array{float, float} yards and their doubt
+     */
+    private function nearest(string $letter, string $target, float $at): array
+    {
+        $nearest = null;
+        for ($t = $at; $t <= $at + self::LATE_S + 1e-6; $t += Path::STEP) {
+            $his = $this->m->track($letter)?->at($t);
+            $theirs = $this->m->track($target)?->at($t);
+            $apart = $his === null || $theirs === null ? null : Apart::of($his, $theirs);
+            $nearest = $apart !== null && $apart['apartYd'] < ($nearest['apartYd'] ?? INF) ? $apart : $nearest;
+        }
+
+        return [$nearest['apartYd'] ?? INF, $nearest['sdYd'] ?? 0.0];
     }
 }

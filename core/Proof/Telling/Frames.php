@@ -7,11 +7,12 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\BallFlight;
+use Jacotaxis\Core\Kinematics\Bodies;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Play\Tracks;
 use Jacotaxis\Core\Proof\Scene\Scene;
-use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
+use Jacotaxis\Core\Proof\Telling\Run\RunWays;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 
@@ -25,6 +26,12 @@ final class Frames
     private const SHOWS_S = 0.8;
 
     private const OVER_S = 1.6;
+
+    /** How readily the passer gives way at a touch. */
+    private const PASSER = 0.1;
+
+    /** How readily a man gives way who covers: he is where the proof has him until somebody is in his way. */
+    private const COVERS = 0.3;
 
     /** The snap takes this long to the gun. */
     private const SNAP = 0.3;
@@ -44,28 +51,70 @@ final class Frames
             Path::STEPS - 1,
             (int) ceil((($line?->caughtAt() ?? $scene->setting->pocket) + self::AFTER) / Path::STEP),
         );
-        $fake = $proof->pair?->base === null ? null : RunFrames::ruleTrue($proof->pair->base);
+        $fake = $proof->pair?->base === null ? null : RunWays::ruleTrue($proof->pair->base);
+        $wanted = fn (int $i): array => [
+            ...array_map(
+                fn (string $letter): array => self::faking($proof, $fake, $letter, $i) ?? self::man($scene, $letter, $i),
+                array_keys($scene->men),
+            ),
+            ...array_map(
+                fn (int $n): array => self::defender($proof, $tracks, $n, $i),
+                array_keys($scene->defenders),
+            ),
+        ];
+        $bodies = self::bodies($scene);
+        $passer = (int) array_search($scene->passer(), array_keys($scene->men), true);
         $at = $ball = [];
         for ($i = 0; $i <= $until; $i++) {
-            $t = $i * Path::STEP;
-            $row = [];
-            foreach (array_keys($scene->men) as $letter) {
-                [$x, $y] = self::faking($proof, $fake, $letter, $i) ?? self::man($scene, $letter, $i);
-                array_push($row, round($x, 2), round($y, 2));
-            }
-            foreach ($scene->defenders as $n => $defender) {
-                [$x, $y] = $defender->job->kind === JobKind::Rush
-                    ? Trenches::rusher($scene, $defender, $t, $proof->protection)
-                    : [$tracks->x[$n][$i], $tracks->y[$n][$i]];
-                array_push($row, round($x, 2), round($y, 2));
-            }
-            $at[] = $row;
-            $passer = self::faking($proof, $fake, $scene->passer(), $i) ?? self::man($scene, $scene->passer(), $i);
-            $ball[] = self::ball($scene, $line, $i, $passer);
+            $row = $i === 0 ? $bodies->places() : $bodies->step($wanted($i), $wanted(min($until, $i + 1)));
+            $at[] = array_merge(...array_map(fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $row));
+            $ball[] = self::ball($scene, $line, $i, $row[$passer]);
         }
 
         return ['step' => Path::STEP, 'men' => array_keys($scene->men),
             'defenders' => array_map(fn ($one): string => $one->role, $scene->defenders), 'at' => $at, 'ball' => $ball];
+    }
+
+    /**
+     * The men of a pass as bodies: who runs a route is held to the way the proof timed; line, blockers, rushers and
+     * who covers move by the law and give way.
+     */
+    private static function bodies(Scene $scene): Bodies
+    {
+        $level = $scene->setting->level;
+        $laws = $starts = $speeds = $yields = [];
+        foreach ($scene->men as $letter => $man) {
+            $laws[] = $man->isLineman() ? $level->lineman() : $scene->setting->law($letter);
+            $starts[] = [$man->xYd, $man->yYd];
+            // Of his motion he keeps at the snap what his way keeps of it.
+            [$x, $y] = self::man($scene, $letter, 1);
+            $speeds[] = $man->inMotion()
+                ? [($x - $man->xYd) / Path::STEP, ($y - $man->yYd) / Path::STEP]
+                : [0.0, 0.0];
+            $yields[] = match (true) {
+                isset($scene->routes[$letter]) => 0.0,
+                $letter === $scene->passer() => self::PASSER,
+                default => 1.0,
+            };
+        }
+        foreach ($scene->defenders as $d) {
+            $laws[] = $level->of($d->group);
+            $starts[] = [$d->xYd, $d->yYd];
+            $speeds[] = [0.0, 0.0];
+            $yields[] = $d->job->kind === JobKind::Rush ? 1.0 : self::COVERS;
+        }
+
+        return new Bodies($laws, $starts, $speeds, $yields);
+    }
+
+    /** @return array{float, float} where the defender $n is wanted at a step */
+    private static function defender(Proof $proof, Tracks $tracks, int $n, int $i): array
+    {
+        $defender = $proof->scene->defenders[$n];
+
+        return $defender->job->kind === JobKind::Rush
+            ? Trenches::rusher($proof->scene, $defender, $i * Path::STEP, $proof->protection)
+            : [$tracks->x[$n][$i], $tracks->y[$n][$i]];
     }
 
     /**
@@ -74,7 +123,7 @@ final class Frames
      *
      * @return array{float, float}|null
      */
-    private static function faking(Proof $proof, ?RunFrames $fake, string $letter, int $i): ?array
+    private static function faking(Proof $proof, ?RunWays $fake, string $letter, int $i): ?array
     {
         $man = $proof->scene->men[$letter];
         $t = $i * Path::STEP;

@@ -160,9 +160,12 @@ final readonly class Defense
      */
     public function whileShown(string $role, float $t): ?array
     {
+        if (! $this->shows()) {
+            return null;
+        }
         $tackler = $this->tackler($role);
         $d = $this->resolved->front->men[$role];
-        if ($t >= $tackler->delay || ! $this->shows()) {
+        if ($t >= $tackler->delay) {
             return null;
         }
         if ($this->shown !== null) {

@@ -9,7 +9,7 @@ use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Run\RunProof;
-use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
+use Jacotaxis\Core\Proof\Telling\Run\RunWays;
 
 /**
  * Whether run action, protection and routes go together (domain.md section 10): what is not sound is said with the
@@ -132,7 +132,7 @@ final class MarriageFindings
      */
     private static function collisions(Proof $proof, RunProof $base): array
     {
-        $frames = RunFrames::ruleTrue($base);
+        $ways = RunWays::ruleTrue($base);
         $findings = [];
         foreach ($base->resolved->blocks as $puller => $block) {
             if (! $block->verb->pulls() || ! $proof->scene->men[$puller]->isLineman()) {
@@ -140,7 +140,7 @@ final class MarriageFindings
             }
             foreach ($proof->scene->routes as $letter => $run) {
                 for ($i = 4; $i * Path::STEP <= self::BEHIND_S; $i++) {
-                    [$x, $y] = $frames->man($puller, $i);
+                    [$x, $y] = $ways->man($puller, $i);
                     if (
                         $run->path->y[$i] < 0.0 &&
                         hypot($run->path->x[$i] - $x, $run->path->y[$i] - $y) < self::COLLIDE_YD

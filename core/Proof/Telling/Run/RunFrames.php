@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
-use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\BallFlight;
+use Jacotaxis\Core\Kinematics\Bodies;
 use Jacotaxis\Core\Kinematics\Path;
-use Jacotaxis\Core\Proof\Play\Tracks;
+use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Run\Ball\Carrier;
 use Jacotaxis\Core\Proof\Run\Ball\Pitched;
-use Jacotaxis\Core\Proof\Run\Chase\Tackler;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 
-/** A run as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
+/**
+ * A run as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height.
+ *
+ * Everybody goes where his job wants him by the one law; the carrier and a pass's men are held to the ways the proof
+ * timed, and everybody else gives way to them.
+ */
 final class RunFrames
 {
     /** Seconds shown after the first free man is there, and at most. */
@@ -24,58 +28,59 @@ final class RunFrames
 
     private const MOST_S = 4.5;
 
-    /** A blocked man is moved this fast once he is met, yards a second. */
-    private const DRIVEN_YD_S = 0.7;
-
     /** How high the ball of a screen goes over the rush: four times what is added at the middle of its way, yards. */
     private const LOB_YD = 3.0;
 
-    /** Where the coverage is while the ball is thrown. */
-    private ?Tracks $coverage = null;
+    /**
+     * How readily a man gives way whom the proof has timed (to his block, to where he may get the ball, where he is
+     * sent), and one who goes free, beside the others' 1.
+     */
+    private const TIMED = 0.08;
+
+    private const FREE = 0.3;
 
     /**
-     * @var array<string, array{Tackler, int}> how a key or a free man goes for the carrier, and where they meet, by
-     *     role
+     * Who is sent somewhere leans that way before the snap and plants to go on: how he gains speed, seconds, and turns,
+     * yd/s2 (product defaults, so that he is where the proof has him).
      */
-    private array $going = [];
+    private const SENT_TAU_S = 0.5;
+
+    private const SENT_TURNS_YD_S2 = 12.0;
+
+    private readonly RunWays $ways;
+
+    /** @var list<list<array{float, float}>>|null by step, the men of the offense first */
+    private ?array $at = null;
 
     /** @param  array<string, RunAct>  $acts  by role of the key */
     public function __construct(
         private readonly RunProof $proof,
         private readonly RunOutcome $outcome,
-        private readonly array $acts,
+        array $acts,
     ) {
+        $this->ways = new RunWays($proof, $outcome, $acts);
+    }
+
+    /** @return array<string, mixed> as Frames::of */
+    public function all(): array
+    {
+        $ball = [];
+        foreach ($this->places() as $i => $row) {
+            $ball[] = $this->ball($this->ways->carrier(), $i);
+        }
+        $flat = fn (array $row): array => array_merge(
+            ...array_map(fn (array $p): array => [round($p[0], 2), round($p[1], 2)], $row),
+        );
+
+        return ['step' => Path::STEP, 'men' => array_keys($this->proof->scene->men),
+            'defenders' => array_map(fn ($d): string => $d->role, $this->proof->scene->defenders),
+            'at' => array_map($flat, $this->places()), 'ball' => $ball];
     }
 
     /** The run as it is by everybody's rule. */
     public static function ruleTrue(RunProof $proof): self
     {
         return new self($proof, $proof->ruleTrue, $proof->byRule);
-    }
-
-    /** @return array<string, mixed> as Frames::of */
-    public function all(): array
-    {
-        $carrier = $this->proof->carriers[$this->outcome->action] ?? array_values($this->proof->carriers)[0];
-        $last = $this->lastStep($carrier);
-        $at = $ball = [];
-        for ($i = 0; $i <= $last; $i++) {
-            $row = [];
-            foreach (array_keys($this->proof->scene->men) as $letter) {
-                [$x, $y] = $this->man($letter, $i);
-                array_push($row, round($x, 2), round($y, 2));
-            }
-            foreach ($this->proof->scene->defenders as $d) {
-                [$x, $y] = $this->defender($d->role, $i, $carrier);
-                array_push($row, round($x, 2), round($y, 2));
-            }
-            $at[] = $row;
-            $ball[] = $this->ball($carrier, $i);
-        }
-
-        return ['step' => Path::STEP, 'men' => array_keys($this->proof->scene->men),
-            'defenders' => array_map(fn ($d): string => $d->role, $this->proof->scene->defenders), 'at' => $at,
-            'ball' => $ball];
     }
 
     /**
@@ -85,9 +90,91 @@ final class RunFrames
      */
     public function defenderAt(string $role, int $i): array
     {
-        $carrier = $this->proof->carriers[$this->outcome->action] ?? array_values($this->proof->carriers)[0];
+        $roles = array_map(fn ($d): string => $d->role, $this->proof->scene->defenders);
+        $n = count($this->proof->scene->men) + (int) array_search($role, $roles, true);
 
-        return $this->defender($role, min($i, $this->lastStep($carrier)), $carrier);
+        return $this->places()[min($i, count($this->places()) - 1)][$n];
+    }
+
+    /**
+     * Where a man of the offense is at a step, as all() has it.
+     *
+     * @return array{float, float}
+     */
+    private function man(string $letter, int $i): array
+    {
+        return $this->places()[$i][(int) array_search($letter, array_keys($this->proof->scene->men), true)];
+    }
+
+    /** @return list<list<array{float, float}>> by step, the men of the offense first */
+    private function places(): array
+    {
+        if ($this->at !== null) {
+            return $this->at;
+        }
+        $bodies = $this->bodies();
+        $last = $this->lastStep($this->ways->carrier());
+        $next = $this->wanted(1);
+        $this->at = [$bodies->places()];
+        for ($i = 1; $i <= $last; $i++) {
+            $wanted = $next;
+            $next = $this->wanted(min($last, $i + 1));
+            $this->at[] = $bodies->step($wanted, $next);
+        }
+
+        return $this->at;
+    }
+
+    private function bodies(): Bodies
+    {
+        $scene = $this->proof->scene;
+        $setting = $scene->setting;
+        $laws = $starts = $speeds = $yields = [];
+        foreach ($scene->men as $letter => $man) {
+            $laws[] = $man->isLineman() ? $setting->level->lineman() : $setting->law($letter);
+            $starts[] = [$man->xYd, $man->yYd];
+            // Of his motion he keeps at the snap what his way keeps of it.
+            [$x, $y] = $this->ways->man($letter, 1);
+            $speeds[] = $man->inMotion()
+                ? [($x - $man->xYd) / Path::STEP, ($y - $man->yYd) / Path::STEP]
+                : [0.0, 0.0];
+            $thrown = $this->outcome->pass !== null && isset($scene->routes[$letter]);
+            $yields[] = match (true) {
+                $thrown || $letter === $this->ways->carrier()->letter => 0.0,
+                $this->ways->isTimed($letter) => self::TIMED,
+                default => 1.0,
+            };
+        }
+        foreach ($scene->defenders as $d) {
+            $law = $this->proof->defense->tackler($d->role)->law;
+            $laws[] = $d->movement === null
+                ? $law
+                : new SprintLaw($law->vmax, self::SENT_TAU_S, $law->brakes, self::SENT_TURNS_YD_S2);
+            $starts[] = [$d->xYd, $d->yYd];
+            $speeds[] = [0.0, 0.0];
+            $yields[] = match (true) {
+                $this->ways->covers($d->role) => 0.0,
+                $d->movement !== null => self::TIMED,
+                $this->ways->goesFree($d->role) => self::FREE,
+                default => 1.0,
+            };
+        }
+
+        return new Bodies($laws, $starts, $speeds, $yields);
+    }
+
+    /** @return list<array{float, float}> where each is wanted, the men of the offense first */
+    private function wanted(int $i): array
+    {
+        $places = [];
+        foreach (array_keys($this->proof->scene->men) as $letter) {
+            $places[] = $this->ways->man($letter, $i);
+        }
+        foreach ($this->proof->scene->defenders as $d) {
+            $places[] = $this->ways->defender($d->role, $i);
+        }
+
+        return $places;
     }
 
     private function lastStep(Carrier $carrier): int
@@ -100,211 +187,6 @@ final class RunFrames
         $until = $met === null ? self::MOST_S : $carrier->stepPast($met) * Path::STEP + self::AFTER_S;
 
         return min(Path::STEPS - 1, (int) ceil(min(self::MOST_S, max(1.5, $until)) / Path::STEP));
-    }
-
-    /**
-     * Where a man of the offense is at a step.
-     *
-     * @return array{float, float}
-     */
-    public function man(string $letter, int $i): array
-    {
-        $scene = $this->proof->scene;
-        $step = $this->stopped($i);
-        foreach ($this->proof->carriers as $action => $carrier) {
-            $his =
-                $carrier->letter === $letter &&
-                ($letter !== 'Q' ||
-                    $action ===
-                        ($this->outcome->action === 'give'
-                            ? array_key_first($this->quarterbacks())
-                            : $this->outcome->action));
-            if ($his) {
-                $at = $this->outcome->letter === $letter ? $step : $i;
-
-                return [$carrier->path->x[$at], $carrier->path->y[$at]];
-            }
-        }
-        if (isset($scene->routes[$letter])) {
-            return [$scene->routes[$letter]->path->x[$i], $scene->routes[$letter]->path->y[$i]];
-        }
-        $thrownAt = array_values($this->proof->carriers)[0]->thrownAt;
-        if ($letter === 'Q' && $thrownAt !== null) {
-            [$x, $y] = $scene->launch();
-            $share = min(1.0, $i * Path::STEP / $thrownAt);
-            $q = $scene->men['Q'];
-
-            return [$q->xYd + $share * ($x - $q->xYd), $q->yYd + $share * ($y - $q->yYd)];
-        }
-        if ($letter === 'Q') {
-            $his = $this->quarterbacksWay();
-
-            return $his === null ? [$scene->men['Q']->xYd, $scene->men['Q']->yYd] : [$his->x[$i], $his->y[$i]];
-        }
-        $man = $scene->men[$letter];
-        $made = $this->proof->made[$letter] ?? null;
-        if ($made?->at === null || $made->xYd === null) {
-            return $this->unmade($letter, $i);
-        }
-        $law = $man->isLineman() ? $scene->setting->level->lineman() : $scene->setting->law($letter);
-        $start = min(0.1, $made->at);
-        $share = min(
-            1.0,
-            $law->distance(max(0.0, $i * Path::STEP - $start)) / max(
-                0.05,
-                $law->distance(max(0.05, $made->at - $start)),
-            ),
-        );
-        $drive = max(0.0, $i * Path::STEP - $made->at) * self::DRIVEN_YD_S * 0.6;
-
-        return [
-            $man->xYd + $share * ($made->xYd - $man->xYd),
-            $man->yYd + $share * ($made->yYd - 0.6 - $man->yYd) + $drive,
-        ];
-    }
-
-    /**
-     * Carriers who are the quarterback.
-     *
-     * @return array<string, Carrier>
-     */
-    private function quarterbacks(): array
-    {
-        $his = array_filter($this->proof->carriers, fn (Carrier $c): bool => $c->letter === 'Q');
-
-        return $his === [] ? ['give' => array_values($this->proof->carriers)[0]] : $his;
-    }
-
-    /**
-     * A man who blocks nobody, or does not get to his man: toward where he was going.
-     *
-     * @return array{float, float}
-     */
-    private function unmade(string $letter, int $i): array
-    {
-        $man = $this->proof->scene->men[$letter];
-        $block = $this->proof->resolved->blocks[$letter];
-        $sign = $this->proof->resolved->run->side->sign();
-        if ($man->inMotion()) {
-            $run = min(14.0, $i * Path::STEP * 7.0);
-
-            return [$man->xYd + ($man->vxYd <=> 0.0) * $run, $man->yYd];
-        }
-        $target = $block->target === null ? null : $this->proof->resolved->front->men[$block->target] ?? null;
-        [$tx, $ty] =
-            $target === null
-                ? [$man->xYd + $sign * 1.2, $man->yYd + ($block->verb === Verb::Fake ? 3.5 : 2.5)]
-                : [$target->xYd + 0.8 * $sign, $target->yYd - 1.0];
-        $away = hypot($tx - $man->xYd, $ty - $man->yYd);
-        $run = min($away, $this->proof->scene->setting->level->lineman()->distance(max(0.0, $i * Path::STEP - 0.15)));
-
-        return $away < 1e-6
-            ? [$man->xYd, $man->yYd]
-            : [$man->xYd + ($run / $away) * ($tx - $man->xYd), $man->yYd + ($run / $away) * ($ty - $man->yYd)];
-    }
-
-    /** The last step of the carrier's way: he is down where the first free man meets him. */
-    private function stopped(int $i): int
-    {
-        if ($this->outcome->metYYd === null) {
-            return $i;
-        }
-        $carrier = $this->proof->carriers[$this->outcome->action] ?? null;
-
-        return $carrier === null ? $i : min($i, $carrier->stepPast($this->outcome->metYYd));
-    }
-
-    /** @return array{float, float} */
-    private function defender(string $role, int $i, Carrier $carrier): array
-    {
-        $t = $i * Path::STEP;
-        $d = $this->proof->resolved->front->men[$role];
-        $own = $this->proof->defense->tackler($role);
-        $shown = isset($this->acts[$role]) ? null : $this->proof->defense->whileShown($role, $t);
-        foreach ($this->proof->resolved->blockersOf($role) as $letter) {
-            $made = $this->proof->made[$letter] ?? null;
-            if ($made?->at !== null && $made->xYd !== null && $made->makeable !== false) {
-                // Who plays what he is shown is on his way from the snap on.
-                $shows = $this->proof->defense->shows();
-                $from = $shows ? 0.0 : min($own->delay, $made->at);
-                $until = $shows ? max($own->delay, $made->at) : $made->at;
-                $share = min(1.0, max(0.0, $t - $from) / max(0.1, $until - $from));
-
-                return [
-                    $d->xYd + $share * ($made->xYd - $d->xYd),
-                    $d->yYd + $share * ($made->yYd - $d->yYd) + max(0.0, $t - $made->at) * self::DRIVEN_YD_S * 0.6,
-                ];
-            }
-        }
-        $covers = $this->covering($role);
-        if ($covers !== null) {
-            return [$covers[0][$i], $covers[1][$i]];
-        }
-        $act = $this->acts[$role] ?? null;
-        if ($act !== null) {
-            return $this->key($role, $act, $t, $carrier);
-        }
-
-        return $shown ?? $this->toward($own, $carrier, $t);
-    }
-
-    /**
-     * The way of a man who covers while the ball is thrown, or null.
-     *
-     * @return array{list<float>, list<float>}|null
-     */
-    private function covering(string $role): ?array
-    {
-        $passing = $this->proof->decider->passing;
-        if ($this->outcome->pass === null || $passing === null) {
-            return null;
-        }
-        if ($this->coverage === null) {
-            $act = $passing->role === null ? null : ($this->acts[$passing->role] ?? null);
-            $this->coverage = $passing->tracks(...($act === null ? [null, 0.0] : $this->proof->decider->place($act)));
-        }
-        $d = array_search($role, array_map(fn ($one): string => $one->role, $this->proof->scene->defenders), true);
-
-        return $d === false || ! isset($this->coverage->x[$d]) ? null
-            : [$this->coverage->x[$d], $this->coverage->y[$d]];
-    }
-
-    /**
-     * A key goes for the man he takes; when the ball is elsewhere he turns.
-     *
-     * @return array{float, float}
-     */
-    private function key(string $role, RunAct $act, float $t, Carrier $carrier): array
-    {
-        [$on] = $this->going[$role] ??= [
-            ($on = $this->proof->decider->moves->onCarrier($role, $carrier->action, $act)),
-            $on->meets($carrier) ?? Path::STEPS - 1,
-        ];
-        $own = $this->proof->defense->tackler($role);
-        if ($t >= $on->delay || $on->delay < 1e-6) {
-            return $this->toward($on, $carrier, $t);
-        }
-        $share = $on->delay <= $own->delay ? 0.0 : max(0.0, min(1.0, ($t - $own->delay) / ($on->delay - $own->delay)));
-
-        return [$own->xYd + $share * ($on->xYd - $own->xYd), $own->yYd + $share * ($on->yYd - $own->yYd)];
-    }
-
-    /** @return array{float, float} */
-    private function toward(Tackler $tackler, Carrier $carrier, float $t): array
-    {
-        [, $met] = $this->going[$tackler->role] ??= [$tackler, $tackler->meets($carrier) ?? Path::STEPS - 1];
-        $stop = $this->stopped($met);
-        $dx = $carrier->path->x[$stop] - $tackler->xYd;
-        $dy = $carrier->path->y[$stop] - $tackler->yYd;
-        $away = hypot($dx, $dy);
-        $run = min(
-            max(0.0, $away - 0.7),
-            max(0.0, $t > $tackler->delay ? $tackler->law->distance($t - $tackler->delay) : 0.0),
-        );
-
-        return $away < 1e-6
-            ? [$tackler->xYd, $tackler->yYd]
-            : [$tackler->xYd + ($run / $away) * $dx, $tackler->yYd + ($run / $away) * $dy];
     }
 
     /** @return array{float, float, float} */
@@ -331,15 +213,6 @@ final class RunFrames
         );
 
         return [round($x, 2), round($y, 2), 1.1];
-    }
-
-    /** How he goes who has not the ball in the end: to the pitch as he pitches, else as he would have kept it. */
-    private function quarterbacksWay(): ?Path
-    {
-        $carriers = $this->proof->carriers;
-        $pitched = ($carriers[$this->outcome->action] ?? null)?->pitched;
-
-        return $pitched->quarterback ?? ($carriers['keep'] ?? $carriers['pull'] ?? null)?->path;
     }
 
     /**
