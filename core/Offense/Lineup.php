@@ -11,13 +11,20 @@ use Jacotaxis\Core\Field\Side;
 /** The eleven on offense standing on the field, counted: what a defense lines up against. Yards in the play frame. */
 final readonly class Lineup
 {
+    /** @var array<string, Man|null> by side */
+    private array $wings;
+
     /** A man on the line this near the last lineman is a tight end, yards. */
     private const ATTACHED_YD = 1.9;
 
     /** A man off the line this near him is a wing or an H-back, yards. */
     private const WING_YD = 3.0;
 
-    /** @param  array<string, Man>  $men by letter */
+    /**
+     * @param  array<string, Man>  $men by letter
+     * @param  list<Man>  $line  the five linemen from left to right
+     * @param  array<string, Man|null>  $tightEnds  by side
+     */
     private function __construct(
         public array $men,
         public ReceiverCount $count,
@@ -27,7 +34,10 @@ final readonly class Lineup
         public Side $strong,
         /** The front's strength: tight end, else the passing strength. */
         public Side $front,
+        private array $line,
+        private array $tightEnds,
     ) {
+        $this->wings = self::bySide($this->findWing(...));
     }
 
     /** @param  array<string, Man>  $men by letter */
@@ -35,20 +45,19 @@ final readonly class Lineup
     {
         $count = ReceiverCount::of($men);
         $strong = $count->strength($hash, $called);
-        $left = self::attachedIn($men, Side::Left) !== null;
-        $right = self::attachedIn($men, Side::Right) !== null;
-        $front = $left === $right ? $strong : ($left ? Side::Left : Side::Right);
+        $tightEnds = self::bySide(fn (Side $side): ?Man => self::attachedIn($men, $side));
+        $attached = array_keys(array_filter($tightEnds));
+        $front = count($attached) === 1 ? Side::from($attached[0]) : $strong;
+        $line = array_map(fn (string $l): Man => $men[$l], Man::LINEMEN);
+        usort($line, fn (Man $a, Man $b): int => $a->xYd <=> $b->xYd);
 
-        return new self($men, $count, $frame, $hash, $strong, $front);
+        return new self($men, $count, $frame, $hash, $strong, $front, $line, $tightEnds);
     }
 
     /** @return list<Man> the five linemen from left to right */
     public function line(): array
     {
-        $line = array_map(fn (string $l): Man => $this->men[$l], Man::LINEMEN);
-        usort($line, fn (Man $a, Man $b): int => $a->xYd <=> $b->xYd);
-
-        return $line;
+        return $this->line;
     }
 
     /** Linemen more on a side than on the other, the center apart: two when a tackle is over. */
@@ -62,19 +71,22 @@ final readonly class Lineup
     /** The last lineman of a side. */
     public function end(Side $side): Man
     {
-        $line = $this->line();
-
-        return $side === Side::Left ? $line[0] : $line[4];
+        return $side === Side::Left ? $this->line[0] : $this->line[4];
     }
 
     /** The tight end of a side, or null. */
     public function tightEnd(Side $side): ?Man
     {
-        return self::attachedIn($this->men, $side);
+        return $this->tightEnds[$side->value];
     }
 
     /** The wing, slot or H-back at the edge of a side, or null. */
     public function wing(Side $side): ?Man
+    {
+        return $this->wings[$side->value];
+    }
+
+    private function findWing(Side $side): ?Man
     {
         $edge = abs(($this->tightEnd($side) ?? $this->end($side))->xYd);
         foreach ($this->count->on($side) as $letter) {
@@ -91,11 +103,9 @@ final readonly class Lineup
     public function surfaceXYd(Side $side): float
     {
         return max(
-            array_map(fn (?Man $m): float => $m === null ? 0.0 : abs($m->xYd), [
-                $this->end($side),
-                $this->tightEnd($side),
-                $this->wing($side),
-            ]),
+            abs($this->end($side)->xYd),
+            abs($this->tightEnd($side)->xYd ?? 0.0),
+            abs($this->wing($side)->xYd ?? 0.0),
         );
     }
 
@@ -122,6 +132,15 @@ final readonly class Lineup
         }
 
         return array_values(array_unique($close));
+    }
+
+    /**
+     * @param  callable(Side): (Man|null)  $of
+     * @return array<string, Man|null>
+     */
+    private static function bySide(callable $of): array
+    {
+        return [Side::Left->value => $of(Side::Left), Side::Right->value => $of(Side::Right)];
     }
 
     /** @param  array<string, Man>  $men */

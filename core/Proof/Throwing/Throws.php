@@ -26,6 +26,9 @@ final class Throws
     /** Steps between the moments inside a slot that are tried. */
     private const EVERY = 2;
 
+    /** What stands for a man who is nowhere near, seconds. */
+    public const NOBODY_S = 9.0;
+
     /** Parts of the ball's way that are looked at, from the hand to the catch. */
     private const POINTS = 10;
 
@@ -138,10 +141,16 @@ final class Throws
     }
 
     /**
-     * Seconds by which a defender on his track is too late for a throw: the least over the ball's way below his reach.
+     * Seconds by which a defender on his track is too late for a throw: the least over the ball's way below his reach;
+     * NOBODY_S when it is not below $below, which saves looking at men who are far away.
      */
-    public function margin(ThrowLine $line, Tracks $tracks, int $d, SprintLaw $law): float
-    {
+    public function margin(
+        ThrowLine $line,
+        Tracks $tracks,
+        int $d,
+        SprintLaw $law,
+        float $below = self::NOBODY_S,
+    ): float {
         $setting = $this->scene->setting;
         $react = $setting->reaction;
         $j = min(Path::STEPS - 1, $line->step + (int) round($react / Path::STEP));
@@ -151,19 +160,28 @@ final class Throws
         $vy = $tracks->vy[$d][$j];
         // A man who stands facing the passer has to turn for a ball behind him.
         $turns = self::TURNS_S * max(0.0, 1.0 - hypot($vx, $vy) / self::STANDS_YD_S);
-        $least = 9.0;
+        $least = $below;
         $reach = $setting->reachYd;
-        foreach ($line->pt as $k => $t) {
+        $this->undercut = false;
+        $last = count($line->pt) - 1;
+        // The catch first: it is the usual place, and what is later anywhere else need not be worked out.
+        for ($k = $last; $k >= 0; $k--) {
             $dx = $line->px[$k] - $x;
             $dy = $line->py[$k] - $y;
             $behind = $turns > 0.0 && $dy > 0.0 ? $turns * min(1.0, $dy / self::BEHIND_YD) : 0.0;
-            if (self::short($least + $t - $react - $behind, $dx, $dy, $vx, $vy, $law, $reach) < 0.0) {
-                $least = $react + $behind + self::timeTo($dx, $dy, $vx, $vy, $law, $reach) - $t;
-                $this->undercut = $k < count($line->pt) - 1;
+            $has = $least + $line->pt[$k] - $react - $behind;
+            $room = $reach + $law->vmax * $has;
+            // Not even at full speed from the start.
+            if ($room < 0.0 || $dx * $dx + $dy * $dy > $room * $room) {
+                continue;
+            }
+            if (self::short($has, $dx, $dy, $vx, $vy, $law, $reach) < 0.0) {
+                $least = $react + $behind + self::timeTo($dx, $dy, $vx, $vy, $law, $reach) - $line->pt[$k];
+                $this->undercut = $k < $last;
             }
         }
 
-        return $least;
+        return $least < $below ? $least : self::NOBODY_S;
     }
 
     /**

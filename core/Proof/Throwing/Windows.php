@@ -69,7 +69,8 @@ final class Windows
     }
 
     /**
-     * Rule-true margins of a throw by defender; worked out when it is first asked for.
+     * Rule-true margins of a throw by defender, exact of the two who are nearest; worked out when it is first asked
+     * for. With one of them elsewhere the other decides.
      *
      * @return array<int, float>
      */
@@ -77,9 +78,13 @@ final class Windows
     {
         if (! isset($this->margins[$letter][$k])) {
             $rule = $this->playOut->byRule();
+            $least = $second = Throws::NOBODY_S;
             foreach ($this->laws as $d => $law) {
-                $this->margins[$letter][$k][$d] = $this->throws->margin($this->lines[$letter][$k], $rule, $d, $law);
+                $margin = $this->throws->margin($this->lines[$letter][$k], $rule, $d, $law, $second);
+                $this->margins[$letter][$k][$d] = $margin;
                 $this->undercut[$letter][$k][$d] = $this->throws->undercut;
+                $second = min($second, max($least, $margin));
+                $least = min($least, $margin);
             }
         }
 
@@ -238,7 +243,8 @@ final class Windows
             $byDefender = $this->margins($letter, $k);
             $own = false;
             if ($d !== null) {
-                $byDefender[$d] = $this->throws->margin($line, $track, $d, $this->laws[$d]);
+                $byDefender[$d] = Throws::NOBODY_S;
+                $byDefender[$d] = $this->throws->margin($line, $track, $d, $this->laws[$d], min($byDefender));
                 $own = $this->throws->undercut;
             }
             $least[$k] = min($byDefender);
@@ -270,7 +276,7 @@ final class Windows
     {
         $least = 9.0;
         foreach ($this->laws as $d => $law) {
-            $least = min($least, $this->throws->margin($line, $this->playOut->byRule(), $d, $law));
+            $least = min($least, $this->throws->margin($line, $this->playOut->byRule(), $d, $law, $least));
         }
 
         return $least;
@@ -295,7 +301,7 @@ final class Windows
         $role = '';
         $least = INF;
         foreach ($this->laws as $d => $law) {
-            $margin = $this->throws->margin($line, $tracks, $d, $law);
+            $margin = $this->throws->margin($line, $tracks, $d, $law, $least);
             if ($margin < $least) {
                 $least = $margin;
                 $role = $this->scene->defenders[$d]->role;

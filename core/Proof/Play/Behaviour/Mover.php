@@ -249,6 +249,9 @@ abstract class Mover
         $next = min(Path::STEPS - 1, count($this->xs));
         foreach ($this->runners as $runner) {
             $dx = $this->x - $runner->x[$next];
+            if ($dx > self::APART_YD || $dx < -self::APART_YD) {
+                continue;
+            }
             $dy = $this->y - $runner->y[$next];
             $apart = $dx * $dx + $dy * $dy;
             if ($apart < self::APART_YD * self::APART_YD && $apart > 1e-6) {
