@@ -27,6 +27,7 @@ final readonly class Look
      * @param  bool  $slides  whether the front moves over to an unbalanced or shifted line
      * @param  bool  $locks  whether man defenders stay on their men where receivers stand close together, instead of
      *     passing them off
+     * @param  list<string>  $assumed  what was filled in when it was read, in words
      */
     private function __construct(
         public string $front,
@@ -41,6 +42,7 @@ final readonly class Look
         public string $motion = 'bump',
         public bool $slides = true,
         public bool $locks = false,
+        public array $assumed = [],
     ) {
     }
 

@@ -54,7 +54,7 @@ final class CallParser
 
             return $aside->left === [] ? $call : $call->with(['assumed' => [...$call->assumed, ...$aside->left]]);
         } catch (NotUnderstood $e) {
-            throw TradeHints::of($own) ?? TradeHints::ofNumber($e) ?? $e;
+            throw TradeHints::of($own, $e) ?? TradeHints::ofNumber($e) ?? $e;
         }
     }
 

@@ -50,10 +50,23 @@ final class LookParser
     {
         $words = $book?->look($words) ?? $words;
         try {
-            return self::read(TradeLooks::look($words), $book->school ?? Technique::SCHOOLS[0]);
+            $look = self::read(TradeLooks::look($words), $book->school ?? Technique::SCHOOLS[0]);
+
+            return TradeLooks::namesFront($words) ? $look
+                : $look->with(['assumed' => ["front {$look->front}: none is said"]]);
         } catch (NotUnderstood $e) {
-            throw TradeHints::ofLook($words, $e) ?? $e;
+            throw TradeHints::ofLook($words, $e) ?? self::noFront($words, $e) ?? $e;
         }
+    }
+
+    /** What stands first and is neither a coverage nor anything else of a look is meant for a front. */
+    private static function noFront(string $words, NotUnderstood $refused): ?NotUnderstood
+    {
+        $first = trim(explode(',', $words)[0]);
+
+        return TradeLooks::namesFront($words) || ! str_starts_with(strtolower($first), $refused->word)
+            ? null
+            : NotUnderstood::word($first, 'front', Fronts::names());
     }
 
     /** @throws NotUnderstood */
@@ -64,6 +77,11 @@ final class LookParser
             ?? throw NotUnderstood::word(trim(explode(',', $words)[0]), 'front', Fronts::names());
         $tokens->skip(',');
         $rest = trim(explode(',', $words, 2)[1] ?? $words);
+        $rest = $tokens->done() ? '' : $rest;
+        if ($rest === '' || self::isClause($rest, $front, $school)) {
+            $said = rtrim("$front, cover 3, $rest", ', ');
+            throw NotUnderstood::because("No coverage is said: say it after the front, as in \"$said\".", $rest);
+        }
         $shell =
             self::shell($tokens) ??
             throw NotUnderstood::word($rest, 'shell', [
@@ -82,6 +100,18 @@ final class LookParser
         } catch (UnknownLook $e) {
             throw NotUnderstood::because($e->getMessage(), $rest);
         }
+    }
+
+    /** Whether what stands where the shell should is what may follow one. */
+    private static function isClause(string $words, string $front, string $school): bool
+    {
+        try {
+            (new self(new Tokens($words), $school))->clause(Look::of($front, Shells::usual()[0]));
+        } catch (NotUnderstood|UnknownLook) {
+            return false;
+        }
+
+        return true;
     }
 
     /**

@@ -21,6 +21,11 @@ final readonly class PartParser
     /** What keeps a man in on a pass. */
     private const STAYS = ['block', 'blocks', 'stay', 'stays', 'protect', 'protects'];
 
+    /** Everybody who has not been given a route yet stays in. */
+    private const REST = ['the rest block', 'the rest blocks', 'the rest stay in', 'rest block', 'rest blocks',
+        'rest stay in', 'everybody else blocks', 'everyone else blocks', 'everybody else block', 'everyone else block',
+        'all others block', 'the others block'];
+
     public function __construct(private Tokens $tokens, private MenWords $men, private CallDraft $draft)
     {
     }
@@ -32,6 +37,15 @@ final readonly class PartParser
      */
     public function part(): void
     {
+        if ($this->tokens->phrase(self::REST) !== null) {
+            array_push($this->draft->stays, ...array_diff(
+                $this->men->letters(),
+                array_keys($this->draft->routes),
+                $this->draft->stays,
+            ));
+
+            return;
+        }
         $family = $this->family();
         if ($family !== null) {
             if ($family->needs !== null) {

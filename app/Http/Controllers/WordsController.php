@@ -143,7 +143,11 @@ class WordsController extends Controller
         $look = LookParser::parse($given['words'], $book);
 
         return new JsonResponse(
-            ['document' => LookDocument::write($look), 'words' => $book->lookOut($look->words())],
+            [
+                'document' => LookDocument::write($look),
+                'words' => $book->lookOut($look->words()),
+                'assumed' => $look->assumed,
+            ],
         );
     }
 

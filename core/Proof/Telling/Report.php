@@ -55,7 +55,7 @@ final class Report
             'compared' => Compared::of($proof, $assignments),
             'reads' => array_map($report->read(...), array_values($readings)),
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), Findings::of($proof)),
-            'assumed' => $proof->scene->call->assumed,
+            'assumed' => [...$proof->scene->call->assumed, ...$proof->scene->look->assumed],
             'tempo' => $report->tempo(),
             'states' => $report->states($proof->ruleTrue, '', 'by rule'),
             'press' => PressRows::of($report->scene),

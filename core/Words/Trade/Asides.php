@@ -10,7 +10,7 @@ namespace Jacotaxis\Core\Words\Trade;
  */
 final readonly class Asides
 {
-    private const TEMPO = 'no[ -]?huddle|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle|muddle huddle|on the ball';
+    private const TEMPO = 'no[ -]?huddle|(?:two|2|four|4)[ -]minute|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle|muddle huddle|on the ball';
 
     private const COUNT = 'on\s+(?:the\s+)?'
         .'(?:first sound|first|one|two|three|1|2|3|quick|silent|go|set|ready)(?:\s+count)?';

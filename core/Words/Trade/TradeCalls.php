@@ -32,6 +32,7 @@ final class TradeCalls
         'single back' => 'under center', 'one back' => 'under center', '1 back' => 'under center',
         'tackle over' => 'unbalanced', 'trip' => 'trips', 'trips open' => 'trips', 'trips closed' => 'trey',
         'trips bunch' => 'bunch', 'bunch trips' => 'bunch', 'empty trips' => 'empty', 'empty quads' => 'quads',
+        'stacks' => 'stack', 'bunches' => 'bunch', 'nasty' => 'tight', 'h off' => 'H-back',
         'offset i' => 'strong I', 'far i' => 'weak I', 'near i' => 'strong I', 'i strong' => 'strong I',
         'i weak' => 'weak I', 'gun split' => 'gun split-back', 'gun split backs' => 'gun split-back',
         'both sides' => 'both',
@@ -54,7 +55,7 @@ final class TradeCalls
         'insert zone' => 'insert', 'zone insert' => 'insert', 'orbit reverse' => 'reverse',
         'lead draw' => 'draw', 'hb draw' => 'draw', 'rb draw' => 'draw', 'jailbreak screen' => 'tunnel screen',
         'jailbreak' => 'tunnel screen', 'rb screen' => 'slip screen', 'hb screen' => 'slip screen',
-        'back screen' => 'slip screen', 'running back screen' => 'slip screen', 'slow screen' => 'slip screen',
+        'rb slip screen' => 'slip screen', 'hb slip screen' => 'slip screen', 'back screen' => 'slip screen', 'running back screen' => 'slip screen', 'slow screen' => 'slip screen',
         'te screen' => 'tight end screen', 'smoke screen' => 'now screen', 'smoke' => 'now screen',
         'quick screen' => 'now screen', 'flare screen' => 'swing screen', 'pin pull' => 'pin and pull',
         'pin & pull' => 'pin and pull', 'pin n pull' => 'pin and pull', 'rocket toss' => 'rocket',
@@ -87,7 +88,7 @@ final class TradeCalls
         'all curls' => 'curls', 'all curl' => 'curls', 'all comebacks' => 'comebacks',
         'all slants' => 'double slants both', 'double slant' => 'double slants', 'quick slants' => 'double slants',
         'speed outs' => 'quick outs', 'all outs' => 'quick outs', 'hitch all' => 'hitches', 'out flat' => 'out-flat',
-        'fade flat' => 'fade-flat',
+        'fade flat' => 'fade-flat', 'slot fade' => 'fade-out', 'slot fades' => 'fade-out',
         // protection and the drop
         'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot',
         'roll out' => 'half-boot', 'rollout' => 'half-boot', 'roll' => 'half-boot', 'bootleg' => 'boot',
@@ -155,7 +156,9 @@ final class TradeCalls
         // "gun trips right rpo: zone left, Y stick" says what kind it is before it says the run.
         $words = Phrases::rewritten($words, ['^([^:]*?)\s*,?\s*\brpo\s*:?\s*(?={run})' => '$1: ']);
 
-        return TradeTricks::moved(TradeTricks::placed(self::playAction(Phrases::sides($words))));
+        return TradePlaces::beforeTheColon(
+            TradeTricks::moved(TradeTricks::placed(self::playAction(Phrases::sides($words)))),
+        );
     }
 
     /**

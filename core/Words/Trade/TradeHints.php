@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words\Trade;
 
+use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Words\NotUnderstood;
 
 /** What coaches say and the language has other words for, or asks about: how to say it. Common practice. */
@@ -14,6 +15,26 @@ final class TradeHints
         'wr screen' => 'Say which: bubble screen, now screen or tunnel screen, with its side.',
         'rub' => 'There are several rubs: say slant-flat, spot-rub, or the two routes, "Z slant; H wheel".',
         'wedge' => 'The nearest are quarterback sneak, whose line wedges, and dive: say which.',
+        'twins' => 'Staffs mean two sets by it: say 2x2, or trips, or wing-slot with its side.',
+        'slot' => 'Say which set: 2x2, wing-slot or double-slot.',
+        'pair' => 'Say the set by its receivers: 2x2, trips, trey or bunch.',
+        'trio' => 'Say the set by its receivers: trips, trey or bunch.',
+        'deuce' => 'Staffs mean two sets by it: say 2x2 or ace.',
+        'outs' => 'Say how deep: "quick outs", or each man: "Z out 12".',
+        'double tight i' => 'Say power I, full house or ace.',
+        'cluster' => 'Say bunch, or stack.',
+        'sweep' => 'There are several sweeps: say buck, jet, toss, or pin and pull.',
+        'throwback screen' => 'Say who gets it and where: slip screen, tight end screen or tunnel screen with its side.',
+        'middle screen' => 'Say who gets it: slip screen, tight end screen or tunnel screen with its side.',
+        'lead strong' => 'Say iso, or lead option, with its side.',
+        'lead weak' => 'Say iso, or lead option, with its side.',
+        'post curl' => 'Say who runs them: "Z post, H curl".',
+        'post, curl' => 'Say who runs them: "Z post, H curl".',
+        'two man' => 'Say the two routes: the rest stay in with seven-man.',
+        'trap option' => 'Say trap, or speed option.',
+        'delay' => 'Say what he does before he goes: "Y chip flat" or "Y slide".',
+        'heavy' => 'Say the set: full house, power I, double-wing or ace with its side.',
+        'jumbo' => 'Say the set: full house, power I, double-wing or ace with its side.',
         'double post' => 'Say who runs them: "Z post, H post".',
     ];
 
@@ -23,6 +44,8 @@ final class TradeHints
     private const LOOKS = [
         'who plays hook' => 'Say who drops of the four who rush: "weak end drops".',
         'drop 8' => 'Say who drops of the four who rush: "weak end drops".',
+        '3 man rush' => 'Say who drops of the four who rush: "weak end drops".',
+        'three man rush' => 'Say who drops of the four who rush: "weak end drops".',
         'rush three' => 'Say who drops of the four who rush: "weak end drops".',
         '2 high' => 'Two deep shells are cover 2, tampa 2, 2-man, cover 4 and cover 6: say which.',
         'two high' => 'Two deep shells are cover 2, tampa 2, 2-man, cover 4 and cover 6: say which.',
@@ -34,6 +57,16 @@ final class TradeHints
         'cover 8' => 'Staffs mean different coverages by it: say cover 6 or cover 2 and who plays what.',
         'cover 9' => 'Staffs mean different coverages by it: say cover 3 or cover 4 and who plays what.',
         'even front' => 'Say which: 4-3 over, 4-3 under, 4-2 nickel or 4-4.',
+        'eagle' => 'Staffs mean two fronts by it: say bear or 4-3 under.',
+        'split field' => 'Say cover 6, or the shell and what one man plays: "cover 4, left corner plays flat".',
+        'wide 9' => 'Say where they stand, yards wide and deep: "left end at -5.5 1".',
+        'end drops' => 'Say which end: "weak end drops".',
+        'end comes' => 'Say which end: "weak end blitz".',
+        'walk' => 'Say where he stands, yards wide and deep: "sam at 9 5".',
+        'walks out' => 'Say where he stands, yards wide and deep: "sam at 9 5".',
+        'fire zone strong' => 'Say who comes: "fire zone, nickel blitz".',
+        'fire zone weak' => 'Say who comes: "fire zone, will blitz".',
+        'backers tight' => 'Say how deep: "mike at 1 3".',
         'walked out' => 'Say where he stands, yards wide and deep: "sam at 9 5".',
         'green dog' => 'Who comes because his man stays in is said as a rusher: "mike comes".',
         'overload' => 'Say who comes: "nickel blitz, will blitz".',
@@ -48,9 +81,21 @@ final class TradeHints
     ];
 
     /** How to say what a call holds and the language has not, or null. */
-    public static function of(string $words): ?NotUnderstood
+    public static function of(string $words, NotUnderstood $refused): ?NotUnderstood
     {
-        return self::among(self::SAY, $words);
+        return self::among(self::SAY, $words) ?? self::noSet($words, $refused);
+    }
+
+    /** A call that begins with what is done says no formation. */
+    private static function noSet(string $words, NotUnderstood $refused): ?NotUnderstood
+    {
+        $begins = [...Sets::names(), 'gun', 'pistol', 'under center'];
+        $said = preg_match('/(?<![\w-])(?:'.Phrases::anyOf($begins).')(?![\w-])/i', $words) === 1;
+
+        return $said || ! $refused->isNo('set') ? null : NotUnderstood::because(
+            'No formation is said: begin with gun, pistol or under center and a set, as in "gun trips right: ...".',
+            $refused->word,
+        );
     }
 
     /** A number no rule of the trade reads: of a protection, or of a call. */
@@ -67,7 +112,7 @@ final class TradeHints
     /** The same of a look. */
     public static function ofLook(string $words, NotUnderstood $refused): ?NotUnderstood
     {
-        $noShell = $refused->isNo('shell');
+        $noShell = $refused->isNo('shell') || $refused->isNo('front');
 
         return self::among($noShell ? self::LOOKS + self::COVERAGES : self::LOOKS, $words);
     }

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Words\Trade;
 
 use Jacotaxis\Core\Defense\Fronts;
 use Jacotaxis\Core\Defense\Shells;
+use Jacotaxis\Core\Words\DefenderWords;
 use Jacotaxis\Core\Words\LookParser;
 
 /**
@@ -16,7 +17,7 @@ use Jacotaxis\Core\Words\LookParser;
 final class TradeLooks
 {
     private const LOOK = [
-        'corners pressed' => 'corners press', 'press corners' => 'corners press',
+        'with corners pressed' => 'corners press', 'corners pressed' => 'corners press', 'press corners' => 'corners press',
         'corners pressing' => 'corners press', 'press coverage' => 'corners press', 'soft corners' => 'corners off',
         'off corners' => 'corners off', '5 man pressure' => 'five rush', 'five man pressure' => 'five rush',
         '5 man rush' => 'five rush', 'bring 5' => 'five rush', '6 man pressure' => 'six rush',
@@ -24,6 +25,7 @@ final class TradeLooks
         'all out blitz' => 'six rush', 'all out' => 'six rush', 'field pressure' => 'edge pressure field',
         'boundary pressure' => 'edge pressure boundary', 'field edge' => 'edge pressure field',
         'boundary edge' => 'edge pressure boundary', 'edge blitz' => 'edge pressure',
+        'weak rotation' => 'safety rotates weak', 'strong rotation' => 'safety rotates strong',
         'rotate strong' => 'safety rotates strong', 'rotate weak' => 'safety rotates weak',
         'rotated strong' => 'safety rotates strong', 'rotated weak' => 'safety rotates weak',
         'rolled strong' => 'safety rotates strong', 'rolled weak' => 'safety rotates weak',
@@ -47,7 +49,9 @@ final class TradeLooks
         'strong pressure' => 'edge pressure strong', 'weak pressure' => 'edge pressure weak',
         'ends crash' => 'left end squeeze, right end squeeze', 'crash ends' => 'left end squeeze, right end squeeze',
         'ends upfield' => 'left end upfield, right end upfield', 'mike spy' => 'mike plays spy',
-        'spy' => 'mike plays spy', 'drop 8' => 'rush three', 'drop eight' => 'rush three',
+        'spy' => 'mike plays spy', 'spy on qb' => 'mike plays spy', 'spy on the qb' => 'mike plays spy',
+        'spy the qb' => 'mike plays spy', 'qb spy' => 'mike plays spy',
+        'double a gap pressure' => 'mike blitz, will blitz', 'double a gap blitz' => 'mike blitz, will blitz', 'drop 8' => 'rush three', 'drop eight' => 'rush three',
         '3 man rush' => 'rush three', 'three man rush' => 'rush three', 'rush 3' => 'rush three',
         'inside leverage' => 'corners inside', 'outside leverage' => 'corners outside',
         'ss down' => 'safety rotates strong',
@@ -71,7 +75,11 @@ final class TradeLooks
         'base' => '4-3 over', 'base 4-3' => '4-3 over', 'big nickel' => '4-2 nickel', 'odd front' => '3-4',
         'odd' => '3-4', '50' => '5-2', '50 front' => '5-2', 'bear front' => 'bear', 'goal line' => '6-2',
         'gl' => '6-2', '53' => '5-3', 'tite front' => 'tite', '3-4 front' => '3-4', '4-3 front' => '4-3 over',
-        'nickel front' => '4-2 nickel', '4-2 front' => '4-2 nickel', 'stack front' => '3-3 stack',
+        'nickel front' => '4-2 nickel', '4i front' => 'tite', '404' => 'tite', '4-2-5 front' => '4-2 nickel',
+        'base front' => '4-3 over', 'dime front' => '4-1 dime', '3-3 front' => '3-3 stack',
+        '3-3-5 stack' => '3-3 stack', '5-2 front' => '5-2', '5-3 front' => '5-3', '4-4 front' => '4-4',
+        '46 front' => 'bear', '6-2 goal line' => '6-2', 'goal line 6-2' => '6-2', 'goal line 6-1' => '6-1',
+        '6-2 front' => '6-2', '4-2 front' => '4-2 nickel', 'stack front' => '3-3 stack',
         'nickel over' => '4-2 nickel', '3-2-6' => '3-2 dime', '3-2' => '3-2 dime', '3-1-7' => '3-1 quarter',
         'quarter' => '3-1 quarter', 'dime 3-2' => '3-2 dime', '4-1 front' => '4-1 dime',
     ];
@@ -97,6 +105,12 @@ final class TradeLooks
         'rip, liz' => 'cover 3 match', 'cover 1 hole' => 'cover 1', '1 hole' => 'cover 1', 'cover 1 rat' => 'cover 1',
         '1 rat' => 'cover 1', 'cover 1 lurk' => 'cover 1', '1 lurk' => 'cover 1', '3 weak' => 'cover 3 weak',
         'weak 3' => 'cover 3 weak', 'cloud' => 'cover 3 cloud', 'invert' => 'cover 2 invert',
+        'inverted cover 2' => 'cover 2 invert', 'inverted 2' => 'cover 2 invert', 'two deep man under' => '2-man',
+        '2 deep man under' => '2-man', 'man 1' => 'cover 1', 'man 0' => 'cover 0', '0 man' => 'cover 0',
+        '1 man' => 'cover 1', '1 high man' => 'cover 1', 'single high man' => 'cover 1', '1 high zone' => 'cover 3',
+        'single high zone' => 'cover 3', '2 high man' => '2-man', 'two high man' => '2-man',
+        'two high 5 under' => 'cover 2', '2 high 5 under' => 'cover 2', 'tampa two' => 'tampa 2',
+        'cover 4 palms' => 'cover 4 trap', 'quarter coverage' => 'cover 4', 'half quarter quarter' => 'cover 6',
         '2 invert' => 'cover 2 invert', '3 high' => 'three high', '3 safeties' => 'three high',
         'three safety' => 'three high', '3 safety' => 'three high', 'zone blitz' => 'fire zone',
         'cover 5' => '2-man', '2 deep 5 under' => 'cover 2', 'two deep five under' => 'cover 2',
@@ -127,6 +141,13 @@ final class TradeLooks
         '\b(?:cov|cvr)\b\.?' => 'cover',
         '\bc\s?([0-6])\b' => 'cover $1',
         '\bst\b' => 'strong',
+        '\bwith\s+([5-8])\b(?!\s*man)' => ', $1 man rush',
+        '\s+behind(?:\s+it)?\b' => '',
+        '{defender}\s+(?:and|&)\s+{defender}\s+(blitz(?:es)?|comes?|press|off|bail|drops?)\b' => '$1 $3, $2 $3',
+        '{defender}\s+off\s+the\s+edge\b' => '$1 comes',
+        '\b(?:blitz|send|bring)\s+the\s+{defender}' => '$1 blitz',
+        '{defender}\s+blitz(?:es)?\s+from\s+(?:the\s+)?(?:slot|edge|field|boundary|inside|outside)\b' => '$1 blitz',
+        '\b(?:out of|with|from)\s+(?:an?\s+|the\s+)?(?!(?:slot|edge|field|boundary|inside|outside)\b)' => ', ',
         '\bwk\b' => 'weak',
         '{defender}\s+(?:is\s+)?mug(?:s|ged)?(?:\s+up)?'.self::GAP.'{end}' => 'walked $1',
         '{defender}\s+blitz(?:es)?(?:\s+(?:off the edge|inside|outside)|'.self::GAP.'){end}' => '$1 blitz',
@@ -149,8 +170,49 @@ final class TradeLooks
     /** @var array{Lexicon, Lexicon, Lexicon}|null of what is changed in a look, of shells and of fronts */
     private static ?array $lexicons = null;
 
+    /** The front that is assumed where none is said. */
+    public const USUAL_FRONT = '4-2 nickel';
+
+    /** Whether a look names its front. */
+    public static function namesFront(string $words): bool
+    {
+        return self::parts($words)[0] !== null;
+    }
+
     /** A look in the words of the language: the front first, then the shell, then the rest. */
     public static function look(string $words): string
+    {
+        [$front, $shell, $rest, $all] = self::parts($words);
+        if ($shell === null) {
+            // The rest is told to be no shell.
+            return $front === null ? $all : rtrim("$front, ".Phrases::clean($rest), ', ');
+        }
+        $front ??= self::frontOf($rest);
+        $drops = ['\brush three\b' => (self::DROPPERS[$front] ?? 'who').' plays hook'];
+        $rest = Phrases::rewritten(Phrases::clean($rest), $drops + self::AFTER);
+        $rest = self::creeper(self::nose($rest, $front), $front);
+
+        return rtrim("$front, $shell, ".Phrases::clean($rest), ', ');
+    }
+
+    /** The usual front that has everybody who is named. */
+    private static function frontOf(string $rest): string
+    {
+        $named = array_filter(
+            DefenderWords::roles(),
+            fn (string $role): bool => preg_match('/(?<![\w-])'.preg_quote($role, '/').'(?![\w-])/i', $rest) === 1,
+        );
+        foreach ([self::USUAL_FRONT, ...Fronts::names()] as $front) {
+            if (array_diff($named, Fronts::get($front)->roles()) === []) {
+                return $front;
+            }
+        }
+
+        return self::USUAL_FRONT;
+    }
+
+    /** @return array{string|null, string|null, string, string} front, shell, what else is said, and all of it */
+    private static function parts(string $words): array
     {
         $words = self::counts(Phrases::rewritten(Phrases::sides(Phrases::plain($words)), self::SHORT));
         [$look, $shells, $fronts] = self::$lexicons ??= [
@@ -161,21 +223,16 @@ final class TradeLooks
         $words = $look->put($words);
         [$shell, $rest] = $shells->first($words, '(?<!shows )(?<!showing )(?<!plays )');
         [$front, $rest] = $fronts->first($rest, '(?<!to )');
+        // "base 3", "tite 4": the figure is the coverage's.
+        if ($shell === null && preg_match('/(?:^|,)\s*([0-6])\s*(?=,|$)/', $rest, $m) === 1) {
+            $shell = "cover $m[1]";
+            $rest = preg_replace('/(^|,)\s*[0-6]\s*(?=,|$)/', '$1', $rest, 1) ?? $rest;
+        }
         if ($front === null && preg_match('/(?:^|,)\s*nickel\s*(?=,|$)/i', $rest) === 1) {
             [$front, $rest] = ['4-2 nickel', preg_replace('/(^|,)\s*nickel\s*(?=,|$)/i', '$1', $rest, 1) ?? $rest];
         }
-        if ($front !== null && $shell === null) {
-            // The rest is told to be no shell.
-            return rtrim("$front, ".Phrases::clean($rest), ', ');
-        }
-        if ($front === null || $shell === null) {
-            return $words;
-        }
-        $drops = ['\brush three\b' => (self::DROPPERS[$front] ?? 'who').' plays hook'];
-        $rest = Phrases::rewritten(Phrases::clean($rest), $drops + self::AFTER);
-        $rest = self::creeper(self::nose($rest, $front), $front);
 
-        return rtrim("$front, $shell, ".Phrases::clean($rest), ', ');
+        return [$front, $shell, $rest, $words];
     }
 
     /** In a front without a nose over the center the one-technique is called so, the other tackle by his technique. */

@@ -25,7 +25,20 @@ final class TradeOrder
         // A motion of which only the way is said goes there and sets.
         '{man}\s+motion\s+(?={side})' => '$1 shift ',
         '{man}\s+(?:motions?\s+)?across(?=\s*[,:;])' => '$1 shift',
+        '\b('.self::MOTIONS.')\s+(?:motion\s+)?by\s+([xyzhrf])\b' => '$2 $1',
         '\btrips\s+({side})\s+open\b' => 'trips $1',
+        // A quarterback's place is said already.
+        '\b(gun|pistol|shotgun)\s+(?:1|one)[ -]back\b' => '$1',
+        '\bmirrored\s+([\w-]+(?:[ -][\w-]+)?)\s*(?=[,:;]|$)' => '$1 both',
+        // Who gets the ball said after the play.
+        '\b({run}|(?:bubble|now|tunnel|slip|swing)(?:\s+screen)?|shovel)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1',
+        '^([^:]+?),?\s+(?:([xyzhrf])\s+)?jet\s+sweep(?:\s+(?:by\s+)?([xyzhrf]))?(?=\s+{side}\s*$)' => '$1: $2$3 jet',
+        // Who is read is the run's own business where it reads the end.
+        '[,;]\s*(?:q|qb|quarterback)\s+reads?\s+(?:the\s+)?(?:backside\s+)?end\s*(?=[,;]|$)' => '',
+        '{man}\s+option\b' => '$1 choice',
+        '{man}\s+check\s+wide\b' => '$1 check swing',
+        '{man}(?:\s+and\s+|\s*&\s*)([xyzhrf])\s+(?=block)' => '$1 block, $2 ',
+        '\bdouble\s+fades?\b' => 'X fade, Z fade',
         '\btrips\s+({side})\s+closed\b' => 'trey $1',
     ];
 
@@ -62,7 +75,7 @@ final class TradeOrder
     /** @param  list<string>  $phrases  what a coach may say for a family, in lower case with spaces */
     public static function of(string $words, array $phrases): string
     {
-        $words = Phrases::rewritten($words, ['{man}-(?=[a-z]{3})' => '$1 ']);
+        $words = TradePlaces::signs(Phrases::rewritten($words, ['{man}-(?=[a-z]{3})' => '$1 ']));
         $words = Phrases::rewritten(TradeTricks::named(self::joined($words, $phrases)), self::GLUE);
         $words = Phrases::rewritten(self::situationFirst($words), self::NUMBERS);
         $words = Phrases::rewritten(self::formationFirst($words), self::RULES);

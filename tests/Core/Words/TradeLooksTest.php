@@ -152,4 +152,54 @@ it('understands a look in any order', function (string $typed, string $means): v
     ['4-2-5 cover 6 field', '4-2 nickel, cover 6'],
     ['3-4, cover 3, 5 man pressure field', '3-4, cover 3, edge pressure field'],
     ['50 front cover 3', '5-2, cover 3'],
+    ['4-3 cover 2 man', '4-3 over, 2-man'],
+    ['base 3', '4-3 over, cover 3'],
+    ['odd front quarters', '3-4, cover 4'],
+    ['3-3-5 cover 1', '3-3 stack, cover 1'],
+    ['okie cover 2', '3-4, cover 2'],
+    ['nickel cloud', '4-2 nickel, cover 3 cloud'],
+    ['dime 2 man', '4-1 dime, 2-man'],
+    ['under front cover 3 buzz', '4-3 under, cover 3, strong safety plays hook'],
+    ['cover 1 press', '4-2 nickel, cover 1, corners press'],
+    ['cover 3 sky', '4-2 nickel, cover 3'],
+    ['c4', '4-2 nickel, cover 4'],
+    ['tampa 2 out of nickel', '4-2 nickel, tampa 2'],
+    ['46 zero blitz', 'bear, cover 0'],
+    ['mug A gaps cover 1', '4-2 nickel, cover 1, walked mike, walked will'],
+    ['double A gap pressure cover 0', '4-2 nickel, cover 0, mike blitz, will blitz'],
+    ['man free nickel', '4-2 nickel, cover 1'],
+    ['3-4 cover 3, sam and will blitz', '3-4, cover 3, sam blitz, will blitz'],
+    ['tite front palms', 'tite, cover 4 trap'],
+    ['tite match quarters', 'tite, cover 4'],
+    ['nickel 1 robber', '4-2 nickel, cover 1 robber'],
+    ['big nickel cover 4', '4-2 nickel, cover 4'],
+    ['two deep man under', '4-2 nickel, 2-man'],
+    ['quarters with corners pressed', '4-2 nickel, cover 4, corners press'],
+    ['sam off the edge, cover 3', '4-3 over, cover 3, sam plays rush'],
+    ['boundary corner blitz, 3 behind it', '4-2 nickel, cover 3, boundary corner blitz'],
+    ['cov 6 field', '4-2 nickel, cover 6'],
+    ['inverted cover 2', '4-2 nickel, cover 2 invert'],
+    ['nickel blitz from the slot, 1 free', '4-2 nickel, cover 1, nickel blitz'],
+    ['bracket X, cover 1', '4-2 nickel, cover 1, free safety plays bracket on X'],
+    ['spy on QB, man 1', '4-2 nickel, cover 1, mike plays spy'],
+    ['zero with 6', '4-2 nickel, cover 0, six rush'],
+    ['under, quarters', '4-3 under, cover 4'],
+    ['nickel, 3 match', '4-2 nickel, cover 3 match'],
+    ['two high 5 under', '4-2 nickel, cover 2'],
+    ['3 deep 4 under', '4-2 nickel, cover 3'],
+    ['4i front cover 4', 'tite, cover 4'],
+    ['cover 2 corners bail', '4-2 nickel, cover 2, corners bail'],
 ]);
+
+it('assumes a front where none is said, and lists it', function (string $typed, string $look): void {
+    $read = LookParser::parse($typed);
+    expect($read->words())->toBe($look)->and($read->assumed)->toBe(["front {$read->front}: none is said"]);
+})->with([
+    'the usual one' => ['cover 1 press', '4-2 nickel, cover 1, corners press'],
+    'one that has the man who is named' => ['sam off the edge, cover 3', '4-3 over, cover 3, sam plays rush'],
+    'a jack' => ['cover 4, jack drops', '3-4, cover 4, jack plays hook'],
+]);
+
+it('assumes nothing where a front is said', function (): void {
+    expect(LookParser::parse('3-4, cover 3')->assumed)->toBe([]);
+});

@@ -62,7 +62,7 @@ final readonly class RunReport
             'compared' => [],
             'reads' => [],
             'findings' => array_map(fn (Finding $f): array => $f->toArray(), RunFindings::of($proof, $report->answers)),
-            'assumed' => $proof->scene->call->assumed,
+            'assumed' => [...$proof->scene->call->assumed, ...$proof->scene->look->assumed],
             'tempo' => ['drop' => 'none', 'passer' => 'Q',
                 'setAt' => round($proof->ruleTrue->outAt, 2), 'hitches' => [],
                 'rushAt' => 0.0, 'outAt' => round($proof->ruleTrue->outAt, 2),

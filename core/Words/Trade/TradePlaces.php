@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+/**
+ * What is said in another place than the language has it: the formation after the play, a motion, a protection or a run
+ * action after the colon, points and strokes where colons stand. Common practice.
+ */
+final class TradePlaces
+{
+    private const MOTIONS = 'jet|orbit|return|short|trade|fast|shift';
+
+    private const ROLLS = 'half-boot|boot|naked';
+
+    private const BLOCKS = 'half-slide|full-slide|big-on-big|five-man|six-man|seven-man|eight-man|gap|man';
+
+    private const SIDE = '(?:\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b)';
+
+    /** The quarterback's place, which begins a formation. */
+    private const BEGINS = '(?:gun|shotgun|pistol|under center|under ctr|uc)\b';
+
+    /** Signs before anything is read: "trips rt. sail. Z go" and "3rd & 7: gun trips" . */
+    private const SIGNS = [
+        '^\s*([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*[\w-]+)\s*[:;]\s*' => '$1 | ',
+        '^\s*(red zone|backed up|coming out|goal line|two[ -]point)\s*[:;]\s*' => '$1 | ',
+        '(?<=[a-z0-9])\.\s+(?=[a-z#])' => '; ',
+    ];
+
+    /** The formation said after the play: "power read left from gun spread". */
+    private const FORMATION_LAST = [
+        '^([^:|]+?)\s+(?:from|out of)\s+(?:an?\s+|the\s+)?([^:|]+)$' => '$2: $1',
+    ];
+
+    /** Everything in its place, before words are put over. */
+    public static function signs(string $words): string
+    {
+        return self::colon(str_contains($words, '|')
+            ? $words
+            : Phrases::rewritten($words, self::SIGNS + self::FORMATION_LAST));
+    }
+
+    /** Without a colon the first semicolon stands for it, where only a formation is before it. */
+    private static function colon(string $words): string
+    {
+        if (str_contains($words, ':') || ! str_contains($words, ';')) {
+            return $words;
+        }
+        $bare = '/^((?:[^|;]*\|)?\s*'.self::BEGINS.'[\w\s-]{2,30}|[\w\s-]{2,20});/i';
+
+        return preg_replace($bare, '$1:', $words, 1) ?? $words;
+    }
+
+    /** What stands after the colon and belongs before it, once words are those of the language. */
+    public static function beforeTheColon(string $words): string
+    {
+        $bare = preg_replace('/\brpo\s*:/i', 'rpo', $words) ?? $words;
+        if (substr_count($bare, ':') !== 1 || str_contains($bare, 'kill')) {
+            return $words;
+        }
+        [$before, $after] = explode(':', $words, 2);
+        $parts = preg_split('/\s*([,;])\s*/', trim($after), flags: PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $moved = $left = [];
+        for ($n = 0; $n < count($parts); $n += 2) {
+            if (self::belongsBefore($parts[$n])) {
+                $moved[] = $parts[$n];
+            } else {
+                $left[] = ($left === [] ? '' : ($parts[$n - 1] ?? ',').' ').$parts[$n];
+            }
+        }
+
+        if ($moved === []) {
+            return $words;
+        }
+        $roll = preg_grep('/^(?:'.self::ROLLS.')\b/i', $moved) ?: [];
+        if ($left === [] && $roll === []) {
+            return $words;
+        }
+        // With nothing said after it the routes are those that go with a passer on the move.
+        $routes = $left === [] ? self::routesOf(end($roll)) : implode('', $left);
+
+        return rtrim($before).', '.implode(', ', $moved).": $routes";
+    }
+
+    private static function routesOf(string $roll): string
+    {
+        preg_match('/^(\S+)\s*(.*)$/', $roll, $m);
+
+        return (strtolower($m[1] ?? '') === 'half-boot' ? 'flood ' : 'boot flood ').($m[2] ?? '');
+    }
+
+    private static function belongsBefore(string $part): bool
+    {
+        $side = self::SIDE;
+        $runs = Phrases::filled('(?:[xyzhrf]\s+)?{run}');
+        $kinds = [
+            '[xyzhrf]\s+(?:'.self::MOTIONS.")$side?",
+            '(?:'.self::ROLLS.")$side?",
+            '(?:'.self::BLOCKS.")$side?",
+            "$runs$side?\\s+fake",
+        ];
+
+        return preg_match('/^(?:'.implode('|', $kinds).')$/i', trim($part)) === 1;
+    }
+}
