@@ -64,7 +64,9 @@ final class LookParser
     {
         $first = trim(explode(',', $words)[0]);
 
-        return TradeLooks::namesFront($words) || ! str_starts_with(strtolower($first), $refused->word)
+        return TradeLooks::namesFront($words) ||
+            TradeLooks::namesShell($first) ||
+            ! str_starts_with(strtolower($first), $refused->word)
             ? null
             : NotUnderstood::word($first, 'front', Fronts::names());
     }

@@ -168,7 +168,7 @@ final readonly class PartParser
 
             return;
         }
-        if ($name === null || $this->tokens->take('by') === null) {
+        if ($name === null || $this->tokens->take('by') === null && ! $this->manAlone()) {
             $this->tokens->back($mark);
             throw NotUnderstood::word(
                 $word,

@@ -54,7 +54,8 @@ final class Frames
         $fake = $proof->pair?->base === null ? null : RunWays::ruleTrue($proof->pair->base);
         $wanted = fn (int $i): array => [
             ...array_map(
-                fn (string $letter): array => self::faking($proof, $fake, $letter, $i) ?? self::man($scene, $letter, $i),
+                fn (string $letter): array => self::faking($proof, $fake, $letter, $i)
+                    ?? self::man($scene, $letter, $i),
                 array_keys($scene->men),
             ),
             ...array_map(

@@ -65,7 +65,7 @@ final class Phrases
 
         $words = preg_replace('/\s+[-–]\s+/u', ', ', $words) ?? $words;
 
-        return preg_replace('#\s*[/+]\s*#', ', ', $words) ?? $words;
+        return preg_replace('#\s*(?:/|\+(?!\d))\s*#', ', ', $words) ?? $words;
     }
 
     /** Right and left as they are written; RT and LT stay the tackles where one is given a job or stood on. */

@@ -22,6 +22,7 @@ final class TradeHints
         'deuce' => 'Staffs mean two sets by it: say 2x2 or ace.',
         'outs' => 'Say how deep: "quick outs", or each man: "Z out 12".',
         'double tight i' => 'Say power I, full house or ace.',
+        'china' => 'Say who runs what: "#1 hitch, #2 corner" is smash.',
         'cluster' => 'Say bunch, or stack.',
         'sweep' => 'There are several sweeps: say buck, jet, toss, or pin and pull.',
         'throwback screen' => 'Say who gets it and where: slip screen, tight end screen or tunnel screen with its side.',

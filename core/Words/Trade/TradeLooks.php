@@ -17,7 +17,8 @@ use Jacotaxis\Core\Words\LookParser;
 final class TradeLooks
 {
     private const LOOK = [
-        'with corners pressed' => 'corners press', 'corners pressed' => 'corners press', 'press corners' => 'corners press',
+        'with corners pressed' => 'corners press', 'corners pressed' => 'corners press',
+        'press corners' => 'corners press',
         'corners pressing' => 'corners press', 'press coverage' => 'corners press', 'soft corners' => 'corners off',
         'off corners' => 'corners off', '5 man pressure' => 'five rush', 'five man pressure' => 'five rush',
         '5 man rush' => 'five rush', 'bring 5' => 'five rush', '6 man pressure' => 'six rush',
@@ -51,9 +52,13 @@ final class TradeLooks
         'ends upfield' => 'left end upfield, right end upfield', 'mike spy' => 'mike plays spy',
         'spy' => 'mike plays spy', 'spy on qb' => 'mike plays spy', 'spy on the qb' => 'mike plays spy',
         'spy the qb' => 'mike plays spy', 'qb spy' => 'mike plays spy',
-        'double a gap pressure' => 'mike blitz, will blitz', 'double a gap blitz' => 'mike blitz, will blitz', 'drop 8' => 'rush three', 'drop eight' => 'rush three',
+        'double a gap pressure' => 'mike blitz, will blitz', 'double a gap blitz' => 'mike blitz, will blitz',
+        'drop 8' => 'rush three', 'drop eight' => 'rush three',
         '3 man rush' => 'rush three', 'three man rush' => 'rush three', 'rush 3' => 'rush three',
         'inside leverage' => 'corners inside', 'outside leverage' => 'corners outside',
+        'ss low' => 'safety rotates strong', 'strong safety low' => 'safety rotates strong',
+        'fs low' => 'safety rotates weak', 'free safety low' => 'safety rotates weak',
+        'ss in the box' => 'safety rotates strong', 'fs in the box' => 'safety rotates weak',
         'ss down' => 'safety rotates strong',
         'strong safety down' => 'safety rotates strong', 'fs down' => 'safety rotates weak',
         'buzz' => 'strong safety plays hook',
@@ -98,7 +103,9 @@ final class TradeLooks
         'cover 3 sky' => 'cover 3', '3 sky' => 'cover 3', 'three sky' => 'cover 3', '3 cloud' => 'cover 3 cloud',
         'cover four' => 'cover 4', 'quarters' => 'cover 4', 'cover 4 quarters' => 'cover 4',
         'quarters coverage' => 'cover 4', 'cover six' => 'cover 6', 'quarter quarter half' => 'cover 6',
-        'qqh' => 'cover 6', 'cover 6 field' => 'cover 6', 'palms' => 'cover 4 trap', '2 read' => 'cover 4 trap',
+        'qqh' => 'cover 6', 'cover 6 field' => 'cover 6',
+        'cover 6 boundary' => 'cover 6', '2 trap' => 'cover 4 trap', 'trap 2' => 'cover 4 trap',
+        'nickel fire zone' => 'fire zone', 'palms' => 'cover 4 trap', '2 read' => 'cover 4 trap',
         'two read' => 'cover 4 trap', 'cover 2 read' => 'cover 4 trap', 'cover 2 trap' => 'cover 4 trap',
         'quarters match' => 'cover 4', 'match quarters' => 'cover 4', 'cover 4 match' => 'cover 4',
         '3 match' => 'cover 3 match', 'match 3' => 'cover 3 match', 'rip liz' => 'cover 3 match',
@@ -144,7 +151,8 @@ final class TradeLooks
         '\bwith\s+([5-8])\b(?!\s*man)' => ', $1 man rush',
         '\s+behind(?:\s+it)?\b' => '',
         '{defender}\s+(?:and|&)\s+{defender}\s+(blitz(?:es)?|comes?|press|off|bail|drops?)\b' => '$1 $3, $2 $3',
-        '{defender}\s+off\s+the\s+edge\b' => '$1 comes',
+        '{defender}\s+off\s+(?:the\s+)?edge\b' => '$1 comes',
+        '\b(shows?|showing)\s+(?=[0-6]\b)' => '$1 cover ',
         '\b(?:blitz|send|bring)\s+the\s+{defender}' => '$1 blitz',
         '{defender}\s+blitz(?:es)?\s+from\s+(?:the\s+)?(?:slot|edge|field|boundary|inside|outside)\b' => '$1 blitz',
         '\b(?:out of|with|from)\s+(?:an?\s+|the\s+)?(?!(?:slot|edge|field|boundary|inside|outside)\b)' => ', ',
@@ -177,6 +185,12 @@ final class TradeLooks
     public static function namesFront(string $words): bool
     {
         return self::parts($words)[0] !== null;
+    }
+
+    /** Whether a look names its coverage. */
+    public static function namesShell(string $words): bool
+    {
+        return self::parts($words)[1] !== null;
     }
 
     /** A look in the words of the language: the front first, then the shell, then the rest. */

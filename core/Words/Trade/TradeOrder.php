@@ -16,6 +16,9 @@ final class TradeOrder
     private const GLUE = [
         '\b(?:double moves?\s*:|(?:concept|routes?|(?<!back )pass)\b(?!\s+(?:off|of)\b))' => '',
         '\bw\/\s*' => 'with ',
+        // "man pro", "7 man protection"
+        '(?<=\bman|slide|scat|max)\s+pro(?:tection)?\b' => '',
+        '\b(?:[xyzhrf]\s+)?lead\s+iso\b' => 'iso',
     ];
 
     /** What is said in another order, or of a man in other words. */
@@ -31,13 +34,15 @@ final class TradeOrder
         '\b(gun|pistol|shotgun)\s+(?:1|one)[ -]back\b' => '$1',
         '\bmirrored\s+([\w-]+(?:[ -][\w-]+)?)\s*(?=[,:;]|$)' => '$1 both',
         // Who gets the ball said after the play.
-        '\b({run}|(?:bubble|now|tunnel|slip|swing)(?:\s+screen)?|shovel)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1',
+        '\b({run}|(?:bubble|now|tunnel|slip|swing|jailbreak|smoke|slow|quick)(?:\s+screen)?|shovel)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1',
         '^([^:]+?),?\s+(?:([xyzhrf])\s+)?jet\s+sweep(?:\s+(?:by\s+)?([xyzhrf]))?(?=\s+{side}\s*$)' => '$1: $2$3 jet',
         // Who is read is the run's own business where it reads the end.
         '[,;]\s*(?:q|qb|quarterback)\s+reads?\s+(?:the\s+)?(?:backside\s+)?end\s*(?=[,;]|$)' => '',
         '{man}\s+option\b' => '$1 choice',
         '{man}\s+check\s+wide\b' => '$1 check swing',
-        '{man}(?:\s+and\s+|\s*&\s*)([xyzhrf])\s+(?=block)' => '$1 block, $2 ',
+        '{man}(?:\s+and\s+|\s*&\s*)([xyzhrf])\s+([^,;:]+)' => '$1 $3, $2 $3',
+        '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side})' => '$2 $1',
+        '\btrips\b([^:,]*),?\s*no\s+backs?\b' => 'empty$1',
         '\bdouble\s+fades?\b' => 'X fade, Z fade',
         '\btrips\s+({side})\s+closed\b' => 'trey $1',
     ];
@@ -68,6 +73,8 @@ final class TradeOrder
     private const NUMBERS = [
         '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men))?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
         '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men))?|slots)\s+(?!zone|release|veer)(?=\w)' => ' #2 both ',
+        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)(?=\s*[,;]|$)' => ' #1 both $1',
+        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:insides?|slots|[#]?2s|twos)(?=\s*[,;]|$)' => ' #2 both $1',
         '(#\d)\s+both\s+([^;,|]+?)\s*(?=[;,]|$)' => '$1 right $2; $1 left $2',
         '(#\d)\s+([\w -]+?)\s+both\s*(?=[;,]|$)' => '$1 right $2; $1 left $2',
     ];

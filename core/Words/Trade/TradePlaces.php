@@ -23,7 +23,8 @@ final class TradePlaces
 
     /** Signs before anything is read: "trips rt. sail. Z go" and "3rd & 7: gun trips" . */
     private const SIGNS = [
-        '^\s*([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*[\w-]+)\s*[:;]\s*' => '$1 | ',
+        '\bgoal-?line\b' => 'goal line',
+        '^\s*([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*[\w-]+(?:\s+(?:at|on|from)\s+(?:the\s+)?[+-]?\w+(?:\s\d+)?)?)\s*[:;]\s*' => '$1 | ',
         '^\s*(red zone|backed up|coming out|goal line|two[ -]point)\s*[:;]\s*' => '$1 | ',
         '(?<=[a-z0-9])\.\s+(?=[a-z#])' => '; ',
     ];

@@ -40,7 +40,8 @@ function between(array $row, int $a, int $b): float
 
 const PLAYED_RUNS = [
     'gun 2x2: zone right', 'under center I right: power right', 'under center wing right: outside zone right',
-    'under center wing right: counter left', 'double-slot: triple right', 'under center wing right, F jet left: jet left',
+    'under center wing right: counter left', 'double-slot: triple right',
+    'under center wing right, F jet left: jet left',
     'gun H-back left: split zone right', 'gun 2x2: duo right', 'under center I right: buck right',
     'gun 2x2: draw right',
 ];
