@@ -10,13 +10,13 @@ use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\UnknownLook;
 
 /** @return list<string> techniques of the line, the strong side's widest first */
-function rowOf(Front $front): array
+function lineOf(Front $front): array
 {
     return array_map(fn (LineMan $m): string => ($m->strong ? '' : '-').$m->technique, $front->line);
 }
 
 /** @return array<string, int> how many men of a shell do what */
-function kinds(Shell $shell): array
+function jobKinds(Shell $shell): array
 {
     $kinds = array_map(fn (ShellMan $m): string => $m->job->kind->name, array_values($shell->men()));
     $count = array_count_values($kinds);
@@ -27,7 +27,7 @@ function kinds(Shell $shell): array
 
 it('has each front as coaches draw it', function (string $name, array $line, array $behind): void {
     $front = Fronts::get($name);
-    expect(rowOf($front))->toBe($line)
+    expect(lineOf($front))->toBe($line)
         ->and($front->behind())->toBe($behind)
         ->and(count($front->line) + count($front->behind()) + ($front->man('SS') === null ? 4 : 3))->toBe(11);
 })->with([
@@ -50,7 +50,7 @@ it('has each front as coaches draw it', function (string $name, array $line, arr
 
 it('gives each shell its jobs by kind of man', function (string $name, array $kinds, string $middle): void {
     $shell = Shells::get($name);
-    expect(kinds($shell))->toBe($kinds)
+    expect(jobKinds($shell))->toBe($kinds)
         ->and($shell->middle())->toBe($middle)
         ->and(array_diff($shell->support, array_keys($shell->men())))->toBe([])
         ->and(array_diff(array_keys($shell->downOnOverhang), array_keys($shell->men())))->toBe([])

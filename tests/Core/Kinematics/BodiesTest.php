@@ -13,7 +13,7 @@ use Jacotaxis\Core\Kinematics\SprintLaw;
  * @param  list<array{float, float}>|null  $speeds
  * @return list<list<array{float, float}>>
  */
-function bodies(array $starts, array $wanted, int $steps, ?array $yields = null, ?array $speeds = null): array
+function pushed(array $starts, array $wanted, int $steps, ?array $yields = null, ?array $speeds = null): array
 {
     $law = new SprintLaw(8.0, 0.8, brakes: 8.0, turns: 7.0);
     $bodies = new Bodies(
@@ -50,20 +50,20 @@ function speedsOf(array $at, int $n): array
 }
 
 /** @param  list<list<array{float, float}>>  $at */
-function nearest(array $at, int $a, int $b): float
+function leastApart(array $at, int $a, int $b): float
 {
     return min(array_map(fn (array $row): float => hypot($row[$a][0] - $row[$b][0], $row[$a][1] - $row[$b][1]), $at));
 }
 
 it('gains speed by the sprint law', function (float $seconds): void {
-    $at = bodies([[0.0, 0.0]], [[0.0, 60.0]], (int) round($seconds / Path::STEP));
+    $at = pushed([[0.0, 0.0]], [[0.0, 60.0]], (int) round($seconds / Path::STEP));
     $closed = (new SprintLaw(8.0, 0.8))->distance($seconds);
     // In steps of a twentieth of a second he is up to a step's way ahead of the closed form.
     expect($at[count($at) - 1][0][1])->toEqualWithDelta($closed, 8.0 * Path::STEP);
 })->with([0.5, 1.0, 2.0, 4.0]);
 
 it('slows down in time and stands where it is wanted', function (float $yards): void {
-    $at = bodies([[0.0, 0.0]], [[0.0, $yards]], 100);
+    $at = pushed([[0.0, 0.0]], [[0.0, $yards]], 100);
     $speeds = array_column(speedsOf($at, 0), 1);
     expect($at[100][0][1])->toEqualWithDelta($yards, 0.02)
         ->and(max(array_column(array_column($at, 0), 1)))->toBeLessThan($yards + 0.1)
@@ -75,7 +75,7 @@ it('slows down in time and stands where it is wanted', function (float $yards): 
 })->with([1.0, 4.0, 10.0, 18.0]);
 
 it('does not turn square at full speed', function (): void {
-    $at = bodies([[0.0, 0.0]], [[10.0, 0.0]], 20, speeds: [[0.0, 7.0]]);
+    $at = pushed([[0.0, 0.0]], [[10.0, 0.0]], 20, speeds: [[0.0, 7.0]]);
     $speeds = speedsOf($at, 0);
     // A quarter of a second later he still runs upfield, and has moved sideways by no more than he can push.
     expect($speeds[4][1])->toBeGreaterThan(4.5)
@@ -84,10 +84,10 @@ it('does not turn square at full speed', function (): void {
 });
 
 it('never lets two bodies share a spot', function (array $starts, array $wanted): void {
-    $at = bodies($starts, $wanted, 60);
+    $at = pushed($starts, $wanted, 60);
     for ($a = 0; $a < count($starts); $a++) {
         for ($b = $a + 1; $b < count($starts); $b++) {
-            expect(nearest($at, $a, $b))->toBeGreaterThan(Bodies::APART_YD - 0.03);
+            expect(leastApart($at, $a, $b))->toBeGreaterThan(Bodies::APART_YD - 0.03);
         }
     }
 })->with([
@@ -98,21 +98,21 @@ it('never lets two bodies share a spot', function (array $starts, array $wanted)
 ]);
 
 it('slips past a man who stands a little beside his way, and is stopped by one square in it', function (): void {
-    $beside = bodies([[0.0, 0.0], [0.3, 3.0]], [[0.0, 8.0], [0.3, 3.0]], 60, [1.0, 0.0]);
-    $square = bodies([[0.0, 0.0], [0.0, 3.0]], [[0.0, 8.0], [0.0, 3.0]], 60, [1.0, 0.0]);
+    $beside = pushed([[0.0, 0.0], [0.3, 3.0]], [[0.0, 8.0], [0.3, 3.0]], 60, [1.0, 0.0]);
+    $square = pushed([[0.0, 0.0], [0.0, 3.0]], [[0.0, 8.0], [0.0, 3.0]], 60, [1.0, 0.0]);
     expect($beside[60][0][1])->toEqualWithDelta(8.0, 0.1)
         ->and($square[60][0][1])->toBeLessThan(3.0);
 });
 
 it('keeps a man who is held to his way on it, and the other gives way', function (): void {
-    $at = bodies([[0.0, 0.0], [0.3, 3.0]], [[0.0, 6.0], [0.3, 3.0]], 40, [1.0, 0.0]);
+    $at = pushed([[0.0, 0.0], [0.3, 3.0]], [[0.0, 6.0], [0.3, 3.0]], 40, [1.0, 0.0]);
     expect($at[40][1])->toBe([0.3, 3.0]);
-    $plough = bodies([[0.0, 0.0], [0.1, 3.0]], [[0.0, 6.0], [0.1, 3.0]], 1, [0.0, 1.0]);
+    $plough = pushed([[0.0, 0.0], [0.1, 3.0]], [[0.0, 6.0], [0.1, 3.0]], 1, [0.0, 1.0]);
     expect($plough[1][0])->toBe([0.0, 6.0]);
 });
 
 it('moves the less sure man more', function (): void {
-    $at = bodies([[0.0, 0.0], [0.0, 6.0]], [[0.0, 6.0], [0.0, 0.0]], 60, [0.1, 1.0]);
+    $at = pushed([[0.0, 0.0], [0.0, 6.0]], [[0.0, 6.0], [0.0, 0.0]], 60, [0.1, 1.0]);
     $meet = $at[60][0][1] + 0.5 * ($at[60][1][1] - $at[60][0][1]);
     expect($meet)->toBeGreaterThan(3.2);
 });
@@ -121,8 +121,8 @@ it('is the same turned over', function (): void {
     $starts = [[-2.0, 0.0], [1.0, 0.5], [0.2, 4.0]];
     $wanted = [[1.5, 3.0], [-1.0, 3.5], [0.0, 1.0]];
     $over = fn (array $places): array => array_map(fn (array $p): array => [-$p[0], $p[1]], $places);
-    $turned = array_map($over, bodies($over($starts), $over($wanted), 40));
-    foreach (bodies($starts, $wanted, 40) as $i => $row) {
+    $turned = array_map($over, pushed($over($starts), $over($wanted), 40));
+    foreach (pushed($starts, $wanted, 40) as $i => $row) {
         foreach ($row as $n => [$x, $y]) {
             expect($turned[$i][$n][0])->toEqualWithDelta($x, 1e-9)->and($turned[$i][$n][1])->toEqualWithDelta($y, 1e-9);
         }
@@ -130,6 +130,6 @@ it('is the same turned over', function (): void {
 });
 
 it('lets two who begin nearer than a body stay as they are', function (): void {
-    $at = bodies([[0.0, 0.0], [0.3, 0.0]], [[0.0, 0.0], [0.3, 0.0]], 20);
+    $at = pushed([[0.0, 0.0], [0.3, 0.0]], [[0.0, 0.0], [0.3, 0.0]], 20);
     expect($at[20][0][0])->toEqualWithDelta(0.0, 1e-6)->and($at[20][1][0])->toEqualWithDelta(0.3, 1e-6);
 });

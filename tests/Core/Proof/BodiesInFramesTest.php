@@ -33,7 +33,7 @@ function played(string $call, string $look): array
 }
 
 /** @param  list<float>  $row */
-function between(array $row, int $a, int $b): float
+function yardsApart(array $row, int $a, int $b): float
 {
     return hypot($row[2 * $a] - $row[2 * $b], $row[2 * $a + 1] - $row[2 * $b + 1]);
 }
@@ -60,7 +60,7 @@ it('plays a run without two men on one spot', function (string $call, string $lo
             for ($b = $a + 1; $b < 22; $b++) {
                 // The mesh is two men on one spot.
                 $mesh = in_array('Q', [$names[$a], $names[$b]], true);
-                if (! $mesh && between($row, $a, $b) < min(SAME_SPOT_YD, between($frames['at'][0], $a, $b) - 0.01)) {
+                if (! $mesh && yardsApart($row, $a, $b) < min(SAME_SPOT_YD, yardsApart($frames['at'][0], $a, $b) - 0.01)) {
                     $shared["$names[$a] and $names[$b]"] = true;
                 }
             }
@@ -79,7 +79,7 @@ it('lets nobody of the line or behind it jump', function (string $call, string $
         foreach ($names as $n => $name) {
             $touches = array_filter(
                 array_keys($names),
-                fn (int $b): bool => $b !== $n && between($at[$i - 1], $n, $b) < TOUCH_YD,
+                fn (int $b): bool => $b !== $n && yardsApart($at[$i - 1], $n, $b) < TOUCH_YD,
             );
             $ax = $at[$i][2 * $n] - 2.0 * $at[$i - 1][2 * $n] + $at[$i - 2][2 * $n];
             $ay = $at[$i][2 * $n + 1] - 2.0 * $at[$i - 1][2 * $n + 1] + $at[$i - 2][2 * $n + 1];
@@ -106,7 +106,7 @@ it('brings a blocker who gets to his man to him', function (string $call, string
         $blocks++;
         $a = (int) array_search($letter, $frames['men'], true);
         $b = 11 + (int) array_search($block->target, $frames['defenders'], true);
-        $near = min(array_map(fn (array $row): float => between($row, $a, $b), array_slice($frames['at'], $step, 7)));
+        $near = min(array_map(fn (array $row): float => yardsApart($row, $a, $b), array_slice($frames['at'], $step, 7)));
         if ($near > 1.5) {
             $far[] = sprintf('%s stays %.1f yd from the %s', $letter, $near, $block->target);
         }
