@@ -24,7 +24,7 @@ const JUMP_YD_S2 = 30.0;
 const TOUCH_YD = 1.3;
 
 /** @return array{step: float, men: list<string>, defenders: list<string>, at: list<list<float>>} */
-function played(string $call, string $look): array
+function framesOf(string $call, string $look): array
 {
     $proof = Proving::of(CallParser::parse($call), LookParser::parse($look), new Setting(Situation::of()));
     assert($proof instanceof RunProof || $proof instanceof Proof);
@@ -52,7 +52,7 @@ const PLAYED_PASSES = [
 ];
 
 it('plays a run without two men on one spot', function (string $call, string $look): void {
-    $frames = played($call, $look);
+    $frames = framesOf($call, $look);
     $shared = [];
     $names = [...$frames['men'], ...$frames['defenders']];
     foreach ($frames['at'] as $row) {
@@ -70,7 +70,7 @@ it('plays a run without two men on one spot', function (string $call, string $lo
 })->with(PLAYED_RUNS)->with(['4-2 nickel, cover 2', '3-4, cover 4', '5-2, cover 3', 'bear, cover 1']);
 
 it('lets nobody of the line or behind it jump', function (string $call, string $look): void {
-    $frames = played($call, $look);
+    $frames = framesOf($call, $look);
     $names = [...$frames['men'], ...$frames['defenders']];
     $linemen = ['LT', 'LG', 'C', 'RG', 'RT', ...$frames['defenders']];
     $at = $frames['at'];
