@@ -67,7 +67,7 @@ it('ends with 1 when it found faults and 2 when it did not understand',
         expect(Artisan::call($command, $options))->toBe($code);
     })->with([
         ['jx:prove', ['--call' => 'gun 2x2: smsh', '--look' => '4-2 nickel, cover 2'], 2],
-        ['jx:prove', ['--call' => 'gun 2x2: smash', '--look' => 'cover 2'], 2],
+        ['jx:prove', ['--call' => 'gun 2x2: smash', '--look' => 'heap, cover 2'], 2],
         ['jx:prove', ['--look' => '4-2 nickel, cover 2'], 2],
         ['jx:prove', ['file' => '/nowhere.json', '--look' => '4-2 nickel, cover 2'], 2],
         ['jx:prove', ['--call' => 'gun 2x2: smash', '--look' => '4-2 nickel, cover 2', '--level' => 'moon'], 2],

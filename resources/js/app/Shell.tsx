@@ -32,8 +32,11 @@ export function Shell() {
     const path = useRouterState({ select: (s) => s.location.pathname });
     const places = session.role === 'coordinator' ? COORDINATOR : session.staff ? STAFF : PLAYER;
     return (
-        <div className="flex h-full min-h-0 print:block print:h-auto">
-            <nav aria-label="Places" className="no-print flex w-19 shrink-0 flex-col bg-rail text-rail-ink">
+        <div className="flex h-full min-h-0 stacked:flex-col print:block print:h-auto">
+            <nav
+                aria-label="Places"
+                className="no-print flex w-19 shrink-0 flex-col bg-rail text-rail-ink stacked:w-full stacked:flex-row stacked:items-center stacked:overflow-x-auto"
+            >
                 <Mark />
                 {places.map((p) => (
                     <Link
@@ -41,7 +44,7 @@ export function Shell() {
                         to={p.to}
                         aria-current={path.startsWith(p.to) ? 'page' : undefined}
                         className={clsx(
-                            'border-l-4 py-2.5 pl-3 text-sm narrow',
+                            'border-l-4 py-2.5 pl-3 text-sm narrow stacked:flex stacked:border-b-4 stacked:border-l-0 stacked:px-3',
                             path.startsWith(p.to)
                                 ? 'border-ball font-bold'
                                 : 'border-transparent opacity-80 hover:opacity-100',
@@ -50,16 +53,16 @@ export function Shell() {
                         {session.staff ? p.name : 'My page'}
                     </Link>
                 ))}
-                <div className="mt-auto flex flex-col gap-1 p-2 text-xs narrow">
+                <div className="mt-auto flex flex-col gap-1 p-2 text-xs narrow stacked:mt-0 stacked:ml-auto stacked:flex-row stacked:gap-3 stacked:whitespace-nowrap">
                     <KeyPage />
                     <Theme />
                     <OwnPassword />
                     <SignOut name={session.name} />
                 </div>
             </nav>
-            <div className="flex min-w-0 flex-1 flex-col print:block">
+            <div className="flex min-h-0 min-w-0 flex-1 flex-col print:block">
                 <Connection />
-                <main className="min-h-0 min-w-0 flex-1">
+                <main className="min-h-0 min-w-0 flex-1 stacked:overflow-y-auto">
                     <Outlet />
                 </main>
             </div>
@@ -70,7 +73,12 @@ export function Shell() {
 
 function Mark() {
     return (
-        <svg viewBox="0 0 32 32" className="m-4 mb-5 size-11" role="img" aria-label="Jacotaxis">
+        <svg
+            viewBox="0 0 32 32"
+            className="m-4 mb-5 size-11 stacked:mx-2 stacked:my-1 stacked:size-9 stacked:shrink-0 phone:hidden"
+            role="img"
+            aria-label="Jacotaxis"
+        >
             <path
                 d="M16 29V18M16 18C16 12 7 13 7 5M16 18c0-6 9-5 9-13"
                 fill="none"

@@ -109,8 +109,8 @@ export function Board() {
 
     const changed = document !== saved;
     return (
-        <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[minmax(64px,auto)_minmax(0,1fr)] print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
-            <header className="col-span-3 flex items-center gap-4 border-b border-edge px-4 py-1 print:col-span-2">
+        <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[minmax(64px,auto)_minmax(0,1fr)] stacked:flex stacked:h-auto stacked:flex-col print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
+            <header className="col-span-3 flex items-center gap-4 border-b border-edge px-4 py-1 stacked:flex-wrap stacked:gap-2 stacked:px-3 stacked:[&>:first-child]:basis-full print:col-span-2">
                 <CallLine ref={line} document={document} situation={situation} onCall={useBoard.getState().say} />
                 <SaveOver {...asking} />
                 <SituationBar situation={situation} onChange={setSituation} />
@@ -118,7 +118,7 @@ export function Board() {
                     aria-label="Name of the call"
                     value={name}
                     onChange={(e) => useBoard.getState().rename(e.target.value)}
-                    className="no-print w-32 rounded-md border border-edge bg-paper px-2 py-1 text-sm"
+                    className="no-print w-32 rounded-md border border-edge bg-paper px-2 py-1 text-sm stacked:flex-1"
                 />
                 <Button
                     kind="strong"
@@ -148,7 +148,7 @@ export function Board() {
                     onOpponent={(o) => (shelf.setOpponent(o), shelf.pick(0))}
                     onPick={shelf.pick}
                 />
-                <div className="flex items-center gap-2 border-b border-faint px-4 py-1">
+                <div className="flex items-center gap-2 border-b border-faint px-4 py-1 stacked:flex-wrap stacked:px-3">
                     <LookLine
                         ref={lookLine}
                         words={answer?.stage.look ?? shelf.current?.words ?? ''}
@@ -176,7 +176,7 @@ export function Board() {
                 )}
                 {answer && document ? (
                     <>
-                        <div className="relative min-h-0 flex-1 px-3 pt-2">
+                        <div className="relative min-h-0 flex-1 px-3 pt-2 stacked:h-[min(68vw,640px)] stacked:flex-none phone:h-[72vw] phone:px-1">
                             {answer.report.decided && <Decided {...answer.report.decided} />}
                             <Field
                                 proof={answer}
@@ -231,7 +231,7 @@ export function Board() {
             {sideline && answer && (
                 <Sideline report={answer.report} look={answer.stage.look} onClose={() => setSideline(false)} />
             )}
-            <aside className="min-h-0 border-l border-edge">
+            <aside className="min-h-0 border-l border-edge stacked:border-t stacked:border-l-0">
                 {answer && document && (
                     <Side
                         proof={answer}

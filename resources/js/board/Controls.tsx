@@ -29,9 +29,9 @@ export function Controls(p: Props) {
     const { undo, redo } = useBoard.temporal.getState();
     const { run } = p;
     return (
-        <div className="flex items-center gap-1 px-3 pb-1.5">
+        <div className="flex items-center gap-1 px-3 pb-1.5 stacked:flex-col stacked:items-stretch">
             <Verdict report={p.report} busy={!p.current} />
-            <span className="no-print flex shrink-0 items-center">
+            <span className="no-print flex shrink-0 items-center stacked:flex-wrap">
                 <Button onClick={run.play} keys="Space" className="mx-1.5">
                     {run.clock.running ? 'Hold' : 'Run it'}
                 </Button>

@@ -13,11 +13,14 @@ type Props = {
 /** The saved calls as small pictures, and what else is kept with them. */
 export function SavedCalls({ calls, current, onOpen, children }: Props) {
     return (
-        <nav aria-label="Saved calls" className="no-print flex min-h-0 flex-col border-r border-edge bg-card">
+        <nav
+            aria-label="Saved calls"
+            className="no-print flex min-h-0 flex-col border-r border-edge bg-card stacked:order-last stacked:border-t stacked:border-r-0"
+        >
             <h2 className="label px-3 pt-3 pb-2">Saved calls</h2>
-            <ul className="min-h-0 flex-1 space-y-2.5 overflow-y-auto px-3 pb-3">
+            <ul className="min-h-0 flex-1 space-y-2.5 overflow-y-auto px-3 pb-3 stacked:flex stacked:space-y-0 stacked:gap-2 stacked:overflow-x-auto">
                 {calls.map((c) => (
-                    <li key={c.id}>
+                    <li key={c.id} className="stacked:w-32 stacked:shrink-0">
                         <button
                             type="button"
                             onClick={() => onOpen(c)}
@@ -28,7 +31,7 @@ export function SavedCalls({ calls, current, onOpen, children }: Props) {
                             )}
                         >
                             <SketchPicture lines={c.sketch ?? []} />
-                            <span className="block truncate px-2 pb-1 text-[12.5px] font-semibold narrow">
+                            <span className="line-clamp-2 px-2 pb-1 text-[12.5px] leading-tight font-semibold narrow">
                                 {c.name}
                             </span>
                         </button>

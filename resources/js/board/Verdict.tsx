@@ -25,7 +25,7 @@ export function Verdict({ report, busy }: { report: ProofReport; busy: boolean }
             <span className="min-w-0 leading-tight">
                 <span className="block text-[13px] narrow">{report.why}</span>
                 <span
-                    className="block truncate text-[12px] text-soft narrow"
+                    className="block text-[12px] text-soft narrow"
                     title={`Chance of success by down and distance: ${chance(byRule.chance)} and ${plain(byRule.yards)} yd when everybody plays his rule, ${chance(worst.chance)} and ${plain(worst.yards)} yd against what hurts it most`}
                     data-testid="worth"
                 >

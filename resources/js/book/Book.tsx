@@ -21,10 +21,10 @@ export function Book() {
     const [tab, setTab] = useState<string>('schools');
     if (!book.data) return <p className="p-8 text-soft">Opening the book…</p>;
     return (
-        <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col print:h-auto">
-            <header className="flex items-center gap-6 border-b border-edge px-6 py-2">
+        <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col stacked:h-auto print:h-auto">
+            <header className="flex items-center gap-6 border-b border-edge px-6 py-2 stacked:flex-wrap stacked:gap-x-4 stacked:gap-y-0 stacked:px-4">
                 <h1 className="text-lg font-bold">Staff book</h1>
-                <Tabs.List aria-label="Part of the book" className="flex gap-5">
+                <Tabs.List aria-label="Part of the book" className="flex gap-5 stacked:flex-wrap stacked:gap-y-0">
                     {PLACES.map(([value, label]) => (
                         <Tabs.Trigger
                             key={value}
@@ -46,7 +46,7 @@ export function Book() {
                     ))}
                 </ul>
             )}
-            <div className="min-h-0 flex-1 overflow-y-auto px-6 py-3">
+            <div className="min-h-0 flex-1 overflow-y-auto px-6 py-3 stacked:overflow-x-auto stacked:px-4">
                 <Tabs.Content value="schools">
                     <Schools data={book.data} onSave={book.save} />
                 </Tabs.Content>

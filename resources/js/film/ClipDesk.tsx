@@ -144,7 +144,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
             <section className="flex min-h-0 min-w-0 flex-col">
                 {snap && document ? (
                     <>
-                        <div className="min-h-0 flex-1 p-2 pb-1.5">
+                        <div className="min-h-0 flex-1 p-2 pb-1.5 stacked:h-[58vw] stacked:flex-none">
                             <Picture
                                 src={clip ? `/api/v1/clips/${clip.id}/video` : null}
                                 video={player.video}
@@ -236,7 +236,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                     </p>
                 )}
             </section>
-            <aside className="flex min-h-0 flex-col border-l border-edge">
+            <aside className="flex min-h-0 flex-col border-l border-edge stacked:border-t stacked:border-l-0">
                 <div role="tablist" aria-label="Beside the film" className="flex gap-3 border-b border-edge px-3">
                     {TABS.map(([id, name]) => (
                         <button

@@ -82,10 +82,10 @@ export function FilmRoom() {
     const mine = snap !== null && (reelId === undefined || snap.reel_id === reelId) ? snap : null;
     const { undo } = useFilm.temporal.getState();
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)_344px] grid-rows-[50px_minmax(0,1fr)_70px]">
-            <header className="col-span-2 flex items-center gap-3 border-b border-edge px-3">
-                <div className="min-w-0 flex-1">
-                    <h1 className="truncate text-[16px] font-bold">
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_344px] grid-rows-[50px_minmax(0,1fr)_70px] stacked:flex stacked:h-auto stacked:flex-col">
+            <header className="col-span-2 flex items-center gap-3 border-b border-edge px-3 stacked:flex-wrap stacked:py-2">
+                <div className="min-w-0 flex-1 stacked:basis-full">
+                    <h1 className="truncate text-[16px] font-bold stacked:whitespace-normal">
                         {mine ? `Snap ${mine.document.chart?.number ?? mine.place}` : 'Film'}
                         {mine && <span className="ml-2">{callWords(document?.call, 'call unknown')}</span>}
                         {mine && (
@@ -94,7 +94,7 @@ export function FilmRoom() {
                             </span>
                         )}
                     </h1>
-                    <p className="truncate text-xs text-soft">
+                    <p className="truncate text-xs text-soft stacked:whitespace-normal">
                         {document && mine ? placeOf(document) : ''}
                         {mine?.before && <span className="ml-2">Before: {mine.before}</span>}
                     </p>

@@ -17,7 +17,7 @@ type Props = {
 /** Running the film and marking it. */
 export function Transport({ player, marking, grading, charting, measured }: Props) {
     return (
-        <div className="flex items-center gap-1 px-2 pb-1.5">
+        <div className="flex items-center gap-1 px-2 pb-1.5 stacked:flex-wrap">
             <Button onClick={player.play} keys="Space" className="!px-2">
                 Play
             </Button>

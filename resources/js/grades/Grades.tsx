@@ -24,12 +24,15 @@ export function Grades() {
         );
     }
     const row = (chosen: boolean) =>
-        clsx('flex items-baseline gap-2 rounded px-2 py-1.5', chosen ? 'bg-ink text-paper' : 'hover:bg-faint');
+        clsx(
+            'flex items-baseline gap-2 rounded px-2 py-1.5 stacked:shrink-0',
+            chosen ? 'bg-ink text-paper' : 'hover:bg-faint',
+        );
     return (
-        <div className="grid h-full grid-cols-[190px_minmax(0,1fr)] print:block print:h-auto">
+        <div className="grid h-full grid-cols-[190px_minmax(0,1fr)] stacked:block stacked:h-auto print:block print:h-auto">
             <nav
                 aria-label="Players"
-                className="no-print overflow-y-auto border-r border-edge bg-card p-2 print:overflow-visible"
+                className="no-print overflow-y-auto border-r border-edge bg-card p-2 stacked:border-r-0 stacked:border-b print:overflow-visible"
             >
                 <Link to="/grades" search={{}} aria-current={wanted ? undefined : 'page'} className={row(!wanted)}>
                     <b>The week</b>
@@ -37,8 +40,8 @@ export function Grades() {
                 <Link to="/teach" search={{}} className={row(false)}>
                     Teaching reels
                 </Link>
-                <h2 className="label mt-3 mb-1 px-2">Players</h2>
-                <ul>
+                <h2 className="label mt-3 mb-1 px-2 stacked:mt-1">Players</h2>
+                <ul className="stacked:flex stacked:gap-1 stacked:overflow-x-auto">
                     {(players.data?.players ?? []).map((p) => (
                         <li key={p.id}>
                             <Link

@@ -11,10 +11,14 @@ import { capital } from '../ui/words';
 import { PlayedSnap } from './PlayedSnap';
 import { SideBySide, type Side } from '../picture/SideBySide';
 
+/** So many of his snaps stand there until he asks for all. */
+const SHOWN = 10;
+
 /** A man's page reads like a letter to him: what he was asked, what he did, three clips to watch, the trend. */
 export function Letter({ id }: { id: string }) {
     const session = useSession();
     const [two, setTwo] = useState<string[]>([]);
+    const [all, setAll] = useState(false);
     const page = useQuery({ queryKey: ['player', id], queryFn: () => api.get<PlayerPage>(`players/${id}`) });
     if (page.isError) return <p className="p-8 text-ball">{page.error.message}</p>;
     if (!page.data) return null;
@@ -26,9 +30,10 @@ export function Letter({ id }: { id: string }) {
         setTwo((t) => (t.includes(snap) ? t.filter((s) => s !== snap) : [...t.slice(-1), snap]));
     const picked = two.map((s) => p.grades.find((g) => g.snap.id === s)).filter((g): g is Played => g !== undefined);
     const last = p.trend.weeks.at(-1);
+    const shown = all ? p.grades : notable(p.grades);
     return (
         <article
-            className="overflow-y-auto px-8 py-6 print:overflow-visible"
+            className="overflow-y-auto px-8 py-6 phone:px-4 print:overflow-visible"
             tabIndex={0}
             aria-label={`Page of ${p.player.name}`}
         >
@@ -71,12 +76,16 @@ export function Letter({ id }: { id: string }) {
             )}
             <div className="grid gap-8 pt-5 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
                 <section>
-                    <h2 className="mb-2 text-lg font-bold">What you did</h2>
+                    <h2 className="mb-2 text-lg font-bold">
+                        {all || shown.length === p.grades.length
+                            ? 'What you did'
+                            : 'What you did, what says most first'}
+                    </h2>
                     {p.grades.length === 0 && (
                         <p className="text-soft">When a coach grades a snap of yours, it stands here with its clip.</p>
                     )}
                     <ul>
-                        {p.grades.map((g) => (
+                        {shown.map((g) => (
                             <PlayedSnap
                                 key={g.id}
                                 grade={g}
@@ -87,6 +96,11 @@ export function Letter({ id }: { id: string }) {
                             />
                         ))}
                     </ul>
+                    {(all || shown.length < p.grades.length) && (
+                        <Button className="no-print mt-2" onClick={() => setAll(!all)}>
+                            {all ? 'Only what says most' : `All ${p.grades.length} snaps`}
+                        </Button>
+                    )}
                 </section>
                 <section className="space-y-5">
                     <Weeks page={p} />
@@ -122,6 +136,12 @@ export function Letter({ id }: { id: string }) {
     );
 }
 
+/** What says most of a man's snaps: what was not plus, then what is measured, the latest first. */
+function notable(grades: Played[]): Played[] {
+    const says = (g: Played) => (g.mark < 1 || g.faults.length > 0 ? 2 : 0) + (g.snap.clips.length > 0 ? 1 : 0);
+    return [...grades].sort((a, b) => says(b) - says(a)).slice(0, SHOWN);
+}
+
 const side = (g: Played, labels: Record<string, string>): Side => ({
     id: g.id,
     title: `Snap ${g.snap.number}, ${g.snap.reel.title}`,
@@ -139,7 +159,7 @@ function Watch({ page }: { page: PlayerPage }) {
     return (
         <section className="pt-4">
             <h2 className="mb-1.5 text-lg font-bold">To watch</h2>
-            <ul className="grid grid-cols-3 gap-4">
+            <ul className="grid grid-cols-3 gap-4 phone:grid-cols-1">
                 {clips.map(({ why, grade: g }) => (
                     <li key={g.id}>
                         <ClipPlayer

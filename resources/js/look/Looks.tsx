@@ -55,8 +55,8 @@ export function Looks() {
         keep(() => api.post('looks', { name, opponent, document, shown }), `On the shelf of ${opponent}: ${name}`);
 
     return (
-        <div className="grid h-full grid-cols-[170px_minmax(0,1fr)] grid-rows-[56px_minmax(0,1fr)] print:block print:h-auto">
-            <header className="col-span-2 flex items-center gap-4 border-b border-edge px-4">
+        <div className="grid h-full grid-cols-[170px_minmax(0,1fr)] grid-rows-[56px_minmax(0,1fr)] stacked:block stacked:h-auto print:block print:h-auto">
+            <header className="col-span-2 flex items-center gap-4 border-b border-edge px-4 stacked:flex-wrap stacked:gap-2 stacked:py-2">
                 <h1 className="text-[19px] font-semibold">
                     Looks
                     <span className="hidden print:inline">
@@ -65,7 +65,7 @@ export function Looks() {
                     </span>
                 </h1>
                 <form
-                    className="no-print flex items-center gap-2 text-[13px]"
+                    className="no-print flex min-w-0 items-center gap-2 text-[13px]"
                     onSubmit={(e) => {
                         e.preventDefault();
                         setSaid(formation);
@@ -80,7 +80,7 @@ export function Looks() {
                         onChange={(e) => setFormation(e.target.value)}
                         onBlur={() => setSaid(formation)}
                         spellCheck={false}
-                        className="w-80 rounded border border-edge bg-paper px-2 py-1 font-semibold"
+                        className="w-80 max-w-full min-w-0 rounded border border-edge bg-paper px-2 py-1 font-semibold"
                     />
                 </form>
                 {drawn.error && (
@@ -96,7 +96,10 @@ export function Looks() {
                     Print
                 </Button>
             </header>
-            <nav aria-label="Opponents" className="no-print overflow-y-auto border-r border-edge bg-card py-2">
+            <nav
+                aria-label="Opponents"
+                className="no-print overflow-y-auto border-r border-edge bg-card py-2 stacked:border-r-0 stacked:border-b"
+            >
                 {opponents.map((o) => (
                     <button
                         key={o}
@@ -226,7 +229,7 @@ function Card({ look, share, drawn, index, onShown, onWords, onRemove }: CardPro
                     −1
                 </Button>
                 <span
-                    className="min-w-0 flex-1 truncate text-right text-[12px] text-soft"
+                    className="min-w-0 flex-1 text-right text-[12px] leading-tight text-soft"
                     title={picture?.picture.boxWords}
                 >
                     {picture &&

@@ -17,7 +17,7 @@ type Props = {
 /** The shelf of an opponent's looks: each with its verdict and how often it was shown; [ and ] flip through. */
 export function Shelf({ looks, cells, current, opponents, opponent, onOpponent, onPick }: Props) {
     return (
-        <div className="flex items-stretch gap-2 border-b border-edge px-3 py-1.5">
+        <div className="flex items-stretch gap-2 border-b border-edge px-3 py-1.5 phone:flex-col">
             <label className="flex shrink-0 flex-col justify-center text-[11px] text-soft narrow">
                 Looks of
                 <Select

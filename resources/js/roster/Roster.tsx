@@ -43,8 +43,8 @@ export function Roster() {
         return (await keep.write({ player, body })) !== undefined;
     };
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)_320px]">
-            <section className="min-h-0 overflow-y-auto px-5 py-4">
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_320px] stacked:block stacked:h-auto">
+            <section className="min-h-0 overflow-y-auto px-5 py-4 stacked:overflow-x-auto">
                 <h1 className="mb-1 text-[19px] font-semibold">Roster</h1>
                 <p className="mb-3 max-w-[70ch] text-[13px] text-soft">
                     A proof with “Our men” runs the first man of each letter with his own forty and stride; 87 % of the
@@ -69,7 +69,7 @@ export function Roster() {
                     </tbody>
                 </table>
                 <form
-                    className="mt-3 flex gap-2"
+                    className="mt-3 flex flex-wrap gap-2"
                     onSubmit={(e) => {
                         e.preventDefault();
                         const form = e.currentTarget;

@@ -68,7 +68,7 @@ export function SeriesBoard() {
             {series && (
                 <>
                     <ul
-                        className="grid grid-cols-[repeat(auto-fill,minmax(330px,1fr))] gap-4 p-5"
+                        className="grid grid-cols-[repeat(auto-fill,minmax(min(330px,100%),1fr))] gap-4 p-5 phone:p-3"
                         aria-label="Members of the series"
                     >
                         {series.members.map((m) => (
@@ -112,7 +112,7 @@ function Member({ member }: { member: SeriesMember }) {
             </div>
             <SmallStage stage={member.stage} lit={gives} />
             <div className="space-y-0.5 px-3 py-1.5 text-[13px]">
-                <p className="truncate text-soft" title={member.words}>
+                <p className="text-soft">
                     {member.words}
                 </p>
                 <p>

@@ -11,7 +11,7 @@ type Props = {
 /** Turns the call over, to the other side or to the field or boundary; and runs it with our own men. */
 export function TurnBar({ named, onNamed, onTurn, short }: Props) {
     return (
-        <div className="no-print flex shrink-0 items-center text-[13px]">
+        <div className="no-print flex shrink-0 items-center text-[13px] stacked:flex-wrap">
             <Button
                 kind="quiet"
                 className="!px-2 !py-0.5"

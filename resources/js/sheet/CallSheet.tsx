@@ -44,8 +44,8 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
     const weighed = share(cells, weights);
 
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)_290px] grid-rows-[auto_minmax(0,1fr)] print:block">
-            <div className="col-span-2 flex items-center gap-4 border-b border-faint px-5 py-1.5">
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_290px] grid-rows-[auto_minmax(0,1fr)] stacked:block stacked:h-auto print:block">
+            <div className="col-span-2 flex items-center gap-4 border-b border-faint px-5 py-1.5 stacked:flex-wrap">
                 <Select
                     aria-label="Saved call"
                     className="no-print max-w-40 text-[13px]"
@@ -72,8 +72,8 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                     )}
                 </p>
             </div>
-            <div className="min-w-0 overflow-auto px-5 py-2">
-                <div className="no-print mb-1.5 flex items-center gap-3 text-[12px] text-soft narrow">
+            <div className="relative min-w-0 overflow-auto px-5 py-2 phone:px-3">
+                <div className="no-print mb-1.5 flex items-center gap-3 text-[12px] text-soft narrow stacked:flex-wrap">
                     <label>
                         Order{' '}
                         <Select
@@ -101,7 +101,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                     <span className="flex-1" />
                     <Filling {...filling} looks={full.length} />
                 </div>
-                <table className="w-full table-fixed border-collapse text-left">
+                <table className="w-full table-fixed border-collapse text-left stacked:min-w-[780px]">
                     <thead>
                         <tr>
                             <th className="w-[78px]" />
@@ -137,7 +137,7 @@ export function CallSheet({ calls, shown, opponent, situation, named }: Props) {
                     </tbody>
                 </table>
             </div>
-            <aside className="no-print min-h-0 overflow-y-auto border-l border-edge">
+            <aside className="no-print min-h-0 overflow-y-auto border-l border-edge stacked:border-t stacked:border-l-0">
                 <CellCard
                     cell={picked === null ? undefined : cells[picked]}
                     call={call}

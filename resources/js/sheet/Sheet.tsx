@@ -26,8 +26,8 @@ export function Sheet() {
     useKeys('n', 'proves with our own men, or with the level', () => setNamed((on) => !on));
 
     return (
-        <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col print:h-auto">
-            <header className="flex items-center gap-5 border-b border-edge px-5 py-2">
+        <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col stacked:h-auto print:h-auto">
+            <header className="flex items-center gap-5 border-b border-edge px-5 py-2 stacked:flex-wrap">
                 <h1 className="text-lg font-bold">Sheet</h1>
                 <Tabs.List aria-label="Which sheet" className="flex gap-4">
                     {[

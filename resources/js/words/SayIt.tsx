@@ -37,7 +37,7 @@ export function SayIt() {
         };
     }, [text]);
     return (
-        <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] print:h-auto print:block">
+        <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] stacked:block stacked:h-auto print:h-auto print:block">
             <div className="min-h-0 overflow-y-auto px-6 py-4">
                 <h1 className="text-lg font-bold">Say it, see it</h1>
                 <input
@@ -48,7 +48,7 @@ export function SayIt() {
                     aria-invalid={problem !== ''}
                     className="mt-2 w-full border-b-2 border-ink bg-transparent pb-1 text-xl font-semibold outline-none"
                 />
-                <div className="mt-3 grid grid-cols-[minmax(0,420px)_minmax(0,1fr)] gap-5">
+                <div className="mt-3 grid grid-cols-[minmax(0,420px)_minmax(0,1fr)] gap-5 phone:grid-cols-1">
                     <div className="rounded-md border border-edge bg-paper">
                         {read && <SketchPicture lines={read.sketch} letters />}
                     </div>

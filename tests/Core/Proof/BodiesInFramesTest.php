@@ -60,7 +60,8 @@ it('plays a run without two men on one spot', function (string $call, string $lo
             for ($b = $a + 1; $b < 22; $b++) {
                 // The mesh is two men on one spot.
                 $mesh = in_array('Q', [$names[$a], $names[$b]], true);
-                if (! $mesh && yardsApart($row, $a, $b) < min(SAME_SPOT_YD, yardsApart($frames['at'][0], $a, $b) - 0.01)) {
+                $least = min(SAME_SPOT_YD, yardsApart($frames['at'][0], $a, $b) - 0.01);
+                if (! $mesh && yardsApart($row, $a, $b) < $least) {
                     $shared["$names[$a] and $names[$b]"] = true;
                 }
             }
@@ -106,7 +107,8 @@ it('brings a blocker who gets to his man to him', function (string $call, string
         $blocks++;
         $a = (int) array_search($letter, $frames['men'], true);
         $b = 11 + (int) array_search($block->target, $frames['defenders'], true);
-        $near = min(array_map(fn (array $row): float => yardsApart($row, $a, $b), array_slice($frames['at'], $step, 7)));
+        $rows = array_slice($frames['at'], $step, 7);
+        $near = min(array_map(fn (array $row): float => yardsApart($row, $a, $b), $rows));
         if ($near > 1.5) {
             $far[] = sprintf('%s stays %.1f yd from the %s', $letter, $near, $block->target);
         }

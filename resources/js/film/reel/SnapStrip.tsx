@@ -14,7 +14,7 @@ export function SnapStrip({ snaps, current, onOpen }: Props) {
         <nav
             ref={strip}
             aria-label="Snaps"
-            className="col-span-2 flex gap-1.5 overflow-x-auto border-t border-edge bg-card p-1.5"
+            className="col-span-2 flex gap-1.5 overflow-x-auto border-t border-edge bg-card p-1.5 stacked:order-first stacked:h-20 stacked:border-t-0 stacked:border-b"
         >
             {snaps.map((s) => (
                 <button
