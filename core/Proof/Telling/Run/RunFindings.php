@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Telling\Run;
 
-use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
-use Jacotaxis\Core\Blocking\Run\RunKind;
-use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Offense\Legal\Legality;
@@ -53,8 +50,7 @@ final class RunFindings
             ...MotionFindings::of($scene),
             ...self::unaccounted($proof, $answers),
             ...self::letThrough($proof),
-            ...self::late($proof),
-            ...self::combinations($proof),
+            ...BlockFindings::of($proof),
             ...self::count($proof),
             ...self::pitch($proof),
             ...self::downfield($proof),
@@ -102,71 +98,6 @@ final class RunFindings
             null,
             'The '.implode(' and the ', $let).(count($let) > 1 ? ' are' : ' is').' let up the field on purpose.',
         )];
-    }
-
-    /** @return list<Finding> */
-    private static function late(RunProof $proof): array
-    {
-        $findings = [];
-        foreach ($proof->made as $letter => $made) {
-            if ($made->makeable === false) {
-                $findings[] = new Finding(
-                    'block-late',
-                    Finding::CAUTION,
-                    $letter,
-                    ucfirst("$letter cannot make his block: {$made->why}."),
-                    $proof->resolved->run->tagged('tackle arc') === null ? null : 'FRZ-03',
-                );
-            }
-            if ($made->makeable === null && $made->why !== null) {
-                $findings[] = new Finding(
-                    'block-unset',
-                    Finding::INFO,
-                    $letter,
-                    "$letter: {$made->why}; the proof uses a product default, the backside end.",
-                    'INZ-15',
-                    'Fill in the split block in the staff book.',
-                );
-            }
-        }
-        foreach ($proof->resolved->blocks as $letter => $block) {
-            if ($block->verb === Verb::Kick && $block->target === null) {
-                $findings[] = new Finding(
-                    'nobody-to-kick',
-                    Finding::INFO,
-                    $letter,
-                    "$letter finds nobody to kick out: he turns up and seals.",
-                    'JET-05',
-                );
-            }
-        }
-
-        return $findings;
-    }
-
-    /**
-     * Where a line cannot double, it is said (INZ-02).
-     *
-     * @return list<Finding>
-     */
-    private static function combinations(RunProof $proof): array
-    {
-        if ($proof->resolved->run->scheme()->kind !== RunKind::Zone) {
-            return [];
-        }
-        $doubles = array_filter($proof->resolved->blocks, fn (Block $b): bool => $b->verb === Verb::Double);
-
-        return $doubles !== []
-            ? []
-            : [
-                new Finding(
-                    'no-combination',
-                    Finding::INFO,
-                    null,
-                    'No combination is possible: the line is one on one across.',
-                    'INZ-02',
-                ),
-            ];
     }
 
     /**

@@ -110,8 +110,13 @@ it('gates the tackle-arc tag by the man on the guard (truth 17, FRZ-02, FRZ-03, 
     string $look,
     bool $makeable,
 ): void {
-    $made = carried('gun two-back, freeze right: freeze option right; tag tackle arc', $look)->made['RG'];
-    expect($made->makeable)->toBe($makeable, $look);
+    $call = 'gun two-back, freeze right: freeze option right; tag tackle arc';
+    $made = carried($call, $look)->made['RG'];
+    $refused = array_filter(
+        told($call, $look)['findings'],
+        fn (array $f): bool => $f['code'] === 'tag-refused' && $f['severity'] === 'fault',
+    );
+    expect($made->makeable)->toBe($makeable, $look)->and(count($refused))->toBe($makeable ? 0 : 1);
     if (! $makeable) {
         expect($made->why)->toContain('on RG, holds him');
     }
