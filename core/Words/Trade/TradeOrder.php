@@ -33,6 +33,7 @@ final class TradeOrder
         // A quarterback's place is said already.
         '\b(gun|pistol|shotgun)\s+(?:1|one)[ -]back\b' => '$1',
         '\bmirrored\s+([\w-]+(?:[ -][\w-]+)?)\s*(?=[,:;]|$)' => '$1 both',
+        '\b(tunnel|jailbreak|slip|slow|bubble)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1 screen',
         // Who gets the ball said after the play.
         '\b({run}|(?:bubble|now|tunnel|slip|swing|jailbreak|smoke|slow|quick)(?:\s+screen)?|shovel)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1',
         '^([^:]+?),?\s+(?:([xyzhrf])\s+)?jet\s+sweep(?:\s+(?:by\s+)?([xyzhrf]))?(?=\s+{side}\s*$)' => '$1: $2$3 jet',
@@ -40,6 +41,9 @@ final class TradeOrder
         '[,;]\s*(?:q|qb|quarterback)\s+reads?\s+(?:the\s+)?(?:backside\s+)?end\s*(?=[,;]|$)' => '',
         '{man}\s+option\b' => '$1 choice',
         '{man}\s+check\s+wide\b' => '$1 check swing',
+        '{man}\s+check[ -]?down\b' => '$1 check flat',
+        // Whose jet is faked moves in any case.
+        '({side})(\s*[:,])\s*(?:fake\s+jet|jet\s+fake)\s*,\s*(?={run}|\w+\s+zone|zone)' => '$1$2 ',
         '{man}(?:\s+and\s+|\s*&\s*)([xyzhrf])\s+([^,;:]+)' => '$1 $3, $2 $3',
         '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side})' => '$2 $1',
         '\btrips\b([^:,]*),?\s*no\s+backs?\b' => 'empty$1',

@@ -57,7 +57,19 @@ final class TradePlaces
     public static function beforeTheColon(string $words): string
     {
         $bare = preg_replace('/\brpo\s*:/i', 'rpo', $words) ?? $words;
-        if (substr_count($bare, ':') !== 1 || str_contains($bare, 'kill')) {
+        if (str_contains($bare, 'kill')) {
+            return $words;
+        }
+        if (substr_count($bare, ':') === 2) {
+            // "I right: power right fake, boot left: Y flat" has one colon too many.
+            [$before, $between, $after] = explode(':', $words, 3);
+            $parts = array_map(trim(...), preg_split('/[,;]/', $between) ?: []);
+
+            return array_filter($parts, self::belongsBefore(...)) === $parts
+                ? rtrim($before).', '.implode(', ', $parts).":$after"
+                : $words;
+        }
+        if (substr_count($bare, ':') !== 1) {
             return $words;
         }
         [$before, $after] = explode(':', $words, 2);
