@@ -512,7 +512,7 @@ it('understands a call as it is typed', function (string $typed, string $means):
     ['1st & 10 at +35: gun 2x2, smash rt', '1st & 10, ball on 35, middle | gun 2x2 right: smash right'],
     ['gun trips rt: jailbreak to X lt', 'gun trips right: X tunnel screen left'],
     ['gun 2x2: slow screen lt', 'gun 2x2 right: slip screen left'],
-    ['pistol wing rt, jet H lt, fake jet, power rt', 'pistol wing right, H jet left, jet fake: power right'],
+    ['pistol wing rt, jet H lt, fake jet, power rt', 'pistol wing right, H jet left: power right'],
     ['trips rt: Q power lt', 'gun trips right: quarterback power left'],
     ['gun trips rt: draw lt', 'gun trips right: draw left'],
     ['ace rt: naked lt off oz rt', 'under center ace right, outside zone right fake, naked left: boot flood left'],
