@@ -80,7 +80,7 @@ final class GapRuns
                     'fullback|playside wing|backside wing|playside slot',
                     'two backs or wing or slot',
                     'kick',
-                    'emol playside',
+                    'edge outside the tight end/emol playside',
                 ),
                 JobRow::read('backside guard', '', 'wrap', 'inside backer/backside backer'),
             ],
@@ -99,7 +99,7 @@ final class GapRuns
             stepYd: -0.7,
             flowYd: -0.6,
             jobs: [
-                JobRow::read('backside guard', '', 'kick', 'emol playside'),
+                JobRow::read('backside guard', '', 'kick', 'edge outside the tight end/emol playside'),
                 JobRow::read('backside wing|backside tackle', '', 'wrap', 'inside backer/backside backer'),
                 JobRow::read('fullback', 'two backs', 'fill', 'left on the back side', late: true),
             ],

@@ -13,7 +13,7 @@ final readonly class Targets
     public const WORDS = [
         'over', 'nose', 'shade', 'on tackle', 'next out', '#1', '#2', '#3', '#4', 'first down playside',
         'next line out',
-        'emol playside', 'emol backside', 'end inside the edge playside', 'end inside the edge backside',
+        'emol playside', 'emol backside', 'edge outside the tight end', 'end inside the edge playside', 'end inside the edge backside',
         'overhang playside', 'overhangs playside',
         'overhang backside', 'outside backer playside', 'outside backer backside', 'support playside',
         'support backside',
@@ -32,6 +32,11 @@ final readonly class Targets
 
     /** A safety and his corner stand at most so far from the receiver they play over, yards. */
     private const OVER_YD = 4.5;
+
+    /** An overhang so near the line and the tight end can be kicked out, yards (product default). */
+    private const EDGE_DEEP_YD = 5.0;
+
+    private const EDGE_WIDE_YD = 4.0;
 
     public function __construct(private FrontRead $front, private Posts $posts)
     {
@@ -80,6 +85,7 @@ final readonly class Targets
             'next line out' => $front->firstDown() === null ? null : $front->lineOutside($front->firstDown()),
             'emol playside' => $front->emol($play),
             'emol backside' => $front->emol($back),
+            'edge outside the tight end' => $this->outsideTheTightEnd(),
             'end inside the edge playside' => $this->second($front->line, true),
             'end inside the edge backside' => $this->second($front->line, false),
             'overhang playside' => $front->overhang($play),
@@ -104,6 +110,25 @@ final readonly class Targets
         };
 
         return $found === false ? $this->several($words, $letter) : ($found === null ? [] : [$found]);
+    }
+
+    /**
+     * Who sets the edge where the last man of the line stands inside the tight end, who blocks down on him: the
+     * overhang, when he is near enough to be kicked out.
+     */
+    private function outsideTheTightEnd(): ?string
+    {
+        $end = $this->posts->letter('playside end');
+        $last = $this->front->emol($this->front->playside);
+        $edge = $this->front->overhang($this->front->playside);
+        if ($end === null || $last === null || $edge === null || $this->front->u($last) > $this->posts->u($end)) {
+            return null;
+        }
+        $wing = $this->posts->letter('playside wing') ?? $end;
+        $near = $this->front->men[$edge]->yYd <= self::EDGE_DEEP_YD &&
+            $this->front->u($edge) <= max($this->posts->u($end), $this->posts->u($wing)) + self::EDGE_WIDE_YD;
+
+        return $near ? $edge : null;
     }
 
     private function noCorner(?string $role): ?string
