@@ -112,9 +112,7 @@ function Member({ member }: { member: SeriesMember }) {
             </div>
             <SmallStage stage={member.stage} lit={gives} />
             <div className="space-y-0.5 px-3 py-1.5 text-[13px]">
-                <p className="text-soft">
-                    {member.words}
-                </p>
+                <p className="text-soft">{member.words}</p>
                 <p>
                     {member.base ? (
                         'What the others must look like.'
