@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { forwardRef, useEffect, useState } from 'react';
+import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
 import type { LookDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { lookCompletions } from '../ui/completions';
 
 type Props = { words: string; onLook: (document: LookDocument, words: string) => void };
-type Read = { document: LookDocument; words: string };
+type Read = { document: LookDocument; words: string; assumed: string[] };
 
 /** The look in words: shows what is on the field, takes another, completes as you type. */
 export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ words, onLook }, ref) {
@@ -29,6 +30,7 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
             setProblem('');
             setEditing(false);
             onLook(read.document, read.words);
+            if (read.assumed.length > 0) toast(`Assumed: ${read.assumed.join('; ')}`);
         } catch (e) {
             setProblem(e instanceof Problem ? e.message : 'The words were not read.');
         }
