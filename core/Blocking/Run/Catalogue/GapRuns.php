@@ -298,7 +298,18 @@ final class GapRuns
             stepYd: -0.6,
             flowYd: 1.6,
             jobs: [
-                JobRow::read('playside guard', '', 'kick', 'overhang playside/support playside/emol playside'),
+                JobRow::read(
+                    'playside guard',
+                    'not playside wing',
+                    'kick',
+                    'backer outside the surface/overhang playside/support playside/emol playside',
+                ),
+                JobRow::read(
+                    'playside guard',
+                    'playside wing',
+                    'kick',
+                    'overhang playside/support playside/emol playside',
+                ),
                 JobRow::read('center', 'not nose', 'wrap', 'inside backer/backside backer'),
             ],
             meshS: 0.7,

@@ -13,7 +13,8 @@ final readonly class Targets
     public const WORDS = [
         'over', 'nose', 'shade', 'on tackle', 'next out', '#1', '#2', '#3', '#4', 'first down playside',
         'next line out',
-        'emol playside', 'emol backside', 'edge outside the tight end', 'end inside the edge playside', 'end inside the edge backside',
+        'emol playside', 'emol backside', 'edge outside the tight end',
+        'backer outside the surface', 'end inside the edge playside', 'end inside the edge backside',
         'overhang playside', 'overhangs playside',
         'overhang backside', 'outside backer playside', 'outside backer backside', 'support playside',
         'support backside',
@@ -131,6 +132,30 @@ final readonly class Targets
         return $near ? $edge : null;
     }
 
+    /**
+     * Backers and overhangs who stand outside of everybody who blocks at the edge of the play, the nearest first.
+     *
+     * @return list<string>
+     */
+    private function outsideTheSurface(): array
+    {
+        $edge = max(array_map(
+            fn (?string $letter): float => $letter === null ? 0.0 : $this->posts->u($letter),
+            [
+                $this->posts->letter('playside tackle'),
+                $this->posts->letter('playside end'),
+                $this->posts->letter('playside wing'),
+            ],
+        ));
+        $men = array_filter(
+            [...$this->front->backers, ...$this->front->overhangs],
+            fn (string $role): bool => $this->front->u($role) > $edge,
+        );
+        usort($men, fn (string $a, string $b): int => $this->front->u($a) <=> $this->front->u($b));
+
+        return $men;
+    }
+
     private function noCorner(?string $role): ?string
     {
         return $role === null || $this->front->men[$role]->group === 'corner' ? null : $role;
@@ -160,6 +185,7 @@ final readonly class Targets
                 array_filter($this->front->fromTackle($backers), fn (string $r): bool => $this->front->u($r) > -0.6),
             ),
             'backside backer' => $backers,
+            'backer outside the surface' => $this->outsideTheSurface(),
             'in the closed gap' => $this->inClosedGap($letter),
             'overhangs playside' => array_values(
                 array_filter($this->front->overhangs, fn (string $r): bool => $this->front->u($r) > 0.0),
