@@ -22,9 +22,6 @@ final class Bodies
     /** Share of his brakes that a man plans to use. */
     private const EASY = 0.8;
 
-    /** Slower than this a man starts in any direction, yards a second. */
-    private const STANDS_YD_S = 1.0;
-
     /** How quickly bodies that are too near slide off one another, yards a second at most. */
     private const SLIDES_YD_S = 4.0;
 
@@ -141,28 +138,10 @@ final class Bodies
         $dy = $y - $this->y[$n];
         $away = sqrt($dx * $dx + $dy * $dy);
         // On his way he is there at the end of the step; behind it he makes up for it and can still stop.
-        $still = $wantedVx * $wantedVx + $wantedVy * $wantedVy < self::STANDS_YD_S * self::STANDS_YD_S;
+        $still = $wantedVx * $wantedVx + $wantedVy * $wantedVy < SprintLaw::STANDS_YD_S * SprintLaw::STANDS_YD_S;
         $most = $still ? sqrt(2.0 * self::EASY * $law->brakes * $away) : $law->vmax;
         $pace = $away < 1e-6 ? 0.0 : min($away / Path::STEP, $most, $law->vmax) / $away;
-        $dvx = $pace * $dx - $this->vx[$n];
-        $dvy = $pace * $dy - $this->vy[$n];
-        $speed = sqrt($this->vx[$n] * $this->vx[$n] + $this->vy[$n] * $this->vy[$n]);
-        $gains = max(0.0, $law->vmax - $speed) / $law->tau * Path::STEP;
-        if ($speed < self::STANDS_YD_S) {
-            $change = sqrt($dvx * $dvx + $dvy * $dvy);
-            $share = $change > $gains ? $gains / $change : 1.0;
-            $this->vx[$n] += $share * $dvx;
-            $this->vy[$n] += $share * $dvy;
-
-            return;
-        }
-        $ux = $this->vx[$n] / $speed;
-        $uy = $this->vy[$n] / $speed;
-        $along = max(-$law->brakes * Path::STEP, min($gains, $dvx * $ux + $dvy * $uy));
-        $push = $law->turns * Path::STEP;
-        $across = max(-$push, min($push, $dvy * $ux - $dvx * $uy));
-        $this->vx[$n] += $along * $ux - $across * $uy;
-        $this->vy[$n] += $along * $uy + $across * $ux;
+        [$this->vx[$n], $this->vy[$n]] = $law->step($this->vx[$n], $this->vy[$n], $pace * $dx, $pace * $dy);
     }
 
     /**

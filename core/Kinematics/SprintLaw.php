@@ -12,6 +12,9 @@ namespace Jacotaxis\Core\Kinematics;
  */
 final readonly class SprintLaw
 {
+    /** Slower than this a man starts in any direction, yards a second. */
+    public const STANDS_YD_S = 1.0;
+
     /**
      * @param  float  $vmax  top speed, yd/s
      * @param  float  $tau  time constant of gaining speed, s
@@ -44,6 +47,33 @@ final readonly class SprintLaw
     public function speed(float $t, float $v0 = 0.0): float
     {
         return $this->vmax - ($this->vmax - $v0) * exp(-$t / $this->tau);
+    }
+
+    /**
+     * His velocity a step later who wants another: faster by the sprint law, slower by his brakes, sideways by what he
+     * can push.
+     *
+     * @return array{float, float} yards a second
+     */
+    public function step(float $vx, float $vy, float $wantedVx, float $wantedVy): array
+    {
+        $dvx = $wantedVx - $vx;
+        $dvy = $wantedVy - $vy;
+        $speed = sqrt($vx * $vx + $vy * $vy);
+        $gains = max(0.0, $this->vmax - $speed) / $this->tau * Path::STEP;
+        if ($speed < self::STANDS_YD_S) {
+            $change = sqrt($dvx * $dvx + $dvy * $dvy);
+            $share = $change > $gains ? $gains / $change : 1.0;
+
+            return [$vx + $share * $dvx, $vy + $share * $dvy];
+        }
+        $ux = $vx / $speed;
+        $uy = $vy / $speed;
+        $along = max(-$this->brakes * Path::STEP, min($gains, $dvx * $ux + $dvy * $uy));
+        $push = $this->turns * Path::STEP;
+        $across = max(-$push, min($push, $dvy * $ux - $dvx * $uy));
+
+        return [$vx + $along * $ux - $across * $uy, $vy + $along * $uy + $across * $ux];
     }
 
     /** Fastest a man gets through a cut of an angle, yards a second: one step changes his velocity by $cuts at most. */

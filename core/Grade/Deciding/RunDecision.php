@@ -276,11 +276,6 @@ final readonly class RunDecision
             : $acts[array_search(min($misses), $misses, true)];
     }
 
-    private function isReadFirst(string $role): bool
-    {
-        return ($this->proof->keys[0] ?? null)?->role === $role;
-    }
-
     /** @return list<array{t: float, xYd: float, yYd: float}> */
     private function telling(string $role): array
     {
@@ -290,8 +285,6 @@ final readonly class RunDecision
                 $this->measures->after('mesh') ?? 0.0,
                 ($this->proof->carriers['give'] ?? null)->from ?? 0.6,
                 $this->measures->after('ball out') ?? 0.0,
-                // Who is read for the pitch shows what he does on the way to it.
-                $this->isReadFirst($role) ? 0.0 : ($this->proof->carriers['pitch'] ?? null)->from ?? 0.0,
             ) + self::AFTER_MESH_S;
         $places = [];
         foreach ($snap === null ? [] : $this->measures->plots() as $plot) {

@@ -47,7 +47,6 @@ final class TradeOrder
         '{man}(?:\s+and\s+|\s*&\s*)([xyzhrf])\s+([^,;:]+)' => '$1 $3, $2 $3',
         '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side})' => '$2 $1',
         '\btrips\b([^:,]*),?\s*no\s+backs?\b' => 'empty$1',
-        '\bdouble\s+fades?\b' => 'X fade, Z fade',
         '\btrips\s+({side})\s+closed\b' => 'trey $1',
     ];
 
@@ -75,6 +74,8 @@ final class TradeOrder
 
     /** Receivers by where they stand, by the number they have. */
     private const NUMBERS = [
+        '\bdouble\s+fades?\b' => ': #1 both fade',
+        ':\s*:' => ':',
         '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men))?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
         '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men))?|slots)\s+(?!zone|release|veer)(?=\w)' => ' #2 both ',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)(?=\s*[,;]|$)' => ' #1 both $1',
@@ -115,9 +116,11 @@ final class TradeOrder
             return $words;
         }
         $place = '/^\s*(goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t|(?:left|right) hash)\s*[,:]\s*/i';
-        $placed = preg_replace($place, '$1 | ', $words) ?? $words;
         $spot = '(?:\s*(?:@|\bat|\bon)\s*(?:the\s+)?(?:[+-]|own\s+|their\s+)?\d+)?';
-        $down = "/,?\s*\b([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot),?/i";
+        $said = "([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot)";
+        // What stands first may end in a colon; inside the call that is the call's own.
+        $placed = preg_replace([$place, "/^\s*$said\s*[:;]\s*/i"], '$1 | ', $words) ?? $words;
+        $down = "/,?\s*\b$said,?/i";
         if ($placed !== $words || preg_match($down, $words, $m) !== 1) {
             return $placed;
         }

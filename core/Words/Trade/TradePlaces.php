@@ -21,11 +21,9 @@ final class TradePlaces
     /** The quarterback's place, which begins a formation. */
     private const BEGINS = '(?:gun|shotgun|pistol|under center|under ctr|uc)\b';
 
-    /** Signs before anything is read: "trips rt. sail. Z go" and "3rd & 7: gun trips" . */
+    /** Signs before anything is read: "trips rt. sail. Z go". */
     private const SIGNS = [
         '\bgoal-?line\b' => 'goal line',
-        '^\s*([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*[\w-]+(?:\s+(?:at|on|from)\s+(?:the\s+)?[+-]?\w+(?:\s\d+)?)?)\s*[:;]\s*' => '$1 | ',
-        '^\s*(red zone|backed up|coming out|goal line|two[ -]point)\s*[:;]\s*' => '$1 | ',
         '(?<=[a-z0-9])\.\s+(?=[a-z#])' => '; ',
     ];
 

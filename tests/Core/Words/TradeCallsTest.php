@@ -476,7 +476,7 @@ it('understands a call as it is typed', function (string $typed, string $means):
     ['wing t rt: buck sweep rt', 'under center wing-T right: buck right'],
     [
         'red zone: gun 2x2 double fade',
-        '1st & 10, ball on 15, middle | gun 2x2 right: X go outside release; Z go outside release',
+        '1st & 10, ball on 15, middle | gun 2x2 right: Z go outside release; X go outside release',
     ],
     ['4th & 1: I rt, FB dive rt', '4th & 1, ball on -40, middle | under center I right: F dive right'],
     ['gun 2x2: all slants w/ R swing', 'gun 2x2 right: double slants both; R swing'],

@@ -21,9 +21,6 @@ abstract class Mover
     /** How hard a man closes on the spot he wants, 1/s. */
     protected const CLOSE = 3.5;
 
-    /** Slower than this a man starts in any direction, yards a second. */
-    private const STANDS_YD_S = 1.0;
-
     /** Share of his brakes that a man plans to use. */
     private const EASY = 0.8;
 
@@ -64,10 +61,8 @@ abstract class Mover
 
     private bool $arrived = false;
 
-    /** How hard he brakes and pushes sideways, yd/s2. */
+    /** How hard he brakes, yd/s2. */
     protected readonly float $brakes;
-
-    private readonly float $pushes;
 
     /** Seconds his hips cost him after a run action. */
     private readonly float $turns;
@@ -98,8 +93,11 @@ abstract class Mover
     /** @var list<Path> the receivers' ways */
     private readonly array $runners;
 
-    public function __construct(protected readonly Defender $defender, SprintLaw $law, protected readonly Sight $sight)
-    {
+    public function __construct(
+        protected readonly Defender $defender,
+        private readonly SprintLaw $law,
+        protected readonly Sight $sight,
+    ) {
         $setting = $sight->scene->setting;
         $this->vmax = $law->vmax;
         $this->tau = $law->tau;
@@ -116,7 +114,6 @@ abstract class Mover
         $this->first = [$until, $sideways * $law->vmax, $upfield * $law->vmax];
         $this->runners = array_values(array_map(fn (RunRoute $r): Path => $r->path, $sight->scene->routes));
         $this->brakes = $law->brakes;
-        $this->pushes = $law->turns;
         $this->turns = $setting->hips;
         $this->x = $defender->xYd;
         $this->y = $defender->yYd;
@@ -214,30 +211,10 @@ abstract class Mover
         $this->vys[] = $this->vy;
     }
 
-    /**
-     * One step toward the velocity he wants: faster by the sprint law, slower by his brakes, sideways by what he can
-     * push.
-     */
+    /** One step toward the velocity he wants, by the law of his legs. */
     public function move(): void
     {
-        $dvx = $this->wx - $this->vx;
-        $dvy = $this->wy - $this->vy;
-        $speed = sqrt($this->vx * $this->vx + $this->vy * $this->vy);
-        $gains = max(0.0, $this->vmax - $speed) / $this->tau * Path::STEP;
-        if ($speed < self::STANDS_YD_S) {
-            $wanted = sqrt($dvx * $dvx + $dvy * $dvy);
-            $share = $wanted > $gains ? $gains / $wanted : 1.0;
-            $this->vx += $share * $dvx;
-            $this->vy += $share * $dvy;
-        } else {
-            $ux = $this->vx / $speed;
-            $uy = $this->vy / $speed;
-            $along = max(-$this->brakes * Path::STEP, min($gains, $dvx * $ux + $dvy * $uy));
-            $push = $this->pushes * Path::STEP;
-            $across = max(-$push, min($push, $dvy * $ux - $dvx * $uy));
-            $this->vx += $along * $ux - $across * $uy;
-            $this->vy += $along * $uy + $across * $ux;
-        }
+        [$this->vx, $this->vy] = $this->law->step($this->vx, $this->vy, $this->wx, $this->wy);
         $this->x += $this->vx * Path::STEP;
         $this->y += $this->vy * Path::STEP;
         $this->pushOff();

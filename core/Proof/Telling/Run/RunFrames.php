@@ -141,8 +141,7 @@ final class RunFrames
             $thrown = $this->outcome->pass !== null && isset($scene->routes[$letter]);
             $yields[] = match (true) {
                 $thrown || $letter === $this->ways->carrier()->letter => 0.0,
-                $this->ways->makesHisBlock($letter) => self::TIMED,
-                $this->ways->mayCarry($letter) => self::TIMED,
+                $this->ways->isTimed($letter) => self::TIMED,
                 default => 1.0,
             };
         }

@@ -67,18 +67,13 @@ final class RunWays
         return $this->proof->carriers[$this->outcome->action] ?? array_values($this->proof->carriers)[0];
     }
 
-    /** Whether he reaches the man he blocks. */
-    public function makesHisBlock(string $letter): bool
+    /** Whether the proof has timed his way: to the man he blocks, or to where he may get the ball. */
+    public function isTimed(string $letter): bool
     {
         $made = $this->proof->made[$letter] ?? null;
 
-        return $made?->at !== null && $made->makeable !== false;
-    }
-
-    /** Whether he may get the ball and has it not: where he runs is timed as well. */
-    public function mayCarry(string $letter): bool
-    {
-        return in_array($letter, array_column($this->proof->carriers, 'letter'), true);
+        return ($made?->at !== null && $made->makeable !== false) ||
+            in_array($letter, array_column($this->proof->carriers, 'letter'), true);
     }
 
     /** Whether nobody blocks him: he goes for the ball. */

@@ -379,6 +379,7 @@ it('rushes and drops on a draw until the ball is handed over', function (): void
     $draw = carried('I right: draw right', '4-2 nickel, cover 2');
     $power = carried('I right: power right', '4-2 nickel, cover 2');
     $deep = fn (RunProof $p, string $role): float => RunFrames::ruleTrue($p)->defenderAt($role, 22)[1];
+    // On power he has to get going first, so that the two are less than a yard apart at this moment.
     expect($deep($draw, 'will'))->toBeGreaterThan($deep($power, 'will') + 0.8)
         ->and($draw->defense->tackler('strong safety')->delay)->toBeGreaterThan(1.15)
         ->and($power->defense->tackler('strong safety')->delay)->toBeLessThan(1.15)
