@@ -27,7 +27,7 @@ final class Workers
             return array_map($do, $things);
         }
         $children = [];
-        foreach (array_chunk($things, (int) ceil(count($things) / $n)) as $chunk) {
+        foreach (array_chunk($things, max(1, (int) ceil(count($things) / $n))) as $chunk) {
             $children[] = self::child($chunk, $do);
         }
         $done = [];
@@ -39,7 +39,7 @@ final class Workers
             if (! is_array($part)) {
                 throw new RuntimeException('A part of the work was not done: its process ended early.');
             }
-            $done = [...$done, ...$part];
+            array_push($done, ...array_values($part));
         }
 
         return $done;

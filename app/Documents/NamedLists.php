@@ -16,6 +16,7 @@ use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\RunParser;
 use RuntimeException;
+use stdClass;
 
 /**
  * Lists of names in the schemas that the catalogues own: a scheme, a tag or a set that is added to its catalogue is
@@ -30,7 +31,7 @@ final class NamedLists
      */
     public static function all(): array
     {
-        $values = fn (array $cases): array => array_map(fn (BackedEnum $c): string => (string) $c->value, $cases);
+        $values = self::values(...);
 
         return [
             'call' => [
@@ -57,6 +58,15 @@ final class NamedLists
         ];
     }
 
+    /**
+     * @param  list<BackedEnum>  $cases
+     * @return list<string>
+     */
+    private static function values(array $cases): array
+    {
+        return array_map(fn (BackedEnum $c): string => (string) $c->value, $cases);
+    }
+
     /** A schema with its lists as the catalogues have them, as text. */
     public static function written(string $name): string
     {
@@ -66,7 +76,7 @@ final class NamedLists
             foreach (explode('/', trim($pointer, '/')) as $part) {
                 $at = is_array($at) ? ($at[(int) $part] ?? null) : ($at->{$part} ?? null);
             }
-            if (! is_object($at)) {
+            if (! $at instanceof stdClass) {
                 throw new RuntimeException("schemas/$name.schema.json has nothing at $pointer.");
             }
             $at->enum = $names;

@@ -35,12 +35,13 @@ final readonly class ProofInput
     public static function from(Request $request, Schemas $schemas): self
     {
         $level = Level::from((string) $request->input('level', 'high-school'));
+        $usual = Situation::of(rules: $level->rules());
 
         return new self(
             $request,
             $schemas,
             $level,
-            SituationInput::from($request->input('situation'), Situation::of(rules: $level->rules())),
+            SituationInput::from($request->input('situation'), $usual) ?? $usual,
             StaffWords::current(),
         );
     }

@@ -17,7 +17,7 @@ class Schemas
         $this->validator = new Validator;
         $this->validator->setMaxErrors(10);
         foreach (['call', 'formation', 'look', 'film', 'proof', 'book'] as $name) {
-            $this->validator->resolver()->registerFile("jacotaxis:$name", base_path("schemas/$name.schema.json"));
+            $this->validator->resolver()?->registerFile("jacotaxis:$name", base_path("schemas/$name.schema.json"));
         }
     }
 
@@ -29,10 +29,11 @@ class Schemas
     public function check(string $name, mixed $document): void
     {
         $result = $this->validator->validate(Helper::toJSON($document), "jacotaxis:$name");
-        if ($result->isValid()) {
+        $error = $result->error();
+        if ($error === null) {
             return;
         }
-        $errors = (new ErrorFormatter)->format($result->error());
+        $errors = (new ErrorFormatter)->format($error);
         $pointer = (string) array_key_first($errors);
         throw new NotValid($pointer, "At $pointer: {$errors[$pointer][0]}. See schemas/$name.schema.json.", $errors);
     }

@@ -2,6 +2,8 @@
 
 namespace App\Files;
 
+use RuntimeException;
+
 /**
  * The one writer of tables: RFC 4180 with a heading. Text that a spreadsheet would take for a formula is led by an
  * apostrophe, figures stay figures.
@@ -16,13 +18,23 @@ final class Csv
      */
     public static function of(array $headings, iterable $rows): string
     {
-        $out = fopen('php://temp', 'w+b');
+        $out = self::memory();
         foreach ([$headings, ...$rows] as $row) {
             fputcsv($out, array_map(self::safe(...), $row), escape: '', eol: "\r\n");
         }
         rewind($out);
 
         return (string) stream_get_contents($out);
+    }
+
+    /**
+     * A file that needs no disk while it is small.
+     *
+     * @return resource
+     */
+    public static function memory()
+    {
+        return fopen('php://temp', 'w+b') ?: throw new RuntimeException('There is no memory left for a table.');
     }
 
     /** A cell as it was before it was written. */

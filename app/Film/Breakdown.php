@@ -86,7 +86,7 @@ final class Breakdown
                 'It is empty or not text. Export the breakdown as CSV and send it again.',
             );
         }
-        $in = fopen('php://temp', 'w+b');
+        $in = Csv::memory();
         fwrite($in, $csv);
         rewind($in);
         $separator = self::separator(strtok($csv, "\r\n") ?: '');

@@ -30,8 +30,14 @@ final class Charting
         $before = $reel->snaps()->when($beforePlace !== null, fn ($q) => $q->where('place', '<', $beforePlace))
             ->reorder('place', 'desc')->limit(self::BEFORE)->get(['document', 'call', 'formation'])->reverse()
             ->values();
-        $history = $before->map(fn (Snap $s): array => ['chart' => self::chart($s), 'call' => $s->document['call']
-            ?? null, 'look' => is_string($s->document['look'] ?? null) ? $s->document['look'] : null])->all();
+        $said = fn (Snap $s, string $what): ?string => is_string($s->document[$what] ?? null)
+            ? $s->document[$what]
+            : null;
+        $history = $before->map(fn (Snap $s): array => [
+            'chart' => self::chart($s),
+            'call' => $said($s, 'call'),
+            'look' => $said($s, 'look'),
+        ])->all();
         /** @var Collection<int, Call> $sheet */
         $sheet = $reel->ours
             ? Call::query()
@@ -42,8 +48,9 @@ final class Charting
             ->mapWithKeys(fn (Call $c): array => [$c->words => CallDocument::read($c->document)->formation->words()])
             ->all();
 
-        return Prediction::of(array_map(fn (array $h): array => ['call' => is_string($h['call']) ? $h['call']
-            : null] + $h, $history), $sheet->pluck('words')->all(),
+        $sheetWords = array_values($sheet->map(fn (Call $c): string => $c->words)->all());
+
+        return Prediction::of(array_values($history), $sheetWords,
             Look::query()->where('opponent', $reel->opponent)->pluck('shown', 'words')->all(), $formations);
     }
 

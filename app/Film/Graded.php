@@ -6,19 +6,22 @@ use App\Models\Reel;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Jacotaxis\Core\Grade\Library\FaultKeys;
+use stdClass;
 
-/** Reads many grades at once, as plain rows in the order they were played. What does not count is left out (GRD-06). */
+/**
+ * Reads many grades at once, as plain rows in the order they were played. What does not count is left out (GRD-06).
+ *
+ * @phpstan-type GradedRow array{id: string, snap: string, man: string, player: string, mark: int, marks: array<string,
+ *     int|null>, faults: list<string>, bust: bool, impact: bool, asked: string, done: string, decision: string|null,
+ *     hard: bool, correction: string, week: int, day: int, kind: string, weight: float, group: string}
+ */
 final class Graded
 {
     /** Grades of a kind a teaching reel chooses from. */
     private const NEWEST = 200;
 
-    /**
-     * @return list<array{id: string, snap: string, man: string, player: string, mark: int, marks: array<string,
-     *     int|null>, faults: list<string>, bust: bool, impact: bool, asked: string, done: string,
-     *     decision: string|null, hard: bool, correction: string, week: int, day: int, kind: string, weight: float,
-     *     group: string}>
-     */
+    /** @return list<GradedRow> */
     public static function rows(?string $player = null, ?string $reel = null, ?int $week = null): array
     {
         $query = self::query()
@@ -26,7 +29,7 @@ final class Graded
             ->when($reel !== null, fn (Builder $q) => $q->where('snaps.reel_id', $reel))
             ->when($week !== null, fn (Builder $q) => $q->where('reels.week', $week));
 
-        return $query->get(self::columns())->map(self::row(...))->all();
+        return array_values($query->get(self::columns())->map(self::row(...))->all());
     }
 
     /**
@@ -36,7 +39,7 @@ final class Graded
      */
     public static function notCounted(int $week): array
     {
-        return DB::table('grades')
+        $snaps = DB::table('grades')
             ->join('snaps', 'snaps.id', '=', 'grades.snap_id')
             ->join('reels', 'reels.id', '=', 'snaps.reel_id')
             ->where('reels.week', $week)
@@ -45,6 +48,8 @@ final class Graded
             ->orderBy('snaps.place')
             ->pluck('grades.snap_id')
             ->all();
+
+        return array_values($snaps);
     }
 
     /** @return list<mixed> */
@@ -59,7 +64,7 @@ final class Graded
     /**
      * What a teaching reel of a fault may show: filmed snaps with the fault, and the newest done well.
      *
-     * @return list<array<string, mixed>> as rows(), oldest first
+     * @return list<GradedRow> oldest first
      */
     public static function filmed(string $fault): array
     {
@@ -80,7 +85,7 @@ final class Graded
             ->whereIn('grades.man', $with->pluck('man')->unique()->all())
             ->get(self::columns());
 
-        return $with->merge($well)->unique('id')->sortBy('played_on')->map(self::row(...))->values()->all();
+        return array_values($with->merge($well)->unique('id')->sortBy('played_on')->map(self::row(...))->all());
     }
 
     /** A running number of days, for windows. */
@@ -108,8 +113,8 @@ final class Graded
             ->orderBy('snaps.place');
     }
 
-    /** @return array<string, mixed> */
-    private static function row(object $g): array
+    /** @return GradedRow */
+    private static function row(stdClass $g): array
     {
         return ['id' => $g->id, 'snap' => $g->snap_id, 'man' => $g->man, 'player' => $g->player_id,
             'mark' => (int) $g->mark, 'marks' => json_decode($g->marks ?? '[]', true) ?? [],
@@ -118,6 +123,6 @@ final class Graded
             'decision' => $g->decision, 'hard' => (bool) $g->hard, 'correction' => $g->correction,
             'week' => (int) $g->week, 'day' => self::day($g->played_on),
             'kind' => $g->kind, 'weight' => $g->weight === null ? 1.0 : (float) $g->weight,
-            'group' => \Jacotaxis\Core\Grade\Library\FaultKeys::group($g->man)];
+            'group' => FaultKeys::group($g->man)];
     }
 }

@@ -10,6 +10,7 @@ use Jacotaxis\Core\Grade\Interval;
 use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Repeats;
 use Jacotaxis\Core\Grade\Trend;
+use stdClass;
 
 /** What a man's page says about him over the season: his weeks, his faults, what repeats, the three snaps to watch. */
 final class Letter
@@ -94,9 +95,9 @@ final class Letter
                 'grades.mark',
             ]);
 
-        return $led->map(fn (object $g): array => ['snap' => $g->id, 'number' => (int) ($g->number ?? $g->place),
+        return array_values($led->map(fn (stdClass $g): array => ['snap' => $g->id, 'number' => (int) ($g->number ?? $g->place),
             'reel' => $g->reel, 'title' => $g->title, 'for' => $g->man, 'helped' => $g->mark > 0, 'does' => $g->mark > 0
-            ? "what you did made it for {$g->man}" : "what you did cost {$g->man} the play"])->values()->all();
+            ? "what you did made it for {$g->man}" : "what you did cost {$g->man} the play"])->all());
     }
 
     /**

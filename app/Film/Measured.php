@@ -50,7 +50,9 @@ final class Measured
             $rows[] = ['man' => (string) $letter, 'number' => $reading?->number,
                 'breakAt' => round($run->break()->t, 2), 'depthYd' => $run->spec->depth(), 'route' => $run->spec->name,
                 'called' => $run->converted() ? $run->called->name : null,
-                'slot' => $reading?->from === null ? null : [round($reading->from, 2), round($reading->to, 2)]];
+                'slot' => $reading?->from === null || $reading->to === null
+                    ? null
+                    : [round($reading->from, 2), round($reading->to, 2)]];
         }
         usort($rows, fn (array $a, array $b): int => ($a['number'] ?? 99) <=> ($b['number'] ?? 99));
 

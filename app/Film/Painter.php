@@ -45,7 +45,7 @@ class Painter
     public function frame(float $t): GdImage
     {
         $this->camera = $this->cameraMan->at($t);
-        $image = imagecreatetruecolor($this->camera->widthPx, $this->camera->heightPx);
+        $image = imagecreatetruecolor(max(1, $this->camera->widthPx), max(1, $this->camera->heightPx));
         imageantialias($image, true);
         imagefill($image, 0, 0, $this->colour($image, self::GROUND));
         $shake = Camera::shake($t);
@@ -122,7 +122,7 @@ class Painter
             $p = $this->camera->project($x, $y, 0.0, $shake);
             if ($p !== null) {
                 $size = max(6.0, $p[2] * 1.1);
-                $box = imagettfbbox($size, 0, $this->font(), $label);
+                $box = imagettfbbox($size, 0, $this->font(), $label) ?: [0, 0, 0, 0, 0, 0, 0, 0];
                 imagettftext(
                     $image,
                     $size,
@@ -179,12 +179,12 @@ class Painter
     /**
      * @param  array{float, float, float}  $feet
      * @param  array{float, float, float}  $head
-     * @param  array{int, int, int}  $colour
+     * @param  array{int<0, 255>, int<0, 255>, int<0, 255>}  $colour
      */
     private function figure(GdImage $image, array $feet, array $head, array $colour, string $number): void
     {
         $wide = max(4, (int) round($feet[2] * 0.62));
-        $shadow = imagecolorallocatealpha($image, 20, 26, 20, 70);
+        $shadow = (int) imagecolorallocatealpha($image, 20, 26, 20, 70);
         imagefilledellipse(
             $image,
             (int) $feet[0],
@@ -219,10 +219,10 @@ class Painter
         }
     }
 
-    /** @param  array{int, int, int}  $rgb */
+    /** @param  array{int<0, 255>, int<0, 255>, int<0, 255>}  $rgb */
     private function colour(GdImage $image, array $rgb): int
     {
-        return imagecolorallocate($image, ...$rgb);
+        return (int) imagecolorallocate($image, ...$rgb);
     }
 
     private function font(): string

@@ -12,6 +12,7 @@ use Jacotaxis\Core\Grade\Numbers\SnapRow;
 use Jacotaxis\Core\Proof\Telling\CalledJobs;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\NotUnderstood;
+use stdClass;
 
 /** What stands side by side of any snaps with film (FLM-12). */
 final class Paired
@@ -59,10 +60,10 @@ final class Paired
                 'reels.played_on',
             ]);
 
-        return $grades->reverse()->filter(fn (object $g): bool => isset($on[$g->snap_id]))
-            ->map(fn (object $g): array => ['snap' => $g->snap_id, 'player' => $g->player_id, 'name' => $g->name,
+        return array_values($grades->reverse()->filter(fn (stdClass $g): bool => isset($on[$g->snap_id]))
+            ->map(fn (stdClass $g): array => ['snap' => $g->snap_id, 'player' => $g->player_id, 'name' => $g->name,
                 'asked' => $g->asked, 'mark' => (int) $g->mark, 'reel' => $g->title,
-                'day' => Graded::day($g->played_on)])->values()->all();
+                'day' => Graded::day($g->played_on)])->all());
     }
 
     /**

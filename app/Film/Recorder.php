@@ -36,11 +36,11 @@ class Recorder
             throw new RuntimeException('ffmpeg could not write the clip: '.trim($ffmpeg->getErrorOutput()));
         }
         file_put_contents(
-            preg_replace('/\.webm$/', '.truth.json', $path),
+            (string) preg_replace('/\.webm$/', '.truth.json', $path),
             json_encode($this->truth($run, $camera, $frames), JSON_THROW_ON_ERROR),
         );
 
-        return ['frames' => $frames, 'bytes' => filesize($path)];
+        return ['frames' => $frames, 'bytes' => (int) filesize($path)];
     }
 
     private function bitmap(\GdImage $image): string

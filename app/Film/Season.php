@@ -5,6 +5,7 @@ namespace App\Film;
 use App\Models\Snap;
 use Illuminate\Database\Eloquent\Builder;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
+use stdClass;
 
 /** Reads many snaps as the rows the numbers are made of: only the columns they need, no models. */
 final class Season
@@ -23,9 +24,9 @@ final class Season
     {
         $float = fn (mixed $v): ?float => $v === null ? null : (float) $v;
 
-        return $snaps->toBase()->join('reels', 'reels.id', '=', 'snaps.reel_id')->orderBy('reels.played_on')
+        $rows = $snaps->toBase()->join('reels', 'reels.id', '=', 'snaps.reel_id')->orderBy('reels.played_on')
             ->orderBy('snaps.place')->get(self::COLUMNS)
-            ->map(fn (object $s): SnapRow => new SnapRow($s->id, $s->call, $s->family, $s->formation, $s->motion,
+            ->map(fn (stdClass $s): SnapRow => new SnapRow($s->id, $s->call, $s->family, $s->formation, $s->motion,
                 $s->personnel, $s->front, $s->shell, $s->defender, $s->choice, $s->down, $float($s->to_go_yd),
                 $float($s->ball_on_yd), $s->hash,
                 $s->quarter, $s->result, $float($s->gain_yd), (bool) $s->touchdown, (bool) $s->run, $s->done,
@@ -33,5 +34,7 @@ final class Season
                 $s->opponent ?: null, (bool) $s->nullified, $s->penalty_by, $s->hole, $s->reel_id, $s->gave === null
                 ? null : (bool) $s->gave, $s->tag, $s->action, $s->back, $s->wrinkle, $s->carrier))
             ->all();
+
+        return array_values($rows);
     }
 }

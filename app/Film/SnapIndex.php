@@ -81,7 +81,7 @@ final class SnapIndex
             'wrinkle' => is_string($document['look'] ?? null) ? Evidence::wrinkle($document['look'])
             : null] + self::call($film, $document) + self::graded($film);
 
-        return $key === null ? $told : self::$known[$key] = $told;
+        return $key === null ? $told : self::$known[(string) $key] = $told;
     }
 
     /**

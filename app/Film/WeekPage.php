@@ -11,15 +11,22 @@ use Jacotaxis\Core\Grade\Library\Library;
 use Jacotaxis\Core\Grade\Points;
 use Jacotaxis\Core\Grade\Repeats;
 
-/** What the page of a week shows: the men's points, the groups' faults, and what came again. */
+/**
+ * What the page of a week shows: the men's points, the groups' faults, and what came again.
+ *
+ * @phpstan-import-type GradedRow from Graded
+ *
+ * @phpstan-type RepeatRow array{man: string, fault: string, times: int, state: string, text: string,
+ *     ids: list<string>, ...}
+ */
 final class WeekPage
 {
     /** Looked back for what came again, in windows of the staff. */
     private const WINDOWS = 2;
 
     /**
-     * @param  list<array<string, mixed>>  $rows
-     * @param  list<array<string, mixed>>  $repeats  as repeats()
+     * @param  list<GradedRow>  $rows
+     * @param  list<RepeatRow>  $repeats
      * @return list<array<string, mixed>>
      */
     public static function men(array $rows, StaffWords $staff, array $repeats = []): array
@@ -33,22 +40,22 @@ final class WeekPage
         $out = [];
         foreach ($byPlayer as $id => $his) {
             $points = new Points($staff->theScale());
-            array_map($points->add(...), $his);
-            $faults = array_count_values(array_merge(...array_column($his, 'faults')));
+            foreach ($his as $grade) {
+                $points->add($grade);
+            }
+            $faults = self::times($his);
             arsort($faults);
             $cue = Cue::of(array_map(fn (array $g): array => ['faults' => $g['faults'],
                 'correction' => $g['correction']], $his), array_values(array_filter($repeats,
                     fn (array $r): bool => $r['man'] === $players[$id]->name)));
-            $flagged = fn (string $flag): array => array_column(array_filter($his, fn (array $g): bool => $g[$flag]),
+            $flagged = fn (string $flag): array => array_column(array_filter($his, fn (array $g): bool => (bool) $g[$flag]),
                 'snap');
             $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter,
                 'number' => $players[$id]->number, 'bustIds' => $flagged('bust'), 'impactIds' => $flagged('impact'),
                 'ids' => array_column($his, 'snap'),
                 'cue' => $cue === null ? null : ['label' => $keys->label($cue['fault']),
                     'praise' => Library::entry($cue['fault'])['praise']] + $cue,
-                'faults' => array_map(fn (string $f, int $n): array => ['id' => $f, 'label' => $keys->label($f),
-                    'times' => $n, 'praise' => Library::entry($f)['praise']], array_keys($faults),
-                    $faults)] + $points->toArray($staff->winning);
+                'faults' => self::counted($faults, $keys)] + $points->toArray($staff->winning);
         }
         usort($out, fn (array $a, array $b): int => $a['number'] <=> $b['number']);
 
@@ -56,7 +63,38 @@ final class WeekPage
     }
 
     /**
-     * @param  list<array<string, mixed>>  $rows
+     * @param  list<GradedRow>  $grades
+     * @return array<string, int> how often, by fault
+     */
+    private static function times(array $grades): array
+    {
+        $times = [];
+        foreach ($grades as $grade) {
+            foreach ($grade['faults'] as $fault) {
+                $times[$fault] = ($times[$fault] ?? 0) + 1;
+            }
+        }
+
+        return $times;
+    }
+
+    /**
+     * @param  array<string, int>  $faults  how often, by fault
+     * @return list<array{id: string, label: string, times: int, praise: bool}>
+     */
+    private static function counted(array $faults, FaultKeys $keys): array
+    {
+        $counted = [];
+        foreach ($faults as $fault => $times) {
+            $counted[] = ['id' => $fault, 'label' => $keys->label($fault), 'times' => $times,
+                'praise' => Library::entry($fault)['praise']];
+        }
+
+        return $counted;
+    }
+
+    /**
+     * @param  list<GradedRow>  $rows
      * @return list<array<string, mixed>>
      */
     public static function groups(array $rows, FaultKeys $keys): array
@@ -81,7 +119,7 @@ final class WeekPage
         return $out;
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<RepeatRow> */
     public static function repeats(FaultKeys $keys): array
     {
         $schools = StaffWords::current()->book()->schools;

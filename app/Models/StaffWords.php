@@ -56,8 +56,11 @@ class StaffWords extends Model
     {
         $usual = Cadence::of();
 
-        return static::query()->orderBy('id')->first() ??
-            static::query()->create([
+        /** @var self|null $kept */
+        $kept = self::query()->orderBy('id')->first();
+
+        return $kept ??
+            self::query()->create([
                 'letters' => array_combine(Man::SKILL, Man::SKILL),
                 'school' => Technique::SCHOOLS[0],
                 'cadence' => ['words' => $usual->words, 'beatS' => $usual->beatS, 'soundS' => $usual->soundS],

@@ -25,9 +25,9 @@ trait Versioned
         $changes = $this->getDirty();
         $changed = static::query()->whereKey($this->getKey())->where('version', $based)
             ->update([...$changes, 'version' => $based + 1, 'updated_at' => $this->freshTimestampString()]);
-        $now = static::query()->findOrFail($this->getKey());
+        $now = static::query()->whereKey($this->getKey())->firstOrFail();
         if ($changed === 0) {
-            throw Problem::stale($now->version, $now->toArray(), $this->toArray());
+            throw Problem::stale((int) $now->getAttribute('version'), $now->toArray(), $this->toArray());
         }
 
         return $now;

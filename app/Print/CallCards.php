@@ -54,7 +54,7 @@ final readonly class CallCards
         $w = ($width - 2 * self::MARGIN - ($across - 1) * self::GAP) / $across;
         $h = ($height - 2 * self::MARGIN - ($down - 1) * self::GAP) / $down;
         $pages = [];
-        foreach (array_chunk($calls, $per) as $chunk) {
+        foreach (array_chunk($calls, max(1, $per)) as $chunk) {
             $page = new Drawing;
             foreach ($chunk as $n => ['name' => $name, 'call' => $call]) {
                 $x = self::MARGIN + ($n % $across) * ($w + self::GAP);
@@ -100,7 +100,8 @@ final readonly class CallCards
             array_map(fn (array $r): int => Drawing::lines($r[1], $wide - $type * 2.8, $type), $rows),
             $columns,
         );
-        $list = max(array_map(array_sum(...), array_column($columnsOf, 'lines'))) * $type * 1.3 + 8;
+        $lines = max(0, ...array_map(array_sum(...), array_column($columnsOf, 'lines')));
+        $list = $lines * $type * 1.3 + 8;
         $field = new CardField($page, $call, $call->situation ?? $else, $this->book, $this->player, $this->look);
         $field->draw($x + 6, $below - $small * 0.6, $w - 12, $h - ($below - $y) - $list, $small);
         foreach ($columnsOf as $c => ['rows' => $numbers]) {

@@ -134,7 +134,7 @@ final readonly class CardField
         $stage = RunStage::of($proof);
         $points = fn (array $line): array => array_map(
             fn (array $p): array => $at($p[0], min($this->upYd(), $p[1])),
-            $line,
+            array_values($line),
         );
         foreach ($stage['tracks'] as $track) {
             $his = $this->player === null ? $track['rule'] : $track['man'] === $this->player;

@@ -130,7 +130,7 @@ final readonly class LineCards
             }
             $this->block(
                 $page,
-                array_map(fn (array $p): array => $at(...$p), $block['line']),
+                array_map(fn (array $p): array => $at(...$p), array_values($block['line'])),
                 $block['makeable'] === false,
             );
         }

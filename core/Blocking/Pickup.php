@@ -146,7 +146,7 @@ final readonly class Pickup
             }
         }
         $takes = $free = [];
-        foreach (Matching::best($cost) as $r => $column) {
+        foreach (Matching::best(array_values($cost)) as $r => $column) {
             if (isset($letters[$column])) {
                 $takes[$letters[$column]] = $rushers[$r]->role;
             } else {

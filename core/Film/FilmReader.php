@@ -47,7 +47,7 @@ final class FilmReader
                 $m['label'] ?? null,
                 $m['certain'] ?? true,
             ),
-            $d['marks'] ?? [],
+            array_values($d['marks'] ?? []),
         );
         $plots = array_map(
             fn (array $p): Plot => new Plot(
@@ -59,10 +59,10 @@ final class FilmReader
                 $p['angle'] ?? FilmDocument::WIDE,
                 isset($p['confidence']) ? (float) $p['confidence'] : null,
             ),
-            $d['plots'] ?? [],
+            array_values($d['plots'] ?? []),
         );
-        $seen = array_map(self::seen(...), $d['seen'] ?? [], array_keys($d['seen'] ?? []));
-        $moves = array_map(self::move(...), $d['moves'] ?? [], array_keys($d['moves'] ?? []));
+        $seen = self::numbered(self::seen(...), $d['seen'] ?? []);
+        $moves = self::numbered(self::move(...), $d['moves'] ?? []);
 
         // The situation of the film is what was; a call's own is what it was drawn for.
         return new FilmDocument(
@@ -113,11 +113,32 @@ final class FilmReader
     private static function calibrations(array $calibrations): array
     {
         return array_map(fn (array $c): array => [
-            'angle' => $c['angle'] ?? FilmDocument::WIDE,
+            'angle' => (string) ($c['angle'] ?? FilmDocument::WIDE),
             'atS' => (float) $c['atS'],
-            'points' => array_map(fn (array $p): array => array_map(floatval(...),
-                array_intersect_key($p, ['xPx' => 1, 'yPx' => 1, 'fieldXYd' => 1, 'fieldYYd' => 1])), $c['points']),
+            'points' => array_values(array_map(fn (array $p): array => [
+                'xPx' => (float) $p['xPx'],
+                'yPx' => (float) $p['yPx'],
+                'fieldXYd' => (float) $p['fieldXYd'],
+                'fieldYYd' => (float) $p['fieldYYd'],
+            ], $c['points'])),
         ], $calibrations);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(array<string, mixed>, int): T  $read
+     * @param  array<int, array<string, mixed>>  $rows
+     * @return list<T>
+     */
+    private static function numbered(callable $read, array $rows): array
+    {
+        $all = [];
+        foreach (array_values($rows) as $n => $row) {
+            $all[] = $read($row, $n);
+        }
+
+        return $all;
     }
 
     /** @param  array<string, mixed>  $s */
@@ -145,7 +166,7 @@ final class FilmReader
      */
     private static function move(array $m, int $n): array
     {
-        $h = array_map(floatval(...), $m['h']);
+        $h = array_map(floatval(...), array_values($m['h']));
         if (! Homography::invertible($h)) {
             throw new BadDocument("/moves/$n/h",
                 'These nine numbers move no picture: they have no inverse. Follow the paint again, or leave the movement out.');
@@ -154,7 +175,7 @@ final class FilmReader
             throw new BadDocument("/moves/$n/toS", 'A movement ends after it begins.');
         }
 
-        return ['angle' => $m['angle'] ?? FilmDocument::WIDE, 'fromS' => (float) $m['fromS'],
+        return ['angle' => (string) ($m['angle'] ?? FilmDocument::WIDE), 'fromS' => (float) $m['fromS'],
             'toS' => (float) $m['toS'], 'h' => $h, 'inliers' => (int) $m['inliers'], 'missPx' => (float) $m['missPx']];
     }
 }

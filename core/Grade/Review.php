@@ -158,7 +158,7 @@ final readonly class Review
             'coverage' => $this->coverage(),
             'key' => array_map(
                 fn (array $k): string => "{$k['question']} ".ucfirst($k['verdict']).'.',
-                array_filter($this->report['keys'], fn (array $k): bool => $k['conflict']),
+                array_values(array_filter($this->report['keys'], fn (array $k): bool => $k['conflict'])),
             ),
             'wide' => [$this->grader->decision()->why],
             'tight', 'quarterback' => [
@@ -208,7 +208,7 @@ final readonly class Review
             : [
                 $told['words'].'.',
                 $told['family'] === null ? '' : ucfirst($told['family']).": {$told['why']}.",
-                ucfirst($this->grader->measures->proof->verdict()->value).'. '.$this->report['why'],
+                ucfirst((string) $this->grader->measures->proof?->verdict()->value).'. '.$this->report['why'],
             ];
     }
 
@@ -232,7 +232,7 @@ final readonly class Review
 
         return $said !== []
             ? $said
-            : array_map(fn (array $k): string => "Reads the {$k['defender']}.", $this->report['keys']);
+            : array_values(array_map(fn (array $k): string => "Reads the {$k['defender']}.", $this->report['keys']));
     }
 
     /**
@@ -263,15 +263,15 @@ final readonly class Review
     private function mover(): array
     {
         $call = $this->grader->measures->film->call;
+        if ($call === null) {
+            return [];
+        }
         $picture = $this->report['picture'];
-        $counted = implode(
-            ', ',
-            array_map(
-                fn (string $l, int $n): string => '#'.($n + 1)." $l",
-                $picture['receivers'][$picture['strength']],
-                array_keys($picture['receivers'][$picture['strength']]),
-            ),
-        );
+        $receivers = [];
+        foreach (array_values($picture['receivers'][$picture['strength']]) as $n => $letter) {
+            $receivers[] = '#'.($n + 1)." $letter";
+        }
+        $counted = implode(', ', $receivers);
 
         return [
             $call->formation->words().'.',

@@ -31,22 +31,22 @@ final class Bodies
     /** Touches are settled this often in a step, so that three men in a row are. */
     private const ROUNDS = 4;
 
-    /** @var list<float> */
+    /** @var array<int, float> by man */
     private array $x;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $y;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $vx;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $vy;
 
     /** @var list<float> how readily he is moved; 0 not at all */
     private array $yields;
 
-    /** @var list<list<float>> by two men, how near they come: what they begin with, where that is nearer */
+    /** @var array<int, array<int, float>> by two men, how near they come: what they begin with, where that is nearer */
     private array $apart = [];
 
     /**
@@ -72,7 +72,7 @@ final class Bodies
     /** @return list<array{float, float}> where each is now */
     public function places(): array
     {
-        return array_map(fn (float $x, float $y): array => [$x, $y], $this->x, $this->y);
+        return array_map(fn (float $x, float $y): array => [$x, $y], array_values($this->x), array_values($this->y));
     }
 
     /**

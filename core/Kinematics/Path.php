@@ -55,20 +55,24 @@ final readonly class Path
         if ($n <= 0) {
             return $this;
         }
-        $shift = fn (array $a, ?float $fill): array => array_slice(
-            [...array_fill(0, $n, $fill ?? $a[0]), ...$a],
-            0,
-            self::STEPS,
-        );
         $cuts = array_map(fn (Cut $c): Cut => $c->delayed($delay), $this->cuts);
 
         return new self(
-            $shift($this->x, null),
-            $shift($this->y, null),
-            $shift($this->vx, 0.0),
-            $shift($this->vy, 0.0),
+            self::later($this->x, $n, $this->x[0]),
+            self::later($this->y, $n, $this->y[0]),
+            self::later($this->vx, $n, 0.0),
+            self::later($this->vy, $n, 0.0),
             $cuts,
         );
+    }
+
+    /**
+     * @param  list<float>  $values
+     * @return list<float> so many steps later, with what was before
+     */
+    private static function later(array $values, int $steps, float $before): array
+    {
+        return array_slice([...array_fill(0, $steps, $before), ...$values], 0, self::STEPS);
     }
 
     /**

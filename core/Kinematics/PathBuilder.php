@@ -220,7 +220,7 @@ final class PathBuilder
         }
         ksort($allowed);
 
-        return $allowed;
+        return array_values($allowed);
     }
 
     /** A last leg that would leave the strip ends at its edge, and he brakes for it. */

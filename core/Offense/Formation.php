@@ -199,7 +199,7 @@ final readonly class Formation
             return $yd;
         }
         $widest =
-            max(array_map(fn (array $spot): float => abs($spot[1]), Sets::receivers($this->set))) *
+            max(0.0, ...array_values(array_map(fn (array $spot): float => abs($spot[1]), Sets::receivers($this->set)))) *
             ($this->modifier === 'wide' ? 1.2 : 1.0);
         $room = abs($frame->sidelineX($side));
         $close = min(self::WIDEN, $room / (RuleSet::WIDTH_YD / 2.0), ($room - self::ROOM_YD) / $widest);
@@ -225,7 +225,7 @@ final readonly class Formation
                         : (abs($men[$letter][1] - $men[$inside][1]) > 0.9
                             ? 1.0
                             : self::APART_YD);
-                $men[$letter][0] = max($men[$letter][0], $men[$inside][0] + $need);
+                $men[$letter] = [max($men[$letter][0], $men[$inside][0] + $need), $men[$letter][1]];
             }
         }
 

@@ -173,50 +173,66 @@ final class Sets
         return self::BACKFIELDS[$quarterback]['Q'];
     }
 
+    /**
+     * @return array{words: string, quarterback: string, receivers: array<string, array{0: string, 1: float, 2: float,
+     *     3?: float}>, backs: array<string, string>, splits?: array{float, float}, over?: bool}
+     */
+    private static function row(string $set): array
+    {
+        return self::ALL[$set];
+    }
+
     /** Where the quarterback stands when nothing is said. */
     public static function usualQuarterback(string $set): string
     {
-        return self::ALL[$set]['quarterback'];
+        return self::row($set)['quarterback'];
     }
 
     public static function usualSplits(string $set): LineSplits
     {
-        return LineSplits::of(...(self::ALL[$set]['splits'] ?? [2.0, 2.0]));
+        return LineSplits::of(...(self::row($set)['splits'] ?? [2.0, 2.0]));
     }
 
     public static function isOver(string $set): bool
     {
-        return self::ALL[$set]['over'] ?? false;
+        return self::row($set)['over'] ?? false;
     }
 
     public static function words(string $set): string
     {
-        return self::ALL[$set]['words'];
+        return self::row($set)['words'];
     }
 
     /** @return array<string, array{0: string, 1: float, 2: float, 3?: float}> by letter */
     public static function receivers(string $set): array
     {
-        return self::ALL[$set]['receivers'];
+        return self::row($set)['receivers'];
     }
 
     /** @return array<string, array{string, float, float}> by letter: anchor, yards, depth */
     public static function backs(string $set, string $quarterback): array
     {
-        return array_map(fn (string $part): array => self::BACKFIELDS[$quarterback][$part], self::ALL[$set]['backs']);
+        return array_map(fn (string $part): array => self::place($quarterback, $part), self::row($set)['backs']);
+    }
+
+    /** @return array{string, float, float} anchor, yards, depth */
+    private static function place(string $quarterback, string $part): array
+    {
+        /** @var array{string, float, float} */
+        return self::BACKFIELDS[$quarterback][$part];
     }
 
     /** @return list<string> who stands in the backfield */
     public static function backLetters(string $set): array
     {
-        return array_keys(self::ALL[$set]['backs']);
+        return array_keys(self::row($set)['backs']);
     }
 
     /** @return list<string> who stands attached on the line: tight ends, whatever their letters */
     public static function ends(string $set): array
     {
         return array_keys(array_filter(
-            self::ALL[$set]['receivers'],
+            self::row($set)['receivers'],
             fn (array $spot): bool => $spot[0] === 'end' && $spot[2] === self::ON,
         ));
     }
@@ -224,12 +240,12 @@ final class Sets
     /** @return list<string> the five letters of a set */
     public static function letters(string $set): array
     {
-        return [...array_keys(self::ALL[$set]['receivers']), ...array_keys(self::ALL[$set]['backs'])];
+        return [...array_keys(self::row($set)['receivers']), ...array_keys(self::row($set)['backs'])];
     }
 
     /** A balanced set has as many receivers on each side and its side only says where the strength is called. */
     public static function isBalanced(string $set): bool
     {
-        return array_sum(array_map(fn (array $spot): int => $spot[1] <=> 0.0, self::ALL[$set]['receivers'])) === 0;
+        return array_sum(array_map(fn (array $spot): int => $spot[1] <=> 0.0, self::row($set)['receivers'])) === 0;
     }
 }

@@ -219,7 +219,7 @@ final class RouteRunner
         if ($width !== null && ! $shape->crosses()) {
             return $build->to($width, $depth)->cut(CutKind::Bend)->run(0.0);
         }
-        $build->to($x, $depth)->cut($shape->break);
+        $build->to($x, $depth)->cut($shape->break ?? CutKind::Bend);
         if ($shape->crosses() && ($width !== null || $route->finish() === Finish::Settle)) {
             $stop = $width ?? self::nextWindow($x, $out);
 
@@ -296,7 +296,7 @@ final class RouteRunner
         $width = max($edge, min($out * $man->xYd + 2.0, $room - 1.0));
         $x = $out * min($man->isBack() ? 8.0 : $out * $man->xYd + 4.0, $width - 1.0);
 
-        return $build->to($x, $depth * 0.4)->cut($shape->break)->to($out * $width, $depth)->settle();
+        return $build->to($x, $depth * 0.4)->cut($shape->break ?? CutKind::Bend)->to($out * $width, $depth)->settle();
     }
 
     /** To a spot and settles there: a wide man six yards inside, a slot man where he is, a tight man just outside. */
@@ -333,7 +333,7 @@ final class RouteRunner
             max($out * $man->xYd + self::WHEEL_OUT_YD, $man->isBack() ? self::WHEEL_BACK_YD : 9.0),
         );
 
-        return $build->to($out * $width, $depth)->cut($shape->break)->run(0.0);
+        return $build->to($out * $width, $depth)->cut($shape->break ?? CutKind::Bend)->run(0.0);
     }
 
     private static function across(
@@ -353,7 +353,7 @@ final class RouteRunner
             ->to($man->xYd + $out * $length * self::UNDER_HOOK, $climb + self::UNDER_HOOK * ($depth - $climb))
             ->cut(CutKind::Bend)
             ->to($man->xYd + $out * $length, $depth)
-            ->cut($shape->break);
+            ->cut($shape->break ?? CutKind::Bend);
         if ($width === null && $route->finish() === Finish::Run) {
             return $build->run($out * $shape->angleDeg);
         }

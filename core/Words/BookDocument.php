@@ -136,7 +136,8 @@ final class BookDocument
             if (isset($have[$path]) && ! in_array($path, $take, true)) {
                 continue;
             }
-            [$list, $name] = [...explode('/', $path, 2), null];
+            $parts = explode('/', $path, 2);
+            [$list, $name] = [$parts[0], $parts[1] ?? null];
             if ($name === null) {
                 $book[$list] = $entry;
             } else {

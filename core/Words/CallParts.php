@@ -26,7 +26,9 @@ final class CallParts
     {
         $said = preg_split('/,?\s*\brpo\b\s*:?/i', $words, 2) ?: [$words];
         if (str_contains($said[0], ':')) {
-            return explode(':', $words, 2);
+            [$formation, $rest] = explode(':', $words, 2) + [1 => ''];
+
+            return [$formation, $rest];
         }
 
         return self::atRun($words) ?? self::atRoutes($words, $book) ?? throw self::notFound($words, $book);
@@ -93,7 +95,8 @@ final class CallParts
     /** A call that says its formation last, "triple right, double-slot", with it first; null where it does not. */
     public static function turned(string $words, StaffBook $book): ?string
     {
-        [$situation, $call] = str_contains($words, '|') ? explode('|', $words, 2) : [null, $words];
+        $parts = explode('|', $words, 2);
+        [$situation, $call] = count($parts) === 2 ? $parts : [null, $words];
         if (str_contains($call, ':')) {
             return null;
         }

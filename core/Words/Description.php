@@ -16,17 +16,19 @@ use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Route\RouteSpec;
 
-/** What a call is: its words, its family with the reason, and the nearest other families with what differs. */
+/**
+ * What a call is: its words, its family with the reason, and the nearest other families with what differs.
+ *
+ * @phpstan-type Described array{words: string, family: string|null, alsoCalled: string, side: string, why: string,
+ *     nearest: list<array{family: string, differs: string}>, families: list<array{family: string, side: string,
+ *     why: string}>, otherSide: list<string>, assumed: list<string>, ...}
+ */
 final class Description
 {
     /** What the other school calls it (SET-31). */
     private const MESH = 'mesh';
 
-    /**
-     * @return array{words: string, family: string|null, side: string, why: string, nearest: list<array{family: string,
-     *     differs: string}>, families: list<array{family: string, side: string, why: string}>, otherSide: list<string>,
-     *     assumed: list<string>}
-     */
+    /** @return Described */
     public static function of(Call $call, ?Situation $context = null, ?StaffBook $book = null): array
     {
         if ($call->run !== null) {
@@ -69,7 +71,7 @@ final class Description
     /**
      * A run is its scheme: its words say why, and runs of the same kind are the nearest.
      *
-     * @return array<string, mixed>
+     * @return Described
      */
     private static function run(Call $call, ?Situation $context, ?StaffBook $book): array
     {

@@ -84,7 +84,7 @@ final readonly class KillWords
         $count = '/^(.*?)\s*,?\s+(?:'.self::WHEN.')\s+(?:a\s+|the\s+|there\s+are\s+)?'
             .'(?:box\s+(?:of\s+)?(\d)(?:\s+or\s+more)?|(\d)(?:\s*\+|\s+or\s+more)?(?:\s+(?:men|in))*(?:\s+the)?\s+box)\s*$/is';
         if (preg_match($count, $words, $m) === 1) {
-            return [$m[1], KillRule::BoxOf, (int) (($m[2] ?? '') !== '' ? $m[2] : $m[3])];
+            return [$m[1], KillRule::BoxOf, (int) (($m[2] ?? '') !== '' ? $m[2] : $m[3] ?? '')];
         }
         $own = array_column(KillRule::cases(), 'value');
         $said = self::RULES + array_combine($own, $own);

@@ -24,7 +24,7 @@ class Front extends JxCommand
 
     protected function answer(): int
     {
-        $school = (string) $this->option('school');
+        $school = $this->given('school') ?? '';
         if (! in_array($school, Technique::SCHOOLS, true)) {
             throw NotUnderstood::word($school, 'school of technique names', Technique::SCHOOLS);
         }
@@ -35,7 +35,7 @@ class Front extends JxCommand
             return self::DONE;
         }
         $look = LookParser::parse(
-            (string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-3 over, cover 3'"),
+            $this->given('look') ?? throw NotUnderstood::missing('look', "--look='4-3 over, cover 3'"),
             new StaffBook(school: $school),
         );
         $aligned = Alignment::of($look, $now, $before);
@@ -56,7 +56,7 @@ class Front extends JxCommand
     private function formation(): array
     {
         $situation = $this->situation();
-        $draft = FormationParser::parse((string) $this->option('formation'), $situation);
+        $draft = FormationParser::parse($this->given('formation') ?? '', $situation);
         $snap = Snap::of(
             $draft->formation->men($situation->frame()),
             $draft->motions,

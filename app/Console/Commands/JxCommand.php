@@ -68,9 +68,25 @@ abstract class JxCommand extends Command
         );
     }
 
+    /** What an option says, or null where it was not given or is not one of the command's. */
+    protected function given(string $option): ?string
+    {
+        $value = $this->hasOption($option) ? $this->option($option) : null;
+
+        return is_string($value) && $value !== '' ? $value : null;
+    }
+
+    /** A file named among the arguments; - is standard input. */
+    protected function file(string $argument = 'file'): string
+    {
+        $file = $this->argument($argument);
+
+        return is_string($file) ? $file : '-';
+    }
+
     protected function level(): Level
     {
-        $given = (string) ($this->hasOption('level') ? $this->option('level') : '') ?: 'high-school';
+        $given = $this->given('level') ?? 'high-school';
 
         return Level::tryFrom($given) ??
             throw NotUnderstood::word($given, 'level', array_column(Level::cases(), 'value'));
@@ -78,7 +94,7 @@ abstract class JxCommand extends Command
 
     protected function rules(): RuleSet
     {
-        $given = $this->hasOption('rules') ? $this->option('rules') : null;
+        $given = $this->given('rules');
 
         return $given === null
             ? $this->level()->rules()
@@ -89,16 +105,17 @@ abstract class JxCommand extends Command
     protected function situation(): Situation
     {
         $else = Situation::of(rules: $this->rules());
-        $given = $this->hasOption('situation') ? (string) $this->option('situation') : '';
+        $given = $this->given('situation');
 
-        return $given === '' ? $else : SituationParser::parse($given, $else);
+        return $given === null ? $else : SituationParser::parse($given, $else);
     }
 
     /** The call in words or as a document. */
     protected function theCall(): Call
     {
-        $words = $this->hasOption('call') ? $this->option('call') : null;
+        $words = $this->given('call');
         $file = $this->hasArgument('file') ? $this->argument('file') : null;
+        $file = is_string($file) ? $file : null;
         if (($words === null) === ($file === null)) {
             throw NotUnderstood::because(
                 'Give the call in words (--call=...) or a document (FILE, - for standard input), one of them.',
@@ -108,13 +125,13 @@ abstract class JxCommand extends Command
 
         return $words !== null
             ? CallParser::parse($words, $this->situation())
-            : CallDocument::read($this->schemas->decode('call', $this->read($file)));
+            : CallDocument::read($this->schemas->decode('call', $this->read((string) $file)));
     }
 
     protected function look(): Look
     {
         return LookParser::parse(
-            (string) $this->option('look') ?: throw NotUnderstood::missing('look', "--look='4-2 nickel, cover 3'"),
+            $this->given('look') ?? throw NotUnderstood::missing('look', "--look='4-2 nickel, cover 3'"),
         );
     }
 
@@ -137,7 +154,7 @@ abstract class JxCommand extends Command
      */
     protected function spots(): array
     {
-        $given = json_decode((string) $this->option('spots'), true);
+        $given = json_decode($this->given('spots') ?? '', true);
         $spots = [];
         foreach (is_array($given) ? array_values($given) : [] as $i => $spot) {
             if (

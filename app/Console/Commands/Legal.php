@@ -36,7 +36,7 @@ class Legal extends JxCommand
     private function numbers(): array
     {
         $numbers = [];
-        foreach (preg_split('/[,\s]+/', (string) $this->option('numbers'), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $pair) {
+        foreach (preg_split('/[,\s]+/', $this->given('numbers') ?? '', flags: PREG_SPLIT_NO_EMPTY) ?: [] as $pair) {
             if (! preg_match('/^([A-Za-z]{1,2}):(\d{1,2})$/', $pair, $m)) {
                 throw NotUnderstood::because(
                     "\"$pair\" is not a jersey. Give the letter and the number, LT:72.",

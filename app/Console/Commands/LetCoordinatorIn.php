@@ -16,19 +16,21 @@ class LetCoordinatorIn extends Command
 
     public function handle(): int
     {
-        $email = User::address((string) $this->argument('email'));
+        [$given, $name] = [$this->argument('email'), $this->argument('name')];
+        $email = User::address(is_string($given) ? $given : '');
+        $name = is_string($name) ? $name : '';
         if (Validator::make(['email' => $email], ['email' => 'required|email|max:255'])->fails()) {
             $this->error("\"$email\" is no address. Write it as somebody@school.example.");
 
             return self::FAILURE;
         }
         $user = User::query()->where('email', $email)->first();
-        if ($user === null && ($this->argument('name') ?? '') === '') {
+        if ($user === null && $name === '') {
             $this->error("Nobody has the address $email yet. Say his name too: jx:coordinator $email \"His Name\".");
 
             return self::FAILURE;
         }
-        $user ??= new User(['email' => $email, 'name' => (string) $this->argument('name'), 'password' => '']);
+        $user ??= new User(['email' => $email, 'name' => $name, 'password' => '']);
         $user->forceFill(['role' => Role::Coordinator, 'disabled_at' => null]);
         $this->line("$user->name is coordinator. This link is shown once and is good for a week:");
         $this->line(Links::for($user));

@@ -17,7 +17,7 @@ class Prove extends JxCommand
         $proof = Proving::of($call, $this->look(), $this->setting($call));
         $report = Told::report($proof);
         if ($this->option('frames')) {
-            $report['frames'] = Told::frames($proof, null);
+            $report['frames'] = Told::frames($proof);
         }
         $this->option('json') ? $this->json($report) : $this->tell($report);
 

@@ -28,9 +28,9 @@ class Sheet extends JxCommand
     /** @return list<string>|null */
     private function names(string $option): ?array
     {
-        $given = (string) $this->option($option);
+        $given = $this->given($option);
 
-        return $given === '' ? null : array_map(trim(...), explode(',', $given));
+        return $given === null ? null : array_map(trim(...), explode(',', $given));
     }
 
     /**

@@ -29,7 +29,7 @@ class Truths extends JxCommand
 
     protected function answer(): int
     {
-        $only = (string) $this->option('only');
+        $only = $this->given('only') ?? '';
         $every = $this->option('quick') ? self::QUICK : 1;
         $judged = Workers::map(Board::cases($only, $every), fn (TruthCase $case): Judgement => Judge::case($case));
         $lone =
@@ -123,8 +123,12 @@ class Truths extends JxCommand
         if ($answer['lone']['tried'] > 0) {
             $this->line("Lone routes: {$answer['lone']['held']} of {$answer['lone']['tried']} as the table says.");
         }
-        foreach ($answer['shares'] === null ? [] : ['pass', 'run'] as $kind) {
-            $s = $answer['shares'][$kind];
+        $shares = $answer['shares'];
+        foreach (['pass', 'run'] as $kind) {
+            if ($shares === null) {
+                continue;
+            }
+            $s = $shares[$kind];
             $this->line(sprintf(
                 'Of the whole, %s: bound %.0f %%, open %.0f %%, guess %.0f %%, covered %.0f %%; '
                     .'mean chance of success %.2f.',
@@ -136,21 +140,14 @@ class Truths extends JxCommand
                 $s['chance'],
             ));
         }
-        if ($answer['shares'] !== null) {
-            $good = $answer['shares']['good'];
+        if ($shares !== null) {
+            $good = $shares['good'];
             arsort($good);
-            $this->line(
-                'Good against the default sheet: '.
-                    implode(
-                        ', ',
-                        array_map(
-                            fn (string $n, float $g): string => sprintf('%s %.0f %%', $n, 100 * $g),
-                            array_keys($good),
-                            $good,
-                        ),
-                    ).
-                    '.',
-            );
+            $said = [];
+            foreach ($good as $name => $share) {
+                $said[] = sprintf('%s %.0f %%', $name, 100 * $share);
+            }
+            $this->line('Good against the default sheet: '.implode(', ', $said).'.');
         }
         if ($answer['cliffs'] !== null) {
             $this->line("Cliffs: in {$answer['cliffs']['tried']} sweeps of a route by half yards the verdict turns twice within a yard {$answer['cliffs']['turns']} times.");

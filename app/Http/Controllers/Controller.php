@@ -13,7 +13,7 @@ abstract class Controller
     /** The version named in If-Match. */
     protected function basedOn(Request $request): int
     {
-        $tag = trim((string) $request->header('If-Match'), ' "W/');
+        $tag = trim($request->headers->get('If-Match') ?? '', ' "W/');
 
         return ctype_digit($tag) ? (int) $tag : throw Problem::unversioned();
     }

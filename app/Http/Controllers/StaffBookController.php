@@ -47,7 +47,7 @@ class StaffBookController extends Controller
         $book = $words->document();
         foreach (array_intersect(StaffWords::LISTS, array_keys($request->all())) as $list) {
             $book[$list] = $this->owned(
-                (array) $request->input($list),
+                array_values((array) $request->input($list)),
                 $words->$list ?? [],
                 BookDocument::LISTS[$list],
                 $request->user()->name,

@@ -17,7 +17,6 @@ use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Footwork;
-use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\UnknownRoute;
@@ -72,11 +71,10 @@ final class CallDocument
     {
         $situation = isset($document['situation']) ? self::readSituation($document['situation'], '/situation') : null;
         $formation = FormationDocument::read($document, $situation ?? Situation::of());
-        $motions = array_map(
-            fn (array $m, int $i): Motion => FormationDocument::readMotion($m, $formation, "/motions/$i"),
-            $document['motions'] ?? [],
-            array_keys($document['motions'] ?? []),
-        );
+        $motions = [];
+        foreach (array_values($document['motions'] ?? []) as $i => $motion) {
+            $motions[] = FormationDocument::readMotion($motion, $formation, "/motions/$i");
+        }
         $call = new Call(
             $formation,
             self::routes($document['assignments']),

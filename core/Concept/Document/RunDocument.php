@@ -41,7 +41,10 @@ final class RunDocument
             $run['scheme'],
             Side::from($run['side']),
             $run['man'] ?? null,
-            array_map(fn (array $t): Tag => new Tag($t['name'], Side::tryFrom($t['side'] ?? '')), $run['tags'] ?? []),
+            array_map(
+                fn (array $t): Tag => new Tag($t['name'], Side::tryFrom($t['side'] ?? '')),
+                array_values($run['tags'] ?? []),
+            ),
             $orders,
             $run['giveOnly'] ?? false,
         );

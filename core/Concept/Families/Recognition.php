@@ -117,7 +117,9 @@ final class Recognition
                 $distance = self::distance($family, $form, $side, $drawn);
                 $best = $best === null || $distance < $best[0] ? [$distance, $family, $form] : $best;
             }
-            $near[] = $best;
+            if ($best !== null) {
+                $near[] = $best;
+            }
         }
         usort($near, fn (array $a, array $b): int => $a[0] <=> $b[0]);
 

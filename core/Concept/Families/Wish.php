@@ -30,13 +30,14 @@ final readonly class Wish
     {
         preg_match('/^(~?)(.*?)(?: at (sticks|ball))?( across)?$/', $words, $m);
         $names = $depths = [];
-        foreach (explode('|', $m[2]) as $one) {
+        foreach (explode('|', $m[2] ?? '') as $one) {
             preg_match('/^(.*?)(?: (\d+(?:\.\d+)?))?$/', $one, $d);
-            $names[] = $d[1];
+            $names[] = $d[1] ?? '';
             $depths[] = isset($d[2]) ? (float) $d[2] : null;
         }
+        $at = $m[3] ?? '';
 
-        return new self($names, $depths[0], $m[1] === '~', ($m[4] ?? '') !== '', ($m[3] ?? '') === '' ? null : $m[3]);
+        return new self($names, $depths[0], ($m[1] ?? '') === '~', ($m[4] ?? '') !== '', $at === '' ? null : $at);
     }
 
     public function name(): string

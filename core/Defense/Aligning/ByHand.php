@@ -44,9 +44,10 @@ final class ByHand
                 throw UnknownLook::role((string) $who, array_map(fn (Defender $d): string => $d->role, $men));
             }
             foreach ($hit as $n) {
-                $men[$n] = self::changed($men[$n], $change, $lineup);
-                if ($change->spot === null && $men[$n]->yYd < self::UP_YD) {
-                    $men[$n] = self::beside($men, $n);
+                $man = self::changed($men[$n], $change, $lineup);
+                $men = self::with($men, $n, $man);
+                if ($change->spot === null && $man->yYd < self::UP_YD) {
+                    $men = self::with($men, $n, self::beside($men, $n));
                 }
             }
         }
@@ -59,6 +60,17 @@ final class ByHand
         }
 
         return $men;
+    }
+
+    /**
+     * @param  list<Defender>  $men
+     * @return list<Defender> with another man at a place
+     */
+    private static function with(array $men, int $place, Defender $man): array
+    {
+        $men[$place] = $man;
+
+        return array_values($men);
     }
 
     /**
@@ -148,7 +160,7 @@ final class ByHand
 
     private static function given(Defender $man, Change $change, Lineup $lineup): Defender
     {
-        $job = JobWords::get($change->job) ?? throw UnknownLook::job($change->job);
+        $job = JobWords::get((string) $change->job) ?? throw UnknownLook::job((string) $change->job);
         $on = $change->on;
         if ($on !== null && ! in_array($on, $lineup->eligible(), true)) {
             $on = null;

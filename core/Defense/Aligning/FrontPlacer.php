@@ -88,6 +88,6 @@ final class FrontPlacer
         $men[$order[0]] = $men[$order[0]]->with(['xYd' => $x, 'yYd' => LineMan::DOWN_YD, 'technique' => $technique,
             'over' => $lineman]);
 
-        return $men;
+        return array_values($men);
     }
 }

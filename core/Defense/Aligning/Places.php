@@ -22,6 +22,9 @@ final class Places
     /** A receiver this far outside the surface pulls a man away from the box, yards. */
     private const DISPLACED_YD = 2.5;
 
+    /** Where the shell leaves his depth to the front, a man over a receiver stands so deep, yards. */
+    private const OFF_YD = 5.0;
+
     /** Share of the way to the slot of a Sam who plays over him, and of an end who only hips out. */
     private const SAM = 0.72;
 
@@ -66,7 +69,8 @@ final class Places
         $side = $this->plan->sides[$slot];
         $corner = $slot === 'CS' || $slot === 'CW';
         $spot = $this->plan->spots[$slot];
-        [$off, $inside, $shown] = [$spot->offYd, $spot->insideYd, $spot->job];
+        [$own, $inside, $shown] = [$spot->offYd, $spot->insideYd, $spot->job];
+        $off = $own ?? self::OFF_YD;
         $letter = $takes ?? (
             $spot->align === Align::Receiver ? $this->behind->count->letter($side, $spot->receiver) : null
         );
@@ -106,9 +110,9 @@ final class Places
                 ),
                 $takes !== null && ! $this->behind->men[$takes]->isBack() => $this->spots->inside(
                     $takes,
-                    $off ?? $place->depthYd,
+                    $own ?? $place->depthYd,
                 ),
-                default => $this->spots->box($side, $place->wideYd, $off ?? $place->depthYd),
+                default => $this->spots->box($side, $place->wideYd, $own ?? $place->depthYd),
             },
             PlaceKind::Edge => $this->edge($place, $job, $letter, $displaced, $side, $off, $inside, $role),
             PlaceKind::Overhang => $takes !== null && $displaced

@@ -56,7 +56,7 @@ final class Edges
                     : 0.0,
                 $defenders,
             );
-            if (max($line) < $lineup->surfaceXYd($side) - self::FLANK_YD) {
+            if (max(0.0, ...$line) < $lineup->surfaceXYd($side) - self::FLANK_YD) {
                 $sides[] = $side->value;
             }
         }

@@ -91,7 +91,7 @@ final class LookFinder
             $men[$row] = $men[$row]->at(...$spots[$column]);
         }
 
-        return ['look' => $look, 'sum' => $sum, 'men' => $men];
+        return ['look' => $look, 'sum' => $sum, 'men' => array_values($men)];
     }
 
     /**

@@ -58,8 +58,9 @@ final readonly class Calibration
             fn (array $row): array => array_map(fn (float $v): float => $v * $sigma * $sigma, $row),
             $spread,
         );
-        if (max($worst) > self::MOST_PX) {
-            throw BadCalibration::offPaint(self::culprit($points, $worst), max($worst), self::MOST_PX);
+        $most = Matrix::most($worst);
+        if ($most > self::MOST_PX) {
+            throw BadCalibration::offPaint(self::culprit($points, $worst), $most, self::MOST_PX);
         }
 
         return new self($h, $spread, $field, $picture, sqrt($sum / max(1, count($points))));
@@ -139,7 +140,7 @@ final readonly class Calibration
             throw BadCalibration::behind();
         }
 
-        return $at;
+        return [$at[0], $at[1]];
     }
 
     /**
@@ -200,7 +201,7 @@ final readonly class Calibration
             $spread = Matrix::inverse($ata) ?? throw BadCalibration::collinear();
             $step = Matrix::times($spread, $atb);
             $h = array_map(fn (float $p, float $d): float => $p + $d, $h, $step);
-            if (max(array_map(abs(...), $step)) < 1e-12) {
+            if (Matrix::most($step) < 1e-12) {
                 break;
             }
         }
@@ -270,12 +271,12 @@ final readonly class Calibration
     /**
      * The point without which the others agree best.
      *
-     * @param  list<array<string, float>>  $points
+     * @param  list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>  $points
      * @param  list<float>  $misses
      */
     private static function culprit(array $points, array $misses): int
     {
-        $best = (int) array_search(max($misses), $misses, true);
+        $best = (int) array_search(Matrix::most($misses), $misses, true);
         $least = INF;
         foreach (count($points) > 5 ? array_keys($points) : [] as $i) {
             $rest = $points;

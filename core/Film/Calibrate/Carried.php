@@ -44,7 +44,8 @@ final class Carried
     private array $moves;
 
     /**
-     * @param  list<array{atS: float, points: list<array<string, float>>}>  $keys  points as Calibration::of takes them
+     * @param  list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>  $keys
+     *     points as Calibration::of takes them
      * @param  list<array{fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves  picture at
      *     fromS to picture at toS, row by row
      */
@@ -64,7 +65,7 @@ final class Carried
      */
     public function at(float $atS): ?View
     {
-        return $this->keys === [] ? null : $this->views[(string) $atS] ??= $this->carried($atS);
+        return $this->keys === [] ? null : $this->views[self::moment($atS)] ??= $this->carried($atS);
     }
 
     private function carried(float $atS): View
@@ -194,6 +195,12 @@ final class Carried
      */
     private function fitted(array $key): Calibration
     {
-        return $this->fits[(string) $key['atS']] ??= Calibration::of($key['points']);
+        return $this->fits[self::moment($key['atS'])] ??= Calibration::of($key['points']);
+    }
+
+    /** The name of a moment, to a hundredth of a thousandth of a second. */
+    private static function moment(float $atS): string
+    {
+        return sprintf('%.5f s', $atS);
     }
 }

@@ -28,7 +28,7 @@ final class Matrix
     public static function inverse(array $a): ?array
     {
         $n = count($a);
-        $scale = max(array_map(fn (array $row): float => max(array_map(abs(...), $row)), $a)) ?: 1.0;
+        $scale = self::most(array_map(self::most(...), $a)) ?: 1.0;
         foreach ($a as $i => $row) {
             $a[$i] = [...$row, ...array_map(fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $n - 1))];
         }
@@ -74,6 +74,16 @@ final class Matrix
     }
 
     /**
+     * The largest of some numbers by size, 0 of none.
+     *
+     * @param  list<float>  $a
+     */
+    public static function most(array $a): float
+    {
+        return max(0.0, ...array_map(abs(...), $a));
+    }
+
+    /**
      * A' A and A' b of an overdetermined system.
      *
      * @param  list<list<float>>  $a
@@ -94,6 +104,6 @@ final class Matrix
             }
         }
 
-        return [$ata, $atb];
+        return [array_map(array_values(...), array_values($ata)), array_values($atb)];
     }
 }

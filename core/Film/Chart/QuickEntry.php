@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Film\Chart;
 
 use Jacotaxis\Core\Field\Hash;
+use LogicException;
 
 /**
  * One snap in one short line: "3 2 k1 c8" is the third predicted call against the second predicted look, the first
@@ -143,7 +144,7 @@ final class QuickEntry
     /** @return array<string, mixed> */
     private function result(string $letter, string $gain, bool $touchdown): array
     {
-        $result = Result::byLetter($letter);
+        $result = Result::byLetter($letter) ?? throw new LogicException("No result has the letter $letter.");
         if ($gain === '' && $result->moves() && ! $touchdown) {
             throw BadEntry::noGain($result);
         }
@@ -192,10 +193,10 @@ final class QuickEntry
             if ($this->chart->$field !== null && $this->chart->$field === $this->prediction->chart->$field) {
                 $assumed[] =
                     $field === 'ballOnYd'
-                        ? 'ball on '.Chart::spot($this->chart->ballOnYd)
+                        ? 'ball on '.Chart::spot((float) $this->chart->ballOnYd)
                         : ($field === 'down'
                             ? sprintf('%d & %g', $this->chart->down, $this->chart->toGoYd)
-                            : "$name {$this->chart->hash->value}");
+                            : "$name {$this->chart->hash?->value}");
             }
         }
 

@@ -47,15 +47,15 @@ final readonly class AfterBreakRows
     public function of(string $letter, RunRoute $run): array
     {
         $when = $this->when($letter);
-        if ($when === null) {
+        $track = $this->m->track($letter);
+        if ($when === null || $track === null) {
             return [];
         }
         [$from, $to, $marked] = $when;
-        $track = $this->m->track($letter);
-        [$a, $b] = [$track->at($from), $track->at($to)];
+        [$a, $b] = [$track->nearest($from), $track->nearest($to)];
         $broke = $run->break()->t;
         $planned = fn (float $after): array => $run->path->at($broke + $after);
-        $sd = max(0.1, hypot(hypot($a['sdYYd'], $b['sdYYd']), $marked ? 0.0 : 0.5));
+        $sd = max(0.1, hypot(hypot($a->sdYYd, $b->sdYYd), $marked ? 0.0 : 0.5));
         // A short stop that is taught back to the ball gives ground toward it (SET-08).
         $stops = $run->break()->kind === CutKind::Settle && $run->spec->depth() <= self::QUICK_YD;
         $back = $stops && $this->m->film->setting->schools->is('SET-08', 'B') ? self::BACK_YD : 0.0;
@@ -65,22 +65,22 @@ final readonly class AfterBreakRows
                 'depth after the break',
                 'yd',
                 $planned($to - $from)[1] - $planned(0.0)[1] - $back,
-                $b['yYd'] - $a['yYd'],
+                $b->yYd - $a->yYd,
                 $sd,
             ),
         ];
         // Whether he settles shows late: at the catch, or as long as he is followed.
         $last = min($this->caught($letter) ?? INF, $track->to());
-        $then = $last - self::FINISH_S > $from ? $track->at($last - self::FINISH_S) : null;
+        $then = $last - self::FINISH_S > $from ? $track->nearest($last - self::FINISH_S) : null;
         if ($then !== null && $run->spec->shape()->crosses()) {
-            $now = $track->at($last);
+            $now = $track->nearest($last);
             [[$ax, $ay], [$bx, $by]] = [$planned($last - self::FINISH_S - $from), $planned($last - $from)];
             $rows[] = Row::of(
                 $letter,
                 'speed after the break',
                 'yd/s',
                 hypot($bx - $ax, $by - $ay) / self::FINISH_S,
-                hypot($now['xYd'] - $then['xYd'], $now['yYd'] - $then['yYd']) / self::FINISH_S,
+                hypot($now->xYd - $then->xYd, $now->yYd - $then->yYd) / self::FINISH_S,
                 self::SPEED_SD,
             );
         }
@@ -92,15 +92,18 @@ final readonly class AfterBreakRows
     public function undercut(string $letter): ?bool
     {
         $when = $this->when($letter);
-        $at = $when === null ? null : $this->m->track($letter)->at($when[1]);
+        $at = $when === null ? null : $this->m->track($letter)?->at($when[1]);
+        if ($when === null || $at === null) {
+            return null;
+        }
         $known = false;
-        foreach ($at === null ? [] : $this->m->defenders() as $role) {
+        foreach ($this->m->defenders() as $role) {
             $him = $this->m->track($role)?->at($when[1]);
             $known = $known || $him !== null;
             if (
                 $him !== null &&
-                $at['yYd'] - $him['yYd'] > self::UNDER_YD &&
-                hypot($him['xYd'] - $at['xYd'], $him['yYd'] - $at['yYd']) < self::NEAR_YD
+                $at->yYd - $him->yYd > self::UNDER_YD &&
+                $at->apart($him)->yd < self::NEAR_YD
             ) {
                 return true;
             }
@@ -139,14 +142,15 @@ final readonly class AfterBreakRows
         $planned = self::meet(fn (float $t): array => [$pathA->at($t), $pathB->at($t)]);
         $place = fn (string $man, float $t): ?array => ($at = $this->m->track($man)?->at($t)) === null
             ? null
-            : [$at['xYd'], $at['yYd']];
+            : [$at->xYd, $at->yYd];
         $done = self::meet(fn (float $t): array => [$place($a, $t), $place($b, $t)]);
         if ($planned === null || $done === null || abs($planned['apartYd']) < self::APART_YD) {
             return null;
         }
         // The sign is turned so that the man the plan has under is under by a positive number.
         $sign = $planned['apartYd'] > 0.0 ? 1.0 : -1.0;
-        $sd = hypot($this->m->track($a)->at($done['t'])['sdYYd'], $this->m->track($b)->at($done['t'])['sdYYd']);
+        $sdOf = fn (string $man): float => $this->m->track($man)?->at($done['t'])->sdYYd ?? 0.0;
+        $sd = hypot($sdOf($a), $sdOf($b));
 
         return Row::of(
             $sign > 0.0 ? $a : $b,

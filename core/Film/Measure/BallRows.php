@@ -86,8 +86,8 @@ final readonly class BallRows
                     'depth of the drop',
                     'yd',
                     $pass === null || $rolls ? null : -$pass->scene->launch()[1],
-                    -$at['yYd'],
-                    max(0.05, $at['sdYYd']),
+                    -$at->yYd,
+                    max(0.05, $at->sdYYd),
                 ),
         ];
     }
@@ -122,8 +122,8 @@ final readonly class BallRows
             self::EXCHANGE,
             'yd',
             $this->m->film->setting->schools->value('jet-exchange'),
-            -$at['yYd'],
-            max(0.05, $at['sdYYd']),
+            -$at->yYd,
+            max(0.05, $at->sdYYd),
         );
     }
 
@@ -165,16 +165,16 @@ final readonly class BallRows
                 'pitch: wide of Q',
                 'yd',
                 $wide,
-                abs($back['xYd'] - $q['xYd']),
-                max(0.05, hypot($back['sdXYd'], $q['sdXYd'])),
+                abs($back->xYd - $q->xYd),
+                max(0.05, hypot($back->sdXYd, $q->sdXYd)),
             ),
             Row::of(
                 $carrier->letter,
                 'pitch: deep of Q',
                 'yd',
                 $deep,
-                $q['yYd'] - $back['yYd'],
-                max(0.05, hypot($back['sdYYd'], $q['sdYYd'])),
+                $q->yYd - $back->yYd,
+                max(0.05, hypot($back->sdYYd, $q->sdYYd)),
             ),
         ];
     }

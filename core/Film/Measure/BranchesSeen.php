@@ -90,8 +90,8 @@ final readonly class BranchesSeen
         }
         [$rx, $ry] = $frames->defenderAt($role, (int) round($at / Path::STEP));
         [$mx, $my] = $movement->to($man->xYd, $man->yYd);
-        $toRule = hypot($filmed['xYd'] - $rx, $filmed['yYd'] - $ry);
-        $toMove = hypot($filmed['xYd'] - $mx, $filmed['yYd'] - $my);
+        $toRule = hypot($filmed->xYd - $rx, $filmed->yYd - $ry);
+        $toMove = hypot($filmed->xYd - $mx, $filmed->yYd - $my);
 
         return hypot($mx - $rx, $my - $ry) >= self::PARTED_YD && $toRule - $toMove >= self::NEARER_YD;
     }

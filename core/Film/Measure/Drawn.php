@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Measure;
 
+use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\View;
 use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Proven;
 
 /** The plan laid over the picture in perspective: every called path, and where its man should be at that moment. */
@@ -32,16 +35,17 @@ final class Drawn
             return ['plan' => []];
         }
         $plan = [];
-        foreach ($this->paths() as $man => [$kind, $path, $breakAt]) {
+        $frame = $this->proof->scene()->frame;
+        foreach (self::paths($this->proof) as $man => [$kind, $path, $breakAt]) {
             $line = [];
             for ($t = 0.0; $t <= min(4.5, max(1.5, ($breakAt ?? 2.0) + 1.2)); $t += 0.1) {
-                $line[] = $this->onPicture($view, ...$path->at($t));
+                $line[] = self::onPicture($view, $frame, ...$path->at($t));
             }
             $line = array_values(array_filter($line));
             if (count($line) > 1) {
                 $plan[] = ['man' => (string) $man, 'kind' => $kind, 'line' => $line, 'now' => $atS < $snap ? null
-                    : $this->onPicture($view, ...$path->at($atS - $snap)),
-                    'breakPx' => $breakAt === null ? null : $this->onPicture($view, ...$path->at($breakAt))];
+                    : self::onPicture($view, $frame, ...$path->at($atS - $snap)),
+                    'breakPx' => $breakAt === null ? null : self::onPicture($view, $frame, ...$path->at($breakAt))];
             }
         }
 
@@ -49,17 +53,16 @@ final class Drawn
     }
 
     /**
-     * @return array<string, array{string, \Jacotaxis\Core\Kinematics\Path, float|null}> kind, path and break of
+     * @return array<string, array{string, Path, float|null}> kind, path and break of
      *     everybody who has one
      */
-    private function paths(): array
+    private static function paths(Proven $proof): array
     {
         $paths = [];
-        foreach ($this->proof->scene()->routes as $letter => $run) {
+        foreach ($proof->scene()->routes as $letter => $run) {
             $paths[$letter] = ['route', $run->path, $run->break()->t];
         }
-        foreach ($this->proof instanceof \Jacotaxis\Core\Proof\Run\RunProof ? $this->proof->carriers
-            : [] as $action => $carrier) {
+        foreach ($proof instanceof RunProof ? $proof->carriers : [] as $action => $carrier) {
             $paths[$carrier->letter] ??= [(string) $action, $carrier->path, null];
         }
 
@@ -67,10 +70,10 @@ final class Drawn
     }
 
     /** @return array{float, float}|null */
-    private function onPicture(View $view, float $xYd, float $yYd): ?array
+    private static function onPicture(View $view, PlayFrame $frame, float $xYd, float $yYd): ?array
     {
         try {
-            [$x, $y] = $view->toPicture(...$this->proof->scene()->frame->toField($xYd, $yYd));
+            [$x, $y] = $view->toPicture(...$frame->toField($xYd, $yYd));
             $view->toField($x, $y);
 
             return [round($x, 1), round($y, 1)];

@@ -22,8 +22,9 @@ final readonly class KeyRows
     {
         $rows = [];
         foreach ($this->m->defenders() as $role) {
-            if ($this->m->track($role) !== null) {
-                array_push($rows, ...$this->of($role));
+            $track = $this->m->track($role);
+            if ($track !== null) {
+                array_push($rows, ...$this->of($role, $track));
             }
         }
 
@@ -37,9 +38,8 @@ final readonly class KeyRows
     }
 
     /** @return list<Row> */
-    private function of(string $role): array
+    private function of(string $role, Track $track): array
     {
-        $track = $this->m->track($role);
         $rows = [];
         $step = $this->m->after('first step', $role);
         if ($step !== null) {
@@ -55,7 +55,7 @@ final readonly class KeyRows
             $t = $this->m->after($kind);
             $at = $t === null ? null : $track->at($t);
             if ($at !== null) {
-                $rows[] = Row::of($role, $name, 'yd', null, $at['yYd'], max(0.05, $at['sdYYd']));
+                $rows[] = Row::of($role, $name, 'yd', null, $at->yYd, max(0.05, $at->sdYYd));
             }
         }
         $came = $this->trigger($role, $track);
@@ -73,10 +73,10 @@ final readonly class KeyRows
     {
         $highest = null;
         for ($t = max(0.0, $track->from()); $t <= $track->to(); $t += 0.1) {
-            $now = $track->at($t);
-            $highest = $highest === null || $now['yYd'] > $highest['yYd'] ? $now : $highest;
-            if ($highest['yYd'] - $now['yYd'] >= self::TRIGGER_YD && $highest['yYd'] > 5.0) {
-                return Row::of($role, 'trigger depth', 'yd', null, $highest['yYd'], max(0.05, $highest['sdYYd']));
+            $now = $track->nearest($t);
+            $highest = $highest === null || $now->yYd > $highest->yYd ? $now : $highest;
+            if ($highest->yYd - $now->yYd >= self::TRIGGER_YD && $highest->yYd > 5.0) {
+                return Row::of($role, 'trigger depth', 'yd', null, $highest->yYd, max(0.05, $highest->sdYYd));
             }
         }
 

@@ -9,6 +9,8 @@ use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Run\Ball\Carrier;
+use Jacotaxis\Core\Proof\Run\Made;
+use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Telling\Run\RunFrames;
 
 /**
@@ -98,10 +100,10 @@ final readonly class LineRows
                         null);
         $track = $carrier?->letter === $letter ? $this->m->track($letter) : null;
         $crosses = $track?->past(self::LINE_YD);
-        if ($track === null || $crosses === null) {
+        if ($run === null || $carrier === null || $track === null || $crosses === null) {
             return [];
         }
-        $at = $track->at($crosses);
+        $at = $track->nearest($crosses);
 
         $planned = $carrier->path->x[$carrier->stepPast(self::LINE_YD)];
 
@@ -112,9 +114,9 @@ final readonly class LineRows
                 $letter,
                 self::CROSSES,
                 'yd',
-                $this->filled($carrier, $planned, $crosses) ? null : $planned,
-                $at['xYd'],
-                max(0.1, $at['sdXYd']),
+                $this->filled($run, $carrier, $planned, $crosses) ? null : $planned,
+                $at->xYd,
+                max(0.1, $at->sdXYd),
             ),
         ];
     }
@@ -123,16 +125,15 @@ final readonly class LineRows
      * Whether a defender the plan has elsewhere stands in a way across the line when the ball comes there (GRD-04,
      * OPT-06, INZ-20).
      */
-    private function filled(Carrier $carrier, float $xYd, float $t): bool
+    private function filled(RunProof $run, Carrier $carrier, float $xYd, float $t): bool
     {
-        $run = $this->m->run();
         $plan = new RunFrames($run, $run->decider->carried($carrier->action, $run->byRule), $run->byRule);
         $in = fn (float $x, float $y): bool => abs($x - $xYd) < self::FILLS_YD && $y < self::FILLS_DEEP_YD;
         foreach ($this->m->defenders() as $role) {
             $him = $this->m->track($role)?->at($t);
             if (
                 $him !== null &&
-                $in($him['xYd'], $him['yYd']) &&
+                $in($him->xYd, $him->yYd) &&
                 ! $in(...$plan->defenderAt($role, (int) round($t / Path::STEP)))
             ) {
                 return true;
@@ -162,8 +163,8 @@ final readonly class LineRows
                     'downfield at ball out',
                     'yd',
                     $this->m->film->setting->situation->rules->ineligibleDownfieldYd(),
-                    max(0.0, $at['yYd']),
-                    max(0.05, $at['sdYYd']),
+                    max(0.0, $at->yYd),
+                    max(0.05, $at->sdYYd),
                 ),
             ];
     }
@@ -183,18 +184,18 @@ final readonly class LineRows
         $deepest = 0.0;
         $sd = 0.05;
         for ($t = max(0.0, $track->from()); $t <= $track->to(); $t += 0.1) {
-            $now = $track->at($t);
-            if ($now['yYd'] < $deepest) {
-                [$deepest, $sd] = [$now['yYd'], max(0.05, $now['sdYYd'])];
+            $now = $track->nearest($t);
+            if ($now->yYd < $deepest) {
+                [$deepest, $sd] = [$now->yYd, max(0.05, $now->sdYYd)];
             }
         }
-        $end = $track->at($track->to());
+        $end = $track->nearest($track->to());
         $made = $this->m->jobs()->made[$letter] ?? null;
 
         if ($block->verb === Verb::Split) {
             $wanted = $this->m->film->setting->schools->value('split-block');
 
-            return [Row::of($letter, self::SPLIT_ENDS, 'yd', $wanted, $end['yYd'], max(0.05, $end['sdYYd']))];
+            return [Row::of($letter, self::SPLIT_ENDS, 'yd', $wanted, $end->yYd, max(0.05, $end->sdYYd))];
         }
 
         return [
@@ -204,8 +205,8 @@ final readonly class LineRows
                 'pull: width',
                 'yd',
                 $made?->xYd === null ? null : abs($made->xYd - $man->xYd),
-                abs($end['xYd'] - $man->xYd),
-                max(0.05, $end['sdXYd']),
+                abs($end->xYd - $man->xYd),
+                max(0.05, $end->sdXYd),
             ),
         ];
     }
@@ -230,11 +231,13 @@ final readonly class LineRows
     private function held(string $letter, Man $man): array
     {
         $run = $this->m->jobs();
-        $made = $run->made[$letter] ?? null;
+        $made = $run?->made[$letter] ?? null;
         $target = $run?->resolved->blocks[$letter]->target ?? null;
         $blocker = $this->m->track($letter);
         $his = $target === null ? null : $this->m->track($target);
         if (
+            $run === null ||
+            $target === null ||
             $blocker === null ||
             $his === null ||
             $made?->at === null ||
@@ -249,16 +252,16 @@ final readonly class LineRows
             return [];
         }
         $sign = $run->resolved->run->side->sign();
-        $start = [$blocker->at(max(0.0, $blocker->from())), $his->at(max(0.0, $his->from()))];
-        $inside = $sign * ($start[1]['xYd'] - $start[0]['xYd']);
+        $start = [$blocker->nearest(max(0.0, $blocker->from())), $his->nearest(max(0.0, $his->from()))];
+        $inside = $sign * ($start[1]->xYd - $start[0]->xYd);
         // What lasts counts, not a place of one picture.
         $past = $across = INF;
         $sd = [0.1, 0.1];
         foreach ([0.4, 0.2, 0.0] as $before) {
-            [$b, $d] = [$blocker->at($until - $before), $his->at($until - $before)];
-            $past = min($past, max(0.0, -$d['yYd']));
-            $across = min($across, $inside > self::HEAD_UP_YD ? 0.0 : max(0.0, $sign * ($d['xYd'] - $b['xYd'])));
-            $sd = [max($sd[0], $d['sdYYd']), max($sd[1], hypot($b['sdXYd'], $d['sdXYd']))];
+            [$b, $d] = [$blocker->nearest($until - $before), $his->nearest($until - $before)];
+            $past = min($past, max(0.0, -$d->yYd));
+            $across = min($across, $inside > self::HEAD_UP_YD ? 0.0 : max(0.0, $sign * ($d->xYd - $b->xYd)));
+            $sd = [max($sd[0], $d->sdYYd), max($sd[1], hypot($b->sdXYd, $d->sdXYd))];
         }
 
         // At the edge of a jet it is enough to be in the way (SET-18).
@@ -274,37 +277,40 @@ final readonly class LineRows
     }
 
     /** A puller with nobody to kick: how far the nearest man is from where he should have met him (JET-05). */
-    private function nobody(string $letter): ?Row
+    private function nobody(string $letter, Made $made, RunProof $run): ?Row
     {
-        $made = $this->m->jobs()->made[$letter];
-        $near = $this->m->jobs()->resolved->blocks[$letter]->verb !== Verb::Kick || $made->xYd === null ? null
-            : $this->m->nearestDefender(['xYd' => $made->xYd, 'yYd' => (float) $made->yYd, 'sdXYd' => 0.0,
-                'sdYYd' => 0.0], (float) $made->at);
+        $near = $run->resolved->blocks[$letter]->verb !== Verb::Kick || $made->xYd === null ? null
+            : $this->m->nearestDefender(new Spot($made->xYd, (float) $made->yYd), (float) $made->at);
 
-        return $near === null || $near['apartYd'] < self::NOBODY_YD
+        return $near === null || $near->apart->yd < self::NOBODY_YD
             ? null
-            : Row::of($letter, self::NOBODY, 'yd', null, $near['apartYd'], max(0.1, $near['sdYd']));
+            : Row::of($letter, self::NOBODY, 'yd', null, $near->apart->yd, max(0.1, $near->apart->sdYd));
     }
 
     /** @return list<Row> */
     private function block(string $letter): array
     {
         $rows = [];
-        $made = $this->m->jobs()->made[$letter] ?? null;
-        $target = $this->m->jobs()->resolved->blocks[$letter]->target ?? null;
+        $run = $this->m->jobs();
+        $made = $run->made[$letter] ?? null;
+        $target = $run->resolved->blocks[$letter]->target ?? null;
         $climb = $this->m->after('climb', $letter);
         if ($climb !== null) {
             $rows[] = Row::of($letter, 'climbs', 's', null, $climb, Measures::MARK_S * M_SQRT2);
         }
         // Where the film ends before they meet nothing is known of the block.
-        $followed = $made?->at !== null && $made->at <= ($this->m->track($letter)?->to() ?? 0.0);
-        $his = $target === null || ! $followed ? null : $this->m->track($letter)->at($made->at);
-        $theirs = $his === null ? null : $this->m->track($target)?->at($made->at);
-        $nobody = $theirs === null ? null : $this->nobody($letter);
+        $track = $this->m->track($letter);
+        if ($run === null || $target === null || $made?->at === null || $track === null || $made->at > $track->to()) {
+            return $rows;
+        }
+        if ($track->at($made->at) === null || $this->m->track($target)?->at($made->at) === null) {
+            return $rows;
+        }
+        $nobody = $this->nobody($letter, $made, $run);
         if ($nobody !== null) {
             $rows[] = $nobody;
-        } elseif ($theirs !== null) {
-            [$apart, $sd] = $this->nearest($letter, (string) $target, (float) $made->at);
+        } else {
+            [$apart, $sd] = $this->nearest($letter, $target, $made->at);
             $rows[] = Row::upTo($letter, 'gap to his man', 'yd', 1.0, $apart, max(0.1, $sd));
         }
 
@@ -322,10 +328,10 @@ final readonly class LineRows
         for ($t = $at; $t <= $at + self::LATE_S + 1e-6; $t += Path::STEP) {
             $his = $this->m->track($letter)?->at($t);
             $theirs = $this->m->track($target)?->at($t);
-            $apart = $his === null || $theirs === null ? null : Apart::of($his, $theirs);
-            $nearest = $apart !== null && $apart['apartYd'] < ($nearest['apartYd'] ?? INF) ? $apart : $nearest;
+            $apart = $his === null || $theirs === null ? null : $his->apart($theirs);
+            $nearest = $apart !== null && $apart->yd < ($nearest->yd ?? INF) ? $apart : $nearest;
         }
 
-        return [$nearest['apartYd'] ?? INF, $nearest['sdYd'] ?? 0.0];
+        return [$nearest->yd ?? INF, $nearest->sdYd ?? 0.0];
     }
 }

@@ -68,7 +68,9 @@ final class Measures
      */
     public function jobs(): ?RunProof
     {
-        return $this->jobs ??= $this->run() === null ? null : (new BranchesSeen($this, $this->run()))->jobs();
+        $run = $this->run();
+
+        return $run === null ? null : ($this->jobs ??= (new BranchesSeen($this, $run))->jobs());
     }
 
     /** Seconds from the snap at which something is marked, or null. */
@@ -89,10 +91,10 @@ final class Measures
         $plots = [];
         foreach ($this->film->plots as $plot) {
             if (isset($this->placed->byPlot[$plot->id])) {
-                ['xYd' => $x, 'yYd' => $y, 'sdXYd' => $across, 'sdYYd' => $along] = $this->placed->byPlot[$plot->id];
+                $spot = $this->placed->byPlot[$plot->id];
                 $plots[] = ['id' => $plot->id, 'man' => $plot->man, 'atS' => $plot->atS, 'angle' => $plot->angle,
-                    'xYd' => round($x, 2), 'yYd' => round($y, 2), 'sdYd' => round(max($across, $along), 3),
-                    'sdXYd' => round($across, 3), 'sdYYd' => round($along, 3)];
+                    'xYd' => round($spot->xYd, 2), 'yYd' => round($spot->yYd, 2), 'sdYd' => round($spot->sdYd(), 3),
+                    'sdXYd' => round($spot->sdXYd, 3), 'sdYYd' => round($spot->sdYYd, 3)];
             }
         }
 
@@ -126,7 +128,7 @@ final class Measures
         $crossed = array_values(array_filter($run === null ? [] : $this->rows(),
             fn (Row $r): bool => $r->measure === LineRows::CROSSES))[0] ?? null;
 
-        return $crossed === null
+        return $run === null || $crossed === null
             ? null
             : (new Lanes($run->scene()->lineup, $run->resolved->run->side))->at($crossed->done);
     }
@@ -141,29 +143,6 @@ final class Measures
         }
 
         return null;
-    }
-
-    /**
-     * Where a man was at a moment of the clip, or null where that is not known.
-     *
-     * @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null
-     */
-    public function near(string $man, float $atS): ?array
-    {
-        $snap = $this->film->mark('snap');
-        if ($snap !== null) {
-            return $this->placed->track($man)?->at($atS - $snap);
-        }
-        $best = null;
-        $away = self::NEAR_S;
-        foreach ($this->film->plots as $plot) {
-            if ($plot->man === $man && isset($this->placed->byPlot[$plot->id]) && abs($plot->atS - $atS) <= $away) {
-                $away = abs($plot->atS - $atS);
-                $best = $this->placed->byPlot[$plot->id];
-            }
-        }
-
-        return $best;
     }
 
     public function track(string $man): ?Track
@@ -196,18 +175,15 @@ final class Measures
     /**
      * The defender nearest to a man, or to a place known for sure, at a moment after the snap, with the doubt of the
      * distance.
-     *
-     * @param  array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}  $place
-     * @return array{role: string, apartYd: float, sdYd: float}|null
      */
-    public function nearestDefender(array $place, float $t): ?array
+    public function nearestDefender(Spot $place, float $t): ?Nearest
     {
         $best = null;
         foreach ($this->defenders() as $role) {
             $at = $this->track($role)?->at($t);
-            $apart = $at === null ? null : Apart::of($place, $at);
-            if ($apart !== null && ($best === null || $apart['apartYd'] < $best['apartYd'])) {
-                $best = ['role' => $role] + $apart;
+            $near = $at === null ? null : new Nearest($role, $at, $place->apart($at));
+            if ($near !== null && ($best === null || $near->apart->yd < $best->apart->yd)) {
+                $best = $near;
             }
         }
 

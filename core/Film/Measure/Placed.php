@@ -26,10 +26,7 @@ final class Placed
     /** Beyond this a place is no measure any more, yards (product default). */
     public const MOST_SD_YD = 2.0;
 
-    /**
-     * @var array<string, array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}> by plot id; one sigma across and
-     *     along the field
-     */
+    /** @var array<string, Spot> by plot id */
     public array $byPlot = [];
 
     /** @var array<string, string> by plot id: why it has no place */
@@ -113,13 +110,10 @@ final class Placed
 
             return;
         }
-        $this->byPlot[$plot->id] = ['xYd' => $x, 'yYd' => $y, 'sdXYd' => $across, 'sdYYd' => $along];
+        $this->byPlot[$plot->id] = new Spot($x, $y, $across, $along);
     }
 
-    /**
-     * @return list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}> one place a moment, seconds
-     *     from the snap
-     */
+    /** @return list<Moment> one place a moment */
     private function moments(string $man): array
     {
         $snap = $this->film->mark('snap');
@@ -136,9 +130,9 @@ final class Placed
         $moments = [];
         $last = null;
         foreach ($his as $plot) {
-            $now = ['t' => $plot->atS - $snap] + $this->byPlot[$plot->id];
+            $now = new Moment($plot->atS - $snap, $this->byPlot[$plot->id]);
             if ($last !== null && $last->angle !== $plot->angle && $plot->atS - $last->atS <= self::MOMENT_S) {
-                $moments[] = $this->weighed($man, array_pop($moments), $now);
+                $moments[count($moments) - 1] = $this->weighed($man, $moments[count($moments) - 1], $now);
             } else {
                 $moments[] = $now;
             }
@@ -148,26 +142,29 @@ final class Placed
         return $moments;
     }
 
-    /**
-     * @param  array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}  $a
-     * @param  array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}  $b
-     * @return array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}
-     */
-    private function weighed(string $man, array $a, array $b): array
+    /** Two opinions of one moment. */
+    private function weighed(string $man, Moment $a, Moment $b): Moment
     {
-        ['apartYd' => $apart, 'sdYd' => $sd] = Apart::of($a, $b);
-        $disagree = $apart > self::DISAGREE * max(0.05, $sd);
+        $apart = $a->spot->apart($b->spot);
+        $disagree = $apart->yd > self::DISAGREE * max(0.05, $apart->sdYd);
         if ($disagree) {
-            $this->disagreements[] = ['man' => $man, 'atS' => round($a['t'], 2), 'apartYd' => round($apart, 2),
-                'why' => sprintf('The two angles put %s %.1f yd apart at %.2f s after the snap: look at the calibration of both, or at who was clicked.', $man, $apart, $a['t'])];
+            $this->disagreements[] = ['man' => $man, 'atS' => round($a->t, 2), 'apartYd' => round($apart->yd, 2),
+                'why' => sprintf(
+                    'The two angles put %s %.1f yd apart at %.2f s after the snap: look at the calibration of both, '.
+                        'or at who was clicked.',
+                    $man,
+                    $apart->yd,
+                    $a->t,
+                )];
         }
         // Each direction by its own doubt: what one angle sees foreshortened the other may see well.
-        [$x, $sdX] = self::between($a['xYd'], $a['sdXYd'], $b['xYd'], $b['sdXYd']);
-        [$y, $sdY] = self::between($a['yYd'], $a['sdYYd'], $b['yYd'], $b['sdYYd']);
+        [$x, $sdX] = self::between($a->spot->xYd, $a->spot->sdXYd, $b->spot->xYd, $b->spot->sdXYd);
+        [$y, $sdY] = self::between($a->spot->yYd, $a->spot->sdYYd, $b->spot->yYd, $b->spot->sdYYd);
 
         // Where they disagree neither is believed by itself: half their distance is doubt.
-        return ['t' => ($a['t'] + $b['t']) / 2.0, 'xYd' => $x, 'yYd' => $y, 'sdXYd' => $disagree
-            ? max($sdX, $apart / 2.0) : $sdX, 'sdYYd' => $disagree ? max($sdY, $apart / 2.0) : $sdY];
+        $least = $disagree ? $apart->yd / 2.0 : 0.0;
+
+        return new Moment(($a->t + $b->t) / 2.0, new Spot($x, $y, max($sdX, $least), max($sdY, $least)));
     }
 
     /**

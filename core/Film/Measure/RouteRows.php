@@ -73,7 +73,7 @@ final readonly class RouteRows
             return null;
         }
         $start = $track->at(max(0.0, $track->from()));
-        $stands = $start === null ? $man : $man->at($start['xYd'], $start['yYd']);
+        $stands = $start === null ? $man : $man->at($start->xYd, $start->yYd);
         $setting = $this->m->film->setting;
         // The route that was called is looked at first: it is what most men run.
         $called = $this->m->proof->scene()->routes[$letter] ?? null;
@@ -147,32 +147,31 @@ final readonly class RouteRows
         if ($at === null) {
             return [];
         }
-        $sd = max(0.05, $at['sdXYd']);
+        $sd = max(0.05, $at->sdXYd);
         $rows = [
             Row::of(
                 $letter,
                 $man->inMotion() ? 'spot at the snap' : 'split',
                 'yd',
                 abs($man->xYd),
-                abs($at['xYd']),
+                abs($at->xYd),
                 $sd,
             ),
         ];
         if ($man->inMotion()) {
             // Behind where he should be on his way is late, in seconds at his speed.
-            $late = ($man->xYd - $at['xYd']) * ($man->vxYd <=> 0.0) / max(0.5, hypot($man->vxYd, $man->vyYd));
+            $late = ($man->xYd - $at->xYd) * ($man->vxYd <=> 0.0) / max(0.5, hypot($man->vxYd, $man->vyYd));
             $rows[] = Row::of($letter, 'motion late', 's', 0.0, $late, $sd / max(0.5, hypot($man->vxYd, $man->vyYd)));
         }
         $near = $this->m->nearestDefender($at, 0.0);
         if ($near !== null) {
-            $over = $this->m->track($near['role'])->at(0.0);
             $rows[] = Row::of(
                 $letter,
                 'cushion',
                 'yd',
                 null,
-                $over['yYd'] - $at['yYd'],
-                max(0.05, hypot($at['sdYYd'], $over['sdYYd'])),
+                $near->spot->yYd - $at->yYd,
+                max(0.05, hypot($at->sdYYd, $near->spot->sdYYd)),
             );
         }
 
@@ -199,14 +198,14 @@ final readonly class RouteRows
         $rows = [];
         $seen = $this->m->film->seen($letter, 'break depth');
         $at = $broke === null ? null : $this->m->track($letter)?->at($broke['t']);
-        if ($at !== null) {
+        if ($at !== null && $broke !== null) {
             $rows[] = Row::of(
                 $letter,
                 'break depth',
                 'yd',
                 $run->break()->yYd,
-                $at['yYd'],
-                max(0.05, $at['sdYYd'], $broke['marked'] ? 0.0 : 0.5),
+                $at->yYd,
+                max(0.05, $at->sdYYd, $broke['marked'] ? 0.0 : 0.5),
             );
         } elseif ($seen !== null && is_float($seen->value)) {
             $rows[] = Row::of($letter, 'break depth', 'yd', $run->break()->yYd, $seen->value, 1.0, true);
@@ -233,15 +232,15 @@ final readonly class RouteRows
         $past = $track?->past(self::RELEASE_YD);
         $start = $track?->at(max(0.0, $track->from()));
         if ($track !== null && $past !== null && $start !== null && $track->from() < 0.5) {
-            $at = $track->at($past);
+            $at = $track->nearest($past);
             $step = (int) min(Path::STEPS - 1, round($past / Path::STEP));
             $rows[] = Row::of(
                 $letter,
                 'release width',
                 'yd',
                 abs($run->path->x[$step] - $run->path->x[0]),
-                abs($at['xYd'] - $start['xYd']),
-                hypot($at['sdXYd'], $start['sdXYd']),
+                abs($at->xYd - $start->xYd),
+                hypot($at->sdXYd, $start->sdXYd),
             );
         }
         if ($track !== null && $track->count() >= self::NAMED_PLOTS) {
@@ -296,7 +295,7 @@ final readonly class RouteRows
                 ? []
                 : array_values(
                     array_filter(
-                        array_map(fn (Mark $m): ?array => $this->m->track($letter)?->at($m->atS - $snap), [
+                        array_map(fn (Mark $m): ?Spot => $this->m->track($letter)?->at($m->atS - $snap), [
                             $contacts[0],
                             $contacts[count($contacts) - 1],
                         ]),
@@ -305,9 +304,9 @@ final readonly class RouteRows
         if (count($places) < 2) {
             return [];
         }
-        ['apartYd' => $apart, 'sdYd' => $sd] = Apart::of($places[0], $places[1]);
+        $apart = $places[0]->apart($places[1]);
 
-        return [Row::of($letter, 'stride', 'yd', null, $apart / $steps, $sd / $steps)];
+        return [Row::of($letter, 'stride', 'yd', null, $apart->yd / $steps, $apart->sdYd / $steps)];
     }
 
     /**
@@ -323,15 +322,15 @@ final readonly class RouteRows
             $t = $this->m->after($kind, $letter);
             $at = $t === null ? null : $this->m->track($letter)?->at($t);
             $near = $at === null ? null : $this->m->nearestDefender($at, $t);
-            $him = $near === null || $near['apartYd'] > self::FACE_YD ? null : $this->m->track($near['role'])->at($t);
-            if ($him !== null) {
+            $him = $near?->spot;
+            if ($at !== null && $him !== null && $near->apart->yd <= self::FACE_YD) {
                 $rows[] = Row::of(
                     $letter,
                     $name,
                     'yd',
                     null,
-                    abs($him['xYd'] - $at['xYd']),
-                    max(0.05, hypot($at['sdXYd'], $him['sdXYd'])),
+                    abs($him->xYd - $at->xYd),
+                    max(0.05, hypot($at->sdXYd, $him->sdXYd)),
                 );
             }
         }
@@ -359,21 +358,21 @@ final readonly class RouteRows
             $at = $t === null ? null : $this->m->track($letter)?->at($t);
             $near = $at === null ? null : $this->m->nearestDefender($at, $t);
             if ($near !== null) {
-                $rows[] = Row::of($letter, $name, 'yd', null, $near['apartYd'], $near['sdYd']);
+                $rows[] = Row::of($letter, $name, 'yd', null, $near->apart->yd, $near->apart->sdYd);
             }
         }
         $caught = $this->m->after('catch');
         $at = $caught === null ? null : $this->m->track($letter)?->at($caught);
         $gain = $this->m->film->chart?->gainYd;
         if ($at !== null && $gain !== null && $this->m->film->chart->caught()) {
-            $rows[] = Row::of($letter, 'gain to the catch', 'yd', null, $at['yYd'], max(0.05, $at['sdYYd']));
+            $rows[] = Row::of($letter, 'gain to the catch', 'yd', null, $at->yYd, max(0.05, $at->sdYYd));
             $rows[] = Row::of(
                 $letter,
                 'gain after the catch',
                 'yd',
                 null,
-                $gain - $at['yYd'],
-                hypot(0.5, $at['sdYYd']),
+                $gain - $at->yYd,
+                hypot(0.5, $at->sdYYd),
             );
         }
 

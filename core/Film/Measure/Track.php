@@ -33,29 +33,28 @@ final readonly class Track
     private const STANDS_YD = 0.5;
 
     /**
-     * @param  non-empty-list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}>  $plots  in time
-     *     order
+     * @param  non-empty-list<Moment>  $plots  in time order
      */
     private function __construct(private array $plots)
     {
     }
 
-    /** @param  list<array{t: float, xYd: float, yYd: float, sdXYd: float, sdYYd: float}>  $plots */
+    /** @param  list<Moment>  $plots */
     public static function of(array $plots): ?self
     {
-        usort($plots, fn (array $a, array $b): int => $a['t'] <=> $b['t']);
+        usort($plots, fn (Moment $a, Moment $b): int => $a->t <=> $b->t);
 
         return $plots === [] ? null : new self($plots);
     }
 
     public function from(): float
     {
-        return $this->plots[0]['t'];
+        return $this->plots[0]->t;
     }
 
     public function to(): float
     {
-        return $this->plots[count($this->plots) - 1]['t'];
+        return $this->plots[array_key_last($this->plots)]->t;
     }
 
     /** How many plots it goes through. */
@@ -67,38 +66,42 @@ final readonly class Track
     /** Mean doubt of its places in the worse direction, one sigma, yards. */
     public function doubt(): float
     {
-        return array_sum(array_map(fn (array $p): float => max($p['sdXYd'], $p['sdYYd']), $this->plots)) /
+        return array_sum(array_map(fn (Moment $p): float => $p->spot->sdYd(), $this->plots)) /
             count($this->plots);
     }
 
-    /**
-     * Where he is, or null where that is not known. One sigma across and along.
-     *
-     * @return array{xYd: float, yYd: float, sdXYd: float, sdYYd: float}|null
-     */
-    public function at(float $t): ?array
+    /** Where he is, or null where that is not known. */
+    public function at(float $t): ?Spot
     {
-        if ($t < $this->from() - self::BEYOND_S || $t > $this->to() + self::BEYOND_S) {
-            return null;
-        }
+        return $t < $this->from() - self::BEYOND_S || $t > $this->to() + self::BEYOND_S ? null : $this->nearest($t);
+    }
+
+    /** Where he is; before his first plot and after his last where that was. */
+    public function nearest(float $t): Spot
+    {
         $t = max($this->from(), min($this->to(), $t));
         $i = 0;
-        while ($i < count($this->plots) - 2 && $this->plots[$i + 1]['t'] < $t) {
+        while ($i < count($this->plots) - 2 && $this->plots[$i + 1]->t < $t) {
             $i++;
         }
         $a = $this->plots[$i];
         $b = $this->plots[$i + 1] ?? $a;
-        $long = $b['t'] - $a['t'];
+        $long = $b->t - $a->t;
         if ($long < 1e-6) {
-            return array_diff_key($a, ['t' => 1]);
+            return $a->spot;
         }
-        $u = ($t - $a['t']) / $long;
-        $bend = self::UNSEEN * ($t - $a['t']) * ($b['t'] - $t) / 2.0;
+        $u = ($t - $a->t) / $long;
+        $bend = self::UNSEEN * ($t - $a->t) * ($b->t - $t) / 2.0;
+        $sd = fn (float $before, float $after): float => sqrt(
+            (1.0 - $u) * $before ** 2 + $u * $after ** 2 + $bend ** 2,
+        );
 
-        $sd = fn (string $of): float => sqrt((1.0 - $u) * $a[$of] ** 2 + $u * $b[$of] ** 2 + $bend ** 2);
-
-        return ['xYd' => $this->cubic($i, $u, 'xYd'), 'yYd' => $this->cubic($i, $u, 'yYd'), 'sdXYd' => $sd('sdXYd'),
-            'sdYYd' => $sd('sdYYd')];
+        return new Spot(
+            $this->cubic($i, $u, fn (Spot $s): float => $s->xYd),
+            $this->cubic($i, $u, fn (Spot $s): float => $s->yYd),
+            $sd($a->spot->sdXYd, $b->spot->sdXYd),
+            $sd($a->spot->sdYYd, $b->spot->sdYYd),
+        );
     }
 
     /** His speed at a moment, yards a second, over a tenth of a second each way. */
@@ -110,7 +113,7 @@ final readonly class Track
 
         return $a === null || $b === null || $long < 0.05
             ? null
-            : hypot($b['xYd'] - $a['xYd'], $b['yYd'] - $a['yYd']) / $long;
+            : $a->apart($b)->yd / $long;
     }
 
     public function topSpeed(): float
@@ -129,7 +132,7 @@ final readonly class Track
         $start = $this->at($from);
         for ($t = $from; $start !== null && $t <= $this->to(); $t += self::STEP_S) {
             $now = $this->at($t);
-            if ($now !== null && hypot($now['xYd'] - $start['xYd'], $now['yYd'] - $start['yYd']) >= $byYd) {
+            if ($now !== null && $start->apart($now)->yd >= $byYd) {
                 return $t;
             }
         }
@@ -141,7 +144,7 @@ final readonly class Track
     public function past(float $yYd): ?float
     {
         for ($t = $this->from(); $t <= $this->to() + 1e-9; $t += self::STEP_S) {
-            if (($this->at($t)['yYd'] ?? -INF) >= $yYd) {
+            if ($this->nearest($t)->yYd >= $yYd) {
                 return $t;
             }
         }
@@ -172,10 +175,8 @@ final readonly class Track
     {
         $line = [];
         for ($t = max($from, $this->from()); $t <= $this->to() + 1e-9; $t += $stepS) {
-            $now = $this->at($t);
-            if ($now !== null) {
-                $line[] = [$now['xYd'], $now['yYd']];
-            }
+            $now = $this->nearest($t);
+            $line[] = [$now->xYd, $now->yYd];
         }
 
         return $line;
@@ -211,8 +212,8 @@ final readonly class Track
         if ($before === null || $now === null || $after === null) {
             return 0.0;
         }
-        [$ax, $ay] = [$now['xYd'] - $before['xYd'], $now['yYd'] - $before['yYd']];
-        [$bx, $by] = [$after['xYd'] - $now['xYd'], $after['yYd'] - $now['yYd']];
+        [$ax, $ay] = [$now->xYd - $before->xYd, $now->yYd - $before->yYd];
+        [$bx, $by] = [$after->xYd - $now->xYd, $after->yYd - $now->yYd];
         $long = hypot($ax, $ay);
         if ($long < 2.0 * self::STANDS_YD) {
             return 0.0;
@@ -223,27 +224,32 @@ final readonly class Track
             : rad2deg(acos(max(-1.0, min(1.0, ($ax * $bx + $ay * $by) / $long / hypot($bx, $by)))));
     }
 
-    private function cubic(int $i, float $u, string $of): float
+    /** @param  callable(Spot): float  $of  one of its coordinates */
+    private function cubic(int $i, float $u, callable $of): float
     {
         $a = $this->plots[$i];
         $b = $this->plots[$i + 1];
-        $long = $b['t'] - $a['t'];
+        $long = $b->t - $a->t;
         [$da, $db] = [$this->slope($i, $of) * $long, $this->slope($i + 1, $of) * $long];
         $u2 = $u * $u;
         $u3 = $u2 * $u;
 
-        return (2 * $u3 - 3 * $u2 + 1) * $a[$of] +
+        return (2 * $u3 - 3 * $u2 + 1) * $of($a->spot) +
             ($u3 - 2 * $u2 + $u) * $da +
-            (3 * $u2 - 2 * $u3) * $b[$of] +
+            (3 * $u2 - 2 * $u3) * $of($b->spot) +
             ($u3 - $u2) * $db;
     }
 
-    /** Yards a second at a plot, from its neighbors. */
-    private function slope(int $i, string $of): float
+    /**
+     * Yards a second at a plot, from its neighbors.
+     *
+     * @param  callable(Spot): float  $of
+     */
+    private function slope(int $i, callable $of): float
     {
         $a = $this->plots[max(0, $i - 1)];
         $b = $this->plots[min(count($this->plots) - 1, $i + 1)];
 
-        return $b['t'] - $a['t'] < 1e-6 ? 0.0 : ($b[$of] - $a[$of]) / ($b['t'] - $a['t']);
+        return $b->t - $a->t < 1e-6 ? 0.0 : ($of($b->spot) - $of($a->spot)) / ($b->t - $a->t);
     }
 }

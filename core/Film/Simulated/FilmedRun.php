@@ -87,13 +87,13 @@ final readonly class FilmedRun
     private static function carried(RunProof $proof, ?string $act, ?string $throw): self
     {
         $acts = $act === null ? $proof->byRule : [...$proof->byRule, ...self::runAct($proof, $act)];
+        $thrown = $proof->decider->thrown($acts);
         $outcome = match (true) {
             // The count before the snap comes before the read (RPO-06).
-            $throw === null && $proof->before?->throws === true
-                && $proof->decider->passing !== null => $proof->decider->thrown($acts),
+            $throw === null && $proof->before?->throws === true && $thrown !== null => $thrown,
             $throw === null => $proof->decider->outcome($acts),
             isset($proof->carriers[$throw]) => $proof->decider->carried($throw, $acts),
-            $throw === 'throw' && $proof->decider->passing !== null => $proof->decider->thrown($acts),
+            $throw === 'throw' && $thrown !== null => $thrown,
             default => throw NoSuchRun::action($throw, [
                 ...array_keys($proof->carriers),
                 ...$proof->decider->passing === null ? [] : ['throw'],
@@ -148,7 +148,7 @@ final readonly class FilmedRun
                     $acts[$role] = array_values($rows)[0]['act'];
                 }
             }
-            isset($acts[$role]) ?: throw NoSuchRun::act($one, array_unique($known));
+            isset($acts[$role]) ?: throw NoSuchRun::act($one, array_values(array_unique($known)));
         }
 
         return $acts;

@@ -41,8 +41,7 @@ final class Choices
     {
         $names = [];
         foreach ($man->acts as ['act' => $act]) {
-            $chosen = $man instanceof Key ? $act->toward !== null : $act->isChoice();
-            if ($chosen && $act->name !== self::BY_RULE) {
+            if ($act->isChoice() && $act->name !== self::BY_RULE) {
                 $names[] = $act->name;
             }
         }

@@ -154,8 +154,8 @@ final readonly class PassDecision
             return $told;
         }
         $seen = $this->measures->film->seen($key->role, 'choice');
-        foreach ($seen === null ? [] : $key->acts as $row) {
-            if ($row['act']->name === $seen->value) {
+        foreach ($key->acts as $row) {
+            if ($seen !== null && $row['act']->name === $seen->value) {
                 return new PassChoice($key, $row['act'], $row['outcome'], true);
             }
         }
@@ -176,7 +176,7 @@ final readonly class PassDecision
         if (count($misses) < 2 || max($misses) - min($misses) < self::PARTED_YD) {
             return null;
         }
-        $row = $key->acts[array_search(min($misses), $misses, true)];
+        $row = $key->acts[(int) array_search(min($misses), $misses, true)];
         // When he did what his rule has him do, the right read is the one of the rule, whichever choice that comes
         // nearest to.
         $rule = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->fromT === null))[0] ?? null;

@@ -97,7 +97,7 @@ final readonly class RunDecision
             $late = $this->late($right, $done);
             $why =
                 "$told The $done was right".
-                ($this->counted() && $done === 'throw' ? ": {$this->proof->before->why}" : '.');
+                ($this->counted() && $done === 'throw' ? ": {$this->proof->before?->why}" : '.');
 
             return $base->with(['grade' => $late === null ? 'right' : 'right but late',
                 'why' => trim("$why ".($late ?? '')), 'evidence' => [...$evidence, ...$this->clock()],
@@ -108,7 +108,7 @@ final readonly class RunDecision
             'unit' => 's'];
         $open = $was !== null && $was->free();
 
-        $because = $this->counted() ? $this->proof->before->why : "{$right->why}.";
+        $because = $this->counted() ? (string) $this->proof->before?->why : "{$right->why}.";
         $then =
             $was === null
                 ? "There is no $done in this call."
@@ -138,9 +138,7 @@ final readonly class RunDecision
     private function alsoRight(string $should, string $done, array $acts): array
     {
         $thrown =
-            $should === 'throw' || $done === 'throw' || $this->proof->decider->passing === null
-                ? null
-                : $this->proof->decider->thrown($acts);
+            $should === 'throw' || $done === 'throw' ? null : $this->proof->decider->thrown($acts);
 
         return $thrown !== null && $thrown->free()
             ? [sprintf('%s by %s, %+.2f s', $thrown->route, $thrown->letter, $thrown->margin)]
@@ -157,9 +155,7 @@ final readonly class RunDecision
     private function outcomeOf(string $action, array $acts): ?RunOutcome
     {
         return match (true) {
-            $action === 'throw' => $this->proof->decider->passing === null
-                ? null
-                : $this->proof->decider->thrown($acts),
+            $action === 'throw' => $this->proof->decider->thrown($acts),
             isset($this->proof->carriers[$action]) => $this->proof->decider->carried($action, $acts),
             default => null,
         };
@@ -250,8 +246,8 @@ final readonly class RunDecision
             return [$act, false];
         }
         $seen = $this->measures->film->seen($key->role, 'choice');
-        foreach ($seen === null ? [] : $key->acts as $row) {
-            if ($row['act']->name === $seen->value) {
+        foreach ($key->acts as $row) {
+            if ($seen !== null && $row['act']->name === $seen->value) {
                 return [$row['act'], true];
             }
         }
@@ -273,7 +269,7 @@ final readonly class RunDecision
 
         return count($misses) < 2 || max($misses) - min($misses) < self::PARTED_YD
             ? null
-            : $acts[array_search(min($misses), $misses, true)];
+            : $acts[(int) array_search(min($misses), $misses, true)];
     }
 
     /** @return list<array{t: float, xYd: float, yYd: float}> */

@@ -48,7 +48,8 @@ final class Pairs
         foreach ($found as $kind => $rows) {
             usort($rows, fn (array $x, array $y): int => $y['rank'] <=> $x['rank']);
             foreach (array_slice($rows, 0, self::EACH) as $row) {
-                $pairs[] = ['kind' => $kind] + array_diff_key($row, ['rank' => 1]);
+                $pairs[] = ['kind' => $kind, 'what' => $row['what'], 'a' => $row['a'], 'b' => $row['b'],
+                    'why' => $row['why']];
             }
         }
 

@@ -8,7 +8,6 @@ use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\ByEye;
 use Jacotaxis\Core\Grade\Tolerance;
-use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\School\Schools;
 
 /**
@@ -76,10 +75,11 @@ final readonly class Blame
     {
         $chart = $this->grader->measures->film->chart;
 
-        return $chart->touchdown ||
-            ($chart->result->moves() &&
+        return $chart !== null &&
+            ($chart->touchdown ||
+            (($chart->result?->moves() ?? false) &&
                 $chart->gainYd !== null &&
-                $chart->gainYd >= $this->grader->measures->film->setting->situation->successYd());
+                $chart->gainYd >= $this->grader->measures->film->setting->situation->successYd()));
     }
 
     /** @return array{owner: string, man: string|null, why: string, counts: bool}|null */
@@ -104,7 +104,7 @@ final readonly class Blame
     {
         $to = $this->grader->measures->film->thrownTo();
 
-        return $this->grader->measures->film->chart->result === Result::Dropped && $to !== null
+        return $this->grader->measures->film->chart?->result === Result::Dropped && $to !== null
             ? self::row('player', $to, "$to dropped it; the decision is the quarterback's own mark.")
             : null;
     }
@@ -232,13 +232,20 @@ final readonly class Blame
     private function free(?string $choice): bool
     {
         $run = $this->grader->measures->run();
-        $key = $run->keys[0] ?? null;
-        $act = $key === null ? null : (array_values(array_filter($key->acts, fn (array $a): bool => $a['act']
-            ->name === $choice))[0]['act'] ?? null);
+        if ($run === null) {
+            return false;
+        }
+        $acts = $run->byRule;
+        foreach (array_slice($run->keys, 0, 1) as $key) {
+            foreach ($key->acts as ['act' => $act]) {
+                if ($act->name === $choice) {
+                    $acts = [...$run->byRule, $key->role => $act];
+                    break;
+                }
+            }
+        }
 
-        return $run->decider
-            ->outcome($act instanceof RunAct ? [...$run->byRule, $key->role => $act] : $run->byRule)
-            ->free();
+        return $run->decider->outcome($acts)->free();
     }
 
     /** @return array{owner: string, man: string|null, why: string, counts: bool} */

@@ -58,7 +58,7 @@ final readonly class Key
             $acts,
             $swing,
             Verdict::ofActs($won, count($acts)),
-            count($strength) < count($acts) ? null : min($strength),
+            count($strength) < count($acts) || $strength === [] ? null : min($strength),
             $conflict,
         );
     }

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Keys;
 
 use Jacotaxis\Core\Defense\Jobs\JobKind;
-use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\Act;
-use Jacotaxis\Core\Proof\Play\Behaviour\Deep;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
-use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 use Jacotaxis\Core\Proof\Throwing\Windows;
 
 /**
@@ -26,26 +23,12 @@ final class KeyFinder
     /** Defenders that are played out fully. */
     private const CANDIDATES = 3;
 
-    /** A deep man does not leave his zone for a catch in front of this depth, yards. */
-    private const DEEP_FROM_YD = 8.0;
-
     /** Most men who are no keys and are shown with what they bring. */
     private const ANSWERED = 2;
 
-    /**
-     * How far from his landmark's width a zone man goes for a catch without leaving his zone, yards (settled by the
-     * truths).
-     */
-    private const LEASH_YD = 4.0;
-
-    private const DEEP_LEASH_YD = 8.0;
-
-    /** What is caught in front of this depth an under man comes up to from farther away, yards. */
-    private const SHORT_YD = 4.0;
-
-    private const SHORT_LEASH_YD = 6.0;
-
     private const BETWEEN = [0.25, 0.5, 0.75];
+
+    private readonly Commitments $commitments;
 
     public function __construct(
         private readonly Scene $scene,
@@ -55,6 +38,7 @@ final class KeyFinder
         /** Place of a defender whose act is settled and who is no key. */
         private readonly ?int $settled = null,
     ) {
+        $this->commitments = new Commitments($scene, $playOut, $windows);
     }
 
     /** @return list<Key> the main key first */
@@ -88,18 +72,19 @@ final class KeyFinder
         $taken = array_map(fn (Key $k): int => $k->defender, $keys);
         $answers = [];
         foreach ($this->playOut->coverage() as $d) {
-            if ($this->isTold($d) || in_array($d, $taken, true) || ! $this->mayTake($d, $letter)) {
+            if ($this->isTold($d) || in_array($d, $taken, true) || ! $this->commitments->mayTake($d, $letter)) {
                 continue;
             }
-            $act = $this->commitment($d, $letter, $letter);
-            if ($act === null || ! $this->mayReach($d, $letter, $act->fromT)) {
+            $act = $this->commitments->to($letter, $letter);
+            $from = $this->commitments->partAt($letter, $letter);
+            if ($act === null || ! $this->commitments->mayReach($d, $letter, $from)) {
                 continue;
             }
             $outcome = $this->windows->outcome($d, $this->playOut->withAct($d, $act));
             $route = $this->scene->routes[$letter]->spec->name;
             $answers[] = new Answer(
                 $d,
-                new Act("take the $route", $act->fromT, $act->xYd, $act->yYd, $act->toward),
+                new Act("take the $route", $from, $act->xYd, $act->yYd, $act->toward),
                 $outcome,
                 "The {$this->scene->defenders[$d]->role} can take the $route and nothing opens behind him.",
             );
@@ -139,50 +124,6 @@ final class KeyFinder
         return $keys;
     }
 
-    /** Whether his rule lets him go for a read at all: a man has his own, a zone man what is caught in his zone. */
-    private function mayTake(int $d, string $letter): bool
-    {
-        $defender = $this->scene->defenders[$d];
-        if ($defender->job->kind === JobKind::Man) {
-            return $this->playOut->covers($d) === $letter;
-        }
-        $line = $this->windows->middle($letter);
-        if ($line === null) {
-            return false;
-        }
-        $leash = match (true) {
-            $defender->job->kind === JobKind::Deep => self::DEEP_LEASH_YD,
-            $line->yYd < self::SHORT_YD => self::SHORT_LEASH_YD,
-            default => self::LEASH_YD,
-        };
-
-        return abs($line->xYd - $defender->job->wideYd) <= $leash && ! $this->isHeld($d, $letter, $line);
-    }
-
-    /** Whether another man runs deep in a deep man's zone, nearer to him than the ball: he may not leave that one. */
-    private function isHeld(int $d, string $letter, ThrowLine $line): bool
-    {
-        $job = $this->scene->defenders[$d]->job;
-        if ($job->kind !== JobKind::Deep) {
-            return false;
-        }
-        $i = min(Path::STEPS - 1, (int) round($line->outAt() / Path::STEP));
-        foreach ($this->scene->routes as $other => $route) {
-            $near = abs($route->path->x[$i] - $job->wideYd);
-            if (
-                $other !== $letter &&
-                $route->path->y[$i] >= self::DEEP_FROM_YD &&
-                $route->path->vy[$i] > 0.0 &&
-                $near <= self::DEEP_LEASH_YD &&
-                $near < abs($line->xYd - $job->wideYd)
-            ) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /**
      * A key the call names, also when it is not in conflict.
      */
@@ -208,8 +149,9 @@ final class KeyFinder
         foreach ($this->free() as $d) {
             foreach ($counting as $n => $a) {
                 foreach (array_slice($counting, $n + 1) as $b) {
-                    $from = $this->partAt($a, $b);
-                    if ($this->mayReach($d, $a, $from) && $this->mayReach($d, $b, $from)) {
+                    $from = $this->commitments->partAt($a, $b);
+                    $reaches = $this->commitments->mayReach($d, $a, $from);
+                    if ($reaches && $this->commitments->mayReach($d, $b, $from)) {
                         $swing = $this->pairSwing($d, $a, $b);
                         if ($swing !== null) {
                             $found[] = [$swing, $d, $a, $b];
@@ -227,8 +169,8 @@ final class KeyFinder
     private function pairSwing(int $d, string $a, string $b): ?float
     {
         $open = $this->scene->setting->openAt;
-        $toA = $this->commitment($d, $a, $b);
-        $toB = $this->commitment($d, $b, $a);
+        $toA = $this->commitments->to($a, $b);
+        $toB = $this->commitments->to($b, $a);
         if ($toA === null || $toB === null) {
             return null;
         }
@@ -251,6 +193,9 @@ final class KeyFinder
     private function key(int $d, string $a, string $b): ?Key
     {
         $key = $this->weigh($d, $a, $b, true);
+        if ($key === null) {
+            return null;
+        }
         $byName = [];
         foreach ($key->acts as ['act' => $act, 'outcome' => $outcome]) {
             $byName[$act->toward ?? $act->name] = $outcome;
@@ -263,10 +208,15 @@ final class KeyFinder
             : null;
     }
 
-    private function weigh(int $d, string $a, string $b, bool $conflict): Key
+    private function weigh(int $d, string $a, string $b, bool $conflict): ?Key
     {
+        $toA = $this->commitments->to($a, $b);
+        $toB = $this->commitments->to($b, $a);
+        if ($toA === null || $toB === null) {
+            return null;
+        }
         $acts = [];
-        foreach ($this->acts($d, $a, $b) as $act) {
+        foreach ($this->acts($d, $toA, $toB) as $act) {
             $acts[] = ['act' => $act, 'outcome' => $this->played($d, $act)];
         }
         $role = $this->scene->defenders[$d]->role;
@@ -321,14 +271,12 @@ final class KeyFinder
     }
 
     /** @return list<Act> his rule, the two commitments and the places between them */
-    private function acts(int $d, string $a, string $b): array
+    private function acts(int $d, Act $toA, Act $toB): array
     {
-        $toA = $this->commitment($d, $a, $b);
-        $toB = $this->commitment($d, $b, $a);
         [$nameA, $nameB] = $this->names->pair($d, $toA, $toB);
         $acts = [new Act('by rule'),
-            new Act($nameA, $toA->fromT, $toA->xYd, $toA->yYd, $a),
-            new Act($nameB, $toB->fromT, $toB->xYd, $toB->yYd, $b)];
+            new Act($nameA, $toA->fromT, $toA->xYd, $toA->yYd, $toA->toward),
+            new Act($nameB, $toB->fromT, $toB->xYd, $toB->yYd, $toB->toward)];
         foreach (self::BETWEEN as $share) {
             $acts[] = new Act(
                 'between',
@@ -339,42 +287,6 @@ final class KeyFinder
         }
 
         return $acts;
-    }
-
-    /** When two threats part: the first break, and the reaction to it. */
-    private function partAt(string $a, string $b): float
-    {
-        return min($this->scene->routes[$a]->declaredAt(), $this->scene->routes[$b]->declaredAt()) +
-            $this->scene->setting->reaction;
-    }
-
-    /** The run to where the ball to $letter would be caught. */
-    private function commitment(int $d, string $letter, string $other): ?Act
-    {
-        $line = $this->windows->middle($letter);
-        if ($line === null) {
-            return null;
-        }
-
-        return new Act('take', $this->partAt($letter, $other), $line->xYd, $line->yYd, $letter);
-    }
-
-    /** Whether his reach disc touches the catch at all. */
-    private function mayReach(int $d, string $letter, float $from): bool
-    {
-        $line = $this->windows->lines($letter)[0] ?? null;
-        if ($line === null) {
-            return false;
-        }
-        if ($line->yYd < self::DEEP_FROM_YD && $this->scene->defenders[$d]->job->kind === JobKind::Deep) {
-            return false;
-        }
-        $i = min(Path::STEPS - 1, (int) round($from / Path::STEP));
-        $rule = $this->playOut->byRule();
-        $time = $line->caughtAt() - $from + 0.4;
-
-        return hypot($line->xYd - $rule->x[$d][$i], $line->yYd - $rule->y[$d][$i])
-            <= $this->scene->setting->reachYd + $this->windows->law($d)->vmax * max(0.0, $time);
     }
 
     /** @return list<int> defenders whose shell lets them choose: zone men, not rushers and not men with a man */

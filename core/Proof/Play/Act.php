@@ -18,4 +18,9 @@ final readonly class Act
         public bool $fits = false,
     ) {
     }
+
+    public function isChoice(): bool
+    {
+        return $this->toward !== null;
+    }
 }

@@ -96,9 +96,8 @@ final class PassOff
     /** @param  list<string>  $letters */
     private static function sortedAt(Scene $scene, array $letters): float
     {
-        $first =
-            min(array_map(fn (string $l): float => $scene->routes[$l]->declaredAt(), $letters)) +
-            $scene->setting->reaction;
+        $declared = array_map(fn (string $l): float => $scene->routes[$l]->declaredAt(), $letters);
+        $first = min(INF, ...$declared) + $scene->setting->reaction;
 
         return round(max(self::SORTED_S[0], min(self::SORTED_S[1], $first)) / Path::STEP) * Path::STEP;
     }

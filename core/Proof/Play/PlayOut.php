@@ -198,7 +198,7 @@ final class PlayOut
             }
         }
 
-        return $targets;
+        return array_values($targets);
     }
 
     /** Deep men share the field by the midlines between them. */

@@ -76,7 +76,15 @@ final readonly class SeenRoute
             }
         }
 
-        return new self($x, $y, $vx, $vy, $phase, $toldAt, $brokenAt);
+        return new self(
+            array_values($x),
+            array_values($y),
+            array_values($vx),
+            array_values($vy),
+            array_values($phase),
+            $toldAt,
+            $brokenAt,
+        );
     }
 
     /** The first step at or after a time; what falls on a step falls on it from either side of the field. */

@@ -136,27 +136,27 @@ final class Decider
         $action = $this->decide($acts);
 
         // A throw past the line is a pass, one behind it a man who carries the ball.
-        return $action === 'throw' && $this->resolved->run->scheme()->screen === null && ($this->resolved->key('outside') === null || ! isset($this->carriers['throw']))
-            ? $this->thrown($acts)
-            : $this->carried($action, $acts);
+        $past =
+            $action === 'throw' &&
+            $this->resolved->run->scheme()->screen === null &&
+            ($this->resolved->key('outside') === null || ! isset($this->carriers['throw']));
+
+        return ($past ? $this->thrown($acts) : null) ?? $this->carried($action, $acts);
     }
 
     /**
-     * The throw of a run-pass option.
+     * The throw of a run-pass option; null where there is none.
      *
      * @param  array<string, RunAct>  $acts
      */
-    public function thrown(array $acts): RunOutcome
+    public function thrown(array $acts): ?RunOutcome
     {
         $passing = $this->passing;
-        [$to, $from] =
-            $passing->role === null || ! isset($acts[$passing->role])
-                ? [null, 0.0]
-                : $this->place($acts[$passing->role]);
-        $pass =
-            $passing->role === null || ! isset($acts[$passing->role])
-                ? $passing->windows->outcome()
-                : $passing->outcome($to, $from);
+        if ($passing === null) {
+            return null;
+        }
+        $act = $passing->role === null ? null : $acts[$passing->role] ?? null;
+        $pass = $act === null ? $passing->windows->outcome() : $passing->outcome(...$this->place($passing, $act));
         $route = $pass->letter === null ? null : $this->scene->routes[$pass->letter]->spec->name;
         $why = $pass->open()
             ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}"
@@ -185,17 +185,17 @@ final class Decider
      *
      * @return array{array{float, float}|null, float}
      */
-    public function place(?RunAct $act): array
+    public function place(Passing $passing, RunAct $act): array
     {
-        $own = $this->defense->tackler($this->passing->role);
+        $own = $this->defense->tackler((string) $passing->role);
         $give = $this->carriers['give'];
         $met = $own->meets($give) ?? Path::STEPS - 1;
-        $share = $act->share ?? 0.0;
+        $share = $act->share;
         if ($share >= 1.0) {
             return [null, $own->delay];
         }
         [$x, $y] = [$give->path->x[$met], max(0.5, $give->path->y[$met])];
-        [$dx, $dy] = $this->passing->droppedAt($give->from + $this->scene->setting->reaction);
+        [$dx, $dy] = $passing->droppedAt($give->from + $this->scene->setting->reaction);
 
         return [[$x + $share * ($dx - $x), $y + $share * ($dy - $y)], $own->delay];
     }

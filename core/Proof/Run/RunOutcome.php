@@ -44,7 +44,7 @@ final readonly class RunOutcome
      * The least time by which the ball beats what the keys do, seconds: over what they commit to. Where one waits the
      * ball is judged by what it gains, and no time says how surely.
      *
-     * @param  list<array{acts: list<RunAct>, outcome: self}>  $rows
+     * @param  non-empty-list<array{acts: list<RunAct>, outcome: self}>  $rows
      */
     public static function least(array $rows): float
     {
@@ -53,7 +53,9 @@ final readonly class RunOutcome
             fn (array $r): bool => ! self::waits(...$r['acts']) || ! $r['outcome']->beats(...$r['acts']),
         );
 
-        return min(array_map(fn (array $r): float => $r['outcome']->margin, $committed === [] ? $rows : $committed));
+        $counted = $committed === [] ? $rows : $committed;
+
+        return min(array_map(fn (array $r): float => $r['outcome']->margin, $counted));
     }
 
     /**

@@ -82,7 +82,7 @@ final readonly class RunProof implements Proven
 
     public function strength(): float
     {
-        return $this->keys === []
+        return $this->keys === [] || $this->pairs === []
             ? $this->ruleTrue->margin
             : RunOutcome::least($this->pairs);
     }

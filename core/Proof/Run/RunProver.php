@@ -96,7 +96,7 @@ final class RunProver
                 $carriers,
                 $made,
                 $defense,
-                isset($carriers['throw']) ? $decider->carried('throw', []) : $decider->thrown([]),
+                isset($carriers['throw']) ? $decider->carried('throw', []) : $decider->outcome([]),
                 [],
                 [],
                 $decider,

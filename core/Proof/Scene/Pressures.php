@@ -11,12 +11,16 @@ use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
 
-/** Who comes free against each pressure a look can bring, when, and who is hot then (PRO-14). */
+/**
+ * Who comes free against each pressure a look can bring, when, and who is hot then (PRO-14).
+ *
+ * @phpstan-type PressureRow array{pressure: string, rushers: int, protectors: int, free: string|null,
+ *     side: string|null, arrivalAt: float|null, hot: string|null, protection: string}
+ */
 final class Pressures
 {
     /**
-     * @return list<array{pressure: string, rushers: int, protectors: int, free: string|null, side: string|null,
-     *     arrivalAt: float|null, hot: string|null, protection: string}> the look as it is first; seconds
+     * @return list<PressureRow> the look as it is first; seconds
      */
     public static function of(Call $call, Look $look, Setting $setting): array
     {
@@ -42,7 +46,7 @@ final class Pressures
 
     /**
      * @param  list<Defender>  $who
-     * @return array<string, mixed>|null
+     * @return PressureRow|null
      */
     private static function sent(Call $call, Look $look, Setting $setting, array $who): ?array
     {
@@ -59,7 +63,7 @@ final class Pressures
         }
     }
 
-    /** @return array<string, mixed> */
+    /** @return PressureRow */
     private static function row(string $pressure, Scene $scene): array
     {
         $protection = Protection::of($scene);

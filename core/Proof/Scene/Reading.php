@@ -29,7 +29,13 @@ final readonly class Reading
 
     public function live(): bool
     {
-        return $this->from !== null && $this->killedBy === null;
+        return $this->slot() !== null;
+    }
+
+    /** @return array{float, float}|null from and to, of a read that lives */
+    public function slot(): ?array
+    {
+        return $this->from === null || $this->to === null || $this->killedBy !== null ? null : [$this->from, $this->to];
     }
 
     public function counts(): bool

@@ -60,8 +60,11 @@ final class RunAnswers
     {
         $run = $call->run;
         $calls = [];
-        foreach ($run === null ? [] : Tags::names() as $name) {
+        foreach (Tags::names() as $name) {
             $data = Tags::get($name);
+            if ($run === null) {
+                continue;
+            }
             if (! in_array($run->scheme()->kind, $data->kinds, true) || $run->tagged($name) !== null) {
                 continue;
             }

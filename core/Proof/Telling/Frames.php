@@ -16,7 +16,12 @@ use Jacotaxis\Core\Proof\Telling\Run\RunWays;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 
-/** The play as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height. */
+/**
+ * The play as pictures, twenty a second: the twenty-two men and the ball. Yards, seconds; the ball has a height.
+ *
+ * @phpstan-type FrameRows array{step: float, men: list<string>, defenders: list<string>, at: list<list<float>>,
+ *     ball: list<array{float, float, float}>}
+ */
 final class Frames
 {
     /** Seconds shown after the catch. */
@@ -38,8 +43,7 @@ final class Frames
 
     /**
      * @param  Tracks|null  $act  the track of a defender who leaves his rule
-     * @return array{step: float, men: list<string>, defenders: list<string>, at: list<list<float>>,
-     *     ball: list<array{float, float, float}>} `at` holds x, y of the men then of the defenders in turn
+     * @return FrameRows `at` holds x, y of the men then of the defenders in turn
      */
     public static function of(Proof $proof, ?int $d = null, ?Tracks $act = null, ?Outcome $outcome = null): array
     {

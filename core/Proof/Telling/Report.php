@@ -192,7 +192,7 @@ final class Report
     {
         $rule = $this->proof->windows->bestThrow($letter);
         if ($rule['line'] !== null && $rule['margin'] < $this->scene->setting->openAt) {
-            return $this->proof->windows->nearest($rule['line'], $this->proof->playOut->byRule()).' has him';
+            return $this->proof->windows->coverers->nearest($rule['line'], $this->proof->playOut->byRule()).' has him';
         }
 
         return $rule['line'] === null ? 'no throw reaches him in bounds' : "$defender: $act";
@@ -206,12 +206,10 @@ final class Report
             'reads' => $this->states($a['outcome'], $key->role, $a['act']->name)] + $this->outcome($a['outcome']),
             $key->acts);
         $choices = array_values(array_filter($key->acts, fn (array $a): bool => $a['act']->toward !== null));
-        $least = array_reduce(
-            $key->acts,
-            fn (?array $l, array $a): array => $l === null || $a['outcome']->strength() < $l['outcome']->strength()
-                ? $a
-                : $l,
-        );
+        $least = $key->acts[0];
+        foreach ($key->acts as $row) {
+            $least = $row['outcome']->strength() < $least['outcome']->strength() ? $row : $least;
+        }
         $track = $this->proof->playOut->withAct($key->defender, $least['act']);
 
         return [
@@ -244,12 +242,14 @@ final class Report
             'man' => $reading->letter,
             'called' => $run->converted() ? $run->called->name : null,
             'shutBy' => $covered
-                ? $this->proof->windows->nearest($rule['line'], $this->proof->playOut->byRule())
+                ? $this->proof->windows->coverers->nearest($rule['line'], $this->proof->playOut->byRule())
                 : null,
             'route' => $this->route($reading->letter),
             'number' => $reading->number,
             'flag' => $reading->flag,
-            'slot' => $reading->from === null ? null : [round($reading->from, 2), round($reading->to, 2)],
+            'slot' => $reading->from === null || $reading->to === null
+                ? null
+                : [round($reading->from, 2), round($reading->to, 2)],
             'breakAt' => round($reading->breakAt, 2),
             'depthYd' => $reading->depthYd,
             'state' => $reading->live() ? 'live' : 'dead',
@@ -389,8 +389,8 @@ final class Report
         ];
     }
 
-    private function route(string $letter): string
+    private function route(?string $letter): string
     {
-        return $this->scene->routes[$letter]->spec->name;
+        return $letter === null ? '' : $this->scene->routes[$letter]->spec->name;
     }
 }

@@ -112,8 +112,8 @@ final readonly class Series
         if ($this->baseId === null || $id === $this->baseId) {
             return ['share' => 1.0, 'gives' => []];
         }
-        $one = Told::frames($this->proofs[$this->baseId], null);
-        $two = Told::frames($this->proofs[$id], null);
+        $one = Told::frames($this->proofs[$this->baseId]);
+        $two = Told::frames($this->proofs[$id]);
         $last = (int) round(self::LOOKS_ALIKE_S / $one['step']);
         $gives = [];
         foreach ($one['men'] as $n => $man) {

@@ -20,7 +20,11 @@ use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\RunRoute;
 
-/** What a board draws of a proof: field, spots, routes as lines, the place of every break. Yards in the play frame. */
+/**
+ * What a board draws of a proof: field, spots, routes as lines, the place of every break. Yards in the play frame.
+ *
+ * @phpstan-import-type FrameRows from Frames
+ */
 final class Stage
 {
     /** Seconds of a route that are drawn after its break. */
@@ -77,14 +81,13 @@ final class Stage
     /**
      * The frames of the rule-true run or of a key's act.
      *
-     * @param  array{defender: string, name: string, index?: int}|null  $act
-     * @return array<string, mixed>
+     * @return FrameRows
      */
-    public static function frames(Proof $proof, ?array $act): array
+    public static function frames(Proof $proof, ?AskedAct $act): array
     {
-        foreach ($act === null ? [] : $proof->keys as $key) {
-            foreach ($key->role === $act['defender'] ? $key->acts : [] as $n => $row) {
-                if ($row['act']->name === $act['name'] && (! isset($act['index']) || $act['index'] === $n)) {
+        foreach ($proof->keys as $key) {
+            foreach ($key->acts as $n => $row) {
+                if ($act !== null && $act->is($key->role, $row['act']->name, $n)) {
                     if ($row['outcome']->action === 'give' && $proof->pair?->base !== null) {
                         return RunFrames::ruleTrue($proof->pair->base)->all();
                     }

@@ -10,7 +10,11 @@ use Jacotaxis\Core\Proof\Scene\Proven;
 use Jacotaxis\Core\Proof\Telling\Run\RunReport;
 use Jacotaxis\Core\Proof\Telling\Run\RunStage;
 
-/** A proof of any kind told: its report, what a board draws, and its frames. */
+/**
+ * A proof of any kind told: its report, what a board draws, and its frames.
+ *
+ * @phpstan-import-type FrameRows from Frames
+ */
 final class Told
 {
     /** @return array<string, mixed> under the stable output keys */
@@ -40,10 +44,9 @@ final class Told
     /**
      * The frames of the rule-true play or of what a key, or two keys, do.
      *
-     * @param  array{defender: string, name: string, index?: int, and?: array<string, string>}|null  $act
-     * @return array<string, mixed>
+     * @return FrameRows
      */
-    public static function frames(Proven $proof, ?array $act): array
+    public static function frames(Proven $proof, ?AskedAct $act = null): array
     {
         return $proof instanceof RunProof ? RunStage::frames($proof, $act) : Stage::frames(self::pass($proof), $act);
     }

@@ -12,7 +12,6 @@ use Jacotaxis\Core\Proof\Scene\Progression;
 use Jacotaxis\Core\Proof\Scene\Protection;
 use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Proof\Scene\Scene;
-use Jacotaxis\Core\Proof\Scene\Worth;
 
 /** Margins of every throw of the progression against every defender, and what the quarterback gets from them. */
 final class Windows
@@ -38,12 +37,13 @@ final class Windows
     /** @var array<string, list<array<int, bool>>> whether the man would be cleared by a higher ball */
     private array $undercut = [];
 
-    /** @var array<int, SprintLaw> legs of each coverage defender */
-    private array $laws = [];
-
     public readonly Throws $throws;
 
+    public readonly Coverers $coverers;
+
     private readonly AfterCatch $afterCatch;
+
+    private readonly Outcomes $outcomes;
 
     /** @var array<string, Reading> by letter */
     public readonly array $readings;
@@ -55,16 +55,14 @@ final class Windows
     ) {
         $this->readings = Progression::of($scene, $protection);
         $this->throws = new Throws($scene);
-        $level = $scene->setting->level;
-        foreach ($playOut->coverage() as $d) {
-            $this->laws[$d] = $level->of($scene->defenders[$d]->group);
-        }
-        $this->afterCatch = new AfterCatch($scene, $protection, $this->laws);
+        $this->coverers = new Coverers($scene, $playOut, $this->throws);
+        $this->afterCatch = new AfterCatch($scene, $protection, $this->coverers->laws);
+        $this->outcomes = new Outcomes($scene, $this->readings, $this->afterCatch, $this->coverers);
         foreach ($this->readings as $letter => $reading) {
-            if (! $reading->live() || (! $reading->counts() && $reading->flag !== 'check-down')) {
-                continue;
+            $slot = $reading->slot();
+            if ($slot !== null && ($reading->counts() || $reading->flag === 'check-down')) {
+                $this->lines[$letter] = $this->throws->lines($letter, ...$slot);
             }
-            $this->lines[$letter] = $this->throws->lines($letter, $reading->from, $reading->to);
         }
     }
 
@@ -79,7 +77,7 @@ final class Windows
         if (! isset($this->margins[$letter][$k])) {
             $rule = $this->playOut->byRule();
             $least = $second = Throws::NOBODY_S;
-            foreach ($this->laws as $d => $law) {
+            foreach ($this->coverers->laws as $d => $law) {
                 $margin = $this->throws->margin($this->lines[$letter][$k], $rule, $d, $law, $second);
                 $this->margins[$letter][$k][$d] = $margin;
                 $this->undercut[$letter][$k][$d] = $this->throws->undercut;
@@ -99,7 +97,7 @@ final class Windows
 
     public function law(int $d): SprintLaw
     {
-        return $this->laws[$d];
+        return $this->coverers->laws[$d];
     }
 
     /** @return list<string> letters of the reads that may decide, in order */
@@ -119,7 +117,8 @@ final class Windows
         foreach (array_keys($this->lines) as $letter) {
             $reads[$letter] = $this->bestThrow($letter, $d, $track);
         }
-        $tracks = $d === null ? $this->playOut->byRule() : $this->playOut->byRule()->with($d, $track);
+        $rule = $this->playOut->byRule();
+        $tracks = $d === null || $track === null ? $rule : $rule->with($d, $track);
         $best = null;
         $pick = null;
         foreach ($this->counting() as $letter) {
@@ -133,7 +132,11 @@ final class Windows
             $pick ??= $margin >= $this->scene->setting->openAt ? $letter : null;
         }
 
-        return $pick === null ? $this->leftover($reads, $tracks, $best) : $this->thrown($pick, $reads, $tracks, $best);
+        $line = $pick === null ? null : $reads[$pick]['line'];
+
+        return $line === null
+            ? $this->outcomes->leftover($reads, $tracks, $best)
+            : $this->outcomes->thrown($line, $reads[$line->letter]['margin'], $reads, $tracks, $best);
     }
 
     /**
@@ -171,37 +174,8 @@ final class Windows
             return $usual;
         }
         $tracks = $this->playOut->byRule()->with($d, $track);
-        $open = $read['margin'] >= $this->scene->setting->openAt;
 
-        $why = "the staff's rule sends the ball to $letter: ".sprintf('%.2f s', $read['margin']);
-        if (! $open) {
-            return new Outcome(
-                'throwaway',
-                null,
-                null,
-                $read['margin'],
-                0.0,
-                0.0,
-                $why,
-                $usual->reads,
-                $read['margin'],
-                Worth::none(),
-            );
-        }
-        $gain = $this->afterCatch->gain($read['line'], $tracks);
-
-        return new Outcome(
-            'throw',
-            $letter,
-            $read['line'],
-            $read['margin'],
-            Worth::completion($this->scene->aimYd($read['line']->distanceYd), $read['margin']),
-            $this->afterCatch->toTheGoal($gain),
-            $why,
-            $usual->reads,
-            $read['margin'],
-            $this->afterCatch->worth($read['line'], $read['margin'], $gain),
-        );
+        return $this->outcomes->forced($read['line'], $read['margin'], $usual, $tracks);
     }
 
     /**
@@ -242,14 +216,15 @@ final class Windows
             }
             $byDefender = $this->margins($letter, $k);
             $own = false;
-            if ($d !== null) {
-                $byDefender[$d] = Throws::NOBODY_S;
-                $byDefender[$d] = $this->throws->margin($line, $track, $d, $this->laws[$d], min($byDefender));
+            if ($d !== null && $track !== null) {
+                unset($byDefender[$d]);
+                $others = min(Throws::NOBODY_S, ...$byDefender);
+                $byDefender[$d] = $this->throws->margin($line, $track, $d, $this->law($d), $others);
                 $own = $this->throws->undercut;
             }
-            $least[$k] = min($byDefender);
+            $least[$k] = min(Throws::NOBODY_S, ...$byDefender);
             $man = array_search($least[$k], $byDefender, true);
-            $cut = $man === $d ? $own : $this->undercut[$letter][$k][$man];
+            $cut = $man === $d ? $own : $this->undercut[$letter][$k][$man] ?? false;
             $flatter = $cut && $least[$k] < self::ENOUGH ? null : $line->step;
         }
 
@@ -274,12 +249,7 @@ final class Windows
     /** Least rule-true margin of any throw over the men who cover, seconds. */
     public function marginOf(ThrowLine $line): float
     {
-        $least = 9.0;
-        foreach ($this->laws as $d => $law) {
-            $least = min($least, $this->throws->margin($line, $this->playOut->byRule(), $d, $law, $least));
-        }
-
-        return $least;
+        return $this->coverers->least($line, $this->playOut->byRule());
     }
 
     /** The flattest throw in the middle of a read's slot: what a defender who takes the read away runs for. */
@@ -295,22 +265,6 @@ final class Windows
         return $lines[intdiv(count($lines) - 1, 2)] ?? null;
     }
 
-    /** The defender nearest to breaking up a throw. */
-    public function nearest(ThrowLine $line, Tracks $tracks): string
-    {
-        $role = '';
-        $least = INF;
-        foreach ($this->laws as $d => $law) {
-            $margin = $this->throws->margin($line, $tracks, $d, $law, $least);
-            if ($margin < $least) {
-                $least = $margin;
-                $role = $this->scene->defenders[$d]->role;
-            }
-        }
-
-        return $role;
-    }
-
     /**
      * Times inside the slot at which a read is open when everybody plays his rule.
      *
@@ -320,115 +274,22 @@ final class Windows
     {
         $open = [];
         foreach ($this->lines($letter) as $k => $line) {
-            $step = $line->step;
-            $open[$step] = ($open[$step] ?? false) || min($this->margins($letter, $k)) >= $this->scene->setting->openAt;
+            $least = min(Throws::NOBODY_S, ...$this->margins($letter, $k));
+            $open[$line->step] = ($open[$line->step] ?? false) || $least >= $this->scene->setting->openAt;
         }
         $windows = [];
+        $from = $to = null;
         foreach ($open as $step => $isOpen) {
             $t = round($step * Path::STEP, 2);
-            $last = count($windows) - 1;
-            if ($isOpen && $last >= 0 && ($open[$step - 2] ?? false)) {
-                $windows[$last][1] = $t;
+            if ($from !== null && ! $isOpen) {
+                $windows[] = [$from, $to ?? $from];
+                $from = null;
             } elseif ($isOpen) {
-                $windows[] = [$t, $t];
+                $from ??= $t;
+                $to = $t;
             }
         }
 
-        return $windows;
-    }
-
-    /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
-    private function thrown(string $letter, array $reads, Tracks $tracks, ?float $best): Outcome
-    {
-        ['margin' => $margin, 'line' => $line] = $reads[$letter];
-        $why = sprintf(
-            'The %s is %.2f s late for the %s',
-            $this->nearest($line, $tracks),
-            $margin,
-            $this->scene->routes[$letter]->spec->name,
-        );
-
-        $gain = $this->afterCatch->gain($line, $tracks);
-
-        return new Outcome(
-            'throw',
-            $letter,
-            $line,
-            $margin,
-            Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
-            $this->afterCatch->toTheGoal($gain),
-            $why,
-            $reads,
-            $best,
-            $this->afterCatch->worth($line, $margin, $gain),
-        );
-    }
-
-    /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
-    private function leftover(array $reads, Tracks $tracks, ?float $best): Outcome
-    {
-        foreach ($this->readings as $letter => $reading) {
-            $line = $reads[$letter]['line'] ?? null;
-            if (
-                $reading->flag === 'check-down' &&
-                $line !== null &&
-                $reads[$letter]['margin'] >= $this->scene->setting->openAt
-            ) {
-                $margin = $reads[$letter]['margin'];
-                $gain = $this->afterCatch->gain($line, $tracks);
-
-                return new Outcome(
-                    'check-down',
-                    $letter,
-                    $line,
-                    $margin,
-                    Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
-                    $this->afterCatch->toTheGoal($gain),
-                    $this->covered($reads, $tracks).'; the check-down is open',
-                    $reads,
-                    $best,
-                    $this->afterCatch->worth($line, $margin, $gain),
-                );
-            }
-        }
-
-        return new Outcome(
-            'throwaway',
-            null,
-            null,
-            $best ?? self::NONE_S,
-            0.0,
-            0.0,
-            $this->covered($reads, $tracks),
-            $reads,
-            $best,
-            Worth::none(),
-        );
-    }
-
-    /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
-    private function covered(array $reads, Tracks $tracks): string
-    {
-        $parts = [];
-        foreach ($this->readings as $letter => $reading) {
-            if ($reading->number === null) {
-                continue;
-            }
-            $line = $reads[$letter]['line'] ?? null;
-            $name = $this->scene->routes[$letter]->spec->name;
-            $parts[] =
-                $line === null
-                    ? "$letter $name: ".($reading->killedBy ?? 'no throw reaches him in bounds')
-                    : ($reads[$letter]['margin'] >= $this->scene->setting->openAt
-                        ? "$letter $name is open but not worth the down"
-                        : sprintf(
-                            '%s has the %s (%+.2f s)',
-                            $this->nearest($line, $tracks),
-                            $name,
-                            $reads[$letter]['margin'],
-                        ));
-        }
-
-        return $parts === [] ? 'The call has no read' : ucfirst(implode('; ', $parts));
+        return $from === null ? $windows : [...$windows, [$from, $to ?? $from]];
     }
 }

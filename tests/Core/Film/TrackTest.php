@@ -1,5 +1,7 @@
 <?php
 
+use Jacotaxis\Core\Film\Measure\Moment;
+use Jacotaxis\Core\Film\Measure\Spot;
 use Jacotaxis\Core\Film\Measure\Track;
 
 /** Plots of a way given as a function of time. */
@@ -8,7 +10,7 @@ function tracked(callable $way, float $until = 4.0, float $every = 0.3, float $s
     $plots = [];
     for ($t = 0.0; $t <= $until + 1e-9; $t += $every) {
         [$x, $y] = $way($t);
-        $plots[] = ['t' => $t, 'xYd' => $x, 'yYd' => $y, 'sdXYd' => $sd, 'sdYYd' => $sd];
+        $plots[] = new Moment($t, new Spot($x, $y, $sd, $sd));
     }
 
     return Track::of($plots);
@@ -19,9 +21,9 @@ it('fills the way between plots', function (callable $way, float $within): void 
     for ($t = 0.35; $t < 3.4; $t += 0.17) {
         [$x, $y] = $way($t);
         $now = $track->at($t);
-        expect(hypot($now['xYd'] - $x, $now['yYd'] - $y))
+        expect(hypot($now->xYd - $x, $now->yYd - $y))
             ->toBeLessThan($within)
-            ->toBeLessThan(3.0 * $now['sdYYd'] + 1e-9);
+            ->toBeLessThan(3.0 * $now->sdYYd + 1e-9);
     }
 })->with([
     'straight at a steady pace' => [fn (float $t): array => [2.0, 7.0 * $t], 1e-9],
@@ -36,7 +38,7 @@ it(
 
 it('doubts more in the middle of a long gap', function (): void {
     $track = tracked(fn (float $t): array => [0.0, 7.0 * $t], 4.0, 1.0);
-    expect($track->at(1.5)['sdYYd'])->toBeGreaterThan(0.35)->and($track->at(1.0)['sdYYd'])->toEqualWithDelta(0.1, 1e-9);
+    expect($track->at(1.5)->sdYYd)->toBeGreaterThan(0.35)->and($track->at(1.0)->sdYYd)->toEqualWithDelta(0.1, 1e-9);
 });
 
 it('tells speed, depth passed and the first step', function (): void {

@@ -229,8 +229,8 @@ it('sees the man who cuts in from the plots', function (float $underYd, ?bool $i
     $m = new Measures($film);
     $h = $m->track('H');
     $at = fn (float $t): array => [
-        $h->at(max($h->from(), min($h->to(), $t)))['xYd'],
-        $h->at(max($h->from(), min($h->to(), $t)))['yYd'],
+        $h->at(max($h->from(), min($h->to(), $t)))->xYd,
+        $h->at(max($h->from(), min($h->to(), $t)))->yYd,
     ];
     $will = $m->track('will') ?? null;
     if ($will !== null) {
@@ -238,8 +238,8 @@ it('sees the man who cuts in from the plots', function (float $underYd, ?bool $i
             $film,
             'will',
             fn (float $t): array => [
-                $at($t)[0] - $will->at(min($will->to(), $t))['xYd'],
-                $at($t)[1] - $underYd - $will->at(min($will->to(), $t))['yYd'],
+                $at($t)[0] - $will->at(min($will->to(), $t))->xYd,
+                $at($t)[1] - $underYd - $will->at(min($will->to(), $t))->yYd,
             ],
         );
     }

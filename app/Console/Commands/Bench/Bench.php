@@ -38,7 +38,7 @@ class Bench extends JxCommand
 {
     protected $signature = 'jx:bench {--bare : without starting again under the just-in-time compiler}';
 
-    protected $description = 'Time a proof, an agent-step, the sheet, the call line, and weigh the first load';
+    protected $description = 'Time a proof, a step of one defender, the sheet, the call line, and weigh the first load';
 
     /** Of the cases the truth board counts, one in so many. */
     private const THINNED = 2;
@@ -126,9 +126,12 @@ class Bench extends JxCommand
                 $proof = Judge::prove($asked);
                 Told::report($proof);
                 $proven = hrtime(true);
-                Told::frames($proof, null);
+                Told::frames($proof);
                 $proofs[] = ($proven - $from) / 1e6;
                 $frames[] = (hrtime(true) - $proven) / 1e6;
+            }
+            if ($proofs === [] || $frames === []) {
+                continue;
             }
             $this->line(sprintf(
                 'The catalogue, %s: %d proofs without frames, median %.1f ms (goal 10), 95th percentile %.1f ms (goal 20); frames %.1f and %.1f ms',
@@ -187,21 +190,21 @@ class Bench extends JxCommand
         return CallParser::parse('gun trips right: smash right')->lineup($situation);
     }
 
-    /** An agent-step in the play-out against a bare loop of the same arithmetic. */
+    /** One step of one defender in the play-out against a bare loop of the same arithmetic. */
     private function steps(Setting $setting): void
     {
         $call = CallParser::parse('gun 2x2: smash right');
         $look = LookParser::parse('4-2 nickel, cover 2');
         $scene = Scene::of($call, $look, $setting);
-        $agents = count((new PlayOut($scene))->coverage());
+        $movers = count((new PlayOut($scene))->coverage());
         $setUp = $this->milliseconds(200, fn () => new PlayOut($scene), true);
         $step =
             (($this->milliseconds(200, fn () => (new PlayOut($scene))->byRule(), true) - $setUp) * 1e6) /
-            ($agents * Path::STEPS);
+            ($movers * Path::STEPS);
         $bare = $this->bare();
         $this->line(
             sprintf(
-                'One agent-step: %.0f ns, a bare loop of the same arithmetic %.0f ns, %.1f times (goal under 8)',
+                'One step of one defender: %.0f ns, a bare loop of the same arithmetic %.0f ns, %.1f times (goal under 8)',
                 $step,
                 $bare,
                 $step / $bare,
@@ -259,7 +262,7 @@ class Bench extends JxCommand
     private function weight(): void
     {
         $manifest = is_file(public_path('build/manifest.json'))
-            ? json_decode(file_get_contents(public_path('build/manifest.json')), true)
+            ? json_decode((string) file_get_contents(public_path('build/manifest.json')), true)
             : [];
         $files = [];
         $visit = function (string $key) use (&$visit, &$files, $manifest): void {
@@ -271,7 +274,7 @@ class Bench extends JxCommand
         array_map($visit, ['resources/js/main.tsx', 'resources/js/board/Board.tsx']);
         $bytes = array_sum(
             array_map(
-                fn (string $f): int => strlen(gzencode(file_get_contents(public_path("build/$f")))),
+                fn (string $f): int => strlen((string) gzencode((string) file_get_contents(public_path("build/$f")))),
                 array_keys($files),
             ),
         );

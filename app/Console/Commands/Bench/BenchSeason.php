@@ -25,9 +25,10 @@ class BenchSeason extends Command
 
     public function handle(Kernel $kernel): int
     {
+        $kept = $this->option('keep');
         config([
             'database.default' => 'sqlite',
-            'database.connections.sqlite.database' => (string) ($this->option('keep') ?: ':memory:'),
+            'database.connections.sqlite.database' => is_string($kept) && $kept !== '' ? $kept : ':memory:',
         ]);
         DB::purge();
         Artisan::call('migrate:fresh', ['--force' => true]);

@@ -25,13 +25,11 @@ class Film extends JxCommand
     {
         $call = $this->theCall();
         $proof = Proving::of($call, $this->look(), $this->setting($call));
-        $act =
-            $this->option('act') ??
-            ($this->option('choice') === null
-                ? null
-                : $this->who($proof, $this->option('choice')).': '.$this->option('choice'));
-        $run = FilmedRun::of($proof, $act, $this->option('throw'));
-        $angle = (string) $this->option('angle');
+        $choice = $this->given('choice');
+        $act = $this->given('act') ?? ($choice === null ? null : $this->who($proof, $choice).": $choice");
+        $run = FilmedRun::of($proof, $act, $this->given('throw'));
+        $angle = $this->given('angle') ?? '';
+        $out = $this->file('out');
         in_array($angle, FilmDocument::ANGLES, true) ?:
         throw NotUnderstood::word($angle, 'angle', FilmDocument::ANGLES);
         $camera = CameraMan::of(
@@ -41,8 +39,8 @@ class Film extends JxCommand
             max(90, (int) $this->option('height')),
             ! $this->option('still'),
         );
-        $done = (new Recorder())->record($run, $camera, $this->argument('out'), $this->numbers());
-        $this->line("{$this->argument('out')}: {$done['frames']} frames, ".intdiv($done['bytes'], 1024).' kB');
+        $done = (new Recorder())->record($run, $camera, $out, $this->numbers());
+        $this->line("$out: {$done['frames']} frames, ".intdiv($done['bytes'], 1024).' kB');
 
         return self::DONE;
     }

@@ -16,7 +16,7 @@ class Measure extends JxCommand
     protected function answer(): int
     {
         $measures = new Measures(
-            FilmReader::read($this->schemas->decode('film', $this->read($this->argument('file')))),
+            FilmReader::read($this->schemas->decode('film', $this->read($this->file()))),
         );
         $this->json($this->found($measures));
 

@@ -12,6 +12,7 @@ use App\Models\Snap;
 use Generator;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Jacotaxis\Core\Film\Chart\Columns;
 
@@ -78,7 +79,7 @@ class BreakdownController extends Controller
     {
         $snaps = [];
         foreach (array_values($reel['snaps'] ?? []) as $n => $document) {
-            $schemas->check('film', json_decode(json_encode($document)));
+            $schemas->check('film', json_decode(json_encode($document, JSON_THROW_ON_ERROR)));
             $snaps[] = ['row' => $n + 1, 'document' => $document, 'errors' => []];
         }
 
@@ -104,7 +105,7 @@ class BreakdownController extends Controller
     {
         $file = $request->file('file');
 
-        return $file !== null && $file->isValid()
+        return $file instanceof UploadedFile && $file->isValid()
             ? (string) $file->get()
             : ((string) $request->input('text') ?:
                 throw new Problem(422, 'No table arrived', 'Choose a CSV or JSON file and send it again.'));

@@ -80,7 +80,12 @@ class MeasureController extends Controller
             'heightPx' => 'required|integer|min:16|max:8192',
         ]);
         $rules = RuleSet::from($given['rules'] ?? 'nfhs');
-        $points = array_map(fn (array $p): array => array_map(floatval(...), $p), $given['points']);
+        $points = array_values(array_map(fn (array $p): array => [
+            'xPx' => (float) $p['xPx'],
+            'yPx' => (float) $p['yPx'],
+            'fieldXYd' => (float) $p['fieldXYd'],
+            'fieldYYd' => (float) $p['fieldYYd'],
+        ], $given['points']));
 
         return new JsonResponse(['marks' => FieldMarks::across($rules)] + ($points === [] ? []
             : Overlay::of(Calibration::of($points), $rules, $given['widthPx'], $given['heightPx'])));

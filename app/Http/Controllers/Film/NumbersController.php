@@ -61,7 +61,8 @@ class NumbersController extends Controller
 
     private function by(Request $request): string
     {
-        $by = (string) $request->query('by', 'call');
+        $by = $request->query('by', 'call');
+        $by = is_string($by) ? $by : '';
 
         return isset(Groups::BY[$by])
             ? $by

@@ -117,7 +117,7 @@ class SnapController extends Controller
             $request->user()->name,
             now()->toDateString(),
         );
-        $this->schemas->check('film', json_decode(json_encode($document)));
+        $this->schemas->check('film', json_decode(json_encode($document, JSON_THROW_ON_ERROR)));
 
         return $this->answer($snap->saveOn($this->basedOn($request), SnapIndex::of($document)));
     }

@@ -87,7 +87,7 @@ class UploadController extends Controller
         if ($request->header('Content-Type') !== 'application/offset+octet-stream') {
             throw new Problem(415, 'Not a part of a film', 'Send parts as application/offset+octet-stream.');
         }
-        if ((string) $request->header('Upload-Offset') !== (string) $upload->received) {
+        if ($request->headers->get('Upload-Offset') !== (string) $upload->received) {
             throw new Problem(
                 409,
                 'This part does not follow',
@@ -165,7 +165,7 @@ class UploadController extends Controller
     private function metadata(Request $request): array
     {
         $pairs = [];
-        foreach (explode(',', (string) $request->header('Upload-Metadata')) as $pair) {
+        foreach (explode(',', $request->headers->get('Upload-Metadata') ?? '') as $pair) {
             [$key, $value] = explode(' ', trim($pair), 2) + [1 => ''];
             $pairs[$key] = (string) base64_decode($value, true);
         }

@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Telling\AskedAct;
 use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\Route\Release;
 
@@ -42,6 +43,9 @@ class ProofController extends Controller
         $stage['look'] = $input->lookWords($stage['look']);
 
         return new JsonResponse(['report' => Told::report($proof), 'stage' => $stage]
-            + ($request->boolean('frames') ? ['frames' => Told::frames($proof, $given['act'] ?? null)] : []));
+            + ($request->boolean('frames') ? ['frames' => Told::frames(
+                $proof,
+                isset($given['act']) ? AskedAct::read($given['act']) : null,
+            )] : []));
     }
 }

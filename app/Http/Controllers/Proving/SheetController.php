@@ -42,8 +42,12 @@ class SheetController extends Controller
         $call = $input->call();
         $setting = $input->setting($call);
 
-        return new JsonResponse(['cells' => array_map(fn (mixed $look, int $n): array => Sheet::cell($call,
-            $input->look($look, "/looks/$n"), $setting), $given['looks'], array_keys($given['looks']))]);
+        $cells = [];
+        foreach (array_values($given['looks']) as $n => $look) {
+            $cells[] = Sheet::cell($call, $input->look($look, "/looks/$n"), $setting);
+        }
+
+        return new JsonResponse(['cells' => $cells]);
     }
 
     /** Saved calls against one look: all of them, or those named. */

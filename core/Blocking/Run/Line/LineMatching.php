@@ -33,10 +33,10 @@ final class LineMatching
     /** @var array<int, array<int, float>> by man and backer */
     private array $backerCost = [];
 
-    /** @var list<float> what all men of the line before one cost when they are left */
+    /** @var array<int, float> what all men of the line before one cost when they are left */
     private array $leftDown = [0.0];
 
-    /** @var list<float> the same for backers */
+    /** @var array<int, float> the same for backers */
     private array $leftBacker = [0.0];
 
     /** @var array<int, list<int>> what a man may choose at all, the more playside first */
@@ -49,13 +49,13 @@ final class LineMatching
 
     private readonly float $touchYd;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $u = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $downU = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private array $backerU = [];
 
     /**
@@ -121,7 +121,7 @@ final class LineMatching
             $has[$letter] = match (true) {
                 $choice === self::NOBODY => null,
                 $choice >= self::BACKERS => $this->backers[$choice - self::BACKERS],
-                default => $this->downs[$choice],
+                default => $this->downs[$choice] ?? null,
             };
             $state = $this->after($i, $state, $choice);
         }

@@ -117,16 +117,15 @@ final class Carriers
             ->cut(CutKind::Speed)
             ->run(5.0 * $out);
         $late = $run->delayed($i * Path::STEP);
-        $join = fn (array $first, array $then): array => [...array_slice($first, 0, $i), ...array_slice($then, $i)];
 
         return new Carrier(
             'throw',
             $letter,
             new Path(
-                $join($route->x, $late->x),
-                $join($route->y, $late->y),
-                $join($route->vx, $late->vx),
-                $join($route->vy, $late->vy),
+                self::joined($route->x, $late->x, $i),
+                self::joined($route->y, $late->y, $i),
+                self::joined($route->vx, $late->vx, $i),
+                self::joined($route->vy, $late->vy, $i),
             ),
             $at,
             "{$this->scene->routes[$letter]->spec->name}, ".($out < 0.0 ? 'left' : 'right').' alley',
@@ -366,6 +365,18 @@ final class Carriers
         return [$q->xYd + ($option ? self::RIDE_YD * $this->sign : 0.0), $q->yYd];
     }
 
+    /**
+     * One path up to a step, another from it on.
+     *
+     * @param  list<float>  $first
+     * @param  list<float>  $then
+     * @return list<float>
+     */
+    private static function joined(array $first, array $then, int $step): array
+    {
+        return [...array_slice($first, 0, $step), ...array_slice($then, $step)];
+    }
+
     /** A path that begins at a moment, after he has come from where he stood. */
     private function after(float $from, float $xYd, float $yYd, Path $path): Path
     {
@@ -378,7 +389,7 @@ final class Carriers
             $y[$i] = $yYd + $i / $n * ($path->y[0] - $yYd);
         }
 
-        return new Path($x, $y, $late->vx, $late->vy, $late->cuts);
+        return new Path(array_values($x), array_values($y), $late->vx, $late->vy, $late->cuts);
     }
 
     private function edge(): float

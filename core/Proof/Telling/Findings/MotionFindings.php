@@ -45,8 +45,11 @@ final class MotionFindings
     private static function jets(Scene $scene): array
     {
         $set = $scene->setting->clock()->jetSound;
+        if ($set === null) {
+            return [];
+        }
         $findings = [];
-        foreach ($set === null ? [] : $scene->snap->arrivals as $arrival) {
+        foreach ($scene->snap->arrivals as $arrival) {
             $sound = $arrival->motion->sound;
             if ($arrival->motion->kind !== MotionKind::Jet || $sound === null || $sound->words() === $set->words()) {
                 continue;

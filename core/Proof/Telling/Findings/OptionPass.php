@@ -73,7 +73,8 @@ final class OptionPass
                 continue;
             }
             $nearest = min(
-                array_map(
+                INF,
+                ...array_map(
                     fn (float $x, float $y): float => hypot($x - $safety->xYd, $y - $safety->yYd),
                     $route->path->x,
                     $route->path->y,

@@ -97,7 +97,7 @@ final class PassFindings
         if ($best['line'] === null || $best['margin'] >= $proof->scene->setting->openAt) {
             return null;
         }
-        $role = $proof->windows->nearest($best['line'], $proof->playOut->byRule());
+        $role = $proof->windows->coverers->nearest($best['line'], $proof->playOut->byRule());
         $under = array_filter(
             $proof->scene->defenders,
             fn (Defender $d): bool => $d->role === $role && $d->job->kind === JobKind::Under,

@@ -13,6 +13,7 @@ use Jacotaxis\Core\Proof\Run\Ball\Pitched;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Telling\Frames;
 use Jacotaxis\Core\Proof\Throwing\ThrowLine;
 
 /**
@@ -20,6 +21,8 @@ use Jacotaxis\Core\Proof\Throwing\ThrowLine;
  *
  * Everybody goes where his job wants him by the one law; the carrier and a pass's men are held to the ways the proof
  * timed, and everybody else gives way to them.
+ *
+ * @phpstan-import-type FrameRows from Frames
  */
 final class RunFrames
 {
@@ -61,7 +64,7 @@ final class RunFrames
         $this->ways = new RunWays($proof, $outcome, $acts);
     }
 
-    /** @return array<string, mixed> as Frames::of */
+    /** @return FrameRows as Frames::of */
     public function all(): array
     {
         $ball = [];

@@ -144,10 +144,10 @@ final readonly class RunReport
                 'reads' => []] + $this->outcome($r['outcome']),
             $key->acts,
         );
-        $least = array_reduce(
-            $key->acts,
-            fn (?array $l, array $a): array => $l === null || $a['outcome']->margin < $l['outcome']->margin ? $a : $l,
-        );
+        $least = $key->acts[0];
+        foreach ($key->acts as $row) {
+            $least = $row['outcome']->margin < $least['outcome']->margin ? $row : $least;
+        }
         $on = $this->proof->decider->moves->onCarrier($key->role, $least['outcome']->action, $least['act']);
         $choices = array_values(
             array_filter($key->acts, fn (array $r): bool => $r['act']->isChoice() && $r['act']->name !== 'by rule'),

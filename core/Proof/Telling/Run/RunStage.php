@@ -8,11 +8,15 @@ use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Run\RunAct;
 use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Telling\AskedAct;
+use Jacotaxis\Core\Proof\Telling\Frames;
 use Jacotaxis\Core\Proof\Telling\Stage;
 
 /**
  * What a board draws of a run: the field and the men, a line to a bar for every block, the track of every carrier.
  * Yards in the play frame.
+ *
+ * @phpstan-import-type FrameRows from Frames
  */
 final class RunStage
 {
@@ -35,17 +39,14 @@ final class RunStage
         ];
     }
 
-    /**
-     * @param  array{defender: string, name: string, index?: int, and?: array<string, string>}|null  $act
-     * @return array<string, mixed>
-     */
-    public static function frames(RunProof $proof, ?array $act): array
+    /** @return FrameRows */
+    public static function frames(RunProof $proof, ?AskedAct $act): array
     {
         $acts = $proof->byRule;
-        foreach ($act === null ? [] : [$act, $act['and'] ?? null] as $one) {
+        foreach ([$act, $act?->and] as $one) {
             $found = $one === null ? null : self::act($proof, $one);
-            if ($found !== null) {
-                $acts[$one['defender']] = $found;
+            if ($one !== null && $found !== null) {
+                $acts[$one->defender] = $found;
             }
         }
         $outcome = $act === null ? $proof->ruleTrue : $proof->decider->outcome($acts);
@@ -53,12 +54,11 @@ final class RunStage
         return (new RunFrames($proof, $outcome, $acts))->all();
     }
 
-    /** @param  array{defender: string, name: string, index?: int}  $act */
-    private static function act(RunProof $proof, array $act): ?RunAct
+    private static function act(RunProof $proof, AskedAct $act): ?RunAct
     {
         foreach ($proof->keys as $key) {
-            foreach ($key->role === $act['defender'] ? $key->acts : [] as $n => $row) {
-                if ($row['act']->name === $act['name'] && (! isset($act['index']) || $act['index'] === $n)) {
+            foreach ($key->acts as $n => $row) {
+                if ($act->is($key->role, $row['act']->name, $n)) {
                     return $row['act'];
                 }
             }

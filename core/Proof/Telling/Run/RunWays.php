@@ -301,7 +301,7 @@ final class RunWays
         }
         if ($this->coverage === null) {
             $act = $passing->role === null ? null : ($this->acts[$passing->role] ?? null);
-            $this->coverage = $passing->tracks(...($act === null ? [null, 0.0] : $this->proof->decider->place($act)));
+            $this->coverage = $passing->tracks(...($act === null ? [null, 0.0] : $this->proof->decider->place($passing, $act)));
         }
         $d = array_search($role, array_map(fn ($one): string => $one->role, $this->proof->scene->defenders), true);
 

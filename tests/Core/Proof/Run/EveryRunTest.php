@@ -103,7 +103,7 @@ it('proves with finite numbers inside the field and tells it under the schema\'s
                 ->and($carrier->path->x)->toHaveCount(Path::STEPS);
         }
         if ($n % 5 === 0) {
-            $frames = Told::frames($proof, null);
+            $frames = Told::frames($proof);
             expect($frames['at'][0])->toHaveCount(44)
                 ->and(json_encode([Told::report($proof), Told::stage($proof), $frames]))->toBeString($what);
         }

@@ -72,5 +72,5 @@ it('runs every prong of it and tells it', function (): void {
     foreach ($proof->pairs as ['outcome' => $outcome]) {
         expect(isset($proof->carriers[$outcome->action]))->toBeTrue($outcome->action);
     }
-    expect(json_encode(Told::frames($proof, null)))->toBeString();
+    expect(json_encode(Told::frames($proof)))->toBeString();
 });
