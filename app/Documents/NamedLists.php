@@ -74,7 +74,7 @@ final class NamedLists
         foreach (self::all()[$name] ?? [] as $pointer => $names) {
             $at = $schema;
             foreach (explode('/', trim($pointer, '/')) as $part) {
-                $at = is_array($at) ? ($at[(int) $part] ?? null) : ($at->{$part} ?? null);
+                $at = is_array($at) ? ($at[(int) $part] ?? null) : (get_object_vars($at)[$part] ?? null);
             }
             if (! $at instanceof stdClass) {
                 throw new RuntimeException("schemas/$name.schema.json has nothing at $pointer.");

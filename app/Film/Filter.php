@@ -70,14 +70,13 @@ final class Filter
 
     private static function plain(mixed $v): string|int|bool
     {
-        return $v === 'true'
-            ? true
-            : ($v === 'false'
-                ? false
-                : (is_scalar($v)
-                    ? (is_int($v) || is_bool($v)
-                        ? $v
-                        : (string) $v)
-                    : ''));
+        return match (true) {
+            $v === 'true' => true,
+            $v === 'false' => false,
+            is_scalar($v) => is_int($v) || is_bool($v)
+                ? $v
+                : (string) $v,
+            default => '',
+        };
     }
 }

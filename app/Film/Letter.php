@@ -95,7 +95,8 @@ final class Letter
                 'grades.mark',
             ]);
 
-        return array_values($led->map(fn (stdClass $g): array => ['snap' => $g->id, 'number' => (int) ($g->number ?? $g->place),
+        return array_values($led->map(fn (stdClass $g): array => [
+            'snap' => $g->id, 'number' => (int) ($g->number ?? $g->place),
             'reel' => $g->reel, 'title' => $g->title, 'for' => $g->man, 'helped' => $g->mark > 0, 'does' => $g->mark > 0
             ? "what you did made it for {$g->man}" : "what you did cost {$g->man} the play"])->all());
     }

@@ -31,7 +31,10 @@ final class Paired
         return Pairs::of(
             $rows,
             self::grades(array_map(fn (SnapRow $s): string => $s->id, $rows)),
-            self::jobs(array_unique(array_filter(array_map(fn (SnapRow $s): ?string => $s->call, $rows)))),
+            self::jobs(array_unique(array_filter(
+                array_map(fn (SnapRow $s): ?string => $s->call, $rows),
+                fn (?string $call): bool => $call !== null,
+            ))),
         );
     }
 

@@ -59,7 +59,7 @@ final class SnapIndex
                 $document['plots'] ?? [],
                 $document['seen'] ?? [],
                 $document['calibrations'] ?? [],
-            ]) !== [];
+            ], fn (array $rows): bool => $rows !== []) !== [];
         $key = $worked
             ? null
             : json_encode([

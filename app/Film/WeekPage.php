@@ -48,8 +48,10 @@ final class WeekPage
             $cue = Cue::of(array_map(fn (array $g): array => ['faults' => $g['faults'],
                 'correction' => $g['correction']], $his), array_values(array_filter($repeats,
                     fn (array $r): bool => $r['man'] === $players[$id]->name)));
-            $flagged = fn (string $flag): array => array_column(array_filter($his, fn (array $g): bool => (bool) $g[$flag]),
-                'snap');
+            $flagged = fn (string $flag): array => array_column(
+                array_filter($his, fn (array $g): bool => (bool) $g[$flag]),
+                'snap',
+            );
             $out[] = ['id' => $id, 'name' => $players[$id]->name, 'letter' => $players[$id]->letter,
                 'number' => $players[$id]->number, 'bustIds' => $flagged('bust'), 'impactIds' => $flagged('impact'),
                 'ids' => array_column($his, 'snap'),

@@ -44,8 +44,9 @@ class Grade extends Model
         'caveat' => '', 'certain' => true, 'hard' => false, 'caused_by' => null, 'charged_to' => null,
         'counts' => true];
 
+    // The framework says no more than "array" of it.
     /** @var list<string> */
-    protected $appends = ['not_counted'];
+    protected $appends = ['not_counted']; // @phpstan-ignore property.phpDocType
 
     protected function casts(): array
     {

@@ -106,10 +106,13 @@ class StaffWords extends Model
      */
     public function book(): StaffBook
     {
+        if ($this->read !== null) {
+            return $this->read;
+        }
         $document = ['groups' => $this->groups ?? []] + $this->document();
-        while ($this->read === null) {
+        while (true) {
             try {
-                $this->read = BookDocument::read($document);
+                return $this->read = BookDocument::read($document);
             } catch (BadDocument $e) {
                 $at = explode('/', $e->pointer);
                 $list = $at[1] ?? '';
@@ -121,8 +124,6 @@ class StaffWords extends Model
                 array_splice($document[$list], $n, 1);
             }
         }
-
-        return $this->read;
     }
 
     /** @return list<string> what of the book was not read, and why */

@@ -137,12 +137,13 @@ final readonly class CardField
             array_values($line),
         );
         foreach ($stage['tracks'] as $track) {
-            $his = $this->player === null ? $track['rule'] : $track['man'] === $this->player;
+            $rule = $track['rule'] === true;
+            $his = $this->player === null ? $rule : $track['man'] === $this->player;
             $this->page->line(
                 $points($track['line']),
                 $his ? 1.6 : 0.8,
                 $his ? Drawing::BALL : Drawing::SOFT,
-                ! $track['rule'],
+                ! $rule,
             );
         }
         foreach ($stage['blocks'] as $block) {
@@ -177,10 +178,18 @@ final readonly class CardField
             }
         }
         $read = $this->call->readNumber($run->letter);
-        $color = $his ? ($read === 1 && $this->player === null ? Drawing::BALL : Drawing::INK) : Drawing::FAINT;
+        $color = match (true) {
+            ! $his => Drawing::FAINT,
+            $read === 1 && $this->player === null => Drawing::BALL,
+            default => Drawing::INK,
+        };
         $this->page->line(
             $points,
-            $his ? ($read === null ? 0.9 : 1.6) : 0.8,
+            match (true) {
+                ! $his => 0.8,
+                $read === null => 0.9,
+                default => 1.6,
+            },
             $color,
             $run->spec->flag !== null && $read === null,
         );
@@ -204,7 +213,9 @@ final readonly class CardField
             return;
         }
         [$x, $y] = $points[$n - 1];
-        for ($back = $n - 2; $back > 0 && hypot($x - $points[$back][0], $y - $points[$back][1]) < 1.0; $back--) {
+        $back = $n - 2;
+        while ($back > 0 && hypot($x - $points[$back][0], $y - $points[$back][1]) < 1.0) {
+            $back--;
         }
         $turn = atan2($y - $points[$back][1], $x - $points[$back][0]);
         $size = $small * 0.7;

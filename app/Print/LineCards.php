@@ -119,9 +119,9 @@ final readonly class LineCards
                     fn (array $p): array => $at(...$p),
                     array_values(array_filter($track['line'], fn (array $p): bool => $p[1] < self::UP_YD)),
                 ),
-                $track['rule'] ? 1.8 : 0.9,
-                $track['rule'] ? Drawing::BALL : Drawing::SOFT,
-                ! $track['rule'],
+                $track['rule'] === true ? 1.8 : 0.9,
+                $track['rule'] === true ? Drawing::BALL : Drawing::SOFT,
+                $track['rule'] !== true,
             );
         }
         foreach ($stage['blocks'] as $block) {

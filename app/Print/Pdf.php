@@ -13,12 +13,12 @@ final class Pdf
     public static function of(array $pages, float $width, float $height, string $title): string
     {
         $pdf = new TCPDF($width > $height ? 'L' : 'P', 'pt', [$width, $height]);
-        $pdf->SetCreator('Jacotaxis');
-        $pdf->SetTitle($title);
+        $pdf->setCreator('Jacotaxis');
+        $pdf->setTitle($title);
         $pdf->setPrintHeader(false);
         $pdf->setPrintFooter(false);
-        $pdf->SetAutoPageBreak(false);
-        $pdf->SetMargins(0, 0, 0);
+        $pdf->setAutoPageBreak(false);
+        $pdf->setMargins(0, 0, 0);
         $pdf->setCellPaddings(0, 0, 0, 0);
         foreach ($pages as $drawing) {
             $pdf->AddPage();
@@ -26,8 +26,8 @@ final class Pdf
                 self::line($pdf, $line);
             }
             foreach ($drawing->texts as $t) {
-                $pdf->SetFont(self::FONT, $t['bold'] ? 'B' : '', $t['size']);
-                $pdf->SetTextColorArray(self::color($t['color']));
+                $pdf->setFont(self::FONT, $t['bold'] ? 'B' : '', $t['size']);
+                $pdf->setTextColorArray(self::color($t['color']));
                 // The core fonts hold Latin-1 only.
                 $text = (string) iconv('UTF-8', 'ISO-8859-1//TRANSLIT', $t['text']);
                 $wide = $pdf->GetStringWidth($text);

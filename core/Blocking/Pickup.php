@@ -8,6 +8,7 @@ use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Matching;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
 
@@ -77,7 +78,7 @@ final readonly class Pickup
         $spare = array_values(
             array_filter(
                 [...Man::LINEMEN, ...$staying],
-                fn (string $l): bool => ! isset($takes[$l]) && ! ($shown->blocks[$l] ?? null)?->verb->pulls(),
+                fn (string $l): bool => ! isset($takes[$l]) && ($shown->blocks[$l] ?? null)?->verb->pulls() !== true,
             ),
         );
         [$more, $free] = self::divide($lineup, $left, $spare, 'none', $shown->run->side);
@@ -176,12 +177,12 @@ final readonly class Pickup
                     : self::MAN_YD;
 
             return $away <= $edge
-                ? $away + $on + ($rusher->group === 'backer' && $rusher->yYd > 2.0 ? 1.0 : 0.0)
+                ? $away + $on + ($rusher->group === Group::Backer && $rusher->yYd > 2.0 ? 1.0 : 0.0)
                 : self::OUT_OF_ZONE + $away;
         }
         $line = $lineup->line();
         $at = array_search($letter, array_map(fn (Man $m): string => $m->letter, $line), true);
-        $next = $line[$at + $slide->sign()] ?? null;
+        $next = $at === false ? null : $line[$at + $slide->sign()] ?? null;
         $from = $man->xYd - 0.5 * $slide->sign();
         $to = $next === null ? $man->xYd + $slide->sign() * self::EDGE_YD : $next->xYd + 0.3 * $slide->sign();
         $low = min($from, $to);
@@ -209,7 +210,7 @@ final readonly class Pickup
         $behind = -$slide->sign() * ($rusher->xYd - $lineup->line()[2]->xYd);
         $zone = match ($slides) {
             'all', 'half' => $behind >= -0.5 ? 0.0 : 8.0,
-            default => $rusher->group === 'line' ? 12.0 : 0.0,
+            default => $rusher->group === Group::Line ? 12.0 : 0.0,
         };
 
         return self::BACK + $zone + 0.3 * abs($rusher->xYd - $man->xYd);

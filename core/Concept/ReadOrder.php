@@ -108,8 +108,8 @@ final class ReadOrder
                 'route' => self::running(explode('|', $what), $side, $drawn),
                 default => self::asked($form, $where, (int) $what, $side, $drawn),
             };
-            foreach (array_filter($found) as $letter) {
-                if (! in_array($letter, $reads, true)) {
+            foreach ($found as $letter) {
+                if ($letter !== null && ! in_array($letter, $reads, true)) {
                     $reads[] = $letter;
                 }
             }

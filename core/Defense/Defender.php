@@ -8,6 +8,7 @@ use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Defense\Jobs\Movement;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 
 /**
  * One of the eleven on defense: letter on the board, role in this look, spot before the snap in the play frame, job.
@@ -15,7 +16,6 @@ use Jacotaxis\Core\Field\Side;
 final readonly class Defender
 {
     /**
-     * @param  string  $group  line, edge, backer, safety or corner
      * @param  string  $slot  his place in the front's and the shell's data: L on the line, else CS, CW, SS, FS, N, M, W
      * @param  string|null  $over  offensive man he stands on
      * @param  string|null  $takes  receiver he has man to man
@@ -29,7 +29,7 @@ final readonly class Defender
         public float $yYd,
         public Side $side,
         public Job $job,
-        public string $group,
+        public Group $group,
         public ?string $over = null,
         public ?string $technique = null,
         public string $slot = 'L',

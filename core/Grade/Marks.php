@@ -23,6 +23,10 @@ final class Marks
     {
         $seen = array_filter(array_intersect_key($marks, array_flip(self::PROCESS)), fn (?int $m): bool => $m !== null);
 
-        return $seen === [] ? null : (in_array(-1, $seen, true) ? -1 : 1);
+        return match (true) {
+            $seen === [] => null,
+            in_array(-1, $seen, true) => -1,
+            default => 1,
+        };
     }
 }

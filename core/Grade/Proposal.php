@@ -138,13 +138,12 @@ final readonly class Proposal
         $run = $this->grader->measures->proof?->scene()->routes[$man] ?? null;
         $found = $run === null ? null : $this->grader->measures->named($man);
 
-        return $found === null || $found['offYd'] > self::NAMED_YD
-            ? null
-            : ($found['route'] === $run->spec->name
-                ? 1
-                : ($this->alike($found['route'], $run->spec->name)
-                    ? null
-                    : -1));
+        return match (true) {
+            $found === null || $found['offYd'] > self::NAMED_YD => null,
+            $found['route'] === $run->spec->name => 1,
+            $this->alike($found['route'], $run->spec->name) => null,
+            default => -1,
+        };
     }
 
     /** Two routes whose first parts look alike on film are not told apart by a plotted way alone. */
@@ -182,11 +181,11 @@ final readonly class Proposal
             $d = $this->grader->decision();
             $to = $this->grader->measures->film->thrownTo();
 
-            return $d->done === null
-                ? ''
-                : ($d->done === 'throw' && $to !== null
-                    ? "Threw to $to"
-                    : ucfirst($d->done).($d->done === 'throw' ? '' : ' it'));
+            return match (true) {
+                $d->done === null => '',
+                $d->done === 'throw' && $to !== null => "Threw to $to",
+                default => ucfirst($d->done).($d->done === 'throw' ? '' : ' it'),
+            };
         }
         $said = array_filter($rows, fn (Row $r): bool => $r->planned !== null);
 

@@ -63,7 +63,11 @@ enum Scale: string
                 ),
                 3.0,
             ],
-            self::ZeroToTwo => [$assignment < 0 ? 0.0 : ($technique < 0 ? 1.0 : 2.0), 2.0],
+            self::ZeroToTwo => [match (true) {
+                $assignment < 0 => 0.0,
+                $technique < 0 => 1.0,
+                default => 2.0,
+            }, 2.0],
         };
     }
 }

@@ -68,8 +68,11 @@ final class TeachingReel
             ] as [$part, $clips, $why]
         ) {
             foreach ($clips as $g) {
-                $reel[] = ['part' => $part, 'id' => $g['id'], 'man' => $g['man'], 'why' => $part === 'game'
-                    ? (in_array($fault, $g['faults'], true) ? 'the same in a game' : 'done right in a game') : $why];
+                $reel[] = ['part' => $part, 'id' => $g['id'], 'man' => $g['man'], 'why' => match (true) {
+                    $part !== 'game' => $why,
+                    in_array($fault, $g['faults'], true) => 'the same in a game',
+                    default => 'done right in a game',
+                }];
             }
         }
 

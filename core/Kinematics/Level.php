@@ -68,12 +68,12 @@ enum Level: string
         return new SprintLaw($vmax, brakes: self::COVER_BRAKES_YD_S2, turns: self::COVER_TURNS_YD_S2);
     }
 
-    /** The speed of a defender by his group: line, edge, backer, safety or corner. */
-    public function of(string $group): SprintLaw
+    /** The speed of a defender by his group. */
+    public function of(Group $group): SprintLaw
     {
         return match ($group) {
-            'line' => $this->lineman(),
-            'edge', 'backer' => $this->backer(),
+            Group::Line => $this->lineman(),
+            Group::Edge, Group::Backer => $this->backer(),
             default => $this->safety(),
         };
     }

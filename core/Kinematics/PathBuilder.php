@@ -227,7 +227,7 @@ final class PathBuilder
     private function stayInside(): void
     {
         $last = count($this->legs) - 1;
-        if ($last < 0 || $this->minX === null) {
+        if ($last < 0 || $this->minX === null || $this->maxX === null) {
             return;
         }
         [$x, $y, $length, $heading] = $this->legs[$last];

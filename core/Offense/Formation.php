@@ -88,7 +88,10 @@ final readonly class Formation
 
     public function words(): string
     {
-        return implode(' ', array_filter([$this->quarterback, $this->set, $this->modifier, $this->side->value]))
+        return implode(' ', array_filter(
+            [$this->quarterback, $this->set, $this->modifier, $this->side->value],
+            fn (?string $word): bool => $word !== null && $word !== '',
+        ))
             .($this->splits === null ? '' : ", {$this->splits->words()}");
     }
 
@@ -198,8 +201,9 @@ final readonly class Formation
         if ($this->modifier === 'condensed' || $this->modifier === 'tight') {
             return $yd;
         }
+        $widths = array_map(fn (array $spot): float => abs($spot[1]), array_values(Sets::receivers($this->set)));
         $widest =
-            max(0.0, ...array_values(array_map(fn (array $spot): float => abs($spot[1]), Sets::receivers($this->set)))) *
+            max(0.0, ...$widths) *
             ($this->modifier === 'wide' ? 1.2 : 1.0);
         $room = abs($frame->sidelineX($side));
         $close = min(self::WIDEN, $room / (RuleSet::WIDTH_YD / 2.0), ($room - self::ROOM_YD) / $widest);
@@ -220,11 +224,11 @@ final readonly class Formation
         foreach ($letters as $n => $letter) {
             foreach (array_slice($letters, 0, $n) as $inside) {
                 $need =
-                    abs($men[$letter][1] - $men[$inside][1]) > 1.5
-                        ? 0.0
-                        : (abs($men[$letter][1] - $men[$inside][1]) > 0.9
-                            ? 1.0
-                            : self::APART_YD);
+                    match (true) {
+                        abs($men[$letter][1] - $men[$inside][1]) > 1.5 => 0.0,
+                        abs($men[$letter][1] - $men[$inside][1]) > 0.9 => 1.0,
+                        default => self::APART_YD,
+                    };
                 $men[$letter] = [max($men[$letter][0], $men[$inside][0] + $need), $men[$letter][1]];
             }
         }

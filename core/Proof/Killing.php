@@ -16,6 +16,7 @@ use Jacotaxis\Core\Defense\Count\Outside;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Scene\Setting;
 
@@ -153,7 +154,7 @@ final readonly class Killing
     private function walked(): array
     {
         foreach ($this->defenders as $d) {
-            if ($d->group === 'backer' && $d->yYd <= self::WALKED_YD && in_array($d->role, $this->box->in, true)) {
+            if ($d->group === Group::Backer && $d->yYd <= self::WALKED_YD && in_array($d->role, $this->box->in, true)) {
                 return [true, "the {$d->role} is walked up"];
             }
         }
@@ -165,7 +166,7 @@ final readonly class Killing
     private function corners(bool $press): array
     {
         foreach ($this->defenders as $d) {
-            if ($d->group === 'corner' && ($d->yYd <= Outside::PRESS_YD) === $press) {
+            if ($d->group === Group::Corner && ($d->yYd <= Outside::PRESS_YD) === $press) {
                 return [true, "the {$d->role} ".($press ? 'presses' : 'plays off')];
             }
         }

@@ -173,11 +173,11 @@ final readonly class Release
     public function answers(Schools $schools): array
     {
         $away = $this->leverage === 'outside' ? 'inside' : 'outside';
-        $hands = $schools->isFor('SET-05', 'B', 'A')
-            ? 'slip him by the feet'
-            : ($this->purpose === 'vertical'
-                ? 'rip: the outside arm under'
-                : 'chop the punching arm, then clear the other');
+        $hands = match (true) {
+            $schools->isFor('SET-05', 'B', 'A') => 'slip him by the feet',
+            $this->purpose === 'vertical' => 'rip: the outside arm under',
+            default => 'chop the punching arm, then clear the other',
+        };
 
         $sits = $this->rides
             ? 'leverage is captured: two quicks inside first, or he rides you into the sideline'

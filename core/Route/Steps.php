@@ -53,7 +53,11 @@ final class Steps
     public static function gained(bool $insideDrop, bool $square, Schools $schools): array
     {
         $both = $insideDrop && $square;
-        $sum = $both ? $schools->value('half-yards-add') : ($insideDrop || $square ? self::GAIN_YD : 0.0);
+        $sum = match (true) {
+            $both => $schools->value('half-yards-add'),
+            $insideDrop || $square => self::GAIN_YD,
+            default => 0.0,
+        };
 
         return [
             'each' => $insideDrop || $square ? self::GAIN_YD : null,

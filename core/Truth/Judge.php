@@ -111,13 +111,14 @@ final class Judge
     private static function thrown(Proven $proof): array
     {
         $routes = [];
+        $routesOf = $proof->scene()->routes;
         foreach (self::outcomes($proof) as [, $outcome]) {
             $route =
-                $outcome instanceof RunOutcome
-                    ? $outcome->route
-                    : ($outcome->action === 'throw'
-                        ? ($proof->scene()->routes[(string) $outcome->letter] ?? null)?->spec->name
-                        : null);
+                match (true) {
+                    $outcome instanceof RunOutcome => $outcome->route,
+                    $outcome->action === 'throw' => ($routesOf[(string) $outcome->letter] ?? null)?->spec->name,
+                    default => null,
+                };
             if ($route !== null && ($outcome instanceof Outcome || $outcome->free())) {
                 $routes[] = $route;
             }

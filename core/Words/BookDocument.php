@@ -8,6 +8,7 @@ use DomainException;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Concept\Document\FormationDocument;
+use Jacotaxis\Core\Concept\Document\Same;
 use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Concept\Families\OwnFamily;
 use Jacotaxis\Core\Field\Situation;
@@ -109,7 +110,7 @@ final class BookDocument
             $own = $have[$path] ?? null;
             if ($own === null) {
                 $adds[] = $path;
-            } elseif (self::bare($own) == self::bare($entry)) {
+            } elseif (Same::documents(self::bare($own), self::bare($entry))) {
                 $same++;
             } else {
                 $clashes[] = ['path' => $path, 'mine' => self::words($own), 'theirs' => self::words($entry)];

@@ -148,8 +148,11 @@ final class CallParser
                 'decoy',
             ]);
         }
-        $reads = $spec->flag !== null ? array_values(array_diff($call->reads, [$letter]))
-            : (in_array($letter, $call->reads, true) ? $call->reads : [...$call->reads, $letter]);
+        $reads = match (true) {
+            $spec->flag !== null => array_values(array_diff($call->reads, [$letter])),
+            in_array($letter, $call->reads, true) => $call->reads,
+            default => [...$call->reads, $letter],
+        };
 
         return $call->with(['routes' => [...$call->routes, $letter => $spec], 'reads' => $reads]);
     }
@@ -201,7 +204,7 @@ final class CallParser
         }
         $run = new RunParser($this->tokens, $this->men, $this->draft);
         $reads = new ReadParser($this->tokens, $this->men, $this->draft);
-        $this->draft->run = $this->parts->family(peek: true) ? null : $run->run($this->strong);
+        $this->draft->run = $this->parts->family(peek: true) !== null ? null : $run->run($this->strong);
         $this->tokens->skip(',', ';', ':', 'rpo');
         while (! $this->tokens->done()) {
             match (true) {

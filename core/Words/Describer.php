@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Blocking\Run\RunCall;
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Document\Same;
 use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Concept\Families\Recognition;
 use Jacotaxis\Core\Field\Side;
@@ -253,7 +254,9 @@ final class Describer
 
     private function same(?Call $other): bool
     {
-        return $other !== null && $other->reads === $this->call->reads && $other->readsBy == $this->call->readsBy
+        return $other !== null
+            && $other->reads === $this->call->reads
+            && Same::documents($other->readsBy, $this->call->readsBy)
             && count($other->routes) === count($this->call->routes)
             && array_filter(array_keys($this->call->routes),
                 fn (string $l): bool => ! $this->sameRoute($other, $l)) === [];

@@ -50,9 +50,16 @@ final class Description
 
         return [
             'words' => Describer::words($call, $context, $book),
-            'family' => $main === null ? null : ($mesh && ($book?->schools->is('SET-31', 'B') ?? false) ? self::MESH
-                : $main['family']->name),
-            'alsoCalled' => $mesh ? 'looks like mesh' : ($main === null ? '' : $main['family']->alsoCalled),
+            'family' => match (true) {
+                $main === null => null,
+                $mesh && ($book?->schools->is('SET-31', 'B') ?? false) => self::MESH,
+                default => $main['family']->name,
+            },
+            'alsoCalled' => match (true) {
+                $mesh => 'looks like mesh',
+                $main === null => '',
+                default => $main['family']->alsoCalled,
+            },
             'side' => $side->value,
             'why' => $main === null
                     ? 'no family has these routes on one side'

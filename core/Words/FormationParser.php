@@ -155,7 +155,7 @@ final class FormationParser
     private function standingIn(Formation $formation, string $all): Formation
     {
         $letters = $formation->letters();
-        $said = preg_match_all('/(?<![\w#-])([rf])(?![\w-])/', mb_strtolower($all), $found)
+        $said = preg_match_all('/(?<![\w#-])([rf])(?![\w-])/', mb_strtolower($all), $found) > 0
             ? array_unique($found[1])
             : [];
         foreach (['R' => 'F', 'F' => 'R'] as $in => $for) {

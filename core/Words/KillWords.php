@@ -65,7 +65,7 @@ final readonly class KillWords
             // "gun 2x2: zone right or hitches" offers two as well.
             return preg_replace('/^([^:]+:[^:]*\S)\s+or\s+(\S.*)$/is', '$1; kill to $2', $words, 1) ?? $words;
         }
-        $head = rtrim(substr($words, 0, (int) $m[0][1]), ' ,;:');
+        $head = rtrim(substr($words, 0, $m[0][1]), ' ,;:');
         $first = $m[2][0];
         if ($head === '' && str_contains($first, ':')) {
             [$head, $first] = array_map(trim(...), explode(':', $first, 2));

@@ -41,7 +41,7 @@ final readonly class MenWords
             $this->tokens->next();
             $word = $this->tokens->peek() ?? '';
         }
-        if (preg_match('/^#(\d)$/', $word, $m)) {
+        if (preg_match('/^#(\d)$/', $word, $m) === 1) {
             $this->tokens->next();
             $side = $relative === null ? $this->side() ?? $this->lineup->strong : $this->relative($relative);
             $letter =
@@ -106,6 +106,7 @@ final readonly class MenWords
     {
         return array_values(array_filter(
             array_map(fn (Side $s): ?string => $this->lineup->count->letter($s, 1), $sides),
+            fn (?string $letter): bool => $letter !== null,
         ));
     }
 

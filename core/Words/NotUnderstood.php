@@ -24,11 +24,11 @@ final class NotUnderstood extends DomainException
     {
         $near = self::nearest($word, $known);
         $hint =
-            $near === [] && $known === []
-                ? 'Take it out.'
-                : ($near === []
-                    ? 'Known: '.implode(', ', array_slice($known, 0, 12)).'.'
-                    : 'Did you mean '.implode(' or ', $near).'?');
+            match (true) {
+                $near === [] && $known === [] => 'Take it out.',
+                $near === [] => 'Known: '.implode(', ', array_slice($known, 0, 12)).'.',
+                default => 'Did you mean '.implode(' or ', $near).'?',
+            };
 
         return new self("\"$word\" is not a $what. $hint", $word, $near, $what);
     }

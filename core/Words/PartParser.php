@@ -102,7 +102,7 @@ final readonly class PartParser
             $this->tokens->back($mark);
         }
 
-        return $name === null || $longer ? null : $families[$name];
+        return $name === null || $longer === true ? null : $families[$name];
     }
 
     /** Whether what looks like a family is a route said before its man: "post-corner by Z". */

@@ -156,11 +156,10 @@ final readonly class RunParser
             ...array_values($acts),
             ...array_map(fn (string $a): string => "{$a}s", array_values($acts)),
         ]);
-        $act =
-            $said === null
-                ? false
-                : (array_search($said, $acts, true) ?:
-                array_search(substr($said, 0, -1), $acts, true));
+        $act = false;
+        foreach ($said === null ? [] : [$said, substr($said, 0, -1)] as $one) {
+            $act = $act === false ? array_search($one, $acts, true) : $act;
+        }
         if ($act === false) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', "act of the $defender", StaffRule::ACTS);
         }

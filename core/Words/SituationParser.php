@@ -38,16 +38,16 @@ final class SituationParser
         $ballOn = $else->ballOnYd;
         $hash = $else->hash;
         foreach (preg_split('/\s*,\s*/', trim(mb_strtolower($words)), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
-            if (preg_match('/^(\d)(?:st|nd|rd|th)?\s*(?:&|and)\s*(\d+(?:\.\d+)?|goal|long|short|inches)(?:\s+(?:at|from|on)\s+(?:the\s+)?(.+))?$/', $part, $m)) {
+            if (preg_match('/^(\d)(?:st|nd|rd|th)?\s*(?:&|and)\s*(\d+(?:\.\d+)?|goal|long|short|inches)(?:\s+(?:at|from|on)\s+(?:the\s+)?(.+))?$/', $part, $m) === 1) {
                 $down = (int) $m[1];
                 $toGo = $m[2] === 'goal' ? null : (self::DISTANCES[$m[2]] ?? (float) $m[2]);
                 $ballOn = isset($m[3]) ? self::spot($m[3]) : $ballOn;
             } elseif (isset(self::PLACES[$part])) {
                 [$down, $toGo, $ballOn] = self::PLACES[$part];
-            } elseif (preg_match('/^ball\s+(?:on|at)\s+(?:the\s+)?(.+)$/', $part, $m)
+            } elseif (preg_match('/^ball\s+(?:on|at)\s+(?:the\s+)?(.+)$/', $part, $m) === 1
                 && preg_match(self::SPOT, $m[1]) === 1) {
                 $ballOn = self::spot($m[1]);
-            } elseif (preg_match('/^(?:ball\s+on\s+)?(?:the\s+)?(left|right|middle)(?:\s+hash)?$/', $part, $m)) {
+            } elseif (preg_match('/^(?:ball\s+on\s+)?(?:the\s+)?(left|right|middle)(?:\s+hash)?$/', $part, $m) === 1) {
                 $hash = Hash::from($m[1]);
             } else {
                 throw NotUnderstood::word($part, 'situation', [

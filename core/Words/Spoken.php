@@ -49,12 +49,13 @@ final class Spoken
         foreach ($call->routes as $letter => $spec) {
             $sentences[] = self::route((string) $letter, $spec);
         }
+        $reads = [];
         foreach ($call->reads as $n => $letter) {
             $reads[] = 'read '.self::ORDER[$n]." $letter";
         }
-        $sentences = isset($reads) ? [...$sentences, implode(', ', $reads)] : $sentences;
+        $sentences = $reads !== [] ? [...$sentences, implode(', ', $reads)] : $sentences;
         $sentences = $call->hot === null ? $sentences : [...$sentences, "hot {$call->hot}"];
-        $text = implode(' ', array_map(fn (string $s): string => ucfirst(trim($s)).'.', array_filter($sentences)));
+        $text = implode(' ', array_map(fn (string $s): string => ucfirst(trim($s)).'.', array_filter($sentences, fn (?string $one): bool => $one !== null && $one !== '')));
 
         return $book === null ? $text : $book->out($text);
     }

@@ -96,7 +96,7 @@ final readonly class StaffBook
         sort($skill);
 
         return $sorted === $skill && count(array_unique($letters)) === count($letters)
-            && array_filter($letters, fn (mixed $l): bool => ! is_string($l) || ! preg_match('/^[A-Z]$/', $l)
+            && array_filter($letters, fn (mixed $l): bool => ! is_string($l) || preg_match('/^[A-Z]$/', $l) !== 1
                 || in_array($l, ['Q', 'C'], true)) === [];
     }
 

@@ -1,5 +1,9 @@
 <?php
 
+use PhpParser\Node\Expr\Ternary;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+
 /* The core knows football and nothing else, and its folders depend on each other in one direction. */
 
 const ORDER = [
@@ -172,3 +176,20 @@ it('keeps its lines under 120 columns; only a sentence of 50 or more may stand w
     }
     expect($long)->toBe([]);
 });
+
+it('nests no choice in a choice: what has more than two ways is a match', function (string $folder): void {
+    $parser = (new ParserFactory)->createForNewestSupportedVersion();
+    $finder = new NodeFinder;
+    $nested = [];
+    foreach (phpFilesIn($folder) as $file) {
+        $statements = $parser->parse((string) file_get_contents($file->getPathname())) ?? [];
+        foreach ($finder->findInstanceOf($statements, Ternary::class) as $choice) {
+            foreach ([$choice->cond, $choice->if, $choice->else] as $part) {
+                if ($part instanceof Ternary) {
+                    $nested[] = "{$file->getFilename()}:{$choice->getStartLine()}";
+                }
+            }
+        }
+    }
+    expect($nested)->toBe([]);
+})->with(['core', 'app']);

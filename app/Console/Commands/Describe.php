@@ -16,7 +16,7 @@ class Describe extends JxCommand
         $call = $this->theCall();
         $description = Description::of($call, $this->situation());
         $description['spoken'] = Spoken::of($call, $description);
-        if ($this->option('json')) {
+        if ($this->asked('json')) {
             $this->json($description);
         } else {
             $this->line($description['words']);

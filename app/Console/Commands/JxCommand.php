@@ -76,6 +76,12 @@ abstract class JxCommand extends Command
         return is_string($value) && $value !== '' ? $value : null;
     }
 
+    /** Whether an option that has no value was said. */
+    protected function asked(string $option): bool
+    {
+        return $this->option($option) === true;
+    }
+
     /** A file named among the arguments; - is standard input. */
     protected function file(string $argument = 'file'): string
     {
@@ -142,7 +148,11 @@ abstract class JxCommand extends Command
 
     protected function read(string $file): string
     {
-        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? file_get_contents($file) : false);
+        $text = match (true) {
+            $file === '-' => stream_get_contents(STDIN),
+            is_file($file) => file_get_contents($file),
+            default => false,
+        };
 
         return $text === false ? throw NotUnderstood::because("There is no file \"$file\" to read.", $file) : $text;
     }

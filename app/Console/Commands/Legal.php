@@ -20,7 +20,7 @@ class Legal extends JxCommand
             fn (Finding $f): array => $f->toArray(),
             Legality::check($snap, $this->rules(), array_keys($call->routes), $this->numbers()),
         );
-        if ($this->option('json')) {
+        if ($this->asked('json')) {
             $this->json(['findings' => $findings]);
         } else {
             foreach ($findings as $f) {
@@ -37,7 +37,7 @@ class Legal extends JxCommand
     {
         $numbers = [];
         foreach (preg_split('/[,\s]+/', $this->given('numbers') ?? '', flags: PREG_SPLIT_NO_EMPTY) ?: [] as $pair) {
-            if (! preg_match('/^([A-Za-z]{1,2}):(\d{1,2})$/', $pair, $m)) {
+            if (preg_match('/^([A-Za-z]{1,2}):(\d{1,2})$/', $pair, $m) !== 1) {
                 throw NotUnderstood::because(
                     "\"$pair\" is not a jersey. Give the letter and the number, LT:72.",
                     $pair,

@@ -16,10 +16,10 @@ class Prove extends JxCommand
         $call = $this->theCall();
         $proof = Proving::of($call, $this->look(), $this->setting($call));
         $report = Told::report($proof);
-        if ($this->option('frames')) {
+        if ($this->asked('frames')) {
             $report['frames'] = Told::frames($proof);
         }
-        $this->option('json') ? $this->json($report) : $this->tell($report);
+        $this->asked('json') ? $this->json($report) : $this->tell($report);
 
         return $this->hasFaults($report['findings']) ? self::FAULTS : self::DONE;
     }

@@ -20,7 +20,7 @@ class Sheet extends JxCommand
         $looks = Looks::of($this->names('fronts'), $this->names('shells'));
         $cells = Workers::map($looks, fn (Look $look): array => CallSheet::cell($call, $look, $setting));
         $summary = CallSheet::summary($cells);
-        $this->option('json') ? $this->json(['cells' => $cells, 'summary' => $summary]) : $this->tell($cells, $summary);
+        $this->asked('json') ? $this->json(['cells' => $cells, 'summary' => $summary]) : $this->tell($cells, $summary);
 
         return self::DONE;
     }

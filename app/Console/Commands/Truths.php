@@ -30,7 +30,7 @@ class Truths extends JxCommand
     protected function answer(): int
     {
         $only = $this->given('only') ?? '';
-        $every = $this->option('quick') ? self::QUICK : 1;
+        $every = $this->asked('quick') ? self::QUICK : 1;
         $judged = Workers::map(Board::cases($only, $every), fn (TruthCase $case): Judgement => Judge::case($case));
         $lone =
             $only === '' || str_contains('lone routes', $only)
@@ -45,13 +45,13 @@ class Truths extends JxCommand
         $answer = ['truths' => Board::rows($judged),
             'lone' => ['tried' => count($lone), 'held' => count(array_filter(array_column($lone, 1)))],
             'shares' => $shares, 'cliffs' => $cliffs, 'mirror' => $mirror];
-        if ($this->option('json')) {
+        if ($this->asked('json')) {
             $this->json($answer);
 
             return self::DONE;
         }
         $this->tell($answer);
-        if ($this->option('failing')) {
+        if ($this->asked('failing')) {
             $this->failing($judged, $lone);
         }
 
@@ -157,7 +157,7 @@ class Truths extends JxCommand
                 "Mirror: of {$answer['mirror']['tried']} cases turned over {$answer['mirror']['differ']} differ.",
             );
         }
-        foreach ($this->option('failing') ? [...$answer['cliffs']['at'] ?? [], ...$answer['mirror']['at'] ?? []]
+        foreach ($this->asked('failing') ? [...$answer['cliffs']['at'] ?? [], ...$answer['mirror']['at'] ?? []]
             : [] as $where) {
             $this->line("  $where");
         }

@@ -16,7 +16,7 @@ class WriteSchemas extends JxCommand
         $stale = array_values(
             array_filter(array_keys(NamedLists::all()), fn (string $name): bool => ! NamedLists::current($name)),
         );
-        if ($this->option('check')) {
+        if ($this->option('check') === true) {
             $this->line(
                 $stale === []
                     ? 'The schemas are current.'

@@ -36,7 +36,11 @@ class Probe
             throw new NotAFilm('It holds no moving picture, or it is cut off.');
         }
         $format = $found['format']['format_name'];
-        $kind = str_contains($format, 'webm') ? 'webm' : (str_contains($format, 'mp4') ? 'mp4' : null);
+        $kind = match (true) {
+            str_contains($format, 'webm') => 'webm',
+            str_contains($format, 'mp4') => 'mp4',
+            default => null,
+        };
         [$n, $d] = array_map(floatval(...), explode('/', $stream['avg_frame_rate'])) + [1 => 1.0];
 
         return ['mime' => $kind !== null && in_array($stream['codec_name'], self::CODECS, true) ? self::PLAYABLE[$kind]

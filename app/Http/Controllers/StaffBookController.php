@@ -14,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Jacotaxis\Core\Concept\Document\Same;
 use Jacotaxis\Core\Concept\Families\Families;
 use Jacotaxis\Core\Concept\Families\OwnFamily;
 use Jacotaxis\Core\Field\Side;
@@ -165,7 +166,7 @@ class StaffBookController extends Controller
                     Formation::query()->create(
                         FormationController::named($set['name'], $set['formation']) + ['version' => 1],
                     );
-                } elseif ($formation->document != $set['formation']) {
+                } elseif (! Same::documents($formation->document, $set['formation'])) {
                     $formation->saveOn(
                         $formation->version,
                         FormationController::named($set['name'], $set['formation']),
@@ -188,7 +189,7 @@ class StaffBookController extends Controller
         $bare = fn (array $e): array => array_diff_key($e, ['owner' => 1, 'on' => 1]);
 
         return array_values(array_map(fn (array $e): array => isset($was[$e[$key] ?? ''])
-            && $bare($was[$e[$key]]) == $bare($e) ? $was[$e[$key]]
+            && Same::documents($bare($was[$e[$key]]), $bare($e)) ? $was[$e[$key]]
             : $bare($e) + ['owner' => $owner, 'on' => date('Y-m-d')],
             array_filter($entries, is_array(...))));
     }

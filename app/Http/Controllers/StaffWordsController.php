@@ -55,7 +55,7 @@ class StaffWordsController extends Controller
     private static function groups(array $groups): array
     {
         foreach (array_keys($groups) as $name) {
-            if (! preg_match('/^[\pL][\pL -]{0,30}$/u', (string) $name)) {
+            if (preg_match('/^[\pL][\pL -]{0,30}$/u', (string) $name) !== 1) {
                 throw Problem::content('/groups', "\"$name\" is not a name for a personnel group: use letters.");
             }
         }

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Blocking\Run;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 
 /**
  * How long a run action holds a defender who reads the run, in seconds: by what he keys and by how often the run is
@@ -59,9 +60,9 @@ final class Hold
         }
 
         return $often * match ($d->group) {
-            'backer', 'edge' => self::BACKER_S * (self::looksBack($d, $freeze, $side) ? self::OUTSIDE_SHARE : 1.0),
-            'safety' => self::SAFETY_S * ($d->role === $support ? self::SUPPORT : 1.0),
-            'corner' => $d->role === $support ? self::SAFETY_S : 0.0,
+            Group::Backer, Group::Edge => self::BACKER_S * (self::looksBack($d, $freeze, $side) ? self::OUTSIDE_SHARE : 1.0),
+            Group::Safety => self::SAFETY_S * ($d->role === $support ? self::SUPPORT : 1.0),
+            Group::Corner => $d->role === $support ? self::SAFETY_S : 0.0,
             default => 0.0,
         };
     }

@@ -67,7 +67,7 @@ final class OwnFamily
             );
         }
         $front = $record['front'];
-        foreach ([...$front, ...array_filter([$record['back'] ?? null])] as $route) {
+        foreach ([...$front, ...isset($record['back']) ? [$record['back']] : []] as $route) {
             Wish::of($route)->route(Side::Right);
         }
         $missing = array_filter(

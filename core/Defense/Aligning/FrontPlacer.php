@@ -12,6 +12,7 @@ use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /** Puts the men of a front who always rush on the line, by technique, strength first. */
@@ -39,7 +40,7 @@ final class FrontPlacer
                 $man->depthYd,
                 $side,
                 Job::rush(),
-                $man->edge ? 'edge' : 'line',
+                $man->edge ? Group::Edge : Group::Line,
                 Technique::covers($technique, $side, $this->lineup, $this->look->slides),
                 $technique,
             );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Field\Matching;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /** Who takes whom man to man: the matching with the least way to go, corners on the widest, backers on the backs. */
@@ -30,7 +31,7 @@ final class ManMatch
     private const SPARE = 1.5;
 
     /**
-     * @param  array<string, array{x: float, group: string, spare: bool, down: bool}>  $men  natural width and group by
+     * @param  array<string, array{x: float, group: Group, spare: bool, down: bool}>  $men  natural width and group by
      *     slot
      * @return array<string, string> letter of the receiver by slot; men left over are not in it
      */
@@ -58,7 +59,7 @@ final class ManMatch
         return $takes;
     }
 
-    /** @param  array{x: float, group: string, spare: bool, down: bool}  $man */
+    /** @param  array{x: float, group: Group, spare: bool, down: bool}  $man */
     private static function cost(array $man, string $letter, Lineup $lineup): float
     {
         $receiver = $lineup->men[$letter];
@@ -69,15 +70,15 @@ final class ManMatch
 
         return $cost +
             match (true) {
-                $man['group'] === 'corner' => $number === null
-                    ? self::CORNER_ON_BACK
-                    : ($number === 1
-                        ? 0.0
-                        : self::CORNER_INSIDE),
-                $number === null => $man['group'] === 'backer' || $man['group'] === 'edge'
+                $man['group'] === Group::Corner => match (true) {
+                    $number === null => self::CORNER_ON_BACK,
+                    $number === 1 => 0.0,
+                    default => self::CORNER_INSIDE,
+                },
+                $number === null => $man['group'] === Group::Backer || $man['group'] === Group::Edge
                     ? self::BACKER_ON_BACK
                     : self::SAFETY_ON_BACK,
-                $man['group'] === 'backer' || $man['group'] === 'edge' => $wide ? self::BACKER_WIDE : 0.0,
+                $man['group'] === Group::Backer || $man['group'] === Group::Edge => $wide ? self::BACKER_WIDE : 0.0,
                 default => $number === 1 && $wide ? self::INSIDE_ON_FIRST : 0.0,
             };
     }

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Defense\Aligning;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /**
@@ -21,7 +22,11 @@ final class Named
     public const KINDS = ['corner', 'end', 'tackle', 'safety', 'backer', 'overhang'];
 
     /** Men who are called together, by the word. */
-    private const GROUPS = ['corners' => 'corner', 'safeties' => 'safety', 'backers' => 'backer'];
+    private const GROUPS = [
+        'corners' => Group::Corner,
+        'safeties' => Group::Safety,
+        'backers' => Group::Backer,
+    ];
 
     private const ON_THE_LINE = ['ends' => ' end', 'tackles' => ' tackle', 'line' => ''];
 
@@ -112,8 +117,8 @@ final class Named
         $found = array_filter($men, fn (Defender $d): bool => match ($kind) {
             'end', 'tackle' => str_ends_with($d->role, $kind) && $there($d),
             'safety' => in_array($d->slot, ['SS', 'FS'], true),
-            'overhang' => $d->slot !== 'L' && $d->group !== 'corner' && $d->yYd < self::OVERHANGS_YD && $there($d),
-            default => $d->group === $kind && $there($d),
+            'overhang' => $d->slot !== 'L' && $d->group !== Group::Corner && $d->yYd < self::OVERHANGS_YD && $there($d),
+            default => $d->group->value === $kind && $there($d),
         });
         if ($found === [] && $kind === 'end') {
             $found = array_filter($men, fn (Defender $d): bool => $d->slot === 'L' && $there($d));

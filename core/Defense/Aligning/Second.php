@@ -13,6 +13,7 @@ use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /** The seven or eight men behind the line: who takes whom, who rushes besides, where each stands. */
@@ -106,7 +107,7 @@ final class Second
             };
         }
         foreach ($this->look->changes as $who => $change) {
-            if ($change->movement?->kind->rushes() || $change->job === 'rush') {
+            if ($change->movement?->kind->rushes() === true || $change->job === 'rush') {
                 foreach ($slots as $slot) {
                     [$letter, $role] = $this->name($slot);
                     if ($who === $role || strcasecmp($who, $letter) === 0) {
@@ -181,7 +182,7 @@ final class Second
         return match (true) {
             $slot === 'FS' => 0.1 * $this->plan->strong->sign(),
             $slot === 'M' || $slot === 'W' => $side->sign() *
-                ($place?->is(PlaceKind::Box) ? $place->wideYd : 3.5),
+                ($place?->is(PlaceKind::Box) === true ? $place->wideYd : 3.5),
             $place?->staysDown() === true => $side->sign() * ($this->before->surfaceXYd($side) + 1.0),
             $letter !== null => $this->before->men[$letter]->xYd,
             $slot === 'CS' || $slot === 'CW' => $side->sign() * 8.0,
@@ -198,7 +199,7 @@ final class Second
         [$x, $y, $over] = $this->places->of($slot, $landed, $takes, $role, in_array('N', $this->rush, true));
 
         $place = $this->body->man($slot)?->place;
-        $edge = $place?->is(PlaceKind::Edge) && $y === $place->depthYd ? $place->technique : null;
+        $edge = $place?->is(PlaceKind::Edge) === true && $y === $place->depthYd ? $place->technique : null;
 
         return new Defender(
             $letter,
@@ -227,12 +228,12 @@ final class Second
         return $man === null ? self::SAFETIES[$slot] : [$man->letter, FrontPlacer::role($man->name, $side)];
     }
 
-    private function group(string $slot): string
+    private function group(string $slot): Group
     {
         if ($slot === 'CS' || $slot === 'CW') {
-            return 'corner';
+            return Group::Corner;
         }
 
-        return $this->body->man($slot)?->group() ?? 'safety';
+        return $this->body->man($slot)?->group() ?? Group::Safety;
     }
 }

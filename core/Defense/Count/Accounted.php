@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Defense\Count;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /** Who has every eligible receiver: his man, or the zones he stands in. */
@@ -36,7 +37,7 @@ final class Accounted
                         array_filter([
                             self::zone($defenders, $lineup->men[$letter]->xYd, JobKind::Under),
                             self::zone($defenders, $lineup->men[$letter]->xYd, JobKind::Deep),
-                        ]),
+                        ], fn (?string $role): bool => $role !== null),
                     );
         }
 
@@ -58,7 +59,7 @@ final class Accounted
                 $man === null ||
                 $d->job->kind !== JobKind::Man ||
                 $man->isBack() ||
-                ! in_array($d->group, ['backer', 'edge', 'line'], true)
+                ! in_array($d->group, [Group::Backer, Group::Edge, Group::Line], true)
             ) {
                 continue;
             }
@@ -66,7 +67,7 @@ final class Accounted
             if ($wide > 1.0) {
                 $found[] = ['man' => $d->takes, 'defender' => $d->role,
                     'why' => sprintf('%s, a %s, has %s alone %.0f yd outside the line.',
-                        ucfirst($d->role), $d->group === 'line' ? 'lineman' : 'backer', $d->takes, $wide)];
+                        ucfirst($d->role), $d->group === Group::Line ? 'lineman' : 'backer', $d->takes, $wide)];
             }
         }
 

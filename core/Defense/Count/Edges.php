@@ -8,6 +8,7 @@ use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /** The last man on the line, the overhang and the support man of each side. */
@@ -32,8 +33,8 @@ final class Edges
             $defenders,
             fn (Defender $d): bool => $d->yYd <= self::LINE_YD &&
                 $d->xYd * $side->sign() > 0.0 &&
-                $d->group !== 'corner' &&
-                $d->group !== 'safety',
+                $d->group !== Group::Corner &&
+                $d->group !== Group::Safety,
         );
         usort($line, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
 
@@ -51,7 +52,7 @@ final class Edges
         $sides = [];
         foreach (Side::cases() as $side) {
             $line = array_map(
-                fn (Defender $d): float => $d->yYd <= self::LINE_YD && $d->group !== 'corner' && $d->group !== 'safety'
+                fn (Defender $d): float => $d->yYd <= self::LINE_YD && $d->group !== Group::Corner && $d->group !== Group::Safety
                     ? $d->xYd * $side->sign()
                     : 0.0,
                 $defenders,
@@ -76,7 +77,7 @@ final class Edges
             $defenders,
             fn (Defender $d): bool => $d->yYd <= self::OVERHANG_YD &&
                 $d->xYd * $side->sign() > 0.0 &&
-                $d->group !== 'corner' &&
+                $d->group !== Group::Corner &&
                 ! in_array($d->role, $box, true),
         );
         usort($out, fn (Defender $a, Defender $b): int => abs($a->xYd) <=> abs($b->xYd));

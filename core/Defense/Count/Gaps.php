@@ -9,6 +9,7 @@ use Jacotaxis\Core\Defense\Jobs\Movement;
 use Jacotaxis\Core\Defense\Jobs\Technique;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /**
@@ -34,7 +35,7 @@ final class Gaps
         $taken = array_fill_keys(array_keys($gaps), null);
         $free = [];
         foreach ($defenders as $d) {
-            $own = $d->technique === null || $d->group === 'edge' && $d->technique === '5' ? [] : self::own($d, $gaps);
+            $own = $d->technique === null || $d->group === Group::Edge && $d->technique === '5' ? [] : self::own($d, $gaps);
             if (count($own) === 1 && $taken[$own[0]] === null) {
                 $taken[$own[0]] = $d->role;
             } else {
@@ -43,7 +44,7 @@ final class Gaps
         }
         foreach ([true, false] as $down) {
             foreach ($free as $n => $d) {
-                if (($d->group === 'line') !== $down || $d->yYd > self::FIT_YD) {
+                if (($d->group === Group::Line) !== $down || $d->yYd > self::FIT_YD) {
                     continue;
                 }
                 $gap = self::nearest($d, $gaps, $taken);

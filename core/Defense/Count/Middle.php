@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Count;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Kinematics\Group;
 
 /** Whether the middle of the field is open, by who stands deep. */
 final class Middle
@@ -21,7 +22,7 @@ final class Middle
     {
         $deep = array_filter(
             $defenders,
-            fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== 'corner',
+            fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== Group::Corner,
         );
 
         return count($deep) === 2 || $deep === [] ? 'open' : 'closed';

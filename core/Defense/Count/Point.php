@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Count;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /**
@@ -22,7 +23,7 @@ final class Point
         $backers = array_values(
             array_filter(
                 $defenders,
-                fn (Defender $d): bool => $d->group === 'backer' &&
+                fn (Defender $d): bool => $d->group === Group::Backer &&
                     $d->yYd >= self::DEPTHS_YD[0] &&
                     $d->yYd <= self::DEPTHS_YD[1],
             ),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Defense\Front;
 
+use Jacotaxis\Core\Kinematics\Group;
+
 /** A man of a front behind the line, whose job the shell gives. */
 final readonly class SecondMan
 {
@@ -14,13 +16,12 @@ final readonly class SecondMan
     {
     }
 
-    /** The group the board counts him with: edge, backer or safety. */
-    public function group(): string
+    public function group(): Group
     {
         if ($this->place->is(PlaceKind::Edge)) {
-            return 'edge';
+            return Group::Edge;
         }
 
-        return in_array($this->name, self::BACKS, true) ? 'safety' : 'backer';
+        return in_array($this->name, self::BACKS, true) ? Group::Safety : Group::Backer;
     }
 }

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Defense\Recognise;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /**
@@ -23,7 +24,7 @@ final class Reasons
      */
     public static function of(array $men, Lineup $lineup, Look $look): array
     {
-        $deep = array_filter($men, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== 'corner');
+        $deep = array_filter($men, fn (Defender $d): bool => $d->yYd >= self::DEEP_YD && $d->group !== Group::Corner);
         $why = [match (count($deep)) {
             0 => 'nobody deep',
             1 => 'one deep safety, middle closed',
@@ -31,7 +32,7 @@ final class Reasons
             default => count($deep).' deep men: ambiguous',
         }];
         foreach ($men as $d) {
-            if ($d->group !== 'corner') {
+            if ($d->group !== Group::Corner) {
                 continue;
             }
             $over = $d->over === null ? null : ($lineup->men[$d->over] ?? null);

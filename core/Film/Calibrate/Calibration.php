@@ -189,6 +189,7 @@ final readonly class Calibration
      */
     private static function refined(array $h, array $pairs): array
     {
+        $spread = [];
         for ($n = 0; $n < 12; $n++) {
             $a = $b = [];
             foreach ($pairs as [$x, $y, $u, $v]) {

@@ -44,8 +44,8 @@ final class Carried
     private array $moves;
 
     /**
-     * @param  list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>  $keys
-     *     points as Calibration::of takes them
+     * @param  list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float,
+     *     fieldYYd: float}>}>  $keys  points as Calibration::of takes them
      * @param  list<array{fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves  picture at
      *     fromS to picture at toS, row by row
      */

@@ -70,25 +70,25 @@ final class Chain
             return 'First snap of the series.';
         }
         $what =
-            $before->penalty !== null
-                ? sprintf(
+            match (true) {
+                $before->penalty !== null => sprintf(
                     '%s foul%s, %g yd',
                     $before->penalty['by'] === 'us' ? 'Our' : 'Their',
                     $before->penalty['what'] === '' ? '' : " ({$before->penalty['what']})",
                     $before->penalty['yards'],
-                )
-                : ($before->result === null
-                    ? 'The snap before is not charted'
-                    : ucfirst($before->result->value).
-                        ($before->gainYd !== null && $before->result->moves()
-                            ? sprintf(' for %+g', $before->gainYd)
-                            : ''));
+                ),
+                $before->result === null => 'The snap before is not charted',
+                default => ucfirst($before->result->value).
+                    ($before->gainYd !== null && $before->result->moves()
+                    ? sprintf(' for %+g', $before->gainYd)
+                    : ''),
+            };
         $made =
-            $s->down >= 3 && $s->toGoYd >= self::LONG_YD
-                ? ': it made this long down'
-                : ($s->down === 1
-                    ? ': it made this first down'
-                    : '');
+            match (true) {
+                $s->down >= 3 && $s->toGoYd >= self::LONG_YD => ': it made this long down',
+                $s->down === 1 => ': it made this first down',
+                default => '',
+            };
 
         return "$what on {$before->place()}$made.";
     }
@@ -106,11 +106,11 @@ final class Chain
             default => null,
         };
         $why =
-            $next->down === 1
-                ? ', a new first down'
-                : ($next->down >= 3 && $next->toGoYd >= self::LONG_YD
-                    ? ', a long down to make'
-                    : '');
+            match (true) {
+                $next->down === 1 => ', a new first down',
+                $next->down >= 3 && $next->toGoYd >= self::LONG_YD => ', a long down to make',
+                default => '',
+            };
 
         return $ended ?? ucfirst("then {$next->place()}$why.");
     }

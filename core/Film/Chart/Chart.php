@@ -125,17 +125,17 @@ final readonly class Chart
                     ($this->toGoYd === null ? '' : ' and '.self::yards($this->toGoYd));
         $spot = $this->ballOnYd === null ? null : self::spot($this->ballOnYd);
 
-        return implode(' on ', array_filter([$down, $spot])) ?: 'no situation yet';
+        return implode(' on ', array_filter([$down, $spot], fn (?string $said): bool => $said !== null && $said !== '')) ?: 'no situation yet';
     }
 
     /** A yard line in words. */
     public static function spot(float $ballOnYd): string
     {
-        return $ballOnYd === 50.0
-            ? 'the 50'
-            : ($ballOnYd < 50.0
-                ? 'own '.self::yards($ballOnYd)
-                : 'their '.self::yards(100.0 - $ballOnYd));
+        return match (true) {
+            $ballOnYd === 50.0 => 'the 50',
+            $ballOnYd < 50.0 => 'own '.self::yards($ballOnYd),
+            default => 'their '.self::yards(100.0 - $ballOnYd),
+        };
     }
 
     private static function yards(float $yd): string

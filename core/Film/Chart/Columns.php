@@ -123,8 +123,11 @@ final class Columns
                 ? ['clockS' => 60 * (int) $m[1] + (int) $m[2]] : null,
             'score' => preg_match('/^(\d{1,2})\s*[-:]\s*(\d{1,2})$/', $cell, $m) === 1
                 ? ['score' => ['us' => (int) $m[1], 'them' => (int) $m[2]]] : null,
-            'toGo' => $low === 'goal' ? ['toGoYd' => null]
-                : (is_numeric($cell) && $cell > 0 && $cell <= 99 ? ['toGoYd' => (float) $cell] : null),
+            'toGo' => match (true) {
+                $low === 'goal' => ['toGoYd' => null],
+                is_numeric($cell) && $cell > 0 && $cell <= 99 => ['toGoYd' => (float) $cell],
+                default => null,
+            },
             'ballOn' => $one('ballOnYd', self::spot($low)),
             'hash' => $one(
                 'hash',
@@ -183,8 +186,11 @@ final class Columns
                 : sprintf('%d:%02d', intdiv($s->clockS, 60), $s->clockS % 60),
             'score' => $s->score === null ? '' : "{$s->score['us']}-{$s->score['them']}",
             'series' => (string) $s->series, 'down' => (string) $s->down, 'toGo' => $n($s->toGoYd),
-            'ballOn' => $s->ballOnYd === null ? '' : ($s->ballOnYd < 50.0 ? '-'.$n($s->ballOnYd)
-                : $n(100.0 - $s->ballOnYd)), 'hash' => $s->hash->value ?? '', 'personnel' => $s->personnel ?? '',
+            'ballOn' => match (true) {
+                $s->ballOnYd === null => '',
+                $s->ballOnYd < 50.0 => '-'.$n($s->ballOnYd),
+                default => $n(100.0 - $s->ballOnYd),
+            }, 'hash' => $s->hash->value ?? '', 'personnel' => $s->personnel ?? '',
             'formation' => $s->formation ?? '', 'motion' => $s->motion ?? '', 'call' => $call ?? '', 'look' => $look
                 ?? '', 'choice' => $choice ?? '',
             'result' => $s->result === null ? '' : $s->result->value.($s->touchdown ? ', touchdown' : ''),

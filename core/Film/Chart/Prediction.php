@@ -63,7 +63,12 @@ final readonly class Prediction
     /** short to 3, middle to 6, long from 7 yards; ten on first down is its own (common practice, no source). */
     public static function distance(?float $toGoYd): ?string
     {
-        return $toGoYd === null ? null : ($toGoYd <= 3.0 ? 'short' : ($toGoYd < Chain::LONG_YD ? 'middle' : 'long'));
+        return match (true) {
+            $toGoYd === null => null,
+            $toGoYd <= 3.0 => 'short',
+            $toGoYd < Chain::LONG_YD => 'middle',
+            default => 'long',
+        };
     }
 
     /**

@@ -151,12 +151,11 @@ final class QuickEntry
         if ($gain !== '' && ! $result->moves()) {
             throw BadEntry::gainWithout($result, $gain);
         }
-        $yards =
-            $gain === ''
-                ? ($touchdown && $this->chart->ballOnYd !== null
-                    ? 100.0 - $this->chart->ballOnYd
-                    : null)
-                : (float) $gain;
+        $yards = match (true) {
+            $gain !== '' => (float) $gain,
+            $touchdown && $this->chart->ballOnYd !== null => 100.0 - $this->chart->ballOnYd,
+            default => null,
+        };
 
         return ['result' => $result, 'gainYd' => $yards, 'touchdown' => $touchdown] +
             ($this->chart->penalty === null
@@ -192,11 +191,11 @@ final class QuickEntry
         foreach (['down' => 'down', 'ballOnYd' => 'ball on', 'hash' => 'hash'] as $field => $name) {
             if ($this->chart->$field !== null && $this->chart->$field === $this->prediction->chart->$field) {
                 $assumed[] =
-                    $field === 'ballOnYd'
-                        ? 'ball on '.Chart::spot((float) $this->chart->ballOnYd)
-                        : ($field === 'down'
-                            ? sprintf('%d & %g', $this->chart->down, $this->chart->toGoYd)
-                            : "$name {$this->chart->hash?->value}");
+                    match (true) {
+                        $field === 'ballOnYd' => 'ball on '.Chart::spot((float) $this->chart->ballOnYd),
+                        $field === 'down' => sprintf('%d & %g', $this->chart->down, $this->chart->toGoYd),
+                        default => "$name {$this->chart->hash?->value}",
+                    };
             }
         }
 

@@ -44,7 +44,9 @@ final class Revisions
     /** @param  array<string, mixed>  $mark */
     private static function name(array $mark): string
     {
-        return implode(' ', array_filter([$mark['label'] ?? $mark['kind'], $mark['n'] ?? null, $mark['man'] ?? null]));
+        $said = [$mark['label'] ?? $mark['kind'], $mark['n'] ?? null, $mark['man'] ?? null];
+
+        return implode(' ', array_filter($said, fn (mixed $one): bool => $one !== null && $one !== ''));
     }
 
     private static function time(float $s): string

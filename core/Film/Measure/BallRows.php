@@ -202,6 +202,8 @@ final readonly class BallRows
     {
         $reading = $this->m->pass()->readings[$this->m->film->thrownTo() ?? ''] ?? null;
 
-        return $reading?->from === null ? null : ($reading->from + $reading->to) / 2.0;
+        $slot = $reading?->slot();
+
+        return $slot === null ? null : array_sum($slot) / 2.0;
     }
 }

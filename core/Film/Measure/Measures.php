@@ -44,7 +44,9 @@ final class Measures
         foreach ($film->angles() as $angle) {
             $carried = $film->carried($angle);
             foreach ($film->calibrations as $one) {
-                $one['angle'] !== $angle || $carried->at($one['atS']);
+                if ($one['angle'] === $angle) {
+                    $carried->at($one['atS']);
+                }
             }
         }
         $this->proof =

@@ -130,7 +130,7 @@ final class Placed
         $moments = [];
         $last = null;
         foreach ($his as $plot) {
-            $now = new Moment($plot->atS - $snap, $this->byPlot[$plot->id]);
+            $now = new Moment($plot->atS - (float) $snap, $this->byPlot[$plot->id]);
             if ($last !== null && $last->angle !== $plot->angle && $plot->atS - $last->atS <= self::MOMENT_S) {
                 $moments[count($moments) - 1] = $this->weighed($man, $moments[count($moments) - 1], $now);
             } else {

@@ -41,9 +41,10 @@ final readonly class RouteRows
     public function all(): array
     {
         $rows = [];
+        $routes = $this->m->proof?->scene()->routes ?? [];
         foreach ($this->m->proof?->scene()->men ?? [] as $letter => $man) {
             if (! $man->isLineman() && ! $man->isQuarterback()) {
-                $run = $this->m->proof->scene()->routes[$letter] ?? null;
+                $run = $routes[$letter] ?? null;
                 array_push(
                     $rows,
                     ...$this->alignment((string) $letter, $man),
@@ -264,10 +265,8 @@ final readonly class RouteRows
         $broke = $this->m->after('break', $letter);
         $counted = 0;
         foreach ($this->m->film->marks as $mark) {
-            $counted +=
-                (int) ($mark->kind === 'inside contact' &&
-                    $mark->man === $letter &&
-                    ($broke === null || $mark->atS <= $this->m->film->mark('snap') + $broke + Measures::NEAR_S));
+            $until = $broke === null ? INF : (float) $this->m->film->mark('snap') + $broke + Measures::NEAR_S;
+            $counted += (int) ($mark->kind === 'inside contact' && $mark->man === $letter && $mark->atS <= $until);
         }
 
         return $counted === 0

@@ -48,7 +48,8 @@ final class PictureMove
             ];
             $b[$n] /= $s;
         }
-        $h = Matrix::solve(...Matrix::normal($a, array_values($b))) ?? throw new LogicException('The picture has no area.');
+        $normal = Matrix::normal($a, array_values($b));
+        $h = Matrix::solve(...$normal) ?? throw new LogicException('The picture has no area.');
 
         return [$h[0], $h[1], $h[2] * $s, $h[3], $h[4], $h[5] * $s, $h[6] / $s, $h[7] / $s, 1.0];
     }

@@ -49,7 +49,11 @@ final readonly class Decision
     /** Plus, minus, or null while it is not known. Late is a minus of the clock, not of the read. */
     public function mark(): ?int
     {
-        return $this->grade === null ? null : ($this->grade === 'right' ? 1 : -1);
+        return match (true) {
+            $this->grade === null => null,
+            $this->grade === 'right' => 1,
+            default => -1,
+        };
     }
 
     /**

@@ -200,7 +200,7 @@ final readonly class PassDecision
         $until = $out === null ? INF : $out + self::AFTER_OUT;
         $places = [];
         foreach ($snap === null ? [] : $this->measures->plots() as $plot) {
-            $t = $plot['atS'] - $snap;
+            $t = $plot['atS'] - (float) $snap;
             if ($plot['man'] === $key->role && $t > self::SHOWS_S && $t <= $until) {
                 $places[] = ['t' => $t, 'xYd' => $plot['xYd'], 'yYd' => $plot['yYd']];
             }

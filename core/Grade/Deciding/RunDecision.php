@@ -110,11 +110,11 @@ final readonly class RunDecision
 
         $because = $this->counted() ? (string) $this->proof->before?->why : "{$right->why}.";
         $then =
-            $was === null
-                ? "There is no $done in this call."
-                : ($open
-                    ? "The $done was there too, but it is not the read."
-                    : "The $done was not there: {$was->why}.");
+            match (true) {
+                $was === null => "There is no $done in this call.",
+                $open => "The $done was there too, but it is not the read.",
+                default => "The $done was not there: {$was->why}.",
+            };
 
         return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence,
             'labels' => [$open ? ReadRule::EARLY : ReadRule::FORCED],
@@ -196,7 +196,11 @@ final readonly class RunDecision
     private function late(RunOutcome $right, string $done): ?string
     {
         $out = $this->measures->after('ball out');
-        $due = $done === 'throw' ? ($right->pass?->line?->outAt() ?? null) : ($done === 'pitch' ? $right->outAt : null);
+        $due = match (true) {
+            $done === 'throw' => $right->pass?->line?->outAt() ?? null,
+            $done === 'pitch' => $right->outAt,
+            default => null,
+        };
 
         return $out === null || $due === null || $out - $due <= self::LATE_S
             ? null
@@ -231,11 +235,11 @@ final readonly class RunDecision
             $parts[] = "the $role chose to {$act->name}".($byEye ? ' (by eye)' : '');
         }
 
-        return $parts === []
-            ? ($this->counted()
-                ? 'The count decides before the snap.'
-                : 'Nobody is read here.')
-            : ucfirst(implode(' and ', $parts)).'.';
+        return match (true) {
+            $parts !== [] => ucfirst(implode(' and ', $parts)).'.',
+            $this->counted() => 'The count decides before the snap.',
+            default => 'Nobody is read here.',
+        };
     }
 
     /** @return array{RunAct, bool}|null the act and whether it was said by eye */
@@ -284,7 +288,7 @@ final readonly class RunDecision
             ) + self::AFTER_MESH_S;
         $places = [];
         foreach ($snap === null ? [] : $this->measures->plots() as $plot) {
-            $t = $plot['atS'] - $snap;
+            $t = $plot['atS'] - (float) $snap;
             if ($plot['man'] === $role && $t >= self::SHOWS_S && $t <= $until) {
                 $places[] = ['t' => $t, 'xYd' => $plot['xYd'], 'yYd' => $plot['yYd']];
             }

@@ -150,7 +150,10 @@ final class ByEye
      */
     public static function proposed(FilmDocument $film, string $man): array
     {
-        $ids = array_values(array_filter(array_column(self::marks($film, $man), 'fault')));
+        $ids = array_values(array_filter(
+            array_column(self::marks($film, $man), 'fault'),
+            fn (?string $fault): bool => $fault !== null && $fault !== '',
+        ));
         foreach (self::SAYS as [$what, $how, $with, $id]) {
             $value = $film->seen($man, $what)?->value;
             $so = match (true) {

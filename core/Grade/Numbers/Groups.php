@@ -37,7 +37,7 @@ final class Groups
             'motion' => $s->motion ?? 'no motion',
             'tag' => $s->tag ?? 'no tag',
             'action' => $s->action ?? 'no run action',
-            default => $s->{$by} ?? self::UNKNOWN,
+            default => get_object_vars($s)[$by] ?? self::UNKNOWN,
         };
     }
 

@@ -78,7 +78,11 @@ final class Pairs
                     $first['snap'],
                     $last['snap'],
                     "{$first['reel']} and {$last['reel']}".
-                        ($change === 0 ? ', marked alike.' : ($change > 0 ? ', better now.' : ', worse now.')),
+                        match (true) {
+                            $change === 0 => ', marked alike.',
+                            $change > 0 => ', better now.',
+                            default => ', worse now.',
+                        },
                     1000 * abs($change) + $last['day'] - $first['day'],
                 );
             }

@@ -25,6 +25,7 @@ final readonly class Report
     /** @return list<array<string, mixed>> a row for each group, most tries first, with its name */
     public function by(string $group): array
     {
+        /** @var array<array-key, Tally> $tallies a name of figures, as "11", is a number as a key */
         $tallies = [];
         foreach ($this->snaps as $s) {
             $name = Groups::of($s, $group);
@@ -61,13 +62,13 @@ final readonly class Report
         $result = new Reads;
         foreach ($this->snaps as $s) {
             $value =
-                $by === 'box'
-                    ? ($s->box === null
+                match (true) {
+                    $by === 'box' => $s->box === null
                         ? null
-                        : "{$s->box} in the box")
-                    : ($s->choice === null
-                        ? null
-                        : Groups::of($s, 'choice'));
+                        : "{$s->box} in the box",
+                    $s->choice === null => null,
+                    default => Groups::of($s, 'choice'),
+                };
             if ($value === null || $s->done === null) {
                 continue;
             }
@@ -99,6 +100,7 @@ final readonly class Report
     {
         $found = [];
         foreach (['formation', 'personnel', 'motion', 'action', 'situation'] as $by) {
+            /** @var array<array-key, list<SnapRow>> $groups a name of figures is a number as a key */
             $groups = [];
             foreach ($this->snaps as $s) {
                 $name = Groups::of($s, $by);

@@ -49,7 +49,11 @@ final class Tally
         if ($s->done !== null) {
             $this->done[$s->done] = ($this->done[$s->done] ?? 0) + 1;
         }
-        $gain = $result === null ? null : ($result->moves() ? $s->gainYd : 0.0);
+        $gain = match (true) {
+            $result === null => null,
+            $result->moves() => $s->gainYd,
+            default => 0.0,
+        };
         if ($gain !== null) {
             $this->measured++;
             $this->gain += $gain;

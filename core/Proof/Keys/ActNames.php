@@ -30,7 +30,11 @@ final class ActNames
 
             return [$this->take($a, $left), $this->take($b, ! $left)];
         }
-        $words = $deep ? ['jump', 'stay'] : ($widens || $this->widens($d, $low) ? ['widen', 'hang'] : ['sit', 'sink']);
+        $words = match (true) {
+            $deep => ['jump', 'stay'],
+            $widens || $this->widens($d, $low) => ['widen', 'hang'],
+            default => ['sit', 'sink'],
+        };
 
         return $low === $a ? $words : [$words[1], $words[0]];
     }
@@ -59,7 +63,7 @@ final class ActNames
     private function widens(int $d, Act $low): bool
     {
         $path = $this->scene->routes[$low->toward]->path;
-        $i = min(Path::STEPS - 1, (int) round(($low->fromT + 0.6) / Path::STEP));
+        $i = min(Path::STEPS - 1, (int) round(((float) $low->fromT + 0.6) / Path::STEP));
 
         return $path->vx[$i] * $this->scene->defenders[$d]->side->sign() > self::MOVING;
     }

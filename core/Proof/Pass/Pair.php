@@ -8,6 +8,7 @@ use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Play\Act;
@@ -107,7 +108,7 @@ final class Pair
     {
         $defender = $scene->defenders[$d];
         $letter =
-            $defender->takes ?? ($defender->group === 'corner' ? $scene->count->letter($defender->side, 1) : null);
+            $defender->takes ?? ($defender->group === Group::Corner ? $scene->count->letter($defender->side, 1) : null);
         $run = $letter === null ? null : $scene->routes[$letter] ?? null;
         if ($run === null) {
             return false;
@@ -152,7 +153,7 @@ final class Pair
         }
         $give = self::give($role, $base);
         $best = $stays->open() && ($stays->margin >= $give->margin || ! $give->open()) ? $stays : $give;
-        [$come, $stay] = $scene->defenders[$d]->group === 'corner' ? ['fall off', 'stay home']
+        [$come, $stay] = $scene->defenders[$d]->group === Group::Corner ? ['fall off', 'stay home']
             : ['trigger', 'stay home'];
         $acts = [['act' => new Act('by rule'), 'outcome' => $rule->open() ? $rule : $best],
             ['act' => new Act($come, $toTheRun->fromT, $toTheRun->xYd, $toTheRun->yYd, (string) $comes->letter, true),

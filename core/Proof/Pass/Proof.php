@@ -47,7 +47,7 @@ final readonly class Proof implements Proven
     {
         $key = $this->keys[0] ?? null;
 
-        return $key?->conflict ? $key : null;
+        return $key?->conflict === true ? $key : null;
     }
 
     /**

@@ -112,11 +112,11 @@ final readonly class Blocking
             0.1 +
             $late +
             ($held === null ? 0.0 : self::HELD_S) +
-            ($block->first !== null && $block->target !== $block->first
-                ? self::DOUBLE_S
-                : ($block->verb === Verb::Check
-                    ? self::CHECK_S
-                    : 0.0)) +
+            match (true) {
+                $block->first !== null && $block->target !== $block->first => self::DOUBLE_S,
+                $block->verb === Verb::Check => self::CHECK_S,
+                default => 0.0,
+            } +
             $this->pullS($block) +
             $this->setS($block);
         $best = -9.0;
@@ -271,7 +271,7 @@ final readonly class Blocking
     {
         $d = $this->resolved->front->men[(string) $block->target];
 
-        return in_array($d->group, ['line', 'edge'], true) && $this->defense->hasReceiver($d);
+        return $d->group->isFront() && $this->defense->hasReceiver($d);
     }
 
     /** Before a lineman goes out with a screen he sets up as on a pass. */

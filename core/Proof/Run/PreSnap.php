@@ -40,7 +40,7 @@ final readonly class PreSnap
         $quick = null;
         $cancelled = [];
         foreach ($scene->reads as $letter) {
-            if (! ($scene->routes[$letter] ?? null)?->spec->shape()->counted) {
+            if (($scene->routes[$letter] ?? null)?->spec->shape()->counted !== true) {
                 continue;
             }
             $side = Side::ofX($scene->men[$letter]->xYd);

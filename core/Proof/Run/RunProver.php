@@ -12,6 +12,7 @@ use Jacotaxis\Core\Blocking\Run\UnknownRun;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Proof\Run\Ball\Carriers;
 use Jacotaxis\Core\Proof\Run\Ball\OutsideThrow;
@@ -89,7 +90,7 @@ final class RunProver
             $blocking->lost($carriers, $aim),
             $aim->thrownAt === null ? null : $defense->hurry($aim->thrownAt),
         );
-        if ($before?->throws) {
+        if ($before?->throws === true) {
             return new RunProof(
                 $scene,
                 $resolved,
@@ -166,7 +167,7 @@ final class RunProver
 
         return match (true) {
             // A backer keys the line and fills (DEF-03); a man outside the box plays the pass first.
-            $decision === 'throw' => in_array($d->group, ['backer', 'line', 'edge'], true)
+            $decision === 'throw' => in_array($d->group, [Group::Backer, Group::Line, Group::Edge], true)
                 ? new RunAct('by rule', $first, 0.0)
                 : new RunAct('by rule', $second, 1.0),
             $decision === 'pitch' => new RunAct('by rule', $first, 0.0),

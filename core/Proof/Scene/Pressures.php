@@ -10,6 +10,7 @@ use Jacotaxis\Core\Defense\Jobs\Movement;
 use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Kinematics\Group;
 
 /**
  * Who comes free against each pressure a look can bring, when, and who is hot then (PRO-14).
@@ -30,12 +31,12 @@ final class Pressures
         $base = Scene::of($call, $look, $setting);
         $rows = [self::row('as it stands', $base)];
         foreach ($base->defenders as $d) {
-            if (in_array($d->group, ['backer', 'safety', 'edge'], true) && ! $d->rushes() && ! $d->isDeep()) {
+            if (in_array($d->group, [Group::Backer, Group::Safety, Group::Edge], true) && ! $d->rushes() && ! $d->isDeep()) {
                 $rows[] = self::sent($call, $look, $setting, [$d]);
             }
         }
         $backers = array_values(
-            array_filter($base->defenders, fn (Defender $d): bool => $d->group === 'backer' && ! $d->rushes()),
+            array_filter($base->defenders, fn (Defender $d): bool => $d->group === Group::Backer && ! $d->rushes()),
         );
         if (count($backers) > 1) {
             $rows[] = self::sent($call, $look, $setting, array_slice($backers, 0, 2));

@@ -9,6 +9,7 @@ use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Defense\Jobs\JobWords;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
@@ -31,7 +32,7 @@ final class LookChanges
     {
         $found = [];
         foreach ($proof->scene->defenders as $d) {
-            if ($d->rushes() || ! in_array($d->group, ['corner', 'safety', 'backer'], true)) {
+            if ($d->rushes() || ! in_array($d->group, [Group::Corner, Group::Safety, Group::Backer], true)) {
                 continue;
             }
             array_push($found, ...self::press($proof, $d), ...self::men($proof, $d), ...self::zones($proof, $d));
@@ -53,7 +54,7 @@ final class LookChanges
      */
     private static function press(Proof $proof, Defender $d): array
     {
-        if ($d->over === null || $d->group === 'backer' || $d->yYd <= self::PRESS_YD + 1.0) {
+        if ($d->over === null || $d->group === Group::Backer || $d->yYd <= self::PRESS_YD + 1.0) {
             return [];
         }
 

@@ -10,6 +10,7 @@ use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Defense\Jobs\JobWords;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Proof\Pass\Proof;
 
 /**
@@ -29,7 +30,7 @@ final class PairChanges
     {
         $found = [];
         $cover = array_values(
-            array_filter($proof->scene->defenders, fn (Defender $d): bool => ! $d->rushes() && $d->group !== 'line'),
+            array_filter($proof->scene->defenders, fn (Defender $d): bool => ! $d->rushes() && $d->group !== Group::Line),
         );
         foreach ($cover as $n => $one) {
             foreach (array_slice($cover, $n + 1) as $other) {

@@ -40,7 +40,7 @@ final class RunAnswers
                 continue;
             }
             $answers[] = ['tag' => $words, 'words' => self::meaning($words), 'verdict' => $tried->verdict()->value,
-                'strength' => round((float) $tried->strength(), 2),
+                'strength' => round($tried->strength(), 2),
                 'chance' => round($tried->worthAtWorst()->chance, 3), 'accounts' => $accounts,
                 'leaves' => $tried->resolved->unaccounted];
         }

@@ -22,7 +22,7 @@ final class RunCell
         $bound = array_values(array_filter($answers, fn (array $a): bool => Verdict::from($a['verdict'])->isGood()));
 
         return [
-            'verdict' => $proof->verdict()->value, 'strength' => round((float) $proof->strength(), 2),
+            'verdict' => $proof->verdict()->value, 'strength' => round($proof->strength(), 2),
             'protection' => 'none', 'key' => ($proof->keys[0] ?? null)?->role,
             'best' => $best->letter === null ? null : ['man' => $best->letter, 'route' => $best->route ?? $best->where,
                 'action' => $best->action, 'margin' => round($best->margin, 2), 'gain' => round($best->gainYd, 1)],

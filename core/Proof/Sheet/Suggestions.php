@@ -108,7 +108,11 @@ final class Suggestions
                     self::together($call, (string) $a, (string) $b)
                 ) {
                     $reads = array_map(
-                        fn (string $l): string => $l === $a ? (string) $b : ($l === $b ? (string) $a : $l),
+                        fn (string $l): string => match (true) {
+                            $l === $a => (string) $b,
+                            $l === $b => (string) $a,
+                            default => $l,
+                        },
                         $call->reads,
                     );
                     yield ["swap $a $b", "$a and $b swap: $a {$two->name}, $b {$one->name}",

@@ -17,6 +17,7 @@ use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Man;
@@ -138,11 +139,12 @@ final class Picture
                     array_map(
                         fn (Defender $d): ?string => $d->yYd < 2.0 &&
                         $d->technique !== null &&
-                        ($d->group === 'line' || $d->group === 'edge')
+                        ($d->group === Group::Line || $d->group === Group::Edge)
                             ? $d->over
                             : null,
                         $defenders,
                     ),
+                    fn (?string $on): bool => $on !== null,
                 ),
             ),
         );
@@ -157,7 +159,7 @@ final class Picture
     {
         return array_filter(
             $defenders,
-            fn (Defender $d): bool => $d->group === 'corner' && $d->yYd <= Outside::PRESS_YD,
+            fn (Defender $d): bool => $d->group === Group::Corner && $d->yYd <= Outside::PRESS_YD,
         ) !== [];
     }
 

@@ -9,6 +9,7 @@ use Jacotaxis\Core\Defense\Count\Outside;
 use Jacotaxis\Core\Defense\Count\Tells;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Motion\Arrival;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
@@ -28,9 +29,9 @@ final class Purpose
                 Side::ofX($a->atSnap->xYd)->value
             ]['coverage'] !== Tells::UNKNOWN,
             'gain a man outside' => self::gained($scene, Side::ofX($a->atSnap->xYd)),
-            'rotate the safety' => self::moved($before, $after, fn (Defender $d): bool => $d->group === 'safety') >=
+            'rotate the safety' => self::moved($before, $after, fn (Defender $d): bool => $d->group === Group::Safety) >=
                 self::ROTATED_YD,
-            'hold a backer' => self::moved($before, $after, fn (Defender $d): bool => $d->group === 'backer') <
+            'hold a backer' => self::moved($before, $after, fn (Defender $d): bool => $d->group === Group::Backer) <
                 self::ROTATED_YD,
             'reach a path' => ! $a->isLate() && ! $a->isEarly(),
             default => null,

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Kinematics\Footwork;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Proof\Keys\Answer;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Pass\Proof;
@@ -94,11 +95,11 @@ final class Report
         $pair = $this->proof->pair;
 
         return $this->verdictWhy().
-            ($pair === null
-                ? ''
-                : ($pair->base === null
-                    ? " At best a guess: {$pair->why}."
-                    : ' '.ucfirst($pair->why).'.'));
+            match (true) {
+                $pair === null => '',
+                $pair->base === null => " At best a guess: {$pair->why}.",
+                default => ' '.ucfirst($pair->why).'.',
+            };
     }
 
     private function verdictWhy(): string
@@ -334,7 +335,7 @@ final class Report
         if ($role !== null) {
             return ['job' => "Blocks the $role", 'target' => $role];
         }
-        $near = array_filter($this->scene->defenders, fn (Defender $d): bool => $d->group === 'backer');
+        $near = array_filter($this->scene->defenders, fn (Defender $d): bool => $d->group === Group::Backer);
         usort(
             $near,
             fn (Defender $a, Defender $b): int => abs($a->xYd - $this->scene->men[$letter]->xYd) <=>

@@ -122,10 +122,14 @@ final class Stage
             'shownYYd' => round(self::before($scene, $d)->yYd, 2),
             'takes' => $d->takes, 'rushes' => $d->rushes(), 'movement' => $d->movement?->words(),
             'reactionS' => $d->reaction, 'xYd' => round($d->xYd, 2), 'yYd' => round($d->yYd, 2),
-            'job' => $d->job->words, 'group' => $d->group, 'technique' => $d->technique,
+            'job' => $d->job->words, 'group' => $d->group->value, 'technique' => $d->technique,
             'over' => $covers ? $d->over : null,
             'cushionYd' => $covers ? round($d->yYd - max(0.0, $over->yYd), 1) : null,
-            'leverage' => $covers ? (abs($d->xYd) < abs($over->xYd) ? 'inside' : 'outside') : null,
+            'leverage' => match (true) {
+                ! $covers => null,
+                abs($d->xYd) < abs($over->xYd) => 'inside',
+                default => 'outside',
+            },
         ];
     }
 

@@ -9,7 +9,7 @@ use Jacotaxis\Core\Proof\Scene\Reading;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Worth;
 
-/** What comes of a ball, with its reason: thrown to a read, to the one the staff's rule sends it to, or what is left. */
+/** What comes of a ball and why: thrown to a read, to the one the staff's rule sends it to, or what is left. */
 final readonly class Outcomes
 {
     /** @param  array<string, Reading>  $readings  by letter */
@@ -38,7 +38,7 @@ final readonly class Outcomes
         return $this->caught('throw', $line, $margin, $why, $reads, $tracks, $best);
     }
 
-    /** The throw to one man by a rule of the staff, whatever the order of the reads says; nothing where he is covered. */
+    /** The throw to one man by a rule of the staff, whatever the order of the reads says; no throw if he is covered. */
     public function forced(ThrowLine $line, float $margin, Outcome $usual, Tracks $tracks): Outcome
     {
         $why = "the staff's rule sends the ball to {$line->letter}: ".sprintf('%.2f s', $margin);

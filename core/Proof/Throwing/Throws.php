@@ -91,7 +91,8 @@ final class Throws
         [$qx, $qy] = $this->scene->launch();
         $x = $path->x[$i];
         $y = $path->y[$i];
-        $throw = null;
+        $flight = 0.0;
+        $throw = [0.0, 0.0, 0.0];
         for ($k = 0; $k < 4; $k++) {
             $distance = sqrt(($x - $qx) ** 2 + ($y - $qy) ** 2);
             $throw = $this->arm->throws($distance)[$touch] ?? null;
@@ -198,10 +199,12 @@ final class Throws
         }
         $low = 0.0;
         $high = 0.8;
-        while (($atHigh = self::short($high, $dx, $dy, $vx, $vy, $law, $reach)) > 0.0 && $high < 12.0) {
+        $atHigh = self::short($high, $dx, $dy, $vx, $vy, $law, $reach);
+        while ($atHigh > 0.0 && $high < 12.0) {
             $low = $high;
             $atLow = $atHigh;
             $high *= 2.0;
+            $atHigh = self::short($high, $dx, $dy, $vx, $vy, $law, $reach);
         }
         // False position with a halved weight for the end that stays (Illinois), to a thousandth of a second.
         for ($i = 0; $i < 12 && $high - $low > 1e-3; $i++) {

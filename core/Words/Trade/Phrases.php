@@ -79,7 +79,11 @@ final class Phrases
                 // A part begins with a man, never with a side.
                 $isTackle = preg_match('/(?:[:;,]|\bon)$/i', $before) === 1;
 
-                return $isTackle ? $word : (strtolower($word[0]) === 'r' ? 'right' : 'left');
+                return match (true) {
+                    $isTackle => $word,
+                    strtolower($word[0]) === 'r' => 'right',
+                    default => 'left',
+                };
             },
             $words,
             flags: PREG_OFFSET_CAPTURE,

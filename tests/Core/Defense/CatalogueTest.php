@@ -8,6 +8,7 @@ use Jacotaxis\Core\Defense\Shell\Shell;
 use Jacotaxis\Core\Defense\Shell\ShellMan;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\UnknownLook;
+use Jacotaxis\Core\Kinematics\Group;
 
 /** @return list<string> techniques of the line, the strong side's widest first */
 function lineOf(Front $front): array
@@ -84,9 +85,9 @@ it('covers every row with a case of its own', function (): void {
 it('gives whoever stands in a place that place\'s job: a sixth back has the will\'s', function (): void {
     $men = Shells::get('cover 3')->men();
     expect($men['W']->job->kind)->toBe(JobKind::Under)
-        ->and(Fronts::get('4-1 dime')->man('W')?->group())->toBe('safety')
-        ->and(Fronts::get('4-2 nickel')->man('W')?->group())->toBe('backer')
-        ->and(Fronts::get('6-1')->man('W')?->group())->toBe('edge')
+        ->and(Fronts::get('4-1 dime')->man('W')?->group())->toBe(Group::Safety)
+        ->and(Fronts::get('4-2 nickel')->man('W')?->group())->toBe(Group::Backer)
+        ->and(Fronts::get('6-1')->man('W')?->group())->toBe(Group::Edge)
         ->and(Fronts::get('4-2 nickel')->man('SS'))->toBeNull();
 });
 

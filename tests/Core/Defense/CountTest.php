@@ -14,6 +14,7 @@ use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Jobs\Job;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Telling\Findings\Findings;
 use Jacotaxis\Core\Proof\Telling\Picture;
@@ -23,7 +24,7 @@ use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 
 /** A defender for a drawn picture: role, spot, group. */
-function stands(string $role, float $x, float $y, string $group = 'backer', ?string $takes = null): Defender
+function stands(string $role, float $x, float $y, Group $group = Group::Backer, ?string $takes = null): Defender
 {
     return new Defender(
         strtoupper($role[0]),
@@ -31,7 +32,7 @@ function stands(string $role, float $x, float $y, string $group = 'backer', ?str
         $x,
         $y,
         $x < 0 ? Side::Left : Side::Right,
-        $group === 'line' ? Job::rush() : Job::under($x, 8.0, 'Zone'),
+        $group === Group::Line ? Job::rush() : Job::under($x, 8.0, 'Zone'),
         $group,
         takes: $takes,
     );
@@ -49,7 +50,7 @@ function boxed(int $n, array $others = []): array
 
     return [
         ...array_map(
-            fn (array $s, int $i): Defender => stands("box $i", $s[0], $s[1], $i < 4 ? 'line' : 'backer'),
+            fn (array $s, int $i): Defender => stands("box $i", $s[0], $s[1], $i < 4 ? Group::Line : Group::Backer),
             array_slice($spots, 0, $n),
             range(1, $n),
         ),
@@ -104,7 +105,7 @@ it('leaves a half-in man out until the coach counts him, and keeps the reason (C
     array $half,
 ): void {
     $box = Box::of(
-        boxed(6, [stands('nickel', $x, 4.0, 'safety')]),
+        boxed(6, [stands('nickel', $x, 4.0, Group::Safety)]),
         lineup('gun 2x2 right'),
         Schools::of(),
         counted: $counted,
@@ -147,20 +148,20 @@ it('numbers, grass or leverage give the quick throw; without any the side is can
     );
     expect($o->yes())->toBe($yes, $o->words())->and($o->throw())->toBe($throw, $o->words());
 })->with([
-    'W-08: two on one, bubble' => ['gun 2x2 right', [stands('corner', 17.5, 2.0, 'corner')], [], true, 'bubble'],
+    'W-08: two on one, bubble' => ['gun 2x2 right', [stands('corner', 17.5, 2.0, Group::Corner)], [], true, 'bubble'],
     'W-08: a safety bumps: two on two, no grass, cancelled' => ['gun 2x2 right',
-        [stands('corner', 17.5, 2.0, 'corner'), stands('safety', 9.5, 5.0, 'safety')], [], false, null],
+        [stands('corner', 17.5, 2.0, Group::Corner), stands('safety', 9.5, 5.0, Group::Safety)], [], false, null],
     'W-08: the bubble man already sprints out: no bubble' => ['gun 2x2 right',
-        [stands('corner', 17.5, 2.0, 'corner'), stands('safety', 7.0, 5.0, 'safety')], ['safety' => 5.0], false, null],
+        [stands('corner', 17.5, 2.0, Group::Corner), stands('safety', 7.0, 5.0, Group::Safety)], ['safety' => 5.0], false, null],
     'inside leverage on the slot' => ['gun 2x2 right',
-        [stands('corner', 17.5, 2.0, 'corner'), stands('nickel', 7.0, 5.0, 'safety')], [], true, 'bubble'],
+        [stands('corner', 17.5, 2.0, Group::Corner), stands('nickel', 7.0, 5.0, Group::Safety)], [], true, 'bubble'],
     'two on two with grass' => ['gun 2x2 right',
-        [stands('corner', 17.5, 8.0, 'corner'), stands('nickel', 9.5, 5.0, 'safety')], [], true, 'now hitch'],
-    'W-06: a single receiver, the corner off: now hitch' => ['gun trips left', [stands('corner', 17.0, 7.0, 'corner')],
+        [stands('corner', 17.5, 8.0, Group::Corner), stands('nickel', 9.5, 5.0, Group::Safety)], [], true, 'now hitch'],
+    'W-06: a single receiver, the corner off: now hitch' => ['gun trips left', [stands('corner', 17.0, 7.0, Group::Corner)],
         [], true, 'now hitch'],
-    'W-06: he walks up: it redraws as a go' => ['gun trips left', [stands('corner', 17.0, 1.2, 'corner')], [], false,
+    'W-06: he walks up: it redraws as a go' => ['gun trips left', [stands('corner', 17.0, 1.2, Group::Corner)], [], false,
         'go'],
-    'nobody split out' => ['double-slot right', [stands('corner', 6.0, 5.0, 'corner')], [], true, 'now hitch'],
+    'nobody split out' => ['double-slot right', [stands('corner', 6.0, 5.0, Group::Corner)], [], true, 'now hitch'],
 ]);
 
 it('finds man and zone in motion, side by side (TEL-01 to TEL-04)',
@@ -336,7 +337,7 @@ it('names the outflanked edge: the count after a shift the defense does not answ
     [$a, , $now] = moved('gun trey left, Y shift right: X go', '4-3 over, cover 3, front stays, motion stay');
     $slid = moved('gun trey left, Y shift right: X go', '4-3 over, cover 3')[0];
     $right = fn (Aligned $d): float => max(
-        array_map(fn (Defender $m): float => $m->group === 'line' ? $m->xYd : 0.0, $d->defenders),
+        array_map(fn (Defender $m): float => $m->group === Group::Line ? $m->xYd : 0.0, $d->defenders),
     );
     expect($now->tightEnd(Side::Right)?->letter)
         ->toBe('Y')

@@ -16,6 +16,7 @@ use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Field\PlayFrame;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Sets;
@@ -29,7 +30,7 @@ use Jacotaxis\Core\Words\StaffBook;
  */
 function techniques(Aligned $a): array
 {
-    $line = array_filter($a->defenders, fn ($d): bool => $d->group === 'line');
+    $line = array_filter($a->defenders, fn ($d): bool => $d->group === Group::Line);
     usort($line, fn ($x, $y): int => $x->xYd <=> $y->xYd);
 
     return array_values(array_map(fn ($d): string => (string) $d->technique, $line));

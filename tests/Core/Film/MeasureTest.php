@@ -84,8 +84,8 @@ it('weighs two angles by their doubt, and says where they disagree', function ()
         ->toBe([])
         ->and($both->row('H', 'break depth')->done)
         ->toEqualWithDelta(10.0, 0.3)
-        ->and($both->track('H')->at(1.0)['sdYYd'])
-        ->toBeLessThan($wide->track('H')->at(1.0)['sdYYd']);
+        ->and($both->track('H')->at(1.0)->sdYYd)
+        ->toBeLessThan($wide->track('H')->at(1.0)->sdYYd);
     $plots = array_map(
         fn (Plot $p): Plot => $p->angle === 'tight'
             ? new Plot($p->id, $p->man, $p->atS, $p->xPx + 60.0, $p->yPx, $p->angle)
@@ -107,7 +107,7 @@ it('weighs two angles by their doubt, and says where they disagree', function ()
         ->not->toBe([])
         ->and($wrong->placed->disagreements()[0]['why'])
         ->toContain('two angles put H')
-        ->and($wrong->track('H')->at(1.0)['sdYYd'])
+        ->and($wrong->track('H')->at(1.0)->sdYYd)
         ->toBeGreaterThan(0.5);
 });
 
@@ -151,7 +151,7 @@ it('believes a followed plot less than a clicked one', function (): void {
         ),
     ))
         ->track('H')
-        ->at(1.0)['sdYYd'];
+        ->at(1.0)->sdYYd;
     expect($sd($followed))->toBeGreaterThan(1.5 * $sd($film->plots));
 });
 

@@ -234,8 +234,8 @@ it('the doubt of a place is what a shaking hand makes, in both directions', func
     $z = ['x' => [], 'y' => []];
     for ($seed = 1; $seed <= 4; $seed++) {
         foreach ((new Measures(shakenFilm($true, $px, $seed)))->placed->byPlot as $id => $p) {
-            $z['x'][] = (($p['xYd'] - $placed[$id]['xYd']) / $p['sdXYd']) ** 2;
-            $z['y'][] = (($p['yYd'] - $placed[$id]['yYd']) / $p['sdYYd']) ** 2;
+            $z['x'][] = (($p->xYd - $placed[$id]->xYd) / $p->sdXYd) ** 2;
+            $z['y'][] = (($p->yYd - $placed[$id]->yYd) / $p->sdYYd) ** 2;
         }
     }
     // The stated doubt counts a click of one pixel: two pixels are twice as far off.

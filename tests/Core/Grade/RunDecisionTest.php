@@ -159,7 +159,7 @@ it('W-37, GRD-04, OPT-06: grades the branch and not the place: the ball inside o
         if ($manYd !== null) {
             $mike = $m->track('mike');
             $film = shifted($film, 'mike', fn (float $t): array => [$planned + $manYd - $mike->at(min($mike->to(),
-                $t))['xYd'], 1.2 - $mike->at(min($mike->to(), $t))['yYd']]);
+                $t))->xYd, 1.2 - $mike->at(min($mike->to(), $t))->yYd]);
         }
         $grader = new Grader(new Measures($film));
         expect(array_values(array_intersect($grader->proposed('Q'), ['FLT-50', 'FLT-41'])))->toBe($ids)

@@ -45,7 +45,7 @@ class Bench extends JxCommand
 
     protected function answer(): int
     {
-        if (! $this->option('bare') && ! (opcache_get_status(false)['jit']['on'] ?? false)) {
+        if (! $this->asked('bare') && ! (opcache_get_status(false)['jit']['on'] ?? false)) {
             $jit = '-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M';
             $artisan = escapeshellarg(base_path('artisan'));
             passthru(escapeshellarg(PHP_BINARY)." $jit $artisan jx:bench --bare", $code);

@@ -37,7 +37,7 @@ class Film extends JxCommand
             $angle,
             max(160, (int) $this->option('width')),
             max(90, (int) $this->option('height')),
-            ! $this->option('still'),
+            ! $this->asked('still'),
         );
         $done = (new Recorder())->record($run, $camera, $out, $this->numbers());
         $this->line("$out: {$done['frames']} frames, ".intdiv($done['bytes'], 1024).' kB');

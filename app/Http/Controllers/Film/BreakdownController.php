@@ -105,10 +105,12 @@ class BreakdownController extends Controller
     {
         $file = $request->file('file');
 
-        return $file instanceof UploadedFile && $file->isValid()
-            ? (string) $file->get()
-            : ((string) $request->input('text') ?:
-                throw new Problem(422, 'No table arrived', 'Choose a CSV or JSON file and send it again.'));
+        if ($file instanceof UploadedFile && $file->isValid()) {
+            return (string) $file->get();
+        }
+
+        return (string) $request->input('text') ?:
+            throw new Problem(422, 'No table arrived', 'Choose a CSV or JSON file and send it again.');
     }
 
     /**

@@ -71,11 +71,11 @@ final class Tags
     /** playside or backside */
     private static function side(Tag $tag, RunCall $run): string
     {
-        return $tag->side === null
-            ? self::get($tag->name)->side
-            : ($tag->side === $run->side
-                ? 'playside'
-                : 'backside');
+        return match (true) {
+            $tag->side === null => self::get($tag->name)->side,
+            $tag->side === $run->side => 'playside',
+            default => 'backside',
+        };
     }
 
     /** @return array<string, TagRule> by name */

@@ -101,11 +101,11 @@ final readonly class CutKey
     {
         $scheme = $resolved->run->scheme();
 
-        return $scheme->entry !== 'A'
-            ? $scheme->entry
-            : ($resolved->posts->inGun() || $schools->is('SET-17', 'B')
-                ? 'A'
-                : 'B');
+        return match (true) {
+            $scheme->entry !== 'A' => $scheme->entry,
+            $resolved->posts->inGun() || $schools->is('SET-17', 'B') => 'A',
+            default => 'B',
+        };
     }
 
     /**
@@ -127,7 +127,11 @@ final readonly class CutKey
     {
         $moved = $front->movedU($key) - $front->u($key);
         if ($kind === 'nose') {
-            return abs($moved) < 0.3 ? '0' : ($moved < 0.0 ? 'a' : 'A');
+            return match (true) {
+                abs($moved) < 0.3 => '0',
+                $moved < 0.0 => 'a',
+                default => 'A',
+            };
         }
         if ($kind === 'end') {
             return $moved < -0.3 ? 'in' : 'out';

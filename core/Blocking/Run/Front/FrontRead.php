@@ -9,6 +9,7 @@ use Jacotaxis\Core\Defense\Count\Point;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Offense\Lineup;
 
 /**
@@ -65,7 +66,7 @@ final class FrontRead
         }
         $this->men = $men;
         $this->line = $this->sorted(fn (Defender $d): bool => $this->onLine($d));
-        $second = fn (Defender $d): bool => ! $this->onLine($d) && $d->group !== 'corner' && $d->yYd <= self::SECOND_YD;
+        $second = fn (Defender $d): bool => ! $this->onLine($d) && $d->group !== Group::Corner && $d->yYd <= self::SECOND_YD;
         $inside = fn (Defender $d): bool => abs($d->xYd) <= $this->surface(Side::ofX($d->xYd)) + self::BOX_YD;
         $this->backers = $this->sorted(fn (Defender $d): bool => $second($d) && $inside($d));
         $this->overhangs = $this->sorted(fn (Defender $d): bool => $second($d) && ! $inside($d));
@@ -263,7 +264,7 @@ final class FrontRead
     public function corner(Side $side): ?string
     {
         foreach ($this->men as $role => $d) {
-            if ($d->group === 'corner' && Side::ofX($d->xYd) === $side) {
+            if ($d->group === Group::Corner && Side::ofX($d->xYd) === $side) {
                 return $role;
             }
         }
@@ -275,7 +276,7 @@ final class FrontRead
     public function safety(Side $side): ?string
     {
         $sign = $side === $this->playside ? 1.0 : -1.0;
-        $safe = array_filter(array_keys($this->men), fn (string $r): bool => $this->men[$r]->group === 'safety');
+        $safe = array_filter(array_keys($this->men), fn (string $r): bool => $this->men[$r]->group === Group::Safety);
         usort($safe, fn (string $a, string $b): int => $sign * $this->u($b) <=> $sign * $this->u($a));
 
         return $safe[0] ?? null;
@@ -287,7 +288,7 @@ final class FrontRead
         $deep = array_values(
             array_filter(
                 array_keys($this->men),
-                fn (string $r): bool => $this->men[$r]->group === 'safety' && $this->depth($r) > self::SECOND_YD,
+                fn (string $r): bool => $this->men[$r]->group === Group::Safety && $this->depth($r) > self::SECOND_YD,
             ),
         );
         usort(
@@ -328,7 +329,7 @@ final class FrontRead
     private function deepCount(): int
     {
         return count(
-            array_filter($this->men, fn (Defender $d): bool => $d->group === 'safety' && $d->yYd > self::SECOND_YD),
+            array_filter($this->men, fn (Defender $d): bool => $d->group === Group::Safety && $d->yYd > self::SECOND_YD),
         );
     }
 
@@ -352,8 +353,8 @@ final class FrontRead
     private function onLine(Defender $d): bool
     {
         return $d->yYd <= self::LINE_YD &&
-            $d->group !== 'corner' &&
-            $d->group !== 'safety' &&
+            $d->group !== Group::Corner &&
+            $d->group !== Group::Safety &&
             abs($d->xYd) <= $this->surface(Side::ofX($d->xYd)) + 3.0;
     }
 

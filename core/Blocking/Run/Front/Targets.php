@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Blocking\Run\Front;
 
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 
 /** Finds the defender a rule's words mean: the first of its selectors whom nobody has yet. */
 final readonly class Targets
@@ -110,7 +111,11 @@ final readonly class Targets
             default => false,
         };
 
-        return $found === false ? $this->several($words, $letter) : ($found === null ? [] : [$found]);
+        return match (true) {
+            $found === false => $this->several($words, $letter),
+            $found === null => [],
+            default => [$found],
+        };
     }
 
     /**
@@ -158,7 +163,7 @@ final readonly class Targets
 
     private function noCorner(?string $role): ?string
     {
-        return $role === null || $this->front->men[$role]->group === 'corner' ? null : $role;
+        return $role === null || $this->front->men[$role]->group === Group::Corner ? null : $role;
     }
 
     /** The man on the neighbor of the back side who pulls: guard and tackle fill for one another. */
@@ -293,7 +298,7 @@ final readonly class Targets
     {
         $support = $this->front->support['playside'];
 
-        return $support !== null && $this->front->men[$support]->group === 'safety'
+        return $support !== null && $this->front->men[$support]->group === Group::Safety
             ? $support
             : $this->front->safety($this->front->playside);
     }

@@ -72,7 +72,11 @@ final class Doubles
         );
         $rank = fn (string $letter): array => [
             $this->handedTo($letter) === null ? 1 : 0,
-            $this->has[$letter] === null ? 2 : ($this->has[$letter] === $this->first ? 0 : 1),
+            match (true) {
+                $this->has[$letter] === null => 2,
+                $this->has[$letter] === $this->first => 0,
+                default => 1,
+            },
             -$this->posts->u($letter),
         ];
         usort($free, fn (string $a, string $b): int => $rank($a) <=> $rank($b));

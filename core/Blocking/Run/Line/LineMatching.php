@@ -148,7 +148,11 @@ final class LineMatching
             return [$left + ($must === self::NOBODY ? 0.0 : LineCosts::HAND_OVER), self::NOBODY];
         }
         // Whom the man before took is the man before the next one, of the line or behind it.
-        $kind = $before === self::NOBODY ? 0 : ($before < self::BACKERS ? 1 : 2);
+        $kind = match (true) {
+            $before === self::NOBODY => 0,
+            $before < self::BACKERS => 1,
+            default => 2,
+        };
         $key = ((($i * 16 + $down) * 16 + $backer) * 3 + $kind) * 2 + ($must === self::NOBODY ? 0 : 1);
         if (isset($this->seen[$key])) {
             return $this->seen[$key];
@@ -218,7 +222,10 @@ final class LineMatching
         if ($choice === self::NOBODY) {
             $cost = LineCosts::IDLE;
         } elseif ($onLine) {
-            $cost = $this->downCost[$i][$choice] + $this->leftDown[$choice] - $this->leftDown[$down];
+            $cost =
+                ($this->downCost[$i][$choice] ?? self::IMPOSSIBLE) +
+                $this->leftDown[$choice] -
+                $this->leftDown[$down];
         } else {
             $cost =
                 $this->backerCost[$i][$choice - self::BACKERS] +

@@ -107,7 +107,7 @@ final readonly class Spare
                 && abs($this->front->u($r) - $u) <= self::WIDE_YD,
         );
         $safeties = array_unique(array_filter([$this->front->freeSafety(), $this->front->safety($this->front->playside),
-            $this->front->safety($this->front->playside->opposite())]));
+            $this->front->safety($this->front->playside->opposite())], fn (?string $r): bool => $r !== null));
         $deep = in_array($block->verb, self::SHUTS, true) ? [] : array_filter(
             $safeties,
             fn (string $r): bool => $this->front->depth($r) >= self::DEEP_YD,

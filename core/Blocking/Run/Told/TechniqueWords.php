@@ -197,11 +197,11 @@ final readonly class TechniqueWords
             return 'over the rush, at the number that turns him up';
         }
 
-        return $give === null
-            ? ($scheme->gives
-                ? 'the mesh, then carries out his fake'
-                : "the {$this->play} edge")
-            : "on a pull the spot the $give left, tight and vertical";
+        return match (true) {
+            $give !== null => "on a pull the spot the $give left, tight and vertical",
+            $scheme->gives => 'the mesh, then carries out his fake',
+            default => "the {$this->play} edge",
+        };
     }
 
     private function carry(): string

@@ -101,6 +101,7 @@ final class Carriers
     {
         $route = $this->scene->routes[$letter]->path;
         [$qx, $qy] = $this->scene->launch();
+        [$x, $y] = $route->at($leaves);
         $at = $leaves;
         for ($n = 0; $n < 3; $n++) {
             [$x, $y] = $route->at($at);
@@ -287,7 +288,11 @@ final class Carriers
         $start = $this->scene->men['Q'];
         $front = $this->resolved->front;
         $edge = $this->edge();
-        $off = $key === null ? 0.0 : ($front->isOnLine($key) ? self::OFF_LINE_YD : self::OFF_OVERHANG_YD);
+        $off = match (true) {
+            $key === null => 0.0,
+            $front->isOnLine($key) => self::OFF_LINE_YD,
+            default => self::OFF_OVERHANG_YD,
+        };
         $u = $key === null || ! $front->isOnLine($key) && $front->depth($key) > 6.0 ? $edge : max(
             $this->lanes->u('B'),
             $front->u($key) + $off - 1.0,

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Proof\Run\Ball;
 
 use Jacotaxis\Core\Blocking\Run\Resolved;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Proof\Scene\Scene;
 
 /**
@@ -53,7 +54,7 @@ final readonly class OutsideThrow
     private static function man(Resolved $resolved, Side $side): ?string
     {
         $support = $resolved->front->support[$side === $resolved->run->side ? 'playside' : 'backside'];
-        $support = $support !== null && $resolved->front->men[$support]->group === 'corner' ? null : $support;
+        $support = $support !== null && $resolved->front->men[$support]->group === Group::Corner ? null : $support;
 
         return $resolved->front->overhang($side) ?? $support;
     }

@@ -6,6 +6,7 @@ namespace Jacotaxis\Core\Proof\Run\Ball;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Play\PlayOut;
 use Jacotaxis\Core\Proof\Play\Tracks;
@@ -53,7 +54,7 @@ final readonly class ShownPass
      */
     public function tackler(Defender $d, float $reachYd, bool $hasRunner): Tackler
     {
-        $told = $this->goOutAt === null || $d->group === 'corner' ? INF : $this->goOutAt + self::TOLD_S;
+        $told = $this->goOutAt === null || $d->group === Group::Corner ? INF : $this->goOutAt + self::TOLD_S;
         // Who rushes, or looks at the runner, has the ball handed over before his eyes; for a throw he has to turn.
         $before = $this->handed && ($d->rushes() || $hasRunner);
         $knows = min($this->endsAt, $told) + ($before ? 0.0 : $d->reaction ?? $this->scene->setting->reaction);
@@ -99,7 +100,7 @@ final readonly class ShownPass
         [$x, $y] = $d->movement === null ? [$d->xYd, $d->yYd] : $d->movement->to($d->xYd, $d->yYd);
         [$qx, $qy] = $this->scene->launch();
         $away = max(0.1, hypot($qx - $x, $qy - $y));
-        $pace = in_array($d->group, ['line', 'edge'], true) ? self::BLOCKED : 1.0;
+        $pace = $d->group->isFront() ? self::BLOCKED : 1.0;
         $law = $this->scene->setting->level->of($d->group);
         $t = max(0.0, $at - self::STARTS_S);
         $came = min($pace * $law->distance($t), max(0.0, $away - self::SHORT_YD));

@@ -9,6 +9,7 @@ use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Proof\Run\Ball\Carriers;
 use Jacotaxis\Core\Proof\Run\Ball\Hurry;
 use Jacotaxis\Core\Proof\Run\Ball\ShownPass;
@@ -100,7 +101,7 @@ final readonly class Defense
             return new Tackler($role, $x, $y, $sees, $law, self::TACKLE_YD);
         }
         // With the run he is shown he goes the other way until the ball comes back; a deep man waits where he is.
-        $flows = in_array($d->group, ['backer', 'edge', 'safety'], true) && $d->job->kind !== JobKind::Deep
+        $flows = in_array($d->group, [Group::Backer, Group::Edge, Group::Safety], true) && $d->job->kind !== JobKind::Deep
             ? min(self::DRAWN_YD, self::FLOWS * $law->distance(max(0.0, $comes - $sees)))
             : 0.0;
 
@@ -182,7 +183,7 @@ final readonly class Defense
     /** When he goes, seconds from the snap. */
     public function sees(Defender $d): float
     {
-        $sees = self::SEES_S[$d->group] ?? 0.35;
+        $sees = self::SEES_S[$d->group->value];
         $own = $d->reaction === null ? 0.0 : $d->reaction - $this->scene->setting->reaction;
         $man = $d->job->kind === JobKind::Man ? self::MAN_S : 0.0;
         $deep = $d->job->kind === JobKind::Deep && $d->yYd > 9.0 ? self::DEEP_S : 0.0;
@@ -203,11 +204,11 @@ final readonly class Defense
     {
         $scheme = $this->resolved->run->scheme();
         $last = $this->resolved->front->emol($this->resolved->run->side->opposite());
-        if ($scheme->flowYd < 0.0 && ($d->role === $last || in_array($d->group, ['backer', 'edge'], true))) {
+        if ($scheme->flowYd < 0.0 && ($d->role === $last || $d->group->isBacker())) {
             // Who flows with the action away has to come back.
             return self::FREEZE_S * min(1.0, -$scheme->flowYd / self::FLOW_YD);
         }
-        if ($scheme->gives || ! $scheme->isOption() || ! in_array($d->group, ['backer', 'edge'], true)
+        if ($scheme->gives || ! $scheme->isOption() || ! $d->group->isBacker()
             || $d->yYd < 2.0) {
             return 0.0;
         }

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Proof\Telling\Findings;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Run\RunProof;
 
@@ -69,7 +70,7 @@ final class OptionPass
                 $block->blocks() && in_array($block->verb, [Verb::Arc, Verb::Stalk], true)
                     ? $base->resolved->front->men[$block->target] ?? null
                     : null;
-            if ($route === null || $safety?->group !== 'safety') {
+            if ($route === null || $safety?->group !== Group::Safety) {
                 continue;
             }
             $nearest = min(

@@ -8,6 +8,7 @@ use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Field\Side;
+use Jacotaxis\Core\Kinematics\Group;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Scene\Scene;
@@ -194,7 +195,7 @@ final class PassFindings
         $best = [null, 0.0];
         $least = INF;
         foreach ($proof->scene->defenders as $d => $defender) {
-            if ($defender->job->kind !== JobKind::Deep || $defender->group === 'corner') {
+            if ($defender->job->kind !== JobKind::Deep || $defender->group === Group::Corner) {
                 continue;
             }
             for ($i = $from; $i < min(Path::STEPS, $from + 24); $i++) {
@@ -370,7 +371,7 @@ final class PassFindings
         $fixes = array_filter([
             $hot === null ? 'Keep one more man in, or give a man on that side a route that breaks early.' : null,
             $stress ? MovedLaunch::advice($proof) : null,
-        ]);
+        ], fn (?string $fix): bool => $fix !== null && $fix !== '');
 
         return [
             new Finding(

@@ -47,6 +47,7 @@ final class TempoFindings
         if ($reading->breakAt <= $proof->scene->drop->lastAt() + Footwork::RHYTHM) {
             return new Finding('dead-read', Finding::CAUTION, $reading->letter, $text);
         }
+        $longer = self::longerDrop($reading);
         if ($release !== null) {
             return new Finding(
                 'release-outlasts',
@@ -54,7 +55,7 @@ final class TempoFindings
                 $reading->letter,
                 "$text The release past the man in his face takes until ".sprintf('%.1f s.', $release->pastAt($run)),
                 'REL-14',
-                self::longerDrop($reading) === null ? null : ucfirst((string) self::longerDrop($reading)).'.',
+                $longer === null ? null : ucfirst($longer).'.',
             );
         }
         $fits = self::depthThatFits($proof, $run);
@@ -62,8 +63,8 @@ final class TempoFindings
             ', or ',
             array_filter([
                 $fits === null ? null : sprintf('Break the %s by %s at %g yd', $name, $reading->letter, $fits),
-                self::longerDrop($reading),
-            ]),
+                $longer,
+            ], fn (?string $one): bool => $one !== null),
         );
 
         return new Finding(

@@ -34,11 +34,11 @@ final class Hats
             $theirs === 0
                 ? 'nobody is there'
                 : "$ours on $theirs at the point".
-                    ($ours > $theirs
-                        ? ', '.($ours - $theirs).' to spare'
-                        : ($ours < $theirs
-                            ? ', '.($theirs - $ours).' too many'
-                            : ''));
+                    match (true) {
+                        $ours > $theirs => ', '.($ours - $theirs).' to spare',
+                        $ours < $theirs => ', '.($theirs - $ours).' too many',
+                        default => '',
+                    };
 
         return ['ours' => $ours, 'theirs' => $theirs, 'words' => $words];
     }

@@ -49,7 +49,7 @@ final readonly class RunReport
 
         return [
             'verdict' => $proof->verdict()->value,
-            'strength' => round((float) $proof->strength(), 2),
+            'strength' => round($proof->strength(), 2),
             'worth' => ['byRule' => $proof->worthByRule()->toArray(), 'worst' => $proof->worthAtWorst()->toArray()],
             'protection' => 'none',
             'why' => $report->why(),
@@ -121,7 +121,11 @@ final readonly class RunReport
     /** @return array<string, mixed> */
     private function outcome(RunOutcome $o): array
     {
-        $side = $o->metXYd === null ? $this->proof->resolved->run->side->value : ($o->metXYd < 0.0 ? 'left' : 'right');
+        $side = match (true) {
+            $o->metXYd === null => $this->proof->resolved->run->side->value,
+            $o->metXYd < 0.0 => 'left',
+            default => 'right',
+        };
 
         return [
             'action' => $o->action, 'man' => $o->letter, 'number' => $o->letter === null ? null
@@ -218,9 +222,11 @@ final readonly class RunReport
                 $this->proof->resolved->run->scheme()->shovels => "Takes the shovel, {$carriers['pitch']->where}",
                 default => 'Takes the pitch, 4 to 5 yd wide and 1 yd deep of Q',
             },
-            Verb::Fake => $this->proof->resolved->run->scheme()->screen !== null
-                ? 'Stays in, takes who comes free'
-                : (isset($carriers['give']) ? 'Carries out his fake' : 'Fakes into the line, holds the backers'),
+            Verb::Fake => match (true) {
+                $this->proof->resolved->run->scheme()->screen !== null => 'Stays in, takes who comes free',
+                isset($carriers['give']) => 'Carries out his fake',
+                default => 'Fakes into the line, holds the backers',
+            },
             Verb::Quarterback => $this->quarterback(),
             Verb::Route => isset($this->proof->scene->routes[$block->letter])
                 ? Describer::job($this->proof->scene->call, $block->letter)
@@ -261,11 +267,11 @@ final readonly class RunReport
         $own = $this->proof->resolved->run->scheme()->isQuarterbacks();
         $keeps = $own ? 'Runs it himself, '.$this->proof->carriers['keep']->where : 'Keeps the ball';
 
-        return $order === []
-            ? ($give
-                ? 'Hands off, carries out the fake'
-                : $keeps)
-            : ucfirst(implode(', then ', $order));
+        return match (true) {
+            $order !== [] => ucfirst(implode(', then ', $order)),
+            $give => 'Hands off, carries out the fake',
+            default => $keeps,
+        };
     }
 
     /** @return array<string, mixed> */

@@ -90,7 +90,9 @@ final class RunStage
                 $line[] = [0.5 * ($man->xYd + $first->xYd), $first->yYd - 0.35];
             }
             if ($target !== null) {
-                $line[] = $made?->xYd !== null ? [$made->xYd, $made->yYd - 0.5] : [$target->xYd, $target->yYd - 0.6];
+                $line[] = $made?->xYd !== null
+                    ? [$made->xYd, (float) $made->yYd - 0.5]
+                    : [$target->xYd, $target->yYd - 0.6];
             }
             $rows[] = ['man' => $letter, 'verb' => $block->verb->value, 'target' => $block->target,
                 'makeable' => $made?->makeable, 'line' => array_map(fn (array $p): array => [round($p[0], 2),

@@ -143,7 +143,7 @@ final class RunWays
         );
         $drive = max(0.0, $i * Path::STEP - $made->at) * self::DRIVEN_YD_S * 0.6;
 
-        [$x, $y] = $this->on($letter, $share, $made->xYd, $made->yYd - 0.6);
+        [$x, $y] = $this->on($letter, $share, (float) $made->xYd, (float) $made->yYd - 0.6);
 
         return [$x, $y + $drive];
     }
@@ -272,8 +272,8 @@ final class RunWays
             $share = min(1.0, max(0.0, $t - $from) / max(0.1, $until - $from));
 
             return [
-                $d->xYd + $share * ($made->xYd - $d->xYd),
-                $d->yYd + $share * ($made->yYd - $d->yYd) + max(0.0, $t - $at) * self::DRIVEN_YD_S * 0.6,
+                $d->xYd + $share * ((float) $made->xYd - $d->xYd),
+                $d->yYd + $share * ((float) $made->yYd - $d->yYd) + max(0.0, $t - $at) * self::DRIVEN_YD_S * 0.6,
             ];
         }
         $covers = $this->covering($role);
@@ -301,7 +301,8 @@ final class RunWays
         }
         if ($this->coverage === null) {
             $act = $passing->role === null ? null : ($this->acts[$passing->role] ?? null);
-            $this->coverage = $passing->tracks(...($act === null ? [null, 0.0] : $this->proof->decider->place($passing, $act)));
+            $place = $act === null ? [null, 0.0] : $this->proof->decider->place($passing, $act);
+            $this->coverage = $passing->tracks(...$place);
         }
         $d = array_search($role, array_map(fn ($one): string => $one->role, $this->proof->scene->defenders), true);
 
