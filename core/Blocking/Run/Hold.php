@@ -60,7 +60,8 @@ final class Hold
         }
 
         return $often * match ($d->group) {
-            Group::Backer, Group::Edge => self::BACKER_S * (self::looksBack($d, $freeze, $side) ? self::OUTSIDE_SHARE : 1.0),
+            Group::Backer,
+            Group::Edge => self::BACKER_S * (self::looksBack($d, $freeze, $side) ? self::OUTSIDE_SHARE : 1.0),
             Group::Safety => self::SAFETY_S * ($d->role === $support ? self::SUPPORT : 1.0),
             Group::Corner => $d->role === $support ? self::SAFETY_S : 0.0,
             default => 0.0,

@@ -33,8 +33,7 @@ final class Edges
             $defenders,
             fn (Defender $d): bool => $d->yYd <= self::LINE_YD &&
                 $d->xYd * $side->sign() > 0.0 &&
-                $d->group !== Group::Corner &&
-                $d->group !== Group::Safety,
+                ! $d->group->isSecondary(),
         );
         usort($line, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
 
@@ -52,7 +51,7 @@ final class Edges
         $sides = [];
         foreach (Side::cases() as $side) {
             $line = array_map(
-                fn (Defender $d): float => $d->yYd <= self::LINE_YD && $d->group !== Group::Corner && $d->group !== Group::Safety
+                fn (Defender $d): float => $d->yYd <= self::LINE_YD && ! $d->group->isSecondary()
                     ? $d->xYd * $side->sign()
                     : 0.0,
                 $defenders,

@@ -35,7 +35,8 @@ final class Gaps
         $taken = array_fill_keys(array_keys($gaps), null);
         $free = [];
         foreach ($defenders as $d) {
-            $own = $d->technique === null || $d->group === Group::Edge && $d->technique === '5' ? [] : self::own($d, $gaps);
+            $none = $d->technique === null || $d->group === Group::Edge && $d->technique === '5';
+            $own = $none ? [] : self::own($d, $gaps);
             if (count($own) === 1 && $taken[$own[0]] === null) {
                 $taken[$own[0]] = $d->role;
             } else {

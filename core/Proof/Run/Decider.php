@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
-use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Resolved;
-use Jacotaxis\Core\Blocking\Run\Verb;
-use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Proof\Run\Ball\Carrier;
 use Jacotaxis\Core\Proof\Run\Ball\Hurry;
 use Jacotaxis\Core\Proof\Run\Ball\Passing;
 use Jacotaxis\Core\Proof\Run\Chase\Defense;
 use Jacotaxis\Core\Proof\Run\Chase\KeyMoves;
+use Jacotaxis\Core\Proof\Run\Chase\Pursuit;
 use Jacotaxis\Core\Proof\Run\Chase\Tackler;
 use Jacotaxis\Core\Proof\Scene\Scene;
-use Jacotaxis\Core\Proof\Scene\Worth;
 
 /**
  * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless
@@ -27,40 +24,17 @@ final class Decider
     /** A key this far on his way is told from one who sits, share of the way. */
     private const COMMITTED = 0.5;
 
-    /** Verbs of linemen who leave their place. */
-    private const LEAVES = [Verb::Kick, Verb::Wrap, Verb::Lead, Verb::Release, Verb::Climb, Verb::Arc];
-
-    /**
-     * A lineman without a man holds one this near to him and to the line, yards, for so long, seconds (from memory).
-     */
-    private const GAP_YD = 1.2;
-
-    private const IN_A_GAP_YD = 1.6;
-
-    private const HELD_S = 0.5;
-
-    /** How far from a carrier's lane, and how deep, a blocked man is at the point, yards. */
-    private const POINT_YD = [3.0, 7.5];
-
     /** On any down a read man who tackles short of this has taken the carrier, yards (first and ten). */
     private const READ_YD = 3.2;
-
-    /** @var array<string, Tackler> free men by role */
-    private array $free = [];
-
-    /**
-     * @var array<string, array{float, int, string|null}> by action: what the free men do to a carrier, whatever the
-     *     keys do
-     */
-    private array $byFree = [];
-
-    /** @var array<string, array{float, int, string|null}> by action, role and act */
-    private array $byKey = [];
 
     /** @var array<string, bool> */
     private array $stops = [];
 
     public readonly KeyMoves $moves;
+
+    private readonly Pursuit $pursuit;
+
+    private readonly RunEnds $ends;
 
     /**
      * @param  array<string, Carrier>  $carriers
@@ -71,59 +45,21 @@ final class Decider
         private readonly Scene $scene,
         private readonly Resolved $resolved,
         private readonly array $carriers,
-        private readonly array $made,
+        array $made,
         private readonly Defense $defense,
         public readonly ?Passing $passing = null,
-        private readonly array $lost = [],
+        array $lost = [],
         private readonly ?Hurry $hurry = null,
     ) {
         $this->moves = new KeyMoves($scene, $resolved, $carriers, $defense, $passing);
-        $read = array_column($resolved->keys, 'role');
-        $blocked = [];
-        foreach ($resolved->blocks as $letter => $block) {
-            if ($block->blocks() && ($made[$letter]->makeable ?? true) !== false) {
-                $blocked[] = $block->target;
-            }
-            // Two men on him do not hold a man who leaves with the receiver of a screen.
-            if ($block->first !== null && ! $defense->hasReceiver($resolved->front->men[$block->first])) {
-                $blocked[] = $block->first;
-            }
-        }
-        foreach (array_keys($resolved->front->men) as $role) {
-            if (! in_array($role, $read, true) && ! in_array($role, $blocked, true)) {
-                $this->free[$role] = $this->held($role)
-                    ? $defense->tackler($role)->later(self::HELD_S)
-                    : $defense->tackler($role);
-            }
-        }
-    }
-
-    /** Whether a lineman with nobody of his own stands in his way: he holds whoever comes into his gap for a time. */
-    private function held(string $role): bool
-    {
-        $man = $this->resolved->front->men[$role];
-        if ($man->yYd > self::IN_A_GAP_YD) {
-            return false;
-        }
-        foreach ($this->resolved->blocks as $letter => $block) {
-            $post = $this->scene->men[$letter];
-            if (
-                $post->isLineman() &&
-                ! $block->blocks() &&
-                ! in_array($block->verb, self::LEAVES, true) &&
-                abs($post->xYd - $man->xYd) <= self::GAP_YD
-            ) {
-                return true;
-            }
-        }
-
-        return false;
+        $this->pursuit = new Pursuit($scene, $resolved, $carriers, $made, $defense, $this->moves, $lost);
+        $this->ends = new RunEnds($scene, $resolved, array_keys($this->pursuit->free()));
     }
 
     /** @return array<string, Tackler> by role: whom nobody blocks and nobody reads */
     public function free(): array
     {
-        return $this->free;
+        return $this->pursuit->free();
     }
 
     /**
@@ -157,27 +93,8 @@ final class Decider
         }
         $act = $passing->role === null ? null : $acts[$passing->role] ?? null;
         $pass = $act === null ? $passing->windows->outcome() : $passing->outcome(...$this->place($passing, $act));
-        $route = $pass->letter === null ? null : $this->scene->routes[$pass->letter]->spec->name;
-        $why = $pass->open()
-            ? "$route".($passing->role === null ? '' : " behind the {$passing->role}").": {$pass->why}"
-            : lcfirst($pass->why);
 
-        return new RunOutcome(
-            'throw',
-            $pass->letter,
-            $route ?? 'nobody',
-            $pass->open() ? $pass->margin : ($pass->best ?? $pass->margin),
-            $pass->gainYd,
-            null,
-            $pass->line?->yYd,
-            $pass->line?->xYd,
-            $pass->line?->outAt() ?? 1.2,
-            $why,
-            $pass->worth,
-            $this->scene->setting->situation->runSuccessYd(),
-            $pass,
-            $route,
-        );
+        return $this->ends->thrown($pass, $passing->role);
     }
 
     /**
@@ -209,101 +126,10 @@ final class Decider
     {
         $carrier = $this->carriers[$action];
         if ($this->hurry !== null) {
-            return $this->sacked($carrier, $this->hurry);
-        }
-        [$margin, $step, $first] = $this->against($action, $acts);
-        $past = $carrier->path->y[$step];
-        $situation = $this->scene->setting->situation;
-        $gain = min($past, $situation->toGoalYd());
-        $why = match (true) {
-            $first === null => sprintf('%s gets through untouched, %s', $carrier->letter, $carrier->where),
-            $past >= $situation->toGoalYd() => sprintf(
-                '%s is over the goal line before the %s, %s',
-                $carrier->letter,
-                $first,
-                $carrier->where,
-            ),
-            default => sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where),
-        };
-        $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within(
-            $situation->toGoalYd(),
-        );
-        if ($carrier->thrownAt !== null) {
-            [$qx, $qy] = $this->scene->launch();
-            [$x, $y] = $carrier->path->at($carrier->from);
-            $worth = $worth->caughtOver(hypot($x - $qx, $y - $qy));
+            return $this->ends->sacked($carrier, $this->hurry);
         }
 
-        return new RunOutcome(
-            $carrier->action,
-            $carrier->letter,
-            $carrier->where,
-            $margin,
-            $gain,
-            $first,
-            $first === null ? null : $past,
-            $first === null ? null : $carrier->path->x[$step],
-            $carrier->pitched->leaves ?? $carrier->from,
-            $why,
-            $worth,
-            $situation->runSuccessYd(),
-        );
-    }
-
-    /** Somebody is at the passer before the ball of a screen leaves. */
-    private function sacked(Carrier $carrier, Hurry $hurry): RunOutcome
-    {
-        [$qx, $qy] = $this->scene->launch();
-        $situation = $this->scene->setting->situation;
-
-        return new RunOutcome(
-            'sack',
-            'Q',
-            'behind the line',
-            $hurry->atS - (float) $carrier->thrownAt,
-            $qy,
-            $hurry->role,
-            $qy,
-            $qx,
-            $hurry->atS,
-            sprintf(
-                'the %s is at Q at %.2f s, the ball to %s leaves at %.2f',
-                $hurry->role,
-                $hurry->atS,
-                $carrier->letter,
-                (float) $carrier->thrownAt,
-            ),
-            Worth::ofRun($qy, $situation->successYd(), 0),
-            $situation->runSuccessYd(),
-        );
-    }
-
-    /** How many blocks near a carrier's lane have to hold. */
-    private function blocksAt(Carrier $carrier): int
-    {
-        if ($carrier->thrownAt !== null) {
-            return $this->blocksInSpace();
-        }
-        $x = $carrier->path->x[$carrier->stepPast(0.0)];
-        $near = array_filter(
-            $this->resolved->front->men,
-            fn (Defender $d): bool => ! isset($this->free[$d->role]) &&
-                abs($d->xYd - $x) <= self::POINT_YD[0] &&
-                $d->yYd <= self::POINT_YD[1],
-        );
-
-        return count($near);
-    }
-
-    /** Every man who goes out in front of a screen or blocks for it outside has to hold. */
-    private function blocksInSpace(): int
-    {
-        return count(array_filter(
-            $this->resolved->blocks,
-            fn (Block $b): bool => $b->target !== null
-                && in_array($b->verb, [Verb::Lead, Verb::Kick, Verb::Stalk], true)
-                && $this->resolved->front->u($b->target) > $this->resolved->front->middle(),
-        ));
+        return $this->ends->carried($carrier, ...$this->pursuit->against($action, $acts));
     }
 
     /** @param  array<string, RunAct>  $acts */
@@ -372,7 +198,7 @@ final class Decider
             return $this->stops($give, 'give', $act);
         }
 
-        return $this->against($off, $acts)[0] > $this->against('give', $acts)[0];
+        return $this->pursuit->against($off, $acts)[0] > $this->pursuit->against('give', $acts)[0];
     }
 
     /**
@@ -396,95 +222,5 @@ final class Decider
         $situation = $this->scene->setting->situation;
 
         return max($situation->runSuccessYd(), min(self::READ_YD, $situation->toGoalYd()));
-    }
-
-    /**
-     * The least lead a carrier keeps, the step at which the first free man meets him, and who.
-     *
-     * @param  array<string, RunAct>  $acts
-     * @return array{float, int, string|null}
-     */
-    private function against(string $action, array $acts): array
-    {
-        $carrier = $this->carriers[$action];
-        [$least, $step, $first] = $this->byFree[$action] ??= $this->all($action, $this->freeOn($action));
-        foreach ($this->resolved->keys as ['role' => $role]) {
-            $act = $acts[$role] ?? null;
-            [$margin, $met, $who] = $this->byKey[
-                "$action $role ".($act === null ? '' : "{$act->name} {$act->share} {$act->toward}")
-            ] ??= $this->all($action, [
-                $act === null
-                    ? $this->defense->tackler($role)->later(KeyMoves::TURN_S)
-                    : $this->moves->onCarrier($role, $action, $act),
-            ]);
-            $least = min($least, $margin);
-            [$step, $first] = $who !== null && ($met < $step || $first === null) ? [$met, $who] : [$step, $first];
-        }
-        $until = $carrier->stepPast($this->scene->setting->situation->runSuccessYd());
-
-        return [
-            $until === Path::STEPS - 1 && $carrier->path->y[$until] < $this->scene->setting->situation->runSuccessYd()
-                ? min($least, -0.01)
-                : $least,
-            $step,
-            $first,
-        ];
-    }
-
-    /**
-     * Free men on their way to a carrier.
-     *
-     * @return list<Tackler>
-     */
-    private function freeOn(string $action): array
-    {
-        // A fake takes those along who are not told off for the quarterback: they come a reaction later.
-        $faked =
-            ($action === 'throw' && $this->resolved->run->scheme()->screen === null)
-            || $action === 'pull'
-            || ($action === 'keep' && isset($this->carriers['give']))
-                ? $this->scene->setting->reaction
-                : 0.0;
-
-        $free = array_map(fn (Tackler $t): Tackler => $faked > 0.0 ? $t->later($faked) : $t, array_values($this->free));
-        foreach ($this->lost[$action] ?? [] as $role) {
-            $free[] = $this->defense->tackler($role);
-        }
-
-        return $free;
-    }
-
-    /**
-     * @param  list<Tackler>  $tacklers
-     * @return array{float, int, string|null}
-     */
-    private function all(string $action, array $tacklers): array
-    {
-        $carrier = $this->carriers[$action];
-        $until = $carrier->stepPast($this->scene->setting->situation->runSuccessYd());
-        $least = 9.0;
-        foreach ($tacklers as $tackler) {
-            $least = min($least, $tackler->margin($carrier, $until));
-        }
-
-        return [$least, ...$this->firstFree($carrier, $tacklers)];
-    }
-
-    /**
-     * @param  list<Tackler>  $tacklers
-     * @return array{int, string|null} step at which the first free man meets the carrier, and who
-     */
-    private function firstFree(Carrier $carrier, array $tacklers): array
-    {
-        $first = Path::STEPS - 1;
-        $who = null;
-        foreach ($tacklers as $tackler) {
-            $step = $tackler->meets($carrier);
-            if ($step !== null && ($step < $first || $who === null && $step === $first)) {
-                [$first, $who] = [$step, $tackler->role];
-            }
-        }
-
-        return [$first, $who];
     }
 }

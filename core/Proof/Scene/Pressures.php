@@ -31,7 +31,8 @@ final class Pressures
         $base = Scene::of($call, $look, $setting);
         $rows = [self::row('as it stands', $base)];
         foreach ($base->defenders as $d) {
-            if (in_array($d->group, [Group::Backer, Group::Safety, Group::Edge], true) && ! $d->rushes() && ! $d->isDeep()) {
+            $mayCome = $d->group->isBacker() || $d->group === Group::Safety;
+            if ($mayCome && ! $d->rushes() && ! $d->isDeep()) {
                 $rows[] = self::sent($call, $look, $setting, [$d]);
             }
         }

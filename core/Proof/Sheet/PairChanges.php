@@ -30,7 +30,10 @@ final class PairChanges
     {
         $found = [];
         $cover = array_values(
-            array_filter($proof->scene->defenders, fn (Defender $d): bool => ! $d->rushes() && $d->group !== Group::Line),
+            array_filter(
+                $proof->scene->defenders,
+                fn (Defender $d): bool => ! $d->rushes() && $d->group !== Group::Line,
+            ),
         );
         foreach ($cover as $n => $one) {
             foreach (array_slice($cover, $n + 1) as $other) {

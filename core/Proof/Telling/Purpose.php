@@ -29,9 +29,9 @@ final class Purpose
                 Side::ofX($a->atSnap->xYd)->value
             ]['coverage'] !== Tells::UNKNOWN,
             'gain a man outside' => self::gained($scene, Side::ofX($a->atSnap->xYd)),
-            'rotate the safety' => self::moved($before, $after, fn (Defender $d): bool => $d->group === Group::Safety) >=
+            'rotate the safety' => self::moved($before, $after, Group::Safety) >=
                 self::ROTATED_YD,
-            'hold a backer' => self::moved($before, $after, fn (Defender $d): bool => $d->group === Group::Backer) <
+            'hold a backer' => self::moved($before, $after, Group::Backer) <
                 self::ROTATED_YD,
             'reach a path' => ! $a->isLate() && ! $a->isEarly(),
             default => null,
@@ -61,13 +61,13 @@ final class Purpose
     /**
      * @param  list<Defender>  $before
      * @param  list<Defender>  $after
-     * @param  callable(Defender): bool  $of
      */
-    private static function moved(array $before, array $after, callable $of): float
+    private static function moved(array $before, array $after, Group $of): float
     {
         $most = 0.0;
         foreach ($before as $n => $was) {
-            $most = $of($was) ? max($most, hypot($after[$n]->xYd - $was->xYd, $after[$n]->yYd - $was->yYd)) : $most;
+            $moved = hypot($after[$n]->xYd - $was->xYd, $after[$n]->yYd - $was->yYd);
+            $most = $was->group === $of ? max($most, $moved) : $most;
         }
 
         return $most;

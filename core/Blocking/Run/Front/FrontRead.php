@@ -66,7 +66,9 @@ final class FrontRead
         }
         $this->men = $men;
         $this->line = $this->sorted(fn (Defender $d): bool => $this->onLine($d));
-        $second = fn (Defender $d): bool => ! $this->onLine($d) && $d->group !== Group::Corner && $d->yYd <= self::SECOND_YD;
+        $second = fn (Defender $d): bool => ! $this->onLine($d) &&
+            $d->group !== Group::Corner &&
+            $d->yYd <= self::SECOND_YD;
         $inside = fn (Defender $d): bool => abs($d->xYd) <= $this->surface(Side::ofX($d->xYd)) + self::BOX_YD;
         $this->backers = $this->sorted(fn (Defender $d): bool => $second($d) && $inside($d));
         $this->overhangs = $this->sorted(fn (Defender $d): bool => $second($d) && ! $inside($d));
@@ -329,7 +331,10 @@ final class FrontRead
     private function deepCount(): int
     {
         return count(
-            array_filter($this->men, fn (Defender $d): bool => $d->group === Group::Safety && $d->yYd > self::SECOND_YD),
+            array_filter(
+                $this->men,
+                fn (Defender $d): bool => $d->group === Group::Safety && $d->yYd > self::SECOND_YD,
+            ),
         );
     }
 
@@ -353,8 +358,7 @@ final class FrontRead
     private function onLine(Defender $d): bool
     {
         return $d->yYd <= self::LINE_YD &&
-            $d->group !== Group::Corner &&
-            $d->group !== Group::Safety &&
+            ! $d->group->isSecondary() &&
             abs($d->xYd) <= $this->surface(Side::ofX($d->xYd)) + 3.0;
     }
 

@@ -101,7 +101,8 @@ final readonly class Defense
             return new Tackler($role, $x, $y, $sees, $law, self::TACKLE_YD);
         }
         // With the run he is shown he goes the other way until the ball comes back; a deep man waits where he is.
-        $flows = in_array($d->group, [Group::Backer, Group::Edge, Group::Safety], true) && $d->job->kind !== JobKind::Deep
+        $chases = $d->group->isBacker() || $d->group === Group::Safety;
+        $flows = $chases && $d->job->kind !== JobKind::Deep
             ? min(self::DRAWN_YD, self::FLOWS * $law->distance(max(0.0, $comes - $sees)))
             : 0.0;
 
