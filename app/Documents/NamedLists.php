@@ -12,6 +12,7 @@ use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Jobs\MovementKind;
+use Jacotaxis\Core\Film\Chart\DefenderAct;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\RunParser;
@@ -47,6 +48,9 @@ final class NamedLists
                 '/properties/rules/items/properties/act' => StaffRule::ACTS,
                 '/properties/rules/items/properties/phase' => StaffRule::PHASES,
                 '/properties/rules/items/properties/action' => [...StaffRule::ACTIONS, null],
+            ],
+            'film' => [
+                '/properties/chart/properties/acts/items/properties/act' => $values(DefenderAct::cases()),
             ],
             'formation' => ['/properties/set' => Sets::names()],
             'look' => [

@@ -42,7 +42,7 @@ final class SnapIndex
                 $document['marks'] ?? [],
                 fn (array $mark): bool => $mark['kind'] === 'snap',
             ))[0]['atS'] ?? null,
-        ] + self::told($document, $chart);
+        ] + ($chart->box === null ? [] : ['box' => $chart->box]) + self::told($document, $chart);
     }
 
     /**

@@ -21,6 +21,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $result
  * @property float|null $gain_yd
  * @property float|null $snap_s moment of the snap on its film, seconds
+ * @property string|null $family
+ * @property string|null $formation
+ * @property string|null $motion
+ * @property bool $run
+ * @property int|null $box
+ * @property string|null $defender
  * @property-read Reel $reel
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Clip> $clips
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Grade> $grades

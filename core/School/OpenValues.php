@@ -51,6 +51,10 @@ final class OpenValues
             'how long you let a man work at it', 3.0, 2.0, 10.0],
         'repeat-days' => ['Days in which it has to come that often', 'none: fourteen days', 'your week', 14.0, 1.0,
             120.0],
+        'run-floor' => ['Average under which a run is not called again in a game, yards', 'none: 3.34', 'your average',
+            3.34, 1.0, 8.0],
+        'known-call' => ['Points of success a call loses that is known against one that is as likely as not, for all '
+            .'the difference', 'none: twenty', 'your staff', 20.0, 5.0, 60.0],
         'split-block' => ['End of the split block, yards past the line', 'the split block on zone (INZ-15)',
             'your staff', null, 0.0, 4.0],
     ];

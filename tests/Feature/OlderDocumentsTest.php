@@ -12,8 +12,8 @@ use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;
 
 /*
- * Documents as the first versions of the program wrote them (tests/Feature/Fixtures/first-documents.json): they are valid
- * today, and say what their words say.
+ * Documents as the first versions of the program wrote them (tests/Feature/Fixtures/first-documents.json): they are
+ * valid today, and say what their words say.
  */
 
 /** @return list<array<string, mixed>> */

@@ -44,6 +44,25 @@ final class BadEntry extends DomainException
         return new self("\"$token\" names the key's choice, but call or look is unknown, so there is no key yet.");
     }
 
+    public static function box(string $token): self
+    {
+        return new self("\"$token\" is no count of a box: b6, b7 or b8 say how many men stand in it.");
+    }
+
+    /** @param  list<string>  $known */
+    public static function defender(string $token, array $known): self
+    {
+        return new self("\"$token\" begins with no defender. Known: ".implode(', ', $known).'.');
+    }
+
+    /** @param  list<DefenderAct>  $acts */
+    public static function act(string $token, array $acts): self
+    {
+        $said = implode(', ', array_map(fn (DefenderAct $a): string => "{$a->key()} ({$a->value})", $acts));
+
+        return new self("\"$token\" says no single act of a defender. Write one of: $said.");
+    }
+
     /** @param  list<string>  $all */
     public static function choice(string $begins, array $all): self
     {

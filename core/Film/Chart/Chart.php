@@ -19,6 +19,8 @@ final readonly class Chart
      * @param  array{by: string, yards: float, what: string, nullified: bool}|null  $penalty  by us or them
      * @param  string|null  $carrier  letter of the man the ball went to
      * @param  float|null  $weight  what the snap counts in grades, 0 to 1 (GRD-07)
+     * @param  int|null  $box  men in the box as they were counted on film
+     * @param  list<DefenderSeen>  $acts  what defenders were seen to do
      */
     public function __construct(
         public ?int $number = null,
@@ -42,6 +44,8 @@ final readonly class Chart
         public ?float $weight = null,
         public ?string $weightWhy = null,
         public ?string $note = null,
+        public ?int $box = null,
+        public array $acts = [],
     ) {
     }
 
@@ -75,6 +79,8 @@ final readonly class Chart
             $float($d['weight'] ?? null),
             $d['weightWhy'] ?? null,
             $d['note'] ?? null,
+            $d['box'] ?? null,
+            array_map(DefenderSeen::read(...), array_values($d['acts'] ?? [])),
         );
     }
 
@@ -92,7 +98,10 @@ final readonly class Chart
                 'formation' => $this->formation, 'motion' => $this->motion, 'result' => $this->result?->value,
                 'gainYd' => $this->gainYd, 'touchdown' => $this->touchdown, 'carrier' => $this->carrier,
                 'penalty' => $this->penalty, 'weight' => $this->weight, 'weightWhy' => $this->weightWhy,
-                'note' => $this->note]) + ['kind' => $this->kind],
+                'note' => $this->note, 'box' => $this->box,
+                'acts' => $this->acts === []
+                    ? null
+                    : array_map(fn (DefenderSeen $a): array => $a->write(), $this->acts)]) + ['kind' => $this->kind],
             'situation' => $set(['down' => $this->down, 'toGoYd' => $this->toGoYd, 'ballOnYd' => $this->ballOnYd,
                 'hash' => $this->hash?->value]),
         ];

@@ -28,6 +28,8 @@ final class QuickEntry
         ['hl hm hr', 'hash left, middle, right'],
         ['q3  5:31  =14-7  v4', 'quarter, clock, score ours first, series'],
         ['p11', 'personnel: one back, one tight end'],
+        ['b7', 'men in the box as you count them'],
+        ['ss-trigger  lc-fall', 'what a defender did: who by his letters, and the act by its word or how it begins'],
         ['/us10 /them15', 'a penalty in yards; with n the snap is wiped out'],
         ['"words"', 'a note'],
     ];
@@ -102,6 +104,8 @@ final class QuickEntry
             ],
             preg_match('/^v(\d{1,2})$/', $token, $m) === 1 => ['series' => (int) $m[1]],
             preg_match('/^p(\d\d)$/', $token, $m) === 1 => ['personnel' => $m[1]],
+            preg_match('/^b(\d{1,2})$/', $token, $m) === 1 => ['box' => $this->box($token, (int) $m[1])],
+            preg_match('/^([a-z]{1,2})-([a-z]+)$/', $token, $m) === 1 => $this->act($token, $m[1], $m[2]),
             preg_match('/^>([A-Z#]\w?)$/i', $token, $m) === 1 => ['carrier' => strtoupper($m[1])],
             preg_match('#^/(us|them)(\d{1,2})$#', $token,
                 $m) === 1 => ['penalty' => ['by' => $m[1], 'yards' => (float) $m[2], 'what' => '',
@@ -161,6 +165,25 @@ final class QuickEntry
             ($this->chart->penalty === null
                 ? []
                 : ['penalty' => ['nullified' => $result === Result::NoPlay] + $this->chart->penalty]);
+    }
+
+    private function box(string $token, int $men): int
+    {
+        return $men >= 1 && $men <= 11 ? $men : throw BadEntry::box($token);
+    }
+
+    /** @return array{acts: list<DefenderSeen>} */
+    private function act(string $token, string $who, string $begins): array
+    {
+        $role = DefenderSeen::ROLES[$who] ?? throw BadEntry::defender($token, array_keys(DefenderSeen::ROLES));
+        $fits = DefenderAct::begins($begins);
+        $exact = array_values(array_filter($fits, fn (DefenderAct $a): bool => $a->key() === $begins));
+        $fits = $exact === [] ? $fits : $exact;
+        if (count($fits) !== 1) {
+            throw BadEntry::act($token, $fits === [] ? DefenderAct::cases() : $fits);
+        }
+
+        return ['acts' => [...$this->chart->acts, new DefenderSeen($role, $fits[0])]];
     }
 
     private function spot(string $token, bool $own, float $yard): float

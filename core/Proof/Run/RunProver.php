@@ -97,7 +97,9 @@ final class RunProver
                 $carriers,
                 $made,
                 $defense,
-                isset($carriers['throw']) ? $decider->carried('throw', []) : $decider->outcome([]),
+                isset($carriers['throw'])
+                    ? $decider->carried('throw', [])
+                    : $decider->thrown([]) ?? $decider->outcome([]),
                 [],
                 [],
                 $decider,

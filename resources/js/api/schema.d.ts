@@ -881,6 +881,11 @@ export interface FilmChart {
   weight?: number;
   weightWhy?: string;
   note?: string;
+  box?: number;
+  /**
+   * @maxItems 22
+   */
+  acts?: FilmDefenderAct[];
 }
 export interface FilmScore {
   us: number;
@@ -891,6 +896,22 @@ export interface FilmPenalty {
   yards: number;
   what: string;
   nullified: boolean;
+}
+export interface FilmDefenderAct {
+  defender: string;
+  act:
+    | "triggers"
+    | "falls off"
+    | "tackles in the box"
+    | "flies up on the pitch"
+    | "fits the jet"
+    | "scrapes at the jet"
+    | "fires out at the motion"
+    | "sinks"
+    | "contains"
+    | "sinks under the sticks"
+    | "squeezes"
+    | "peels with the back";
 }
 /**
  * What a call does to a look. Yards and seconds.

@@ -5,6 +5,7 @@ use Jacotaxis\Core\Film\Chart\BadEntry;
 use Jacotaxis\Core\Film\Chart\Chain;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Columns;
+use Jacotaxis\Core\Film\Chart\DefenderSeen;
 use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\Chart\QuickEntry;
 use Jacotaxis\Core\Film\Chart\Result;
@@ -122,7 +123,8 @@ it('reads a quick entry', function (string $line, array $expected): void {
         'ballOn' => $c->ballOnYd, 'hash' => $c->hash?->value, 'quarter' => $c->quarter,
         'clock' => $c->clockS, 'score' => $c->score === null ? null : "{$c->score['us']}-{$c->score['them']}",
         'series' => $c->series, 'personnel' => $c->personnel, 'carrier' => $c->carrier,
-        'touchdown' => $c->touchdown, 'penalty' => $c->penalty, 'note' => $c->note];
+        'touchdown' => $c->touchdown, 'penalty' => $c->penalty, 'note' => $c->note, 'box' => $c->box,
+        'acts' => array_map(fn (DefenderSeen $a): string => "{$a->defender} {$a->act->value}", $c->acts)];
     expect(array_intersect_key($got, $expected))->toEqual($expected);
 })->with([
     'all predicted' => ['r4', ['call' => 'zone', 'look' => 'cover 3', 'result' => 'run', 'gain' => 4, 'down' => 2,
@@ -152,6 +154,11 @@ it('reads a quick entry', function (string $line, array $expected): void {
     'an unknown look' => ['2 ? c5', ['call' => 'smash', 'look' => null]],
     'call and look unknown' => ['? ? r2', ['call' => null, 'look' => null]],
     'a note' => ['r2 "tight end limped"', ['note' => 'tight end limped']],
+    'men in the box' => ['r2 b8', ['box' => 8]],
+    'what a defender did' => ['r4 ss-trigger', ['acts' => ['strong safety triggers']]],
+    'two of them, by their first letters' => ['fs-tr rc-fal r4',
+        ['acts' => ['free safety triggers', 'right corner falls off']]],
+    'nobody is watched, and none is carried over' => ['r4', ['acts' => [], 'box' => null]],
     'nothing at all' => ['', ['call' => 'zone', 'result' => null]],
 ]);
 
@@ -172,6 +179,11 @@ it('names the token it cannot read, and the cure', function (string $line, strin
     'beyond the list' => ['9 r3', 'no call under 9: the list has 3'],
     'a run without its gain' => ['2 2 r', 'r4, r0 or r-2'],
     'an incompletion that gains' => ['i7', 'gains nothing'],
+    'a box of nobody' => ['r2 b0', 'no count of a box'],
+    'a box of twelve' => ['r2 b12', 'no count of a box'],
+    'no such defender' => ['r2 zz-trigger', 'Known: ss, fs'],
+    'no such act' => ['r2 ss-dances', 'trigger (triggers)'],
+    'either of two acts' => ['r2 ss-s', 'scrape (scrapes at the jet), sink (sinks), squeeze (squeezes)'],
     'no such yard line' => ['@-77 r1', 'no yard line'],
     'a choice the key has not' => ['2 2 kj c8', 'sit, sink'],
     'either of two' => ['2 2 ks c8', 'k1 sit or k2 sink'],

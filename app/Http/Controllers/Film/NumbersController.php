@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Reel;
 use App\Models\Snap;
+use App\Models\StaffWords;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,6 +17,8 @@ use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Groups;
 use Jacotaxis\Core\Grade\Numbers\Pairs;
 use Jacotaxis\Core\Grade\Numbers\Report;
+use Jacotaxis\Core\Grade\Numbers\SnapRow;
+use Jacotaxis\Core\Plan\Predictability;
 
 /** The numbers over any snaps; each carries the ids of its snaps, so that it opens its clips. */
 class NumbersController extends Controller
@@ -36,7 +39,7 @@ class NumbersController extends Controller
         return new JsonResponse(match ($what) {
             'groups' => ['by' => Groups::BY, 'all' => $report->all(), 'rows' => $report->by($this->by($request))],
             'decisions' => ['box' => $report->decisions('box'), 'choice' => $report->decisions('choice')],
-            'leanings' => ['rows' => $report->leanings()],
+            'leanings' => ['rows' => $report->leanings()] + self::known($rows),
             'opponent' => ['topics' => Evidence::TOPICS, 'rows' => Evidence::of($rows)],
             default => ['rows' => $report->model()],
         });
@@ -57,6 +60,20 @@ class NumbersController extends Controller
                 'choice', 'decision', 'result', 'gain_yd', 'touchdown', 'snap_s']);
 
         return new JsonResponse(['count' => $count, 'snaps' => $snaps->map(fn (Snap $s): array => $s->toArray())]);
+    }
+
+    /**
+     * What a defense gains that knows our habits.
+     *
+     * @param  list<SnapRow>  $rows
+     * @return array{known: array<string, mixed>}
+     */
+    private static function known(array $rows): array
+    {
+        $costs = (float) StaffWords::current()->book()->schools->value('known-call');
+        $one = new Predictability($rows, $costs);
+
+        return ['known' => $one->figure() + ['habits' => $one->habits(), 'halving' => $one->halving()]];
     }
 
     private function by(Request $request): string

@@ -1,0 +1,133 @@
+<?php
+
+use App\Models\Plan;
+use App\Models\Reel;
+use App\Models\Role;
+use App\Models\Snap;
+use App\Models\User;
+
+beforeEach(fn () => $this->actingAs(coach()));
+
+/** A new game with one snap for each line of a quick entry, of a call against a look. */
+function gameOf(string $call, array $lines): Reel
+{
+    $reel = test()->postJson('/api/v1/reels', ['title' => 'Trigger game', 'kind' => 'game',
+        'opponent' => 'Granite Pass', 'week' => 9, 'played_on' => '2026-10-30', 'ours' => true])->assertCreated()->json();
+    foreach ($lines as $line) {
+        $read = test()->postJson("/api/v1/reels/{$reel['id']}/entries", ['line' => $line])
+            ->assertOk()
+            ->json('document');
+        unset($read['chart']['formation']);
+        test()->postJson(
+            "/api/v1/reels/{$reel['id']}/snaps",
+            ['document' => ['call' => $call, 'look' => '4-3 over, cover 3'] + $read],
+        )->assertCreated();
+    }
+
+    return Reel::query()->findOrFail($reel['id']);
+}
+
+const CRACK = 'under center wing right: crack right';
+
+it('W-43, PAC-14: prompts the crack pass on the second crack with both, with its clips, not on the first', function (): void {
+    $reel = gameOf(CRACK, ['r4 fs-trigger rc-fall']);
+    $first = $this->getJson("/api/v1/reels/{$reel->id}/triggers")->assertOk()->json('prompts');
+    expect($first)->toHaveCount(1)->and($first[0]['state'])->toBe('begun');
+
+    $reel = gameOf(CRACK, ['r4 fs-trigger rc-fall', 'r3', 'r6 fs-trigger rc-fall']);
+    $prompt = $this->getJson("/api/v1/reels/{$reel->id}/triggers")->assertOk()->json('prompts.0');
+    $snaps = Snap::query()->where('reel_id', $reel->id)->orderBy('place')->pluck('id')->all();
+    expect($prompt['state'])->toBe('due')
+        ->and($prompt['trigger'])->toBe('crack-seam-wheel')
+        ->and($prompt['needs'][0]['ids'])->toBe([$snaps[0], $snaps[2]])
+        ->and($prompt['needs'][1]['ids'])->toBe([$snaps[0], $snaps[2]])
+        ->and($prompt['calls'])->toBeArray();
+});
+
+it('W-43, PAC-18: a crack of five into nine is a success, and the run stays over the floor', function (): void {
+    $reel = gameOf(CRACK, ['r5 b9', 'r4 b8', 'r3']);
+    $found = $this->getJson("/api/v1/reels/{$reel->id}/triggers")->assertOk();
+    expect($found->json('runs.0'))->toMatchArray(['family' => 'crack', 'tries' => 3, 'average' => 4, 'worth' => true])
+        ->and($found->json('floor'))->toBe(3.34)
+        ->and(array_column($found->json('prompts'), 'trigger'))->toBe(['nine-in-the-box']);
+});
+
+it('measures a run by the staff\'s floor', function (): void {
+    $reel = gameOf(CRACK, ['r4', 'r4', 'r4']);
+    $book = $this->getJson('/api/v1/staff-book')->json();
+    $this->putJson('/api/v1/staff-book', ['values' => [['id' => 'run-floor', 'value' => 4.5]]],
+        ['If-Match' => "\"{$book['version']}\""])->assertOk();
+    expect($this->getJson("/api/v1/reels/{$reel->id}/triggers")->json('runs.0.worth'))->toBeFalse();
+});
+
+it('keeps what the staff makes of a prompt, and what was told wrong counts against it', function (): void {
+    $reel = gameOf(CRACK, ['r4 fs-trigger rc-fall', 'r6 fs-trigger rc-fall']);
+    $prompt = $this->getJson("/api/v1/reels/{$reel->id}/triggers")->json('prompts.0');
+    $answer = fn (?string $said) => $this->putJson("/api/v1/reels/{$reel->id}/triggers",
+        ['trigger' => $prompt['trigger'], 'picture' => $prompt['picture'], 'answer' => $said]);
+    expect($answer('wrong')->assertOk()->json('prompts.0'))->toMatchArray(['answer' => 'wrong', 'wrong' => 1])
+        ->and($answer('taken')->assertOk()->json('prompts.0'))->toMatchArray(['answer' => 'taken', 'wrong' => 0])
+        ->and($answer(null)->assertOk()->json('prompts.0.answer'))->toBeNull();
+    $answer('later')->assertUnprocessable();
+    $this->putJson("/api/v1/reels/{$reel->id}/triggers", ['trigger' => 'none', 'picture' => '', 'answer' => 'off'])
+        ->assertUnprocessable();
+});
+
+it('keeps the calls of a sheet in the order of the wristband, and refuses a stale one', function (): void {
+    $plan = $this->getJson('/api/v1/plans/Granite Pass')->assertOk();
+    expect($plan->json('calls'))->toBe([]);
+    $put = fn (array $calls, int $version) => $this->putJson('/api/v1/plans/Granite Pass', ['calls' => $calls],
+        ['If-Match' => "\"$version\""]);
+    expect($put(['b', 'a'], $plan->json('version'))->assertOk()->json())
+        ->toMatchArray(['calls' => ['b', 'a'], 'version' => 2]);
+    $put(['c'], 1)->assertStatus(412);
+    $put(['c', 'c'], 2)->assertUnprocessable();
+    expect(Plan::query()->where('opponent', 'Granite Pass')->count())->toBe(1)
+        ->and($this->getJson('/api/v1/plans/Granite Pass')->json('calls'))->toBe(['b', 'a'])
+        ->and($this->getJson('/api/v1/plans/Larkspur Valley')->json('calls'))->toBe([]);
+});
+
+it('weighs a sheet by the proofs that come with it', function (): void {
+    $cell = fn (float $chance, string $verdict): array => ['chance' => $chance, 'verdict' => $verdict];
+    $found = $this->postJson('/api/v1/plans/weigh', [
+        'looks' => [['words' => '4-3 over, cover 3', 'shown' => 30], ['words' => '4-2 nickel, cover 2', 'shown' => 10]],
+        'calls' => [
+            ['id' => 'a', 'name' => 'Zone', 'on' => true, 'cells' => [$cell(0.6, 'open'), $cell(0.3, 'covered')]],
+            ['id' => 'b', 'name' => 'Smash', 'on' => false, 'cells' => [$cell(0.2, 'guess'), $cell(0.5, 'bound')]],
+        ],
+    ])->assertOk();
+    expect($found->json('holes'))->toBe([1])
+        ->and($found->json('closers.calls.0.name'))->toBe('Smash')
+        ->and($found->json('mix.calls.0.name'))->toBe('Zone')
+        ->and($found->json('mix.guarantees'))->toEqualWithDelta(0.3, 1e-12);
+});
+
+it('says what is wrong with what is to be weighed', function (array $given, string $at): void {
+    $this->postJson('/api/v1/plans/weigh', $given)->assertUnprocessable()->assertSee($at);
+})->with([
+    'no look' => [['looks' => [], 'calls' => []], 'looks'],
+    'a call without a proof' => [['looks' => [['words' => 'x', 'shown' => 1], ['words' => 'y', 'shown' => 1]],
+        'calls' => [
+        ['id' => 'a', 'name' => 'A', 'on' => true, 'cells' => [['chance' => 0.5, 'verdict' => 'open']]]]], 'cells'],
+    'no such verdict' => [['looks' => [['words' => 'x', 'shown' => 1]], 'calls' => [
+        ['id' => 'a', 'name' => 'A', 'on' => true, 'cells' => [['chance' => 0.5, 'verdict' => 'fine']]]]], 'verdict'],
+]);
+
+it('tells what a defense gains that knows us, with the staff\'s price of a known call', function (): void {
+    $known = fn (): array => $this->getJson('/api/v1/numbers/leanings?filter[kind]=game&filter[ours]=true')
+        ->assertOk()->json('known');
+    $usual = $known();
+    expect($usual['snaps'])->toBeGreaterThan(40)
+        ->and($usual['points'])->toBeGreaterThanOrEqual($usual['low'])
+        ->and($usual['habits'])->toBeArray();
+    $book = $this->getJson('/api/v1/staff-book')->json();
+    $this->putJson('/api/v1/staff-book', ['values' => [['id' => 'known-call', 'value' => 40]]],
+        ['If-Match' => "\"{$book['version']}\""])->assertOk();
+    expect($known()['high'])->toEqualWithDelta(2.0 * $usual['high'], 1e-6);
+});
+
+it('is nothing for a player', function (): void {
+    $this->actingAs(User::query()->where('role', Role::Player)->firstOrFail());
+    $this->getJson('/api/v1/plans/Granite Pass')->assertForbidden();
+    $this->getJson('/api/v1/reels/'.Reel::query()->firstOrFail()->id.'/triggers')->assertForbidden();
+});
