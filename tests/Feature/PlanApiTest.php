@@ -11,8 +11,9 @@ beforeEach(fn () => $this->actingAs(coach()));
 /** A new game with one snap for each line of a quick entry, of a call against a look. */
 function gameOf(string $call, array $lines): Reel
 {
-    $reel = test()->postJson('/api/v1/reels', ['title' => 'Trigger game', 'kind' => 'game',
-        'opponent' => 'Granite Pass', 'week' => 9, 'played_on' => '2026-10-30', 'ours' => true])->assertCreated()->json();
+    $game = ['title' => 'Trigger game', 'kind' => 'game', 'opponent' => 'Granite Pass', 'week' => 9,
+        'played_on' => '2026-10-30', 'ours' => true];
+    $reel = test()->postJson('/api/v1/reels', $game)->assertCreated()->json();
     foreach ($lines as $line) {
         $read = test()->postJson("/api/v1/reels/{$reel['id']}/entries", ['line' => $line])
             ->assertOk()
@@ -108,7 +109,7 @@ it('says what is wrong with what is to be weighed', function (array $given, stri
     'no look' => [['looks' => [], 'calls' => []], 'looks'],
     'a call without a proof' => [['looks' => [['words' => 'x', 'shown' => 1], ['words' => 'y', 'shown' => 1]],
         'calls' => [
-        ['id' => 'a', 'name' => 'A', 'on' => true, 'cells' => [['chance' => 0.5, 'verdict' => 'open']]]]], 'cells'],
+            ['id' => 'a', 'name' => 'A', 'on' => true, 'cells' => [['chance' => 0.5, 'verdict' => 'open']]]]], 'cells'],
     'no such verdict' => [['looks' => [['words' => 'x', 'shown' => 1]], 'calls' => [
         ['id' => 'a', 'name' => 'A', 'on' => true, 'cells' => [['chance' => 0.5, 'verdict' => 'fine']]]]], 'verdict'],
 ]);

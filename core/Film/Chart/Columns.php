@@ -33,6 +33,8 @@ final class Columns
         'gain' => ['Gain', ['yards gained', 'gain loss', 'gained', 'yards', 'net']],
         'carrier' => ['Ball to', ['receiver', 'ball carrier', 'target']],
         'penalty' => ['Penalty', ['flag', 'foul']],
+        'box' => ['Box', ['men in the box', 'box count', 'in the box']],
+        'acts' => ['Seen', ['defense did', 'reactions', 'defenders']],
         'note' => ['Note', ['notes', 'comment', 'remarks']],
     ];
 
@@ -100,6 +102,8 @@ final class Columns
         'hash' => 'A hash is left, middle or right.',
         'result' => 'A result is one of complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play.',
         'gain' => 'A gain is a number of yards, as 6 or -2.',
+        'box' => 'A box is 1 to 11 men.',
+        'acts' => 'Seen is who and what, as "strong safety triggers; right end contains".',
         'penalty' => 'A penalty is us or them and yards, as "us 10 holding"; add "nullified" when the snap is wiped out.',
     ];
 
@@ -119,6 +123,8 @@ final class Columns
             'quarter' => $one('quarter', $int(1, 9)),
             'series' => $one('series', $int(1, 99)),
             'down' => $one('down', $int(1, 4)),
+            'box' => $one('box', $int(1, 11)),
+            'acts' => $one('acts', self::acts($low)),
             'clock' => preg_match('/^(\d{1,2}):([0-5]\d)$/', $cell, $m) === 1
                 ? ['clockS' => 60 * (int) $m[1] + (int) $m[2]] : null,
             'score' => preg_match('/^(\d{1,2})\s*[-:]\s*(\d{1,2})$/', $cell, $m) === 1
@@ -145,6 +151,21 @@ final class Columns
             'note' => ['note' => mb_substr($cell, 0, 300)],
             default => mb_strlen($cell) <= 120 ? [$field => $cell] : null,
         };
+    }
+
+    /** @return list<DefenderSeen>|null what defenders were seen to do, parted by semicolons */
+    private static function acts(string $cell): ?array
+    {
+        $seen = [];
+        foreach (array_map(trim(...), explode(';', $cell)) as $one) {
+            $found = DefenderSeen::said($one);
+            if ($found === null) {
+                return null;
+            }
+            $seen[] = $found;
+        }
+
+        return $seen;
     }
 
     private static function spot(string $cell): ?float
@@ -197,7 +218,10 @@ final class Columns
             'gain' => $n($s->gainYd), 'carrier' => $s->carrier ?? '',
             'penalty' => $s->penalty === null ? ''
                 : trim("{$s->penalty['by']} {$n($s->penalty['yards'])} {$s->penalty['what']}".($s->penalty['nullified']
-                ? ' nullified' : '')), 'note' => $s->note ?? '',
+                ? ' nullified' : '')),
+            'box' => (string) $s->box,
+            'acts' => implode('; ', array_map(fn (DefenderSeen $a): string => $a->words(), $s->acts)),
+            'note' => $s->note ?? '',
         ];
     }
 }

@@ -26,6 +26,24 @@ final readonly class DefenderSeen
         return new self($seen['defender'], DefenderAct::from($seen['act']));
     }
 
+    /** Read from words, as "strong safety triggers"; null where they say no act. */
+    public static function said(string $words): ?self
+    {
+        foreach (DefenderAct::cases() as $act) {
+            $who = trim(substr($words, 0, -strlen($act->value)));
+            if (str_ends_with($words, " {$act->value}") && $who !== '') {
+                return new self($who, $act);
+            }
+        }
+
+        return null;
+    }
+
+    public function words(): string
+    {
+        return "{$this->defender} {$this->act->value}";
+    }
+
     /** @return array{defender: string, act: string} */
     public function write(): array
     {

@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
+import type { Known } from '../api/planTypes';
 import { query } from './query';
+import { Predictable } from './Predictable';
 import type { Filter, Leaning, ModelRow } from '../api/numberTypes';
 
 type Props = { filter: Filter; onOpen: (title: string, ids: string[]) => void };
@@ -9,11 +11,13 @@ type Props = { filter: Filter; onOpen: (title: string, ids: string[]) => void };
 export function Leanings({ filter, onOpen }: Props) {
     const answer = useQuery({
         queryKey: ['numbers', 'leanings', filter],
-        queryFn: () => api.get<{ rows: Leaning[] }>(`numbers/leanings?${query(filter)}`),
+        queryFn: () => api.get<{ rows: Leaning[]; known: Known }>(`numbers/leanings?${query(filter)}`),
     });
     const rows = answer.data?.rows ?? [];
     return (
         <section>
+            {answer.data && <Predictable known={answer.data.known} onOpen={onOpen} />}
+            <h2 className="text-base font-bold">What leans</h2>
             <p className="pb-2 text-xs text-soft">
                 Told from four snaps on, when three of four are alike. The more there are, the surer.
             </p>

@@ -12,14 +12,16 @@ import { FilterBar } from './FilterBar';
 import { Opponent } from './Opponent';
 import { Pairs } from './Pairs';
 import { query } from './query';
+import { TriggersPage } from './TriggersPage';
 import type { Filter, GroupsAnswer } from '../api/numberTypes';
 
-type Page = 'groups' | 'decisions' | 'leanings' | 'opponent' | 'pairs' | 'model';
+type Page = 'groups' | 'decisions' | 'leanings' | 'opponent' | 'triggers' | 'pairs' | 'model';
 const PAGES: [Page, string][] = [
     ['groups', 'Tries and gains'],
     ['decisions', 'Decisions'],
     ['leanings', 'What we give away'],
     ['opponent', 'What they do'],
+    ['triggers', 'Triggers'],
     ['pairs', 'Side by side'],
     ['model', 'The model’s own score'],
 ];
@@ -83,6 +85,7 @@ export function Numbers() {
                     {page === 'decisions' && <Decisions filter={filter} onOpen={open} />}
                     {page === 'leanings' && <Leanings filter={filter} onOpen={open} />}
                     {page === 'opponent' && <Opponent filter={filter} onOpen={open} />}
+                    {page === 'triggers' && <TriggersPage onOpen={open} />}
                     {page === 'pairs' && <Pairs filter={filter} />}
                     {page === 'model' && <Model filter={filter} onOpen={open} />}
                 </div>

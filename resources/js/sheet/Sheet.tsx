@@ -8,6 +8,7 @@ import type { Situation } from '../api/useProof';
 import { useKeys } from '../ui/keys/useKeys';
 import { CallSheet } from './CallSheet';
 import { MenuSheet } from './MenuSheet';
+import { PlanSheet } from './PlanSheet';
 import { Select } from '../ui/Select';
 
 const START: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' };
@@ -33,6 +34,7 @@ export function Sheet() {
                     {[
                         ['call', 'One call, every look'],
                         ['menu', 'The menu, look by look'],
+                        ['plan', 'The call sheet'],
                     ].map(([value, label]) => (
                         <Tabs.Trigger
                             key={value}
@@ -84,6 +86,9 @@ export function Sheet() {
             </Tabs.Content>
             <Tabs.Content value="menu" className="min-h-0 flex-1 overflow-auto">
                 <MenuSheet shown={looks} opponent={opponent} situation={situation} named={named} />
+            </Tabs.Content>
+            <Tabs.Content value="plan" className="min-h-0 flex-1">
+                <PlanSheet shown={looks} opponent={opponent} situation={situation} named={named} />
             </Tabs.Content>
         </Tabs.Root>
     );

@@ -5,6 +5,7 @@ use Jacotaxis\Core\Film\Chart\BadEntry;
 use Jacotaxis\Core\Film\Chart\Chain;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Columns;
+use Jacotaxis\Core\Film\Chart\DefenderAct;
 use Jacotaxis\Core\Film\Chart\DefenderSeen;
 use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\Chart\QuickEntry;
@@ -202,6 +203,8 @@ it('knows the columns of other breakdowns by their headings', function (string $
     ['Yards  Gained', 'gain'],
     ['Off Form', 'formation'],
     ['QTR', 'quarter'],
+    ['Box count', 'box'],
+    ['Seen', 'acts'],
     ['weather', null],
 ]);
 
@@ -231,6 +234,13 @@ it('reads a cell or says what it wants', function (string $field, string $cell, 
     ['result', 'Rush', 'result', Result::Run],
     ['result', 'Complete, touchdown', 'touchdown', true],
     ['result', 'fair catch', null, null],
+    ['box', '8', 'box', 8],
+    ['box', '12', null, null],
+    ['acts', 'Strong safety triggers; right end contains', 'acts', [
+        new DefenderSeen('strong safety', DefenderAct::Triggers), new DefenderSeen('right end', DefenderAct::Contains),
+    ]],
+    ['acts', 'strong safety dances', null, null],
+    ['acts', 'triggers', null, null],
     ['gain', '-2', 'gainYd', -2.0],
     ['gain', '=2+2', null, null],
     ['gain', '1e9', null, null],
@@ -251,5 +261,8 @@ it('writes a snap as it was read', function (Chart $snap): void {
     'a touchdown with a foul' => [snapped(3, 2, 50, Result::Run, 50,
         ['touchdown' => true, 'penalty' => ['by' => 'them', 'yards' => 5.0, 'what' => 'offside',
             'nullified' => false]])],
+    'what defenders did' => [snapped(1, 10, 40, Result::Run, 3, ['box' => 9, 'acts' => [
+        new DefenderSeen('mike', DefenderAct::SinksUnderSticks), new DefenderSeen('left corner', DefenderAct::FliesUp),
+    ]])],
     'nothing known' => [new Chart],
 ]);

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { api, Problem } from '../../api/client';
 import type { Charting, Entry, FilmDocument, Prediction, Reel, Snap } from '../../api/types';
 import { ChartFields } from './ChartFields';
+import { DuePrompts } from './DuePrompts';
 
 type Props = {
     reel: Reel;
@@ -92,6 +93,7 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
                     'Enter keeps the snap and goes on.'
                 )}
             </p>
+            {reel.ours && <DuePrompts reel={reel.id} counted={prediction.dataUpdatedAt} />}
             {help && (
                 <dl className="my-1 grid grid-cols-[auto_1fr] gap-x-2 rounded border border-edge bg-card p-2 text-xs">
                     {charting.grammar.map(([what, means]) => (
