@@ -11,7 +11,8 @@ use Jacotaxis\Core\Plan\Mix\MatrixGame;
 /**
  * The calls of a sheet against the looks of an opponent: what each is worth by how often he shows what, the looks
  * nothing is good against and the fewest calls of the book that close them, the calls that earn no place, and the mix
- * no look can hurt. Chances of success, 0 to 1.
+ * nothing he does can hurt. In each look he may expect the run or the pass: what he expects meets what hurts it most.
+ * Chances of success, 0 to 1.
  */
 final class CallPlan
 {
@@ -20,7 +21,7 @@ final class CallPlan
 
     private const Z = 1.96;
 
-    /** Another call is better where it is better by this (product default). */
+    /** A call is as good at its worst as another within this (product default). */
     private const BETTER = 0.02;
 
     /** A share of the mix under this is none. */
@@ -91,11 +92,11 @@ final class CallPlan
     }
 
     /**
-     * The mix no look can hurt, what it guarantees, and what calling by their shares would gain instead.
+     * The mix nothing he does can hurt, what it guarantees, and what calling by their shares would gain instead.
      *
      * @return array{calls: list<array{id: string, name: string, share: float}>, looks: list<array{look: int,
-     *     share: float}>, guarantees: float, byShares: array{id: string, name: string, worth: float}|null, gain: float}
-     *     the looks are what they would show against it
+     *     expects: string, share: float}>, guarantees: float, byShares: array{id: string, name: string,
+     *     worth: float}|null, gain: float} the looks: what he would best show against it, and expect in it
      */
     public function mix(): array
     {
@@ -110,9 +111,10 @@ final class CallPlan
                 $calls[] = ['id' => $call->id, 'name' => $call->name, 'share' => $game->rows[$i]];
             }
         }
-        foreach ($game->columns as $l => $share) {
+        foreach ($game->columns as $column => $share) {
             if ($share >= self::MIXED) {
-                $looks[] = ['look' => $l, 'share' => $share];
+                $looks[] = ['look' => intdiv($column, 2), 'expects' => $column % 2 === 0 ? 'run' : 'pass',
+                    'share' => $share];
             }
         }
         usort($calls, fn (array $a, array $b): int => $b['share'] <=> $a['share']);
@@ -157,10 +159,10 @@ final class CallPlan
     }
 
     /**
-     * Calls that earn no place: in no mix, best against nothing, and nothing is good only because of them.
+     * Calls that earn no place: in no mix, another of their kind is at least as good against everything, and nothing is
+     * good only because of them.
      *
-     * @return list<array{id: string, name: string, instead: string|null}> the call that is at least as good against
-     *     everything, where one is
+     * @return list<array{id: string, name: string, instead: string}> with the other
      */
     public function idle(): array
     {
@@ -171,7 +173,8 @@ final class CallPlan
         $idle = [];
         foreach ($this->calls as $i => $call) {
             $others = array_values(array_filter($this->calls, fn (PlannedCall $c): bool => $c !== $call));
-            if ($game->rows[$i] >= self::MIXED || $this->bestAgainst($call) !== []) {
+            $instead = self::instead($call, $others);
+            if ($instead === null || $game->rows[$i] >= self::MIXED) {
                 continue;
             }
             $alone = array_filter(
@@ -179,7 +182,7 @@ final class CallPlan
                 fn (int $l): bool => $call->good[$l] && ! $this->closes($others, $l),
             );
             if ($alone === []) {
-                $idle[] = ['id' => $call->id, 'name' => $call->name, 'instead' => self::instead($call, $others)];
+                $idle[] = ['id' => $call->id, 'name' => $call->name, 'instead' => $instead];
             }
         }
 
@@ -188,7 +191,18 @@ final class CallPlan
 
     private function game(): GameMix
     {
-        return $this->game ??= MatrixGame::solve(array_map(fn (PlannedCall $c): array => $c->chance, $this->calls));
+        return $this->game ??= MatrixGame::solve(array_map($this->gains(...), $this->calls));
+    }
+
+    /** @return list<float> what a call gains, look by look, where he expects a run, then where he expects a pass */
+    private function gains(PlannedCall $call): array
+    {
+        $gains = [];
+        foreach (array_keys($this->looks) as $l) {
+            array_push($gains, $call->against($l, false), $call->against($l, true));
+        }
+
+        return $gains;
     }
 
     private function worth(PlannedCall $call): float
@@ -312,9 +326,10 @@ final class CallPlan
         foreach ($others as $other) {
             $worse = array_filter(
                 array_keys($call->chance),
-                fn (int $l): bool => $other->chance[$l] < $call->chance[$l] - self::BETTER,
+                fn (int $l): bool => $other->chance[$l] < $call->chance[$l] ||
+                    $other->worst[$l] < $call->worst[$l] - self::BETTER,
             );
-            if ($worse === []) {
+            if ($other->pass === $call->pass && $worse === [] && $other->chance !== $call->chance) {
                 return $other->name;
             }
         }

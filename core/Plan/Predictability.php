@@ -12,16 +12,20 @@ use Jacotaxis\Core\Grade\Numbers\SnapRow;
  * knows only how often we do altogether: one figure, the habits that give most of it, and the smallest change that
  * halves it.
  *
- * The figure is the root of the mean squared distance of those shares from our own share of runs, without what chance
+ * It is told by what gives it most surely: the situation, the formation, the motion or all of them. The figure is the
+ * root of the mean squared distance of those shares from our own share of runs, without what chance
  * alone does to small counts (the unbiased estimate of a squared difference of shares), times what a known call costs.
  * A coin that is thrown has none within its interval; who always runs on first down and never else has all there is.
  */
 final class Predictability
 {
-    private const Z = 1.96;
+    /** Standard deviations of 95 % for four questions asked at once (Bonferroni). */
+    private const Z = 2.5;
 
-    /** What a snap is put under by a defense that knows all of it. */
+    /** What a snap is put under, and all of it together. */
     public const BY = ['situation', 'formation', 'motion'];
+
+    public const ALL = 'situation, formation and motion';
 
     /** A habit is told from as many snaps on (product default). */
     private const LEAST = 4;
@@ -49,16 +53,16 @@ final class Predictability
     }
 
     /**
-     * @return array{snaps: int, runs: int, points: float, low: float, high: float} points of success, with the interval
-     *     of 95 %
+     * @return array{snaps: int, runs: int, by: string, points: float, low: float, high: float} points of success, with
+     *     the interval of 95 %, and by what it is told
      */
     public function figure(): array
     {
-        $cells = $this->cells(fn (SnapRow $s): string => self::all($s));
-        [$square, $sd] = $this->square($cells);
+        $by = $this->surest();
+        [$square, $sd] = $this->square($this->by($by));
         $points = fn (float $of): float => $this->pointsPerShare * sqrt(max(0.0, $of));
 
-        return ['snaps' => count($this->snaps), 'runs' => $this->runs, 'points' => $points($square),
+        return ['snaps' => count($this->snaps), 'runs' => $this->runs, 'by' => $by, 'points' => $points($square),
             'low' => $points($square - self::Z * $sd), 'high' => $points($square + self::Z * $sd)];
     }
 
@@ -73,7 +77,7 @@ final class Predictability
         $habits = [];
         $share = $this->share();
         foreach (self::BY as $by) {
-            foreach ($this->cells(fn (SnapRow $s): string => Groups::of($s, $by)) as $name => $cell) {
+            foreach ($this->by($by) as $name => $cell) {
                 $n = count($cell);
                 $runs = self::runsIn($cell);
                 $noise = $n < self::LEAST ? INF : $share * (1.0 - $share) / $n;
@@ -101,7 +105,7 @@ final class Predictability
      */
     public function halving(): array
     {
-        $cells = $this->cells(fn (SnapRow $s): string => self::all($s));
+        $cells = $this->by($this->surest());
         $runs = array_map(self::runsIn(...), $cells);
         $sizes = array_map(count(...), $cells);
         $share = $this->share();
@@ -137,20 +141,29 @@ final class Predictability
         return $this->snaps === [] ? 0.0 : $this->runs / count($this->snaps);
     }
 
-    private static function all(SnapRow $s): string
+    /** What gives the most for sure: the greatest lower end, else all together. */
+    private function surest(): string
     {
-        return implode(' | ', array_map(fn (string $by): string => Groups::of($s, $by), self::BY));
+        $best = self::ALL;
+        $most = -INF;
+        foreach ([...self::BY, self::ALL] as $by) {
+            [$square, $sd] = $this->square($this->by($by));
+            $low = $square - self::Z * $sd;
+            if ($low > max(0.0, $most)) {
+                [$best, $most] = [$by, $low];
+            }
+        }
+
+        return $best;
     }
 
-    /**
-     * @param  callable(SnapRow): string  $of
-     * @return array<array-key, non-empty-list<SnapRow>>
-     */
-    private function cells(callable $of): array
+    /** @return array<array-key, non-empty-list<SnapRow>> */
+    private function by(string $by): array
     {
         $cells = [];
         foreach ($this->snaps as $s) {
-            $cells[$of($s)][] = $s;
+            $parts = array_map(fn (string $one): string => Groups::of($s, $one), $by === self::ALL ? self::BY : [$by]);
+            $cells[implode(' | ', $parts)][] = $s;
         }
 
         return $cells;

@@ -30,7 +30,7 @@ function gameOf(string $call, array $lines): Reel
 
 const CRACK = 'under center wing right: crack right';
 
-it('W-43, PAC-14: prompts the crack pass on the second crack with both, with its clips, not on the first', function (): void {
+it('W-43, PAC-14: prompts the crack pass on the second such crack, with its clips', function (): void {
     $reel = gameOf(CRACK, ['r4 fs-trigger rc-fall']);
     $first = $this->getJson("/api/v1/reels/{$reel->id}/triggers")->assertOk()->json('prompts');
     expect($first)->toHaveCount(1)->and($first[0]['state'])->toBe('begun');
@@ -89,12 +89,15 @@ it('keeps the calls of a sheet in the order of the wristband, and refuses a stal
 });
 
 it('weighs a sheet by the proofs that come with it', function (): void {
-    $cell = fn (float $chance, string $verdict): array => ['chance' => $chance, 'verdict' => $verdict];
+    $cell = fn (float $chance, string $verdict): array => ['chance' => $chance, 'worst' => $chance,
+        'verdict' => $verdict];
     $found = $this->postJson('/api/v1/plans/weigh', [
         'looks' => [['words' => '4-3 over, cover 3', 'shown' => 30], ['words' => '4-2 nickel, cover 2', 'shown' => 10]],
         'calls' => [
-            ['id' => 'a', 'name' => 'Zone', 'on' => true, 'cells' => [$cell(0.6, 'open'), $cell(0.3, 'covered')]],
-            ['id' => 'b', 'name' => 'Smash', 'on' => false, 'cells' => [$cell(0.2, 'guess'), $cell(0.5, 'bound')]],
+            ['id' => 'a', 'name' => 'Zone', 'on' => true, 'pass' => false,
+                'cells' => [$cell(0.6, 'open'), $cell(0.3, 'covered')]],
+            ['id' => 'b', 'name' => 'Smash', 'on' => false, 'pass' => true,
+                'cells' => [$cell(0.2, 'guess'), $cell(0.5, 'bound')]],
         ],
     ])->assertOk();
     expect($found->json('holes'))->toBe([1])
@@ -109,9 +112,11 @@ it('says what is wrong with what is to be weighed', function (array $given, stri
     'no look' => [['looks' => [], 'calls' => []], 'looks'],
     'a call without a proof' => [['looks' => [['words' => 'x', 'shown' => 1], ['words' => 'y', 'shown' => 1]],
         'calls' => [
-            ['id' => 'a', 'name' => 'A', 'on' => true, 'cells' => [['chance' => 0.5, 'verdict' => 'open']]]]], 'cells'],
+            ['id' => 'a', 'name' => 'A', 'on' => true, 'pass' => false,
+                'cells' => [['chance' => 0.5, 'worst' => 0.5, 'verdict' => 'open']]]]], 'cells'],
     'no such verdict' => [['looks' => [['words' => 'x', 'shown' => 1]], 'calls' => [
-        ['id' => 'a', 'name' => 'A', 'on' => true, 'cells' => [['chance' => 0.5, 'verdict' => 'fine']]]]], 'verdict'],
+        ['id' => 'a', 'name' => 'A', 'on' => true, 'pass' => false,
+            'cells' => [['chance' => 0.5, 'worst' => 0.5, 'verdict' => 'fine']]]]], 'verdict'],
 ]);
 
 it('tells what a defense gains that knows us, with the staff\'s price of a known call', function (): void {

@@ -44,7 +44,9 @@ class PlanController extends Controller
             'calls.*.name' => 'required|string|max:120',
             'calls.*.on' => 'required|boolean',
             'calls.*.cells' => 'required|list',
+            'calls.*.pass' => 'required|boolean',
             'calls.*.cells.*.chance' => 'required|numeric|min:0|max:1',
+            'calls.*.cells.*.worst' => 'required|numeric|min:0|max:1',
             'calls.*.cells.*.verdict' => 'required|in:bound,open,guess,covered',
         ]);
         $sheet = $book = [];
@@ -55,7 +57,9 @@ class PlanController extends Controller
             $planned = new PlannedCall(
                 $call['id'],
                 $call['name'],
+                $call['pass'] === true,
                 array_map(fn (array $c): float => (float) $c['chance'], array_values($call['cells'])),
+                array_map(fn (array $c): float => (float) $c['worst'], array_values($call['cells'])),
                 array_map(
                     fn (array $c): bool => Verdict::from($c['verdict'])->isGood(),
                     array_values($call['cells']),

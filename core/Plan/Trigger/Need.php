@@ -27,7 +27,7 @@ final readonly class Need
     {
         $said = implode(' or ', array_map(fn (DefenderAct $a): string => $a->value, $acts));
 
-        return new self("$kind $said", $times, $kind, array_values($acts));
+        return new self(($kind === '' ? 'somebody' : $kind)." $said", $times, $kind, array_values($acts));
     }
 
     public static function box(int $men, int $times): self

@@ -21,14 +21,14 @@ export type Weighed = {
     menu: PlanRow[];
     mix: {
         calls: { id: string; name: string; share: number }[];
-        looks: { look: number; share: number }[];
+        looks: { look: number; expects: 'run' | 'pass'; share: number }[];
         guarantees: number;
         byShares: { id: string; name: string; worth: number } | null;
         gain: number;
     };
     holes: number[];
     closers: { calls: { id: string; name: string; closes: number[] }[]; open: number[] };
-    idle: { id: string; name: string; instead: string | null }[];
+    idle: { id: string; name: string; instead: string }[];
 };
 
 export type Prompt = {
@@ -55,6 +55,8 @@ export type Triggers = {
 export type Known = {
     snaps: number;
     runs: number;
+    /** What gives it most surely: situation, formation, motion, or all of them. */
+    by: string;
     points: number;
     low: number;
     high: number;

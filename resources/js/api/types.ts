@@ -155,7 +155,8 @@ export type SheetCell = {
         unaccounted: string[];
     };
 };
-export type MenuRow = { id: string; name: string; words: string; cell: SheetCell };
+/** `pass`: a pass or a screen, to a defense that guesses; else a run or an option. */
+export type MenuRow = { id: string; name: string; words: string; pass: boolean; cell: SheetCell };
 /** How far a break may stray while the bind holds, yards, by man. */
 export type Bands = Record<string, { fromYd: number; toYd: number }>;
 export type Beats = {

@@ -70,7 +70,7 @@ export function Numbers() {
                         Print
                     </Button>
                 </header>
-                <div className="flex flex-wrap items-end gap-3 px-5 pt-3">
+                <div className={clsx('flex-wrap items-end gap-3 px-5 pt-3', page === 'triggers' ? 'hidden' : 'flex')}>
                     <FilterBar filter={filter} onFilter={setFilter} />
                     <Cutups
                         filter={filter}

@@ -4,6 +4,13 @@ type Props = { known: Known; onOpen: (title: string, ids: string[]) => void };
 
 const points = (n: number): string => n.toFixed(1);
 
+/** "2 more passes of 5 at gun trey right". */
+const change = (c: Known['halving'][number]): string => {
+    const kind = c.to === 'run' ? 'run' : 'pass';
+    const many = c.to === 'run' ? 'runs' : 'passes';
+    return `${c.calls} more ${c.calls === 1 ? kind : many} of ${c.of} at ${c.name}`;
+};
+
 /** What a defense gains that knows how often we run and pass where; the habits that give it, and how to halve it. */
 export function Predictable({ known, onOpen }: Props) {
     if (known.snaps === 0) return <p className="pb-4 text-soft">No call of ours is charted in this filter.</p>;
@@ -15,8 +22,7 @@ export function Predictable({ known, onOpen }: Props) {
                     {points(known.points)}
                 </p>
                 <p className="text-sm">
-                    points of success a defense gains that knows our shares of run and pass by situation, formation and
-                    motion
+                    points of success a defense gains that knows how often we run by {known.by}
                     <span className="block text-xs text-soft">
                         {sure
                             ? `Between ${points(known.low)} and ${points(known.high)}; `
@@ -56,11 +62,7 @@ export function Predictable({ known, onOpen }: Props) {
             )}
             {sure && known.halving.length > 0 && (
                 <p className="mt-2 text-sm">
-                    Half of it goes with{' '}
-                    {known.halving
-                        .slice(0, 4)
-                        .map((c) => `${c.calls} more ${c.to === 'run' ? 'runs' : 'passes'} of ${c.of} at ${c.name}`)
-                        .join('; ')}
+                    Half of it goes with {known.halving.slice(0, 4).map(change).join('; ')}
                     {known.halving.length > 4 && `; and ${known.halving.length - 4} more`}.
                 </p>
             )}

@@ -34,9 +34,10 @@ function Mix({ mix, shown, opponent }: { mix: Weighed['mix']; shown: SavedLook[]
     const most = mix.calls[0]?.share ?? 1;
     return (
         <section className="mb-5">
-            <h2 className="text-base font-bold">The mix no look can hurt</h2>
+            <h2 className="text-base font-bold">The mix nothing he does can hurt</h2>
             <p className="mb-2 text-[13px] text-soft">
-                Called so, {chance(mix.guarantees)} succeed whatever {opponent} shows.
+                Called so, {chance(mix.guarantees)} succeed whatever {opponent} shows, and whether he expects the run or
+                the pass in it.
             </p>
             <ul className="mb-2">
                 {mix.calls.map((c) => (
@@ -49,7 +50,12 @@ function Mix({ mix, shown, opponent }: { mix: Weighed['mix']; shown: SavedLook[]
             </ul>
             {mix.looks.length > 0 && (
                 <p className="text-[12px] text-soft narrow">
-                    His best against it: {mix.looks.map((l) => `${shown[l.look].words} ${chance(l.share)}`).join(', ')}.
+                    His best against it:{' '}
+                    {mix.looks
+                        .slice(0, 4)
+                        .map((l) => `${shown[l.look].words} for the ${l.expects} ${chance(l.share)}`)
+                        .join('; ')}
+                    .
                 </p>
             )}
             {mix.byShares && mix.gain >= 0.005 && (
@@ -90,7 +96,7 @@ function Holes({ weighed, shown, busy, onPut }: HolesProps) {
                         type="button"
                         disabled={busy}
                         className="no-print shrink-0 font-bold text-ball stacked:min-h-11"
-                        aria-label={`Put ${c.name} on the sheet`}
+                        aria-label={`put it on: ${c.name}`}
                         onClick={() => onPut(c.id)}
                     >
                         put it on
@@ -114,19 +120,18 @@ function Idle({ idle, busy, onTake }: IdleProps) {
         <section>
             <h2 className="text-base font-bold">Calls that earn no place</h2>
             <p className="mb-1 text-[12px] text-soft narrow">
-                Best against nothing, in no mix, and nothing is good only because of them.
+                Another of their kind is as good against everything, and nothing is good only because of them.
             </p>
             {idle.map((c) => (
                 <p key={c.id} className="flex items-baseline justify-between gap-2 py-0.5 text-[13px]">
                     <span>
-                        <b>{c.name}</b>
-                        {c.instead && `: ${c.instead} is as good against everything`}
+                        <b>{c.name}</b>: {c.instead}
                     </span>
                     <button
                         type="button"
                         disabled={busy}
                         className="no-print shrink-0 font-bold text-ball stacked:min-h-11"
-                        aria-label={`Take ${c.name} off the sheet, it earns no place`}
+                        aria-label={`take it off: ${c.name}`}
                         onClick={() => onTake(c.id)}
                     >
                         take it off

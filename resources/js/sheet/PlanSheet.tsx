@@ -1,4 +1,5 @@
 import { Link } from '@tanstack/react-router';
+import { clsx } from 'clsx';
 import { useMemo } from 'react';
 import type { PlanRow, Weighed } from '../api/planTypes';
 import type { SavedLook } from '../api/types';
@@ -109,14 +110,23 @@ function Headline({ weighed, opponent }: { weighed: Weighed; opponent: string })
 
 type Table = { weighed: Weighed; on: string[]; shown: SavedLook[]; busy: boolean; onTake: (id: string) => void };
 
+const HEADINGS: [string, string?][] = [
+    ['No.'],
+    ['Call', 'w-40'],
+    ['Worth'],
+    ['Good against', 'w-16'],
+    ['Best call against'],
+    ['Hurt most by', 'w-44'],
+];
+
 function OnSheet({ weighed, on, shown, busy, onTake }: Table) {
     return (
         <table className="w-full border-collapse text-left text-[13px]">
             <thead>
                 <tr className="border-b-2 border-ink align-bottom">
-                    {['No.', 'Call', 'Worth', 'Good against', 'Best call against', 'Hurt most by'].map((h) => (
-                        <th key={h} scope="col" className="label px-1.5 pb-1">
-                            {h}
+                    {HEADINGS.map(([name, wide]) => (
+                        <th key={name} scope="col" className={clsx('label px-1.5 pb-1', wide)}>
+                            {name}
                         </th>
                     ))}
                     <th className="no-print">

@@ -33,9 +33,14 @@ export function weighing(rows: Proved, shown: SavedLook[], on: string[]) {
         id: c.id,
         name: c.name,
         on: on.includes(c.id),
+        pass: c.pass,
         cells: shown.map((l) => {
             const cell = at(l.words, c.id)?.cell;
-            return { chance: cell?.worth.byRule.chance ?? 0, verdict: cell?.verdict ?? 'covered' };
+            return {
+                chance: cell?.worth.byRule.chance ?? 0,
+                worst: cell?.worth.worst.chance ?? 0,
+                verdict: cell?.verdict ?? 'covered',
+            };
         }),
     }));
     return { looks: shown.map((l) => ({ words: l.words, shown: l.shown })), calls };

@@ -40,7 +40,7 @@ export function PromptCard({ prompt: p, busy, onSay, onOpen }: Props) {
                             <button
                                 type="button"
                                 className="font-bold underline"
-                                aria-label={`${n.words}: watch ${n.seen}`}
+                                aria-label={`${n.seen} of ${n.times}, ${n.words}: watch`}
                                 onClick={() => onOpen(`${p.name}: ${n.words}`, n.ids)}
                             >
                                 {n.seen} of {n.times}

@@ -5,7 +5,8 @@ use Jacotaxis\Core\Plan\PlannedCall;
 use Jacotaxis\Core\Plan\ShownLook;
 
 /**
- * A call by its chances in per cent; a look it is good against is marked by a plus.
+ * A call by its chances in per cent, and behind a stroke against what hurts it most; a look it is good against is
+ * marked by a plus. What begins with "pass" is a pass.
  */
 function planned(string $name, string $cells): PlannedCall
 {
@@ -14,7 +15,9 @@ function planned(string $name, string $cells): PlannedCall
     return new PlannedCall(
         $name,
         $name,
+        str_starts_with($name, 'pass'),
         array_map(fn (string $c): float => (float) $c / 100.0, $cells),
+        array_map(fn (string $c): float => (float) (explode('/', $c)[1] ?? $c) / 100.0, $cells),
         array_map(fn (string $c): bool => str_ends_with($c, '+'), $cells),
     );
 }
@@ -63,7 +66,21 @@ it('gives the mix no look can hurt and what calling by their shares gains', func
         ->and($mix['byShares']['name'])->toBe('run')
         ->and($mix['byShares']['worth'])->toEqualWithDelta((30.5 * 0.6 + 0.5 * 0.3) / 31.0, 1e-9)
         ->and($mix['gain'])->toEqualWithDelta($mix['byShares']['worth'] - 0.4, 1e-9)
-        ->and(array_column($mix['looks'], 'share', 'look')[0])->toEqualWithDelta(1 / 3, 1e-9);
+        ->and(array_sum(array_column($mix['looks'], 'share')))->toEqualWithDelta(1.0, 1e-9);
+});
+
+it('mixes run and pass where one look has both: what he expects meets what hurts it most', function (): void {
+    // Expecting the run: 30 and 50; expecting the pass: 60 and 20. The value is (30*20 - 50*60) / (30+20-50-60).
+    $mix = planOf(['run' => '60/30', 'pass' => '50/20'], [9])->mix();
+    expect($mix['guarantees'])->toEqualWithDelta((0.30 * 0.20 - 0.50 * 0.60) / (0.30 + 0.20 - 0.50 - 0.60), 1e-9)
+        ->and(array_column($mix['calls'], 'name'))->toEqualCanonicalizing(['run', 'pass'])
+        ->and(array_column($mix['looks'], 'expects'))->toEqualCanonicalizing(['run', 'pass']);
+});
+
+it('calls nothing but the run where the run is better whatever he expects', function (): void {
+    $mix = planOf(['run' => '60/55', 'pass' => '50/20'], [9])->mix();
+    expect(array_column($mix['calls'], 'share', 'name'))->toBe(['run' => 1.0])
+        ->and($mix['guarantees'])->toEqualWithDelta(0.55, 1e-9);
 });
 
 it('has no mix without a call', function (): void {
@@ -112,7 +129,10 @@ it('names the calls that earn no place', function (array $calls, array $idle): v
 })->with([
     'one call is never idle' => [['a' => '10 10'], []],
     'worse against everything than another' => [['a' => '50+ 50+', 'b' => '40+ 45+'], ['b' => 'a']],
-    'always one is better, never the same' => [['a' => '60+ 10', 'b' => '10 60+', 'c' => '30+ 30+'], ['c' => null]],
+    'always one is better, never the same' => [['a' => '60+ 10', 'b' => '10 60+', 'c' => '30+ 30+'], []],
+    'worse than a call of the other kind' => [['a' => '50+ 50+', 'pass b' => '40+ 45+'], []],
+    'better at its worst' => [['a' => '50/10+ 50/10+', 'b' => '40/40+ 45/45+'], []],
+    'the very same' => [['a' => '50+ 50+', 'b' => '50+ 50+'], []],
     'best against one look' => [['a' => '60+ 10', 'b' => '50 20'], []],
     'good where nothing else is, though it is worth less' => [['a' => '60+ 30', 'b' => '10 29+'], []],
     'in the mix, though best against nothing' => [['a' => '90+ 0', 'b' => '0 90+', 'c' => '50+ 50+'], []],

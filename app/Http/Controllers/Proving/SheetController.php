@@ -8,6 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Models\Call;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Jacotaxis\Core\Blocking\Run\RunKind;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Proof\Scene\Pressures;
@@ -20,6 +21,9 @@ use Jacotaxis\Core\Proof\Sheet\Sheet;
  */
 class SheetController extends Controller
 {
+    /** As many saved calls are proved against a look at once. */
+    private const BOOK = 200;
+
     public function __construct(private readonly Schemas $schemas)
     {
     }
@@ -55,7 +59,7 @@ class SheetController extends Controller
     {
         $this->authorize('viewAny', Call::class);
         $given = $request->validate(
-            ProofInput::RULES + ['look' => 'required', 'calls' => 'array|max:40', 'calls.*' => 'string|max:26'],
+            ProofInput::RULES + ['look' => 'required', 'calls' => 'array|max:200', 'calls.*' => 'string|max:26'],
         );
         $input = ProofInput::from($request, $this->schemas);
         $look = $input->look($request->input('look'));
@@ -64,11 +68,12 @@ class SheetController extends Controller
             Call::query()
                 ->when(isset($given['calls']), fn ($q) => $q->whereIn('id', $given['calls']))
                 ->orderBy('id')
-                ->limit(40)
+                ->limit(self::BOOK)
                 ->get() as $saved
         ) {
             $call = CallDocument::read($saved->document);
             $rows[] = ['id' => $saved->id, 'name' => $saved->name, 'words' => $saved->words,
+                'pass' => $call->run === null || $call->run->scheme()->kind === RunKind::Screen,
                 'cell' => Sheet::cell($call, $look, $input->setting($call))];
         }
 

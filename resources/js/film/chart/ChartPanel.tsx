@@ -93,7 +93,6 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
                     'Enter keeps the snap and goes on.'
                 )}
             </p>
-            {reel.ours && <DuePrompts reel={reel.id} counted={prediction.dataUpdatedAt} />}
             {help && (
                 <dl className="my-1 grid grid-cols-[auto_1fr] gap-x-2 rounded border border-edge bg-card p-2 text-xs">
                     {charting.grammar.map(([what, means]) => (
@@ -113,6 +112,7 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
                     The {read!.choices[0].defender} can: {read!.choices.map((c, i) => `k${i + 1} ${c.name}`).join(', ')}
                 </p>
             )}
+            {reel.ours && <DuePrompts reel={reel.id} counted={prediction.dataUpdatedAt} />}
             <button type="button" className="mt-1 text-xs underline" onClick={() => setHelp(!help)}>
                 {help ? 'Put the grammar away' : 'All of the quick entry (F1)'}
             </button>

@@ -1,0 +1,82 @@
+import { expect, test } from '@playwright/test';
+import { accessible, signIn } from './actions';
+
+test.beforeEach(async ({ page }) => signIn(page));
+
+test('puts the book on the call sheet, takes off what earns no place, and finds it so after a reload', async ({
+    page,
+}) => {
+    test.slow();
+    await page.getByRole('link', { name: 'Sheet' }).click();
+    await page.getByRole('tab', { name: 'The call sheet' }).click();
+    await page.getByRole('button', { name: /^all \d+ of the book$/ }).click();
+    const sheet = page.getByRole('table');
+    await expect(sheet.getByRole('row').nth(1)).toContainText(/\d+ %/, { timeout: 60_000 });
+    await expect(page.getByTestId('plan-summary')).toContainText(/\d+ calls, something good against \d+ %/);
+    await expect(page.getByText(/succeed whatever Granite Pass shows/)).toBeVisible();
+    await accessible(page);
+    const before = await sheet.getByRole('row').count();
+    await page
+        .getByRole('button', { name: /^take it off: / })
+        .first()
+        .click();
+    await expect(sheet.getByRole('row')).toHaveCount(before - 1);
+    await page.reload();
+    await page.getByRole('tab', { name: 'The call sheet' }).click();
+    await expect(sheet.getByRole('row')).toHaveCount(before - 1, { timeout: 60_000 });
+});
+
+test('closes a hole with the call that is proposed', async ({ page }) => {
+    test.slow();
+    await page.getByRole('link', { name: 'Sheet' }).click();
+    await page.getByLabel('Opponent').selectOption({ index: 1 });
+    await page.getByRole('tab', { name: 'The call sheet' }).click();
+    await page.getByRole('button', { name: /^\+ / }).first().click();
+    const put = page.getByRole('button', { name: /^put it on: / });
+    await expect(put.or(page.getByText(/something is good against every look/)).first()).toBeVisible({
+        timeout: 60_000,
+    });
+    for (let n = await put.count(); n > 0; n = await put.count()) {
+        const name = await put.first().getAttribute('aria-label');
+        await put.first().click();
+        await expect(page.getByRole('button', { name: name!, exact: true })).toHaveCount(0, { timeout: 30_000 });
+    }
+    await expect(page.getByText(/something is good against every look|Nothing in the book is good/)).toBeVisible();
+});
+
+test('says what a game has made due, keeps what is made of it, and prompts while charting', async ({ page }) => {
+    await page.getByRole('link', { name: 'Numbers' }).click();
+    await page.getByRole('button', { name: 'Triggers' }).click();
+    const leak = page.getByRole('article', { name: /sink and contain/ });
+    await expect(leak).toContainText('Call Leak');
+    await accessible(page);
+    await leak.getByRole('button', { name: 'Put off' }).click();
+    await expect(leak.getByRole('button', { name: 'Put off' })).toHaveAttribute('aria-pressed', 'true');
+    await page.reload();
+    await page.getByRole('button', { name: 'Triggers' }).click();
+    await expect(leak.getByRole('button', { name: 'Put off' })).toHaveAttribute('aria-pressed', 'true');
+    await leak.getByRole('button', { name: /^2 of 1, end contains/ }).click();
+    await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText('2 snaps');
+    await page.getByRole('link', { name: 'Film' }).click();
+    await expect(page.getByTestId('decision')).toBeVisible();
+    await page.getByRole('tab', { name: 'Chart' }).click();
+    const due = page.getByRole('region', { name: 'Triggers that are due' });
+    await expect(due.getByRole('article')).toHaveCount(2);
+    await expect(due).not.toContainText('sink and contain');
+    await due.getByRole('button', { name: 'Taken' }).first().click();
+    await expect(due).toContainText('Nine within ten yards');
+});
+
+test('says how predictable we are, with the snaps of a habit', async ({ page }) => {
+    await page.getByRole('link', { name: 'Numbers' }).click();
+    await page.getByRole('button', { name: 'What we give away' }).click();
+    const known = page.getByRole('region', { name: 'How predictable we are' });
+    await expect(known.getByTestId('predictable')).toHaveText(/^\d+\.\d$/);
+    await expect(known).toContainText('Half of it goes with');
+    await accessible(page);
+    await known
+        .getByRole('row', { name: /gun 2x2 right/ })
+        .getByRole('button')
+        .click();
+    await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText('28 snaps');
+});
