@@ -22,6 +22,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float|null $gain_yd
  * @property float|null $snap_s moment of the snap on its film, seconds
  * @property string|null $family
+ * @property string|null $front
+ * @property string|null $shell
+ * @property int|null $down
+ * @property float|null $to_go_yd
+ * @property float|null $ball_on_yd
  * @property string|null $formation
  * @property string|null $motion
  * @property bool $run

@@ -132,6 +132,17 @@ it('tells what a defense gains that knows us, with the staff\'s price of a known
     expect($known()['high'])->toEqualWithDelta(2.0 * $usual['high'], 1e-6);
 });
 
+it('tells what he showed in each row of the sheet', function (): void {
+    $rows = $this->getJson('/api/v1/plans/Granite Pass/situations')->assertOk()->json('situations');
+    $first = array_values(array_filter($rows, fn (array $r): bool => $r['id'] === 'first-and-ten'))[0];
+    $charted = Snap::query()->where('reel_id', Reel::query()->where('title', 'Week 3, Granite Pass')->value('id'))
+        ->where('down', 1)->where('to_go_yd', 10)->whereBetween('ball_on_yd', [11, 79])->whereNotNull('shell')->count();
+    expect($first['snaps'])->toBe($charted)
+        ->and(array_sum(array_column($first['looks'], 'shown')))->toBe($charted)
+        ->and($first['looks'][0]['shown'])->toBe(max(array_column($first['looks'], 'shown')))
+        ->and($this->getJson('/api/v1/plans/Nobody/situations')->json('situations.0.snaps'))->toBe(0);
+});
+
 it('is nothing for a player', function (): void {
     $this->actingAs(User::query()->where('role', Role::Player)->firstOrFail());
     $this->getJson('/api/v1/plans/Granite Pass')->assertForbidden();

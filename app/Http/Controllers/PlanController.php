@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Film\ShownIn;
 use App\Http\Problem;
 use App\Models\Call;
 use App\Models\Plan;
@@ -29,6 +30,14 @@ class PlanController extends Controller
         $plan = self::of($opponent);
 
         return $this->answer($plan->saveOn($this->basedOn($request), ['calls' => $given['calls']]));
+    }
+
+    /** What he showed in each row of the sheet. */
+    public function situations(string $opponent): JsonResponse
+    {
+        $this->authorize('viewAny', Call::class);
+
+        return new JsonResponse(['situations' => ShownIn::of($opponent)]);
     }
 
     /** What the sheet is worth: the proofs of its calls and of the book's others against his looks come with it. */

@@ -63,3 +63,12 @@ export type Known = {
     habits: { by: string; name: string; runs: number; of: number; points: number; ids: string[] }[];
     halving: { name: string; calls: number; of: number; to: 'run' | 'pass' }[];
 };
+
+/** A row of the call sheet: what he showed there on film, and what its calls are proved in. */
+export type SheetSituation = {
+    id: string;
+    name: string;
+    snaps: number;
+    provedIn: { down: number; toGoYd: number; ballOnYd: number };
+    looks: { words: string; shown: number }[];
+};

@@ -9,6 +9,7 @@ import { useKeys } from '../ui/keys/useKeys';
 import { CallSheet } from './CallSheet';
 import { MenuSheet } from './MenuSheet';
 import { PlanSheet } from './PlanSheet';
+import { SituationSheet } from './SituationSheet';
 import { Select } from '../ui/Select';
 
 const START: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' };
@@ -35,6 +36,7 @@ export function Sheet() {
                         ['call', 'One call, every look'],
                         ['menu', 'The menu, look by look'],
                         ['plan', 'The call sheet'],
+                        ['situations', 'By situation'],
                     ].map(([value, label]) => (
                         <Tabs.Trigger
                             key={value}
@@ -89,6 +91,9 @@ export function Sheet() {
             </Tabs.Content>
             <Tabs.Content value="plan" className="min-h-0 flex-1">
                 <PlanSheet shown={looks} opponent={opponent} situation={situation} named={named} />
+            </Tabs.Content>
+            <Tabs.Content value="situations" className="min-h-0 flex-1 overflow-auto">
+                <SituationSheet shown={looks} opponent={opponent} situation={situation} named={named} />
             </Tabs.Content>
         </Tabs.Root>
     );

@@ -19,14 +19,16 @@ export function usePlan(opponent: string) {
     return { calls: plan.data?.calls ?? null, write, busy };
 }
 
+export type Shown = Pick<SavedLook, 'words' | 'shown'>;
+
 type Proved = Record<string, MenuRow[]>;
 
 /** Whether every saved call is proved against every look. */
-export const isFull = (rows: Proved, shown: SavedLook[]): boolean =>
+export const isFull = (rows: Proved, shown: Shown[]): boolean =>
     shown.length > 0 && shown.every((l) => (rows[l.words] ?? []).length > 0);
 
 /** What is to be weighed: each call with its proofs in the order of the looks, and whether it is on the sheet. */
-export function weighing(rows: Proved, shown: SavedLook[], on: string[]) {
+export function weighing(rows: Proved, shown: Shown[], on: string[]) {
     const first = rows[shown[0].words];
     const at = (look: string, id: string) => rows[look].find((r) => r.id === id);
     const calls = first.map((c) => ({
@@ -47,7 +49,7 @@ export function weighing(rows: Proved, shown: SavedLook[], on: string[]) {
 }
 
 /** What the sheet adds up to against what the opponent shows; asked when all proofs are there. */
-export function useWeighed(rows: Proved, shown: SavedLook[], on: string[] | null) {
+export function useWeighed(rows: Proved, shown: Shown[], on: string[] | null) {
     const full = on !== null && isFull(rows, shown);
     const asked = full ? weighing(rows, shown, on) : null;
     return useQuery({

@@ -70,6 +70,32 @@ export function useCells(document: CallDocument | null, looks: string[], situati
     return { cells, ...progress };
 }
 
+type Row = { id: string; situation: Situation; looks: string[] };
+
+/** Calls against the looks of several situations: rows by situation and look. */
+export function useSituationMenus(rows: Row[] | null, calls: string[] | null, named: boolean) {
+    const [menus, setMenus] = useState<Record<string, Record<string, MenuRow[]>>>({});
+    const [work, setWork] = useState<(() => Promise<[string, string, MenuRow[]]>)[] | null>(null);
+    useEffect(() => {
+        setMenus({});
+        if (!rows || !calls || calls.length === 0) return setWork(null);
+        setWork(
+            rows.flatMap(({ id, situation, looks }) =>
+                looks.map(
+                    (look) => () =>
+                        api
+                            .post<{ rows: MenuRow[] }>('menus', { look, situation, named, calls })
+                            .then((a): [string, string, MenuRow[]] => [id, look, a.rows]),
+                ),
+            ),
+        );
+    }, [rows, calls, named]);
+    const progress = useParts(work, ([id, look, found]) =>
+        setMenus((now) => ({ ...now, [id]: { ...now[id], [look]: found } })),
+    );
+    return { menus, ...progress };
+}
+
 /** Every saved call against each of the looks: rows by look. */
 export function useMenus(looks: string[], situation: Situation, named: boolean) {
     const [rows, setRows] = useState<Record<string, MenuRow[]>>({});
