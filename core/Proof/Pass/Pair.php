@@ -236,7 +236,7 @@ final class Pair
             "the run itself: {$run->why}",
             [],
             $run->margin,
-            $run->worth,
+            $run->worth(),
         );
     }
 

@@ -14,6 +14,7 @@ use Jacotaxis\Core\Proof\Run\Chase\KeyMoves;
 use Jacotaxis\Core\Proof\Run\Chase\Pursuit;
 use Jacotaxis\Core\Proof\Run\Chase\Tackler;
 use Jacotaxis\Core\Proof\Scene\Scene;
+use Jacotaxis\Core\Proof\Scene\Worth;
 
 /**
  * Plays what the keys of a run do and says who has the ball: give unless the dive key can tackle the back; keep unless
@@ -23,6 +24,9 @@ final class Decider
 {
     /** A key this far on his way is told from one who sits, share of the way. */
     private const COMMITTED = 0.5;
+
+    /** Chance that one key is read right (common practice, no source). */
+    private const READS_RIGHT = 0.9;
 
     /** On any down a read man who tackles short of this has taken the carrier, yards (first and ten). */
     private const READ_YD = 3.2;
@@ -53,7 +57,7 @@ final class Decider
     ) {
         $this->moves = new KeyMoves($scene, $resolved, $carriers, $defense, $passing);
         $this->pursuit = new Pursuit($scene, $resolved, $carriers, $made, $defense, $this->moves, $lost);
-        $this->ends = new RunEnds($scene, $resolved, array_keys($this->pursuit->free()));
+        $this->ends = new RunEnds($scene, $resolved, $this->pursuit);
     }
 
     /** @return array<string, Tackler> by role: whom nobody blocks and nobody reads */
@@ -77,7 +81,30 @@ final class Decider
             $this->resolved->run->scheme()->screen === null &&
             ($this->resolved->key('outside') === null || ! isset($this->carriers['throw']));
 
-        return ($past ? $this->thrown($acts) : null) ?? $this->carried($action, $acts);
+        return $this->asRead(($past ? $this->thrown($acts) : null) ?? $this->carried($action, $acts), $acts);
+    }
+
+    /**
+     * What the ball is worth when it is read by a man who reads wrong now and then: then another has it who should not.
+     *
+     * @param  array<string, RunAct>  $acts
+     */
+    private function asRead(RunOutcome $right, array $acts): RunOutcome
+    {
+        $others = array_values(array_filter(
+            array_keys($acts === [] ? [] : $this->carriers),
+            fn (string $action): bool => $action !== $right->action,
+        ));
+        if ($others === []) {
+            return $right;
+        }
+
+        return $right->withWorth(function () use ($right, $others, $acts): Worth {
+            $worths = array_map(fn (string $action): Worth => $this->carried($action, $acts)->worth(), $others);
+            usort($worths, fn (Worth $a, Worth $b): int => $a->chance <=> $b->chance);
+
+            return $right->worth()->orElse($worths[0], self::READS_RIGHT ** count($this->resolved->keys));
+        });
     }
 
     /**

@@ -6,10 +6,10 @@ namespace Jacotaxis\Core\Proof\Run;
 
 use Jacotaxis\Core\Blocking\Run\Block;
 use Jacotaxis\Core\Blocking\Run\Resolved;
-use Jacotaxis\Core\Blocking\Run\Verb;
-use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Proof\Run\Ball\Carrier;
 use Jacotaxis\Core\Proof\Run\Ball\Hurry;
+use Jacotaxis\Core\Proof\Run\Chase\Pursuit;
+use Jacotaxis\Core\Proof\Scene\NeededBlock;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
@@ -17,11 +17,19 @@ use Jacotaxis\Core\Proof\Throwing\Outcome;
 /** Where a run ends and what it is worth: the man who carries it is met, the ball is thrown, the passer is down. */
 final readonly class RunEnds
 {
-    /** How far from a carrier's lane, and how deep, a blocked man is at the point, yards. */
-    private const POINT_YD = [3.0, 7.5];
+    /**
+     * Chances that a block holds as long as it has to: two on one, on the line, on a backer, in space (settled by the
+     * shares of the whole).
+     */
+    private const HOLDS_DOUBLED = 0.97;
 
-    /** @param  list<string>  $free  roles of the men nobody blocks */
-    public function __construct(private Scene $scene, private Resolved $resolved, private array $free)
+    private const HOLDS_LINE = 0.92;
+
+    private const HOLDS_BACKER = 0.87;
+
+    private const HOLDS_SPACE = 0.72;
+
+    public function __construct(private Scene $scene, private Resolved $resolved, private Pursuit $pursuit)
     {
     }
 
@@ -67,14 +75,6 @@ final readonly class RunEnds
             ),
             default => sprintf('the %s meets %s at %.1f yd, %s', $first, $carrier->letter, $gain, $carrier->where),
         };
-        $worth = Worth::ofRun($past, $situation->successYd(), $this->blocksAt($carrier))->within(
-            $situation->toGoalYd(),
-        );
-        if ($carrier->thrownAt !== null) {
-            [$qx, $qy] = $this->scene->launch();
-            [$x, $y] = $carrier->path->at($carrier->from);
-            $worth = $worth->caughtOver(hypot($x - $qx, $y - $qy));
-        }
 
         return new RunOutcome(
             $carrier->action,
@@ -87,9 +87,24 @@ final readonly class RunEnds
             $first === null ? null : $carrier->path->x[$step],
             $carrier->pitched->leaves ?? $carrier->from,
             $why,
-            $worth,
+            fn (): Worth => $this->worthOf($carrier, $past, $step),
             $situation->runSuccessYd(),
         );
+    }
+
+    private function worthOf(Carrier $carrier, float $past, int $step): Worth
+    {
+        $situation = $this->scene->setting->situation;
+        $worth = Worth::ofRun($past, $situation->successYd(), $this->needed($carrier, $step))->within(
+            $situation->toGoalYd(),
+        );
+        if ($carrier->thrownAt === null) {
+            return $worth;
+        }
+        [$qx, $qy] = $this->scene->launch();
+        [$x, $y] = $carrier->path->at($carrier->from);
+
+        return $worth->caughtOver(hypot($x - $qx, $y - $qy));
     }
 
     /** Somebody is at the passer before the ball of a screen leaves. */
@@ -115,36 +130,36 @@ final readonly class RunEnds
                 $carrier->letter,
                 (float) $carrier->thrownAt,
             ),
-            Worth::ofRun($qy, $situation->successYd(), 0),
+            Worth::ofRun($qy, $situation->successYd(), []),
             $situation->runSuccessYd(),
         );
     }
 
-    /** How many blocks near a carrier's lane have to hold. */
-    private function blocksAt(Carrier $carrier): int
+    /**
+     * The blocks a carrier needs before the first free man meets him.
+     *
+     * @return list<NeededBlock>
+     */
+    private function needed(Carrier $carrier, int $before): array
     {
-        if ($carrier->thrownAt !== null) {
-            return $this->blocksInSpace();
+        $needed = [];
+        foreach ($this->pursuit->offTheirBlocks($carrier, $before) as $role => $metYd) {
+            $needed[] = new NeededBlock($this->holds($role), $metYd);
         }
-        $x = $carrier->path->x[$carrier->stepPast(0.0)];
-        $near = array_filter(
-            $this->resolved->front->men,
-            fn (Defender $d): bool => ! in_array($d->role, $this->free, true) &&
-                abs($d->xYd - $x) <= self::POINT_YD[0] &&
-                $d->yYd <= self::POINT_YD[1],
-        );
 
-        return count($near);
+        return $needed;
     }
 
-    /** Every man who goes out in front of a screen or blocks for it outside has to hold. */
-    private function blocksInSpace(): int
+    /** Two on one hold best, a man in space is held worst. */
+    private function holds(string $role): float
     {
-        return count(array_filter(
-            $this->resolved->blocks,
-            fn (Block $b): bool => $b->target !== null
-                && in_array($b->verb, [Verb::Lead, Verb::Kick, Verb::Stalk], true)
-                && $this->resolved->front->u($b->target) > $this->resolved->front->middle(),
-        ));
+        $man = $this->resolved->front->men[$role];
+
+        return match (true) {
+            count($this->resolved->blockersOf($role)) > 1 => self::HOLDS_DOUBLED,
+            $this->resolved->front->isOnLine($role) => self::HOLDS_LINE,
+            $man->group->isSecondary() => self::HOLDS_SPACE,
+            default => self::HOLDS_BACKER,
+        };
     }
 }

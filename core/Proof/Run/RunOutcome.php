@@ -4,34 +4,54 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Run;
 
+use Closure;
 use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
 
-/** Who has the ball, where, and who meets him first. Yards and seconds. */
-final readonly class RunOutcome
+/**
+ * Who has the ball, where, and who meets him first. Yards and seconds. What it is worth is worked out when it is asked
+ * for: most outcomes are only compared by who is free.
+ */
+final class RunOutcome
 {
     /** Share of what is asked that is enough against a man who waits. */
     private const WAITED_FOR = 0.5;
 
     public function __construct(
-        public string $action,
-        public ?string $letter,
-        public string $where,
-        public float $margin,
-        public float $gainYd,
+        public readonly string $action,
+        public readonly ?string $letter,
+        public readonly string $where,
+        public readonly float $margin,
+        public readonly float $gainYd,
         /** Role of the first free man, or null when nobody gets there. */
-        public ?string $firstFree,
-        public ?float $metYYd,
-        public ?float $metXYd,
-        public float $outAt,
-        public string $why,
-        public Worth $worth,
+        public readonly ?string $firstFree,
+        public readonly ?float $metYYd,
+        public readonly ?float $metXYd,
+        public readonly float $outAt,
+        public readonly string $why,
+        /** @var Worth|Closure(): Worth */
+        private Worth|Closure $worth,
         /** What the down asks of a run, yards. */
-        public float $needYd,
+        public readonly float $needYd,
         /** The pass of a run-pass option when the action is throw; its margin counts from where a man is open. */
-        public ?Outcome $pass = null,
-        public ?string $route = null,
+        public readonly ?Outcome $pass = null,
+        public readonly ?string $route = null,
     ) {
+    }
+
+    public function worth(): Worth
+    {
+        return $this->worth = $this->worth instanceof Worth ? $this->worth : ($this->worth)();
+    }
+
+    /**
+     * The same with another worth.
+     *
+     * @param  Closure(): Worth  $worth
+     */
+    public function withWorth(Closure $worth): self
+    {
+        return new self(...[...get_object_vars($this), 'worth' => $worth]);
     }
 
     /** Whether one of the keys waits between two carriers. */

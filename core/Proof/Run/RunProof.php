@@ -66,12 +66,15 @@ final readonly class RunProof implements Proven
 
     public function worthByRule(): Worth
     {
-        return $this->ruleTrue->worth;
+        return $this->ruleTrue->worth();
     }
 
     public function worthAtWorst(): Worth
     {
-        $worth = [$this->ruleTrue->worth, ...array_map(fn (array $p): Worth => $p['outcome']->worth, $this->pairs)];
+        $worth = [
+            $this->ruleTrue->worth(),
+            ...array_map(fn (array $p): Worth => $p['outcome']->worth(), $this->pairs),
+        ];
 
         return array_reduce(
             $worth,

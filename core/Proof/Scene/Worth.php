@@ -22,11 +22,6 @@ final readonly class Worth
     /** How much of the way he runs after the catch is uncertain besides: the first man misses, or gets there sooner. */
     private const RUN_SPREAD = 0.6;
 
-    /** Chance that one block at the point holds, and what a run brings when one of them is lost, yards. */
-    private const BLOCK_HOLDS = 0.92;
-
-    private const LOST_BLOCK_YD = 1.5;
-
     /** No run is given more than this for being through: somebody always catches up, yards. */
     private const MOST_RUN_YD = 15.0;
 
@@ -68,17 +63,30 @@ final readonly class Worth
         return new self($chance, $completion * ($gainYd + self::FALLS_YD) - $picked * self::PICK_COSTS_YD);
     }
 
-    /** A run that is met first after $gainYd, when $blocks blocks at the point have to hold. */
-    public static function ofRun(float $gainYd, float $needYd, int $blocks): self
+    /**
+     * A run that is met first after $gainYd when every block holds; the first man who gets off his block ends it where
+     * he meets the carrier.
+     *
+     * @param  list<NeededBlock>  $blocks
+     */
+    public static function ofRun(float $gainYd, float $needYd, array $blocks): self
     {
-        $gain = min(self::MOST_RUN_YD, $gainYd) + self::FALLS_YD;
-        $hold = self::BLOCK_HOLDS ** $blocks;
-        $lost = self::LOST_BLOCK_YD + min(0.0, $gainYd);
-        $chance = fn (float $yards): float => self::logistic(($yards - $needYd) / self::SPREAD_YD);
+        usort($blocks, fn (NeededBlock $a, NeededBlock $b): int => $a->metYd <=> $b->metYd);
+        $ends = min(self::MOST_RUN_YD, $gainYd);
+        $all = 1.0;
+        $chance = $yards = 0.0;
+        foreach ($blocks as $block) {
+            $lost = $all * (1.0 - $block->holds);
+            $gain = min($ends, $block->metYd) + self::FALLS_YD;
+            $chance += $lost * self::logistic(($gain - $needYd) / self::SPREAD_YD);
+            $yards += $lost * $gain;
+            $all *= $block->holds;
+        }
+        $gain = $ends + self::FALLS_YD;
 
         return new self(
-            $hold * $chance($gain) + (1.0 - $hold) * $chance(min($gain, $lost)),
-            $hold * $gain + (1.0 - $hold) * min($gain, $lost),
+            $chance + $all * self::logistic(($gain - $needYd) / self::SPREAD_YD),
+            $yards + $all * $gain,
         );
     }
 
@@ -99,6 +107,15 @@ final readonly class Worth
         $stands = self::logistic($spareS / self::MARGIN_S);
 
         return new self($stands * $this->chance, $stands * $this->yards + (1.0 - $stands) * self::WASTED_YD);
+    }
+
+    /** This in a share of the cases, another in the rest. */
+    public function orElse(self $other, float $share): self
+    {
+        return new self(
+            $share * $this->chance + (1.0 - $share) * $other->chance,
+            $share * $this->yards + (1.0 - $share) * $other->yards,
+        );
     }
 
     /** A ball that is thrown away. */

@@ -82,7 +82,7 @@ function Card({ of, shown, menus, calls }: CardProps) {
                           .slice(0, 2)
                           .map((l) => `${l.words} ${chance(l.shown / of.snaps)}`)
                           .join('; ')}`
-                    : `${of.snaps} snaps on film: all he has shown`}
+                    : `${of.snaps} ${of.snaps === 1 ? 'snap' : 'snaps'} on film: all he has shown`}
             </p>
             <ol>
                 {(weighed.data?.menu ?? []).slice(0, TOLD).map((r) => (

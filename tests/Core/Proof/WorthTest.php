@@ -2,10 +2,35 @@
 
 /* What a play is worth, and the word for it. */
 
+use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Proof\Proving;
+use Jacotaxis\Core\Proof\Run\RunProof;
+use Jacotaxis\Core\Proof\Scene\NeededBlock;
+use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Scene\Worth;
 use Jacotaxis\Core\Proof\Sheet\Sheet;
 use Jacotaxis\Core\Proof\Telling\Told;
+use Jacotaxis\Core\Words\CallParser;
+use Jacotaxis\Core\Words\LookParser;
+
+/**
+ * So many blocks a run needs.
+ *
+ * @return list<NeededBlock>
+ */
+function blocks(int $n, float $holds = 0.92, float $metYd = 1.0): array
+{
+    return array_fill(0, $n, new NeededBlock($holds, $metYd));
+}
+
+function ranAgainst(string $call, string $look): RunProof
+{
+    $proof = Proving::of(CallParser::parse($call), LookParser::parse($look), new Setting(Situation::of()));
+    assert($proof instanceof RunProof);
+
+    return $proof;
+}
 
 it('is worth more the more there is to spare, to gain and to block with', function (Worth $more, Worth $less): void {
     expect($more->chance)->toBeGreaterThan($less->chance)->and($more->yards)->toBeGreaterThanOrEqual($less->yards);
@@ -14,16 +39,58 @@ it('is worth more the more there is to spare, to gain and to block with', functi
     'a throw over less ground' => [Worth::ofThrow(10.0, 0.3, 8.0, 4.0), Worth::ofThrow(40.0, 0.3, 8.0, 4.0)],
     'a throw that gains more' => [Worth::ofThrow(15.0, 0.3, 12.0, 6.0), Worth::ofThrow(15.0, 0.3, 5.0, 6.0)],
     'a throw that has less to gain' => [Worth::ofThrow(15.0, 0.3, 5.0, 4.0), Worth::ofThrow(15.0, 0.3, 5.0, 10.0)],
-    'a run that is met later' => [Worth::ofRun(6.0, 4.0, 3), Worth::ofRun(2.0, 4.0, 3)],
-    'a run with fewer blocks to hold' => [Worth::ofRun(6.0, 4.0, 1), Worth::ofRun(6.0, 4.0, 5)],
+    'a run that is met later' => [Worth::ofRun(6.0, 4.0, blocks(3)), Worth::ofRun(2.0, 4.0, blocks(3))],
+    'a run with fewer blocks to hold' => [Worth::ofRun(6.0, 4.0, blocks(1)), Worth::ofRun(6.0, 4.0, blocks(5))],
+    'a run whose blocks hold better' => [
+        Worth::ofRun(6.0, 4.0, blocks(3, 0.97)), Worth::ofRun(6.0, 4.0, blocks(3, 0.7)),
+    ],
+    'a run whose lost block meets it later' => [
+        Worth::ofRun(12.0, 4.0, blocks(1, 0.7, 7.0)), Worth::ofRun(12.0, 4.0, blocks(1, 0.7, -1.0)),
+    ],
     'a throw that is open, and one thrown away' => [Worth::ofThrow(10.0, 0.3, 6.0, 4.0), Worth::none()],
 ]);
 
 it('puts runs and passes on one scale', function (): void {
-    $sure = Worth::ofRun(20.0, 4.0, 0)->chance;
+    $sure = Worth::ofRun(20.0, 4.0, [])->chance;
     $pass = Worth::ofThrow(5.0, 2.0, 20.0, 4.0)->chance;
     expect($sure)->toBeGreaterThan(0.95)->toBeLessThanOrEqual(1.0)
         ->and($pass)->toBeGreaterThan(0.75)->toBeLessThan($sure);
+});
+
+it('ends a run where the first man meets it who gets off his block', function (): void {
+    // Worked by hand: 0.8 of the runs go to 12 and the fall forward, a fifth is met at 2.
+    $worth = Worth::ofRun(12.0, 4.0, blocks(1, 0.8, 2.0));
+    $logistic = fn (float $yd): float => 1.0 / (1.0 + exp(-($yd + 1.2 - 4.0) / 1.6));
+    expect($worth->yards)->toEqualWithDelta(0.8 * 13.2 + 0.2 * 3.2, 1e-9)
+        ->and($worth->chance)->toEqualWithDelta(0.8 * $logistic(12.0) + 0.2 * $logistic(2.0), 1e-9);
+
+    // Of two the one who is nearer to the line ends it, whatever their order.
+    $two = [new NeededBlock(0.5, 9.0), new NeededBlock(0.5, 0.0)];
+    $yards = 0.5 * 1.2 + 0.25 * 10.2 + 0.25 * 13.2;
+    expect(Worth::ofRun(12.0, 4.0, $two)->yards)->toEqualWithDelta($yards, 1e-9)
+        ->and(Worth::ofRun(12.0, 4.0, array_reverse($two))->yards)->toEqualWithDelta($yards, 1e-9);
+});
+
+it('is worth less when the ball is read wrong now and then', function (): void {
+    $mixed = (new Worth(0.8, 6.0))->orElse(new Worth(0.2, -1.0), 0.9);
+    expect($mixed->chance)->toEqualWithDelta(0.74, 1e-9)->and($mixed->yards)->toEqualWithDelta(5.3, 1e-9);
+});
+
+it('does not make a run that reads a man worth as much as it is when he is always read right', function (): void {
+    $proof = ranAgainst('gun H-back left: zone right; tag arc left', '4-2 nickel, cover 3');
+    $right = $proof->decider->carried($proof->ruleTrue->action, $proof->byRule)->worth()->chance;
+    expect($proof->worthByRule()->chance)->toBeLessThan($right)->toBeGreaterThan(0.8 * $right);
+
+    $unread = ranAgainst('under center I right: power right', '4-2 nickel, cover 3');
+    expect($unread->worthByRule()->chance)
+        ->toBe($unread->decider->carried($unread->ruleTrue->action, $unread->byRule)->worth()->chance);
+});
+
+it('makes a run outside that leans on blocks in space worth less than one whose blocks are inside', function (): void {
+    // Both are through by rule; on the crack a corner, a safety and a nickel have to be held in space.
+    $crack = ranAgainst('pistol trips right: crack right', '4-2 nickel, cover 2');
+    expect($crack->verdict())->toBe(Verdict::Open)
+        ->and($crack->worthByRule()->chance)->toBeLessThan(0.6)->toBeGreaterThan(0.3);
 });
 
 it('counts interceptions of a beaten ball against its yards', function (): void {
@@ -32,7 +99,7 @@ it('counts interceptions of a beaten ball against its yards', function (): void 
 });
 
 it('gains nothing past the goal line, and loses no chance by it', function (): void {
-    $worth = Worth::ofRun(20.0, 3.0, 2);
+    $worth = Worth::ofRun(20.0, 3.0, blocks(2));
     expect($worth->within(6.0)->yards)->toBe(6.0)
         ->and($worth->within(6.0)->chance)->toBe($worth->chance)
         ->and($worth->within(90.0)->yards)->toBe($worth->yards);
@@ -100,7 +167,7 @@ it('is worth less where nobody is open and the check-down is left than where a r
 
 it('never leaves nought to one', function (float $margin, float $gain, float $need): void {
     expect(Worth::ofThrow(30.0, $margin, $gain, $need)->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0)
-        ->and(Worth::ofRun($gain, $need, 4)->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0);
+        ->and(Worth::ofRun($gain, $need, blocks(4))->chance)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual(1.0);
 })->with([[-3.0, -5.0, 10.0], [3.0, 60.0, 1.0], [0.0, 0.0, 0.0], [9.0, 99.0, 30.0]]);
 
 it('has a word for acts that are answered always, in part or never',

@@ -27,6 +27,15 @@ final class Pursuit
 
     private const HELD_S = 0.5;
 
+    /** A man who gets off his block is this much later than one nobody blocks, seconds (settled by the shares). */
+    private const GETS_OFF_S = 0.3;
+
+    /** @var list<string> roles of the men somebody has */
+    private array $blocked = [];
+
+    /** @var array<string, array<string, int>> by action: when blocked men would meet the carrier off their blocks */
+    private array $offBlocks = [];
+
     /** @var array<string, Tackler> free men by role */
     private array $free = [];
 
@@ -64,6 +73,10 @@ final class Pursuit
                 $blocked[] = $block->first;
             }
         }
+        $this->blocked = array_values(array_unique(array_filter(
+            $blocked,
+            fn (?string $role): bool => $role !== null && ! in_array($role, $read, true),
+        )));
         foreach (array_keys($resolved->front->men) as $role) {
             if (! in_array($role, $read, true) && ! in_array($role, $blocked, true)) {
                 $this->free[$role] = $this->held($role)
@@ -77,6 +90,37 @@ final class Pursuit
     public function free(): array
     {
         return $this->free;
+    }
+
+    /**
+     * Where men who get off their blocks would meet a carrier before a step of his way, yards past the line by role.
+     *
+     * @return array<string, float>
+     */
+    public function offTheirBlocks(Carrier $carrier, int $before): array
+    {
+        $met = [];
+        foreach ($this->offBlocks[$carrier->action] ??= $this->stepsOffBlocks($carrier) as $role => $step) {
+            if ($step < $before) {
+                $met[$role] = $carrier->path->y[$step];
+            }
+        }
+
+        return $met;
+    }
+
+    /** @return array<string, int> steps of his way at which they would meet him, by role */
+    private function stepsOffBlocks(Carrier $carrier): array
+    {
+        $steps = [];
+        foreach ($this->blocked as $role) {
+            $step = $this->defense->tackler($role)->later(self::GETS_OFF_S)->meets($carrier);
+            if ($step !== null) {
+                $steps[$role] = $step;
+            }
+        }
+
+        return $steps;
     }
 
     /**

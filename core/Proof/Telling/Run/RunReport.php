@@ -132,7 +132,7 @@ final readonly class RunReport
                 : $this->proof->scene->count->number($o->letter), 'side' => $side, 'route' => $o->route,
             'outAt' => round($o->outAt, 2), 'caughtAt' => null, 'margin' => round($o->margin, 2),
             'completion' => round($o->pass === null ? 1.0 : $o->pass->completion, 2),
-            'chance' => round($o->worth->chance, 3), 'gain' => round($o->gainYd, 1), 'why' => ucfirst($o->why).'.',
+            'chance' => round($o->worth()->chance, 3), 'gain' => round($o->gainYd, 1), 'why' => ucfirst($o->why).'.',
             'next' => null,
             'where' => $o->where, 'firstFree' => $o->firstFree === null ? null
                 : ['defender' => $o->firstFree, 'atYd' => round((float) $o->metYYd, 1),

@@ -371,7 +371,7 @@ it('is sacked where the rush is there before the ball leaves', function (): void
         ->and($proof->ruleTrue->letter)->toBe('Q')
         ->and($proof->ruleTrue->gainYd)->toBeLessThan(-4.0)
         ->and($proof->ruleTrue->why)->toContain('the jack is at Q at')
-        ->and($proof->ruleTrue->worth->chance)->toBeLessThan(0.1)
+        ->and($proof->ruleTrue->worth()->chance)->toBeLessThan(0.1)
         ->and(carried('gun 2x2: swing screen right', '4-2 nickel, cover 2')->ruleTrue->action)->toBe('throw');
 });
 
