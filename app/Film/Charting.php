@@ -4,6 +4,7 @@ namespace App\Film;
 
 use App\Models\Call;
 use App\Models\Look;
+use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Snap;
 use App\Models\StaffWords;
@@ -52,6 +53,25 @@ final class Charting
 
         return Prediction::of(array_values($history), $sheetWords,
             Look::query()->where('opponent', $reel->opponent)->pluck('shown', 'words')->all(), $formations);
+    }
+
+    /**
+     * Words of the calls that are on the sheet against the opponent of a reel, by their numbers.
+     *
+     * @return array<int, string>
+     */
+    public static function numbers(Reel $reel): array
+    {
+        $ids = Plan::query()->where('opponent', $reel->opponent)->first()->calls ?? [];
+        $words = Call::query()->whereIn('id', $ids)->pluck('words', 'id');
+        $numbers = [];
+        foreach ($ids as $n => $id) {
+            if ($words->has($id)) {
+                $numbers[$n + 1] = (string) $words[$id];
+            }
+        }
+
+        return $numbers;
     }
 
     public static function chart(Snap $snap): Chart

@@ -1,5 +1,6 @@
 <?php
 
+use App\Models\Call;
 use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Role;
@@ -130,6 +131,18 @@ it('tells what a defense gains that knows us, with the staff\'s price of a known
     $this->putJson('/api/v1/staff-book', ['values' => [['id' => 'known-call', 'value' => 40]]],
         ['If-Match' => "\"{$book['version']}\""])->assertOk();
     expect($known()['high'])->toEqualWithDelta(2.0 * $usual['high'], 1e-6);
+});
+
+it('charts a call by its number on the sheet against the opponent', function (): void {
+    $reel = gameOf(CRACK, ['r4']);
+    $entry = fn (string $line) => $this->postJson("/api/v1/reels/{$reel->id}/entries", ['line' => $line]);
+    $entry('#2 . r4')->assertUnprocessable()->assertSee('put calls on it under Sheet');
+    $calls = Call::query()->orderBy('id')->limit(2)->get();
+    $plan = $this->getJson('/api/v1/plans/Granite Pass')->json();
+    $this->putJson('/api/v1/plans/Granite Pass', ['calls' => $calls->pluck('id')->reverse()->values()->all()],
+        ['If-Match' => "\"{$plan['version']}\""])->assertOk();
+    expect($entry('#1 r4')->assertOk()->json('document.call'))->toBe($calls[1]->words)
+        ->and($entry('#2 r4')->assertOk()->json('document.call'))->toBe($calls[0]->words);
 });
 
 it('tells what he showed in each row of the sheet', function (): void {

@@ -44,6 +44,14 @@ final class BadEntry extends DomainException
         return new self("\"$token\" names the key's choice, but call or look is unknown, so there is no key yet.");
     }
 
+    /** @param  list<int>  $known */
+    public static function notOnTheSheet(string $token, array $known): self
+    {
+        return new self("There is no call $token on the sheet against this opponent: ".($known === []
+            ? 'put calls on it under Sheet, The call sheet.'
+            : 'it has 1 to '.max(1, ...$known).'.'));
+    }
+
     public static function box(string $token): self
     {
         return new self("\"$token\" is no count of a box: b6, b7 or b8 say how many men stand in it.");

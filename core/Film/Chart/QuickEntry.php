@@ -16,6 +16,7 @@ final class QuickEntry
 {
     public const GRAMMAR = [
         ['1 to 9', 'the first figure is the call of the list, the second the look; 32 is both'],
+        ['#23', 'the call of the sheet under this number'],
         ['.', 'the call, then the look, as predicted first'],
         ['?', 'the look (the second time: the call) is not known yet'],
         ['k1 k2  ksit', 'what the key chose, by the figure of the list or by the letters it begins with'],
@@ -49,21 +50,28 @@ final class QuickEntry
 
     private bool $unknownCall = false;
 
-    /** @param  callable(string, string): list<string>  $choices  what the key can choose, by words of call and look */
-    private function __construct(private readonly Prediction $prediction, private readonly mixed $choices)
-    {
+    /**
+     * @param  callable(string, string): list<string>  $choices  what the key can choose, by words of call and look
+     * @param  array<int, string>  $numbers  words of the calls of the sheet
+     */
+    private function __construct(
+        private readonly Prediction $prediction,
+        private readonly mixed $choices,
+        private readonly array $numbers,
+    ) {
         $this->chart = $prediction->chart;
     }
 
     /**
      * @param  callable(string, string): list<string>  $choices  what the key can choose, by words of call and look
+     * @param  array<int, string>  $numbers  words of the calls of the sheet, by their numbers on the wristband
      * @return array{chart: Chart, call: string|null, look: string|null, choice: string|null, assumed: list<string>}
      *
      * @throws BadEntry naming the token
      */
-    public static function read(string $line, Prediction $prediction, callable $choices): array
+    public static function read(string $line, Prediction $prediction, callable $choices, array $numbers = []): array
     {
-        $entry = new self($prediction, $choices);
+        $entry = new self($prediction, $choices, $numbers);
         preg_match_all('/"[^"]*"|\S+/u', trim($line), $found);
         $later = [];
         foreach ($found[0] as $token) {
@@ -84,6 +92,7 @@ final class QuickEntry
     {
         $set = match (true) {
             preg_match('/^(?:[1-9.]{1,2})$/', $token) === 1 => $this->listed($token),
+            preg_match('/^#(\d{1,2})$/', $token, $m) === 1 => $this->numbered($token, (int) $m[1]),
             $token === '?' => $this->unknown(),
             preg_match('/^([cidwxrmsflyn])(-?\d{1,2})?(t)?$/', $token, $m) === 1 => $this->result(
                 $m[1],
@@ -130,6 +139,16 @@ final class QuickEntry
             $this->place === 0 ? $this->call = $words : $this->look = $words;
             $this->place++;
         }
+
+        return [];
+    }
+
+    /** @return array{} */
+    private function numbered(string $token, int $number): array
+    {
+        $this->call = $this->numbers[$number] ?? throw BadEntry::notOnTheSheet($token, array_keys($this->numbers));
+        // What follows is the look.
+        $this->place = max(1, $this->place);
 
         return [];
     }

@@ -117,7 +117,7 @@ type IdleProps = Pick<Props, 'busy' | 'onTake'> & { idle: Weighed['idle'] };
 function Idle({ idle, busy, onTake }: IdleProps) {
     if (idle.length === 0) return null;
     return (
-        <section>
+        <section className="no-print">
             <h2 className="text-base font-bold">Calls that earn no place</h2>
             <p className="mb-1 text-[12px] text-soft narrow">
                 Another of their kind is as good against everything, and nothing is good only because of them.

@@ -99,6 +99,17 @@ describe('the call sheet against an opponent', () => {
         });
     });
 
+    it('prints a card for the wrist with every call under its number', async () => {
+        opened(['Smash', 'Zone', 'gone']);
+        await screen.findByTestId('plan-summary');
+        const card = document.querySelector('[aria-label=Wristband]')!;
+        expect([...card.querySelectorAll('li')].map((li) => li.textContent)).toEqual([
+            '1Smash',
+            '2Zone',
+            '3no longer in the book',
+        ]);
+    });
+
     it('closes a hole by the call that is proposed, and gives it the next number', async () => {
         opened(['Zone']);
         expect(await screen.findByText('closes bear, cover 0', { exact: false })).toBeTruthy();

@@ -9,6 +9,7 @@ import { chance } from '../ui/words';
 import { Filling } from './Filling';
 import { PlanAdvice } from './PlanAdvice';
 import { WorthBar } from './WorthBar';
+import { Wristband } from './Wristband';
 import { usePlan, useWeighed } from './usePlan';
 import { useMenus } from './useSheet';
 
@@ -61,6 +62,7 @@ export function PlanSheet({ shown, opponent, situation, named }: Props) {
                 {weighed.data && on && on.length > 0 && (
                     <OnSheet weighed={weighed.data} on={on} shown={shown} busy={busy} onTake={take} />
                 )}
+                {on && on.length > 0 && <Wristband calls={book} on={on} opponent={opponent} />}
                 {off.length > 0 && (
                     <section className="no-print mt-4">
                         <h2 className="label mb-1">In the book, not on the sheet</h2>

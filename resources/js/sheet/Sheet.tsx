@@ -31,7 +31,7 @@ export function Sheet() {
         <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col stacked:h-auto print:h-auto">
             <header className="flex items-center gap-5 border-b border-edge px-5 py-2 stacked:flex-wrap">
                 <h1 className="text-lg font-bold">Sheet</h1>
-                <Tabs.List aria-label="Which sheet" className="flex gap-4">
+                <Tabs.List aria-label="Which sheet" className="no-print flex gap-4">
                     {[
                         ['call', 'One call, every look'],
                         ['menu', 'The menu, look by look'],

@@ -113,6 +113,7 @@ function entry(string $line): array
         $line,
         Prediction::of($before, ['zone', 'smash', 'power'], ['cover 3' => 9, 'cover 2' => 4]),
         fn (string $call, string $look): array => $call === 'smash' ? ['sit', 'sink'] : [],
+        [1 => 'power', 2 => 'smash'],
     );
 }
 
@@ -155,6 +156,9 @@ it('reads a quick entry', function (string $line, array $expected): void {
     'an unknown look' => ['2 ? c5', ['call' => 'smash', 'look' => null]],
     'call and look unknown' => ['? ? r2', ['call' => null, 'look' => null]],
     'a note' => ['r2 "tight end limped"', ['note' => 'tight end limped']],
+    'the call of the sheet by its number' => ['#1 r4', ['call' => 'power', 'look' => 'cover 3']],
+    'its number, then the look and the choice' => ['#2 2 ksit c8',
+        ['call' => 'smash', 'look' => 'cover 2', 'choice' => 'sit']],
     'men in the box' => ['r2 b8', ['box' => 8]],
     'what a defender did' => ['r4 ss-trigger', ['acts' => ['strong safety triggers']]],
     'two of them, by their first letters' => ['fs-tr rc-fal r4',
@@ -180,6 +184,7 @@ it('names the token it cannot read, and the cure', function (string $line, strin
     'beyond the list' => ['9 r3', 'no call under 9: the list has 3'],
     'a run without its gain' => ['2 2 r', 'r4, r0 or r-2'],
     'an incompletion that gains' => ['i7', 'gains nothing'],
+    'a number the sheet has not' => ['#9 r2', 'no call #9 on the sheet against this opponent: it has 1 to 2'],
     'a box of nobody' => ['r2 b0', 'no count of a box'],
     'a box of twelve' => ['r2 b12', 'no count of a box'],
     'no such defender' => ['r2 zz-trigger', 'Known: ss, fs'],

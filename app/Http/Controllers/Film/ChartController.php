@@ -62,6 +62,7 @@ class ChartController extends Controller
             fn (string $call, string $look): array => array_values(
                 array_unique(array_column(Charting::choices($call, $look), 'name')),
             ),
+            Charting::numbers($reel),
         );
         $written = $found['chart']->write();
         $choices =
