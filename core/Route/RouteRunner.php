@@ -11,6 +11,7 @@ use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\PathBuilder;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Route\Ways\ShortWays;
 
 /** Turns a called route into a timed path from a man's spot. */
 final class RouteRunner
@@ -20,17 +21,6 @@ final class RouteRunner
 
     /** Share of the way from the ball to the middle of the field around which the two seams lie. */
     private const SEAM_MIDDLE = 0.8;
-
-    /** Room a flat runner leaves to the sideline, yards: he works to the top of the numbers. */
-    private const FLAT_ROOM_YD = 6.0;
-
-    /** On a short side he leaves this share of it. */
-    private const FLAT_SHARE = 0.34;
-
-    /** Most width he gains, and a back, yards. */
-    private const FLAT_GAIN_YD = 12.0;
-
-    private const BACK_GAIN_YD = 13.0;
 
     /**
      * Share of his depth at which a man sent to the other seam passes the ball, and yards he climbs for a yard across
@@ -42,18 +32,6 @@ final class RouteRunner
 
     /** Most a seam runner leaves his release line for the landmark, yards. */
     private const BEND_YD = 5.0;
-
-    /** How far inside his release a spot lies: for a man this wide, and for one nearer to the ball, yards. */
-    private const SIT_IN_YD = 6.0;
-
-    private const SIT_WIDE_YD = 11.0;
-
-    private const STICK_IN_YD = 1.0;
-
-    /** A man as tight as this sits outside of where he stood, by as much, yards. */
-    private const TIGHT_YD = 5.0;
-
-    private const STICK_OUT_YD = 1.5;
 
     /**
      * How far out a wheel goes before it turns up, and the room it leaves, yards (product defaults: the depth is
@@ -74,9 +52,6 @@ final class RouteRunner
 
     private const FANS_TO_YD = 17.0;
 
-    /** Share of a shallow's way in after which he is past the hook man and may be thrown. */
-    private const UNDER_HOOK = 0.6;
-
     /** Nearest a runner comes to the sideline and the end line, yards. */
     private const EDGE_YD = 0.3;
 
@@ -95,13 +70,8 @@ final class RouteRunner
 
     private const THROUGH_YD = 1.0;
 
-    /** How far inside a crack aims, and the width a leak climbs on, yards. */
-    private const CRACK_IN_YD = 6.0;
-
+    /** The width a leak climbs on, yards. */
     private const LEAK_WIDE_YD = 11.0;
-
-    /** Past the hook on the other side: where a crosser settles who stops in the next window, yards from the ball. */
-    private const NEXT_WINDOW_YD = 4.0;
 
     /**
      * @param  bool  $outside  whether nobody stands outside of him on his side
@@ -142,14 +112,14 @@ final class RouteRunner
                 $shape,
                 $out,
             ),
-            Stem::Inside => self::inside($build, $man, $depth, $out, $width),
+            Stem::Inside => ShortWays::inside($build, $man, $depth, $out, $width),
             Stem::Wheel => self::wheel(self::around($build, $man, $home), $man, $depth, $shape, $out, $room),
-            Stem::ToFlat => self::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, $room),
-            Stem::Across => self::across($build, $man, $route, $out, $width, $release !== null),
+            Stem::ToFlat => ShortWays::flat(self::around($build, $man, $home), $man, $depth, $shape, $out, $room),
+            Stem::Across => ShortWays::across($build, $man, $route, $out, $width, $release !== null),
             Stem::Double => self::double(self::around($build, $man, $home), $man, $depth, $shape, $out),
-            Stem::Behind => self::past($build, $man, self::BEHIND_YD, $depth, $shape, $out, $room),
-            Stem::Through => self::past($build, $man, self::THROUGH_YD, $depth, $shape, $out, $room),
-            Stem::Crack => self::crack($build, $man, $depth, $shape),
+            Stem::Behind => ShortWays::past($build, $man, self::BEHIND_YD, $depth, $shape, $out, $room),
+            Stem::Through => ShortWays::past($build, $man, self::THROUGH_YD, $depth, $shape, $out, $room),
+            Stem::Crack => ShortWays::crack($build, $man, $depth, $shape),
             Stem::Late => $build
                 ->to($out * self::LEAK_WIDE_YD, $depth)
                 ->cut($shape->break ?? CutKind::Bend)
@@ -221,7 +191,7 @@ final class RouteRunner
         }
         $build->to($x, $depth)->cut($shape->break ?? CutKind::Bend);
         if ($shape->crosses() && ($width !== null || $route->finish() === Finish::Settle)) {
-            $stop = $width ?? self::nextWindow($x, $out);
+            $stop = $width ?? ShortWays::nextWindow($x, $out);
 
             return $build->to($stop, $depth + abs($stop - $x) / tan(deg2rad($shape->angleDeg)))->settle();
         }
@@ -233,12 +203,6 @@ final class RouteRunner
                 ->settle(),
             Finish::Run => $build->run($out * $shape->angleDeg),
         };
-    }
-
-    /** Where a crosser stops who settles: past the ball, in the window beyond the next hook (RTE-17). */
-    private static function nextWindow(float $x, int $out): float
-    {
-        return $out * max(self::NEXT_WINDOW_YD, $out * $x + self::NEXT_WINDOW_YD);
     }
 
     /** Up the seam landmark on his side; only a man sent to the other side's seam crosses the ball. */
@@ -280,45 +244,6 @@ final class RouteRunner
         return self::SEAM_MIDDLE * $frame->middleX() + $out * self::SEAM_YD;
     }
 
-    /** The flat runner gains width and throttles down before the sideline. */
-    private static function flat(
-        PathBuilder $build,
-        Man $man,
-        float $depth,
-        RouteShape $shape,
-        int $out,
-        float $room,
-    ): Path {
-        $edge = min(
-            $room - min(self::FLAT_ROOM_YD, self::FLAT_SHARE * $room),
-            abs($man->xYd) + ($man->isBack() ? self::BACK_GAIN_YD : self::FLAT_GAIN_YD),
-        );
-        $width = max($edge, min($out * $man->xYd + 2.0, $room - 1.0));
-        $x = $out * min($man->isBack() ? 8.0 : $out * $man->xYd + 4.0, $width - 1.0);
-
-        return $build->to($x, $depth * 0.4)->cut($shape->break ?? CutKind::Bend)->to($out * $width, $depth)->settle();
-    }
-
-    /** To a spot and settles there: a wide man six yards inside, a slot man where he is, a tight man just outside. */
-    private static function inside(PathBuilder $build, Man $man, float $depth, int $out, ?float $width): Path
-    {
-        if ($width !== null) {
-            return $build->to($man->xYd, min(1.0, $depth - 0.5))->cut(CutKind::Bend)->to($width, $depth)->settle();
-        }
-
-        $in = match (true) {
-            abs($man->xYd) > self::SIT_WIDE_YD => self::SIT_IN_YD,
-            abs($man->xYd) < self::TIGHT_YD => -self::STICK_OUT_YD,
-            default => self::STICK_IN_YD,
-        };
-
-        return $build
-            ->to($man->xYd, min(2.0, $depth - 0.5))
-            ->cut(CutKind::Bend)
-            ->to($man->xYd + $out * $in, $depth)
-            ->settle();
-    }
-
     /** To the flat first, then up the sideline. */
     private static function wheel(
         PathBuilder $build,
@@ -336,32 +261,6 @@ final class RouteRunner
         return $build->to($out * $width, $depth)->cut($shape->break ?? CutKind::Bend)->run(0.0);
     }
 
-    private static function across(
-        PathBuilder $build,
-        Man $man,
-        RouteSpec $route,
-        int $out,
-        ?float $width,
-        bool $released,
-    ): Path {
-        $shape = $route->shape();
-        $depth = $route->depth();
-        $length = max(4.0, abs($man->xYd) - 3.0);
-        $climb = $man->yYd + 1.5;
-        // Past a man in his face the fake was his step upfield.
-        ($released ? $build : $build->to($man->xYd, $climb)->cut(CutKind::Plant))
-            ->to($man->xYd + $out * $length * self::UNDER_HOOK, $climb + self::UNDER_HOOK * ($depth - $climb))
-            ->cut(CutKind::Bend)
-            ->to($man->xYd + $out * $length, $depth)
-            ->cut($shape->break ?? CutKind::Bend);
-        if ($width === null && $route->finish() === Finish::Run) {
-            return $build->run($out * $shape->angleDeg);
-        }
-
-        // Never before he has passed the ball.
-        return $build->to($width ?? self::nextWindow($man->xYd + $out * $length, $out), $depth)->settle();
-    }
-
     /** A first break that is a lie, then the true one. */
     private static function double(PathBuilder $build, Man $man, float $depth, RouteShape $shape, int $out): Path
     {
@@ -374,39 +273,6 @@ final class RouteRunner
             ->to($x + $out * self::FAKE_YD * sin($lie), $depth + self::FAKE_YD * cos($lie))
             ->cut($shape->break ?? CutKind::Plant)
             ->run($out * $shape->angleDeg);
-    }
-
-    /** Past the line to the other side, behind it or in front of it, then out to the flat. */
-    private static function past(
-        PathBuilder $build,
-        Man $man,
-        float $lineYd,
-        float $depth,
-        RouteShape $shape,
-        int $out,
-        float $room,
-    ): Path {
-        $from = max(4.5, $out * $man->xYd + 1.0);
-        $width = max($from + 2.0, min($from + self::FLAT_GAIN_YD, $room - self::FLAT_SHARE * $room));
-
-        return $build
-            ->to($man->xYd + $out * 0.5, $lineYd)
-            ->cut(CutKind::Bend)
-            ->to($out * $from, $lineYd)
-            ->cut($shape->break ?? CutKind::Speed)
-            ->to($out * $width, $depth)
-            ->settle();
-    }
-
-    /** Flat inside at the man he seems to block, then up past him. */
-    private static function crack(PathBuilder $build, Man $man, float $depth, RouteShape $shape): Path
-    {
-        $in = min(self::CRACK_IN_YD, max(0.0, abs($man->xYd) - 4.0));
-
-        return $build
-            ->to($man->xYd - $man->side()->sign() * $in, $depth)
-            ->cut($shape->break ?? CutKind::Plant)
-            ->run(0.0);
     }
 
     /** The cut that opens the route: for a shallow the first one inside, else the last cut before the finish. */

@@ -7,10 +7,6 @@ namespace Jacotaxis\Core\Proof\Scene;
 use Jacotaxis\Core\Blocking\Fake;
 use Jacotaxis\Core\Blocking\Pickup;
 use Jacotaxis\Core\Blocking\Run\Hold;
-use Jacotaxis\Core\Blocking\Run\Resolved;
-use Jacotaxis\Core\Blocking\Run\Resolver;
-use Jacotaxis\Core\Blocking\Run\RunCall;
-use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Defense\Aligning\Aligned;
@@ -32,7 +28,6 @@ use Jacotaxis\Core\Route\Facing;
 use Jacotaxis\Core\Route\Release;
 use Jacotaxis\Core\Route\RouteRunner;
 use Jacotaxis\Core\Route\RunRoute;
-use Jacotaxis\Core\School\Schools;
 
 /** A call and a look standing on the field: the twenty-two spots, the count and the timed routes. */
 final readonly class Scene
@@ -136,7 +131,9 @@ final readonly class Scene
                     ? $routes[$letter]
                     : RouteRunner::path($man, $called, $frame, $law, outside: $lineup->count->number($letter) === 1);
         }
-        $pickup = self::pickup($call, $look, $lineup, $aligned->defenders, $routes, $reads, $setting->schools);
+        $usual = $call->run !== null ? Footwork::Quick : Drops::fitting($reads, $planned, $snap->men, $setting);
+        $drop = $call->drop ?? $usual;
+        $pickup = Protectors::of($call, $look, $lineup, $aligned->defenders, $routes, $reads, $setting->schools);
         $stays = array_filter(
             array_intersect_key($pickup->takes, $routes),
             fn (string $l): bool => $call->routes[$l]->checks,
@@ -157,7 +154,7 @@ final readonly class Scene
             $aligned,
             $aligned->defenders,
             array_diff_key($routes, $stays),
-            $call->drop ?? ($call->run !== null ? Footwork::Quick : self::drop($reads, $planned, $snap->men, $setting)),
+            $drop,
             $reads,
             $facing,
             $releases,
@@ -318,119 +315,5 @@ final readonly class Scene
         }
 
         return [0.0, 0.0, 0.0];
-    }
-
-    /**
-     * Who blocks whom. A chipping man is a protector for a beat only and is not counted.
-     *
-     * @param  list<Defender>  $defenders
-     * @param  array<string, RunRoute>  $routes
-     * @param  list<string>  $reads
-     */
-    private static function pickup(
-        Call $call,
-        Look $look,
-        Lineup $lineup,
-        array $defenders,
-        array $routes,
-        array $reads,
-        Schools $schools,
-    ): Pickup {
-        $rushers = [];
-        foreach ($defenders as $d) {
-            if ($d->rushes()) {
-                $rushers[] = $d->movement === null ? $d : $d->at(...$d->movement->to($d->xYd, $d->yYd));
-            }
-        }
-        $passer = $call->fake?->passer($lineup, $lineup->strong) ?? 'Q';
-        $staying = array_values(
-            array_filter(
-                $lineup->eligible(),
-                fn (string $l): bool => $l !== $passer
-                    && (! isset($call->routes[$l]) || $call->routes[$l]->checks),
-            ),
-        );
-        $first = $reads === [] ? null : Side::ofX($routes[$reads[0]]->break()->xYd);
-
-        $alone = self::leftAlone($call, $look, $lineup, $rushers);
-        $shown = self::shown($call, $look, $lineup, $defenders, $schools);
-
-        return $shown === null
-            ? Pickup::of($lineup, $rushers, $staying, $call->protection, $first, $alone)
-            : Pickup::behind($shown, $lineup, $rushers, $staying, $alone);
-    }
-
-    /**
-     * The run whose blocks the line shows, handed off whatever anybody does; null without a run action.
-     *
-     * @param  list<Defender>  $defenders
-     */
-    private static function shown(Call $call, Look $look, Lineup $lineup, array $defenders, Schools $schools): ?Resolved
-    {
-        $run = $call->run !== null ? null : $call->fake?->run($lineup->strong);
-        // Behind an option everybody has the hand that is down in front of him (PRO-01).
-        if ($run === null || $run->scheme()->isOption()) {
-            return null;
-        }
-        $given = new RunCall($run->scheme, $run->side, $run->who, giveOnly: true);
-
-        return Resolver::of(
-            $given,
-            $lineup,
-            $defenders,
-            $look,
-            $schools,
-            array_map(strval(...), array_keys($call->routes)),
-        );
-    }
-
-    /**
-     * Who comes off the edge on purpose where the passer goes naked: nobody is there for him.
-     *
-     * @param  list<Defender>  $rushers
-     */
-    private static function leftAlone(Call $call, Look $look, Lineup $lineup, array $rushers): ?string
-    {
-        $side = Drawn::roll($call->protection, $call->fake, $lineup->strong);
-        if ($side === null || $call->protection?->scheme !== Scheme::Naked) {
-            return null;
-        }
-        $sent = array_filter(
-            $look->edges,
-            fn (string $word): bool => Look::side($word, $lineup->strong, $lineup->hash->fieldSide()) === $side,
-        );
-        $edge = array_values(array_filter($rushers, fn (Defender $d): bool => $d->side === $side));
-        usort($edge, fn (Defender $a, Defender $b): int => abs($b->xYd) <=> abs($a->xYd));
-
-        return $sent === [] ? null : ($edge[0] ?? null)?->role;
-    }
-
-    /**
-     * The drop that fits the first two reads, also when they become what the coverage makes of them; nobody drops
-     * deeper than five steps for them unless the call says so.
-     *
-     * @param  list<string>  $reads
-     * @param  array<string, RunRoute>  $routes  as called
-     * @param  array<string, Man>  $men
-     */
-    private static function drop(array $reads, array $routes, array $men, Setting $setting): Footwork
-    {
-        $breaks = [];
-        foreach (array_slice($reads, 0, 2) as $letter) {
-            $breaks[] = $routes[$letter]->thrownFrom();
-            foreach (Conversions::possible($routes[$letter]->called, $setting->schools) as $conversion) {
-                if ($conversion->byCoverage()) {
-                    $breaks[] = RouteRunner::path(
-                        $men[$letter],
-                        $conversion->made($routes[$letter]->called),
-                        $setting->situation->frame(),
-                        $setting->law($letter),
-                    )->break()->t;
-                }
-            }
-        }
-        $fitting = $breaks === [] ? Footwork::Three : Footwork::fitting(max($breaks));
-
-        return $fitting === Footwork::Seven ? Footwork::Five : $fitting;
     }
 }
