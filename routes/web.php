@@ -140,6 +140,9 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('players', [PlayerController::class, 'store']);
         Route::put('players/{player}', [PlayerController::class, 'update']);
         Route::get('players/{player}', [PlayerController::class, 'show']);
+        Route::delete('players/{player}', [PlayerController::class, 'destroy']);
+        Route::get('players/{player}/records.{format}', [PlayerController::class, 'records'])
+            ->whereIn('format', ['json', 'csv']);
     });
 
     Route::any('{any}', fn () => abort(404))->where('any', '.*');

@@ -20,6 +20,8 @@ use Jacotaxis\Core\Grade\Owners\Charge;
  * @property bool $bust a mental error
  * @property bool $impact a plus play
  * @property string $asked
+ * @property string $done
+ * @property string $reason what the mark rests on
  * @property string|null $decision
  * @property list<string> $faults ids of the library
  * @property string $correction what to do instead

@@ -3,13 +3,16 @@
 namespace App\Http\Controllers;
 
 use App\Film\Letter;
+use App\Http\Problem;
 use App\Models\Call;
 use App\Models\Grade;
 use App\Models\Player;
 use App\Models\StaffWords;
+use App\People\Records;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Offense\Athlete;
@@ -83,6 +86,36 @@ class PlayerController extends Controller
         $this->authorize('update', $player);
 
         return $this->answer($player->saveOn($this->basedOn($request), $this->attributes($request)));
+    }
+
+    /** Everything that is kept about him, as a document or a table. */
+    public function records(Player $player, string $format): Response
+    {
+        $this->authorize('records', $player);
+        $text = $format === 'csv'
+            ? Records::csv($player)
+            : json_encode(
+                Records::of($player),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            );
+
+        return new Response($text, 200, [
+            'Content-Type' => $format === 'csv' ? 'text/csv; charset=utf-8' : 'application/json',
+            'Content-Disposition' => "attachment; filename=\"records-{$player->number}.$format\"",
+        ]);
+    }
+
+    /** Erases him for good. His name is said once more, so that nobody goes by a slip. */
+    public function destroy(Request $request, Player $player): Response
+    {
+        $this->authorize('erase', $player);
+        $given = $request->validate(['name' => 'required|string|max:120']);
+        if (trim($given['name']) !== $player->name) {
+            throw Problem::content('/name', "This is not his name: write \"{$player->name}\" to erase him for good.");
+        }
+        Records::erase($player);
+
+        return response()->noContent();
     }
 
     /** @return array<string, mixed> */

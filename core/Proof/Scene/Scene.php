@@ -131,8 +131,10 @@ final readonly class Scene
                     ? $routes[$letter]
                     : RouteRunner::path($man, $called, $frame, $law, outside: $lineup->count->number($letter) === 1);
         }
-        $usual = $call->run !== null ? Footwork::Quick : Drops::fitting($reads, $planned, $snap->men, $setting);
-        $drop = $call->drop ?? $usual;
+        $drop = $call->drop ?? match ($call->run) {
+            null => Drops::fitting($reads, $planned, $snap->men, $setting),
+            default => Footwork::Quick,
+        };
         $pickup = Protectors::of($call, $look, $lineup, $aligned->defenders, $routes, $reads, $setting->schools);
         $stays = array_filter(
             array_intersect_key($pickup->takes, $routes),

@@ -65,5 +65,5 @@ export const api = {
     upload: <T>(path: string, form: FormData) => send<T>('POST', path, { form }),
     put: <T>(path: string, body: unknown, version?: number) => send<T>('PUT', path, { body, version }),
     patch: <T>(path: string, body: unknown) => send<T>('PATCH', path, { body }),
-    remove: (path: string) => send<null>('DELETE', path),
+    remove: (path: string, body?: unknown) => send<null>('DELETE', path, { body }),
 };

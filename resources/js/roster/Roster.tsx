@@ -8,8 +8,11 @@ import { Button } from '../ui/Button';
 import { StaffWordsForm } from './StaffWordsForm';
 import { Select } from '../ui/Select';
 import { useWrite } from '../api/useWrite';
+import { useSession } from '../api/session';
+import { Records } from './Records';
 
 const LETTERS = ['Q', 'R', 'F', 'X', 'Z', 'H', 'Y', 'LT', 'LG', 'C', 'RG', 'RT'];
+const HEADINGS = ['Letter', 'Number', 'Name', 'Depth', 'Forty, s', 'Stride, yd', 'Throws', 'Able to'];
 const BLANK = {
     name: '',
     letter: 'X',
@@ -23,6 +26,7 @@ const BLANK = {
 
 /** The men: number, letter, depth, timed forty, stride, throwing hand, what each is able to do; and the staff's own words. */
 export function Roster() {
+    const coordinator = useSession().role === 'coordinator';
     const players = useQuery({ queryKey: ['players'], queryFn: () => api.get<{ players: Player[] }>('players') });
     const list = [...(players.data?.players ?? [])].sort(
         (a, b) => LETTERS.indexOf(a.letter) - LETTERS.indexOf(b.letter) || a.depth - b.depth,
@@ -53,18 +57,22 @@ export function Roster() {
                 <table className="w-full text-[13px]">
                     <thead>
                         <tr className="label text-left">
-                            {['Letter', 'Number', 'Name', 'Depth', 'Forty, s', 'Stride, yd', 'Throws', 'Able to'].map(
-                                (h) => (
-                                    <th key={h} className="pr-2 pb-1 font-semibold">
-                                        {h}
-                                    </th>
-                                ),
-                            )}
+                            {HEADINGS.map((h) => (
+                                <th key={h} className="pr-2 pb-1 font-semibold">
+                                    {h}
+                                </th>
+                            ))}
+                            {coordinator && <th className="pb-1 font-semibold">Records</th>}
                         </tr>
                     </thead>
                     <tbody>
                         {list.map((p) => (
-                            <Row key={`${p.id}-${p.version}`} player={p} onSave={(change) => void save(p, change)} />
+                            <Row
+                                key={`${p.id}-${p.version}`}
+                                player={p}
+                                records={coordinator}
+                                onSave={(change) => void save(p, change)}
+                            />
                         ))}
                     </tbody>
                 </table>
@@ -114,10 +122,13 @@ export function Roster() {
     );
 }
 
-function Row({ player: p, onSave }: { player: Player; onSave: (change: Partial<Player>) => void }) {
+type RowProps = { player: Player; records: boolean; onSave: (change: Partial<Player>) => void };
+
+function Row({ player: p, records, onSave }: RowProps) {
     const letters = useLetters();
     const flags = useVocabulary()?.flags ?? [];
     const [open, setOpen] = useState(false);
+    const [kept, setKept] = useState(false);
     const number = (key: 'number' | 'depth' | 'forty_s' | 'stride_yd', label: string, step: number) => (
         <input
             type="number"
@@ -170,6 +181,20 @@ function Row({ player: p, onSave }: { player: Player; onSave: (change: Partial<P
                         </label>
                     ))}
             </td>
+            {records && (
+                <td className="py-1.5">
+                    <button
+                        type="button"
+                        aria-expanded={kept}
+                        aria-label={`open: records of ${p.name}`}
+                        className="underline"
+                        onClick={() => setKept(!kept)}
+                    >
+                        open
+                    </button>
+                    {kept && <Records player={p} />}
+                </td>
+            )}
         </tr>
     );
 }
