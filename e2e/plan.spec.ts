@@ -74,9 +74,9 @@ test('says how predictable we are, with the snaps of a habit', async ({ page }) 
     await expect(known.getByTestId('predictable')).toHaveText(/^\d+\.\d$/);
     await expect(known).toContainText('Half of it goes with');
     await accessible(page);
-    await known
-        .getByRole('row', { name: /gun 2x2 right/ })
-        .getByRole('button')
-        .click();
-    await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText('28 snaps');
+    const snaps = known.getByRole('row', { name: /gun 2x2 right/ }).getByRole('button');
+    const count = await snaps.textContent();
+    expect(Number(count)).toBeGreaterThan(20);
+    await snaps.click();
+    await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText(`${count} snaps`);
 });

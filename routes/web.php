@@ -106,6 +106,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('snaps/{snap}/grades', [GradeController::class, 'confirm']);
         Route::put('snaps/{snap}/grades/{man}', [GradeController::class, 'update']);
         Route::delete('snaps/{snap}/grades/{man}', [GradeController::class, 'destroy']);
+        Route::get('snaps/{snap}/grades/{man}/history', [GradeController::class, 'history']);
         Route::get('charting', [ChartController::class, 'show']);
         Route::post('choices', [ChartController::class, 'choices']);
         Route::options('reels/{reel}/uploads', [UploadController::class, 'options']);

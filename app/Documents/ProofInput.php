@@ -34,7 +34,7 @@ final readonly class ProofInput
 
     public static function from(Request $request, Schemas $schemas): self
     {
-        $level = Level::from((string) $request->input('level', 'high-school'));
+        $level = Level::from($request->string('level')->toString() ?: Level::HighSchool->value);
         $usual = Situation::of(rules: $level->rules());
 
         return new self(

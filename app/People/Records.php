@@ -5,6 +5,7 @@ namespace App\People;
 use App\Files\Csv;
 use App\Models\Clip;
 use App\Models\Grade;
+use App\Models\GradeChange;
 use App\Models\Player;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
@@ -20,8 +21,8 @@ final class Records
         'Decision', 'Reason', 'Faults', 'Correction', 'Caveat'];
 
     /**
-     * @return array{player: array<string, mixed>, account: array<string, mixed>|null, grades: list<array<string,
-     *     mixed>>} as the database has it, without what is others'
+     * @return array{player: array<string, mixed>, account: array<string, mixed>|null, changes: list<array<string,
+     *     mixed>>, grades: list<array<string, mixed>>} as the database has it, without what is others'
      */
     public static function of(Player $player): array
     {
@@ -30,6 +31,11 @@ final class Records
         return [
             'player' => $player->attributesToArray(),
             'account' => $account?->only(['name', 'email', 'created_at', 'signed_in_at']),
+            'changes' => array_values(GradeChange::query()
+                ->where('player_id', $player->id)
+                ->oldest('id')
+                ->get(['of', 'man', 'before', 'after', 'created_at'])
+                ->toArray()),
             'grades' => array_values(self::grades($player)->map(fn (Grade $g): array => [
                 ...$g->withoutRelations()->makeHidden(['user_id', 'player_id'])->toArray(),
                 'reel' => $g->snap->reel->only(['title', 'week', 'kind', 'played_on']),
@@ -73,6 +79,7 @@ final class Records
             // A session of an account that is gone is nobody's.
             User::query()->where('player_id', $player->id)->delete();
             $player->grades()->delete();
+            GradeChange::query()->where('player_id', $player->id)->delete();
             $player->delete();
         });
     }

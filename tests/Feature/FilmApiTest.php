@@ -11,16 +11,6 @@ use Symfony\Component\Process\Process;
 
 beforeEach(fn () => $this->actingAs(coach()));
 
-function game(): Reel
-{
-    return Reel::query()->where('title', 'Week 3, Granite Pass')->firstOrFail();
-}
-
-function numbered(int $n): Snap
-{
-    return Snap::query()->where('reel_id', game()->id)->where('number', $n)->firstOrFail();
-}
-
 /** A short film of one's own, as a phone or an old camera would make it. */
 function ownFilm(string $name, string $codec): string
 {

@@ -1,5 +1,7 @@
 <?php
 
+use App\Models\Reel;
+use App\Models\Snap;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Jacotaxis\Core\Concept\Document\CallDocument;
@@ -37,4 +39,16 @@ function jx(string $command, array $options): array
     $code = Artisan::call($command, $options);
 
     return [$code, json_decode(Artisan::output(), true)];
+}
+
+/** The game that is graded. */
+function game(): Reel
+{
+    return Reel::query()->where('title', 'Week 3, Granite Pass')->firstOrFail();
+}
+
+/** Its snap of this number. */
+function numbered(int $n): Snap
+{
+    return Snap::query()->where('reel_id', game()->id)->where('number', $n)->firstOrFail();
 }

@@ -26,10 +26,12 @@ class PeopleController extends Controller
     public function store(Request $request): JsonResponse
     {
         self::mayRule($request);
-        $request->merge(['email' => User::address((string) $request->input('email'))]);
+        $email = $request->input('email');
+        // The same address however it is written; what is no text is left for the rules to refuse.
+        $request->merge(['email' => is_string($email) ? User::address($email) : $email]);
         $given = $request->validate([
             'name' => 'required|string|max:120',
-            'email' => 'required|email|max:255|unique:users,email',
+            'email' => 'required|string|email|max:255|unique:users,email',
         ] + self::roleRules());
         $user = new User($given + ['password' => '']);
         $link = Links::for($user);
@@ -84,7 +86,7 @@ class PeopleController extends Controller
     {
         return [
             'role' => ['required', Rule::enum(Role::class)],
-            'player_id' => ['nullable', 'required_if:role,'.Role::Player->value, 'exists:players,id'],
+            'player_id' => ['nullable', 'string', 'required_if:role,'.Role::Player->value, 'exists:players,id'],
         ];
     }
 

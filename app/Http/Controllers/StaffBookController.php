@@ -188,10 +188,16 @@ class StaffBookController extends Controller
         $was = array_column($before, null, $key);
         $bare = fn (array $e): array => array_diff_key($e, ['owner' => 1, 'on' => 1]);
 
-        return array_values(array_map(fn (array $e): array => isset($was[$e[$key] ?? ''])
-            && Same::documents($bare($was[$e[$key]]), $bare($e)) ? $was[$e[$key]]
-            : $bare($e) + ['owner' => $owner, 'on' => date('Y-m-d')],
-            array_filter($entries, is_array(...))));
+        $owned = function (array $entry) use ($was, $key, $bare, $owner): array {
+            $name = $entry[$key] ?? null;
+            $known = is_string($name) ? $was[$name] ?? null : null;
+
+            return $known !== null && Same::documents($bare($known), $bare($entry))
+                ? $known
+                : $bare($entry) + ['owner' => $owner, 'on' => date('Y-m-d')];
+        };
+
+        return array_values(array_map($owned, array_filter($entries, is_array(...))));
     }
 
     private function answer(StaffWords $words): JsonResponse

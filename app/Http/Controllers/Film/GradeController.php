@@ -2,12 +2,15 @@
 
 namespace App\Http\Controllers\Film;
 
+use App\Film\ChangeWords;
 use App\Film\Composed;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Grade;
+use App\Models\GradeChange;
 use App\Models\Player;
 use App\Models\Snap;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -41,11 +44,20 @@ class GradeController extends Controller
         $grade = Grade::query()->where(['snap_id' => $snap->id, 'man' => $man])->first();
         if ($grade === null) {
             $grade = new Grade(['snap_id' => $snap->id, 'player_id' => $this->player($man)->id, 'man' => $man]);
-            $grade->fill($grade->counted($attributes))->save();
+            DB::transaction(function () use ($request, $grade, $attributes): void {
+                $grade->fill($grade->counted($attributes))->save();
+                GradeChange::keep($request->user(), null, $grade);
+            });
 
             return new JsonResponse($grade, 201, ['ETag' => '"1"']);
         }
-        $grade = $grade->saveOn($based, $grade->counted($attributes));
+        $grade = DB::transaction(function () use ($request, $grade, $based, $attributes): Grade {
+            $before = clone $grade;
+            $after = $grade->saveOn($based, $grade->counted($attributes));
+            GradeChange::keep($request->user(), $before, $after);
+
+            return $after;
+        });
 
         return new JsonResponse($grade, 200, ['ETag' => "\"{$grade->version}\""]);
     }
@@ -61,20 +73,46 @@ class GradeController extends Controller
             array_diff($composed->proposed(), $graded),
             fn (string $man): bool => isset($players[$man]),
         );
-        $made = DB::transaction(fn (): array => array_map(fn (string $man): Grade => Grade::query()->create(
-            ['snap_id' => $snap->id, 'player_id' => $players[$man], 'man' => $man, 'user_id' => $request->user()->id]
-            + $composed->proposal($man)
-            + $composed->words($man),
-        ), array_values($men)));
+        $give = function (string $man) use ($request, $snap, $players, $composed): Grade {
+            $whose = ['snap_id' => $snap->id, 'player_id' => $players[$man], 'man' => $man,
+                'user_id' => $request->user()->id];
+            $grade = Grade::query()->create($whose + $composed->proposal($man) + $composed->words($man));
+            GradeChange::keep($request->user(), null, $grade);
+
+            return $grade;
+        };
+        $made = DB::transaction(fn (): array => array_map($give, array_values($men)));
 
         return new JsonResponse(['grades' => $made], 201);
     }
 
-    public function destroy(Snap $snap, string $man): JsonResponse
+    /** Who gave, changed and took away the grade of a man on a snap, the latest first. */
+    public function history(Snap $snap, string $man): JsonResponse
+    {
+        $this->authorize('update', $snap);
+        /** @var Collection<int, GradeChange> $changes */
+        $changes = GradeChange::query()
+            ->where(['snap_id' => $snap->id, 'man' => $man])
+            ->with('user:id,name')
+            ->latest('id')
+            ->get();
+
+        return new JsonResponse(['changes' => $changes->map(fn (GradeChange $c): array => [
+            'id' => $c->id,
+            'at' => $c->created_at->toIso8601String(),
+            'who' => $c->user->name ?? 'somebody who is gone',
+            'what' => ChangeWords::of($c),
+        ])->all()]);
+    }
+
+    public function destroy(Request $request, Snap $snap, string $man): JsonResponse
     {
         $this->authorize('update', $snap);
         $grade = Grade::query()->where(['snap_id' => $snap->id, 'man' => $man])->firstOrFail();
-        $grade->delete();
+        DB::transaction(function () use ($request, $grade): void {
+            GradeChange::keep($request->user(), $grade, null);
+            $grade->delete();
+        });
 
         return new JsonResponse($grade);
     }

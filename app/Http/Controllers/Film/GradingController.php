@@ -25,7 +25,8 @@ class GradingController extends Controller
     {
         $this->authorize('create', \App\Models\Reel::class);
         $given = $request->validate(['scale' => [Rule::enum(Scale::class)], 'winning' => 'numeric|between:0.5,1',
-            'fault_keys' => 'array', 'fault_labels' => 'array', 'fault_labels.*' => 'string|max:60']);
+            'fault_keys' => 'array', 'fault_keys.*' => 'array|list', 'fault_keys.*.*' => 'required|string|max:20',
+            'fault_labels' => 'array', 'fault_labels.*' => 'string|max:60']);
         $staff = StaffWords::current();
         FaultKeys::of(
             $given['fault_keys'] ?? ($staff->fault_keys ?? []),

@@ -4,8 +4,11 @@ namespace App\Http\Controllers\Film;
 
 use App\Film\Breakdown;
 use App\Http\Controllers\Controller;
+use App\Models\Grade;
+use App\Models\GradeChange;
 use App\Models\Reel;
 use App\Models\Snap;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -60,10 +63,15 @@ class ReelController extends Controller
         return new JsonResponse($saved, headers: ['ETag' => "\"{$saved->version}\""]);
     }
 
-    public function destroy(Reel $reel): Response
+    public function destroy(Request $request, Reel $reel): Response
     {
         $this->authorize('delete', $reel);
-        $reel->delete();
+        DB::transaction(function () use ($request, $reel): void {
+            /** @var Collection<int, Grade> $grades */
+            $grades = Grade::query()->with('snap.reel')->whereIn('snap_id', $reel->snaps()->pluck('id'))->get();
+            $grades->each(fn (Grade $grade) => GradeChange::keep($request->user(), $grade, null));
+            $reel->delete();
+        });
 
         return response()->noContent();
     }
@@ -98,6 +106,6 @@ class ReelController extends Controller
             'opponent' => 'present|nullable|string|max:120', 'ours' => 'required|boolean',
             'week' => 'required|integer|min:0|max:60', 'played_on' => 'nullable|date_format:Y-m-d']);
 
-        return $fields + ['opponent' => ''];
+        return ['opponent' => $fields['opponent'] ?? ''] + $fields;
     }
 }

@@ -7,6 +7,8 @@ use App\Film\Charting;
 use App\Film\SnapIndex;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
+use App\Models\Grade;
+use App\Models\GradeChange;
 use App\Models\Reel;
 use App\Models\Snap;
 use Illuminate\Http\JsonResponse;
@@ -81,7 +83,10 @@ class SnapController extends Controller
                 'Its grades would go with it. Take the grades away first, or confirm that they go.',
             );
         }
-        $snap->delete();
+        DB::transaction(function () use ($request, $snap): void {
+            $snap->grades->each(fn (Grade $grade) => GradeChange::keep($request->user(), $grade, null));
+            $snap->delete();
+        });
 
         return new JsonResponse(['document' => $snap->document, 'place' => $snap->place, 'reel_id' => $snap->reel_id]);
     }

@@ -53,6 +53,7 @@ export function GradeDesk({ measured, snap, document, charting, grading, saving,
                             onOpen={(on) => grading.setSaying(on ? 'by eye' : null)}
                         />
                         <Remarks
+                            snap={snap.id}
                             man={man}
                             men={measured.proposals.map((p) => p.man)}
                             remark={grading.remark}

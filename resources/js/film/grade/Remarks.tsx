@@ -1,11 +1,14 @@
+import { useState } from 'react';
 import { Popover } from 'radix-ui';
 import { clsx } from 'clsx';
 import type { Charting, Remark } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { capital } from '../../ui/words';
 import { Select } from '../../ui/Select';
+import { History } from './History';
 
 type Props = {
+    snap: string;
     man: string;
     men: string[];
     remark: Remark;
@@ -18,8 +21,9 @@ type Props = {
 };
 
 /** What else is said of a grade: what to do instead, what it leaves open, and whether it is his at all. */
-export function Remarks({ man, men, remark, onRemark, owners, graded, open, onOpen, onKeep }: Props) {
+export function Remarks({ snap, man, men, remark, onRemark, owners, graded, open, onOpen, onKeep }: Props) {
     const said = remarked(remark);
+    const [looking, setLooking] = useState(false);
     const field = 'mt-0.5 block w-full rounded border border-edge bg-paper px-1.5 py-1 text-[13px] text-ink';
     return (
         <Popover.Root open={open} onOpenChange={onOpen}>
@@ -122,6 +126,17 @@ export function Remarks({ man, men, remark, onRemark, owners, graded, open, onOp
                             caused and what is not his are shown and not counted.
                         </p>
                     </form>
+                    <div className="mt-2 border-t border-faint pt-2 text-xs text-soft">
+                        <button
+                            type="button"
+                            aria-expanded={looking}
+                            className="mb-1 font-semibold text-ink underline"
+                            onClick={() => setLooking(!looking)}
+                        >
+                            Who graded this, and when
+                        </button>
+                        {looking && <History snap={snap} man={man} />}
+                    </div>
                 </Popover.Content>
             </Popover.Portal>
         </Popover.Root>
