@@ -4,8 +4,18 @@ import { expect, type Page } from '@playwright/test';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
+/** What each page wanted to load or run and was not let. */
+const refusals = new WeakMap<Page, string[]>();
+
+export const refused = (page: Page): string[] => refusals.get(page) ?? [];
+
 /** Signs in through the form. */
 export async function signIn(page: Page, who = 'coordinator') {
+    const seen: string[] = [];
+    refusals.set(page, seen);
+    page.on('console', (line) => {
+        if (line.text().includes('Content Security Policy')) seen.push(line.text());
+    });
     await page.goto('/');
     await page.getByLabel('Address').fill(`${who}@cedarfork.example`);
     await page.getByLabel('Password').fill('four-verticals');
@@ -34,6 +44,7 @@ export async function accessible(page: Page) {
         });
         expect(found, theme).toEqual([]);
     }
+    expect(refused(page), 'refused by the policy of the page').toEqual([]);
     await page.evaluate(() => (document.documentElement.dataset.theme = 'light'));
 }
 

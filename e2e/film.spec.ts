@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, signIn } from './actions';
+import { accessible, refused, signIn } from './actions';
 import { feet, pixel, truth } from './truth';
 
 /** Width of a field mark from the left sideline, yards (high school). */
@@ -232,6 +232,7 @@ test('follows a clicked man and asks for help where it loses him', async ({ page
     });
     await page.keyboard.press('Escape');
     await expect(page.getByRole('button', { name: /^Z Hitch/ })).toContainText(/[56]\.\d yd/);
+    expect(refused(page)).toEqual([]);
 });
 
 test('switches to the tight angle at the same moment', async ({ page }) => {

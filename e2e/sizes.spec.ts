@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, signIn } from './actions';
+import { accessible, refused, signIn } from './actions';
 import { layout } from './layout';
 
 const SIZES = [
@@ -26,6 +26,7 @@ for (const [size, width, height] of SIZES) {
             await settled(page);
             expect(await layout(page), place).toEqual({ wide: 0, cut: [], over: [], small: [] });
         }
+        expect(refused(page)).toEqual([]);
     });
 }
 

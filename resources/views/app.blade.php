@@ -5,7 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Jacotaxis</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    <script>document.documentElement.dataset.theme = localStorage.getItem('theme') || 'light';</script>
+    <script src="/theme.js"></script>
     @viteReactRefresh
     @vite(['resources/js/main.tsx'])
 </head>

@@ -226,7 +226,15 @@ it('tells the browser what it must not do, on pages, answers and refusals', func
     expect($answer->headers->get('X-Content-Type-Options'))->toBe('nosniff')
         ->and($answer->headers->get('X-Frame-Options'))->toBe('DENY')
         ->and($answer->headers->get('Referrer-Policy'))->toBe('same-origin')
-        ->and($answer->headers->get('Content-Security-Policy'))->toContain("frame-ancestors 'none'")
+        ->and($answer->headers->get('Content-Security-Policy'))
+        ->toContain("frame-ancestors 'none'", "default-src 'self'", "script-src 'self' 'wasm-unsafe-eval';")
         ->and($answer->headers->has('Strict-Transport-Security'))->toBeFalse();
     expect($this->get("https://localhost/$path")->headers->get('Strict-Transport-Security'))->toBe('max-age=31536000');
 })->with(['/', 'api/v1/session', 'api/v1/nothing']);
+
+it('sends no page with a script in it', function (): void {
+    $page = (string) $this->get('/')->getContent();
+    expect(preg_match_all('/<script\b[^>]*>(?!<\/script>)/', $page))->toBe(0)
+        ->and(preg_match('/\son\w+=/', $page))->toBe(0)
+        ->and($page)->toContain('src="/theme.js"');
+});
