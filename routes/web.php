@@ -77,6 +77,8 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('plans/weigh', [PlanController::class, 'weigh']);
         Route::get('plans/{opponent}', [PlanController::class, 'show']);
         Route::put('plans/{opponent}', [PlanController::class, 'update']);
+        Route::get('plans/{opponent}/sheet.{format}', [PlanController::class, 'export'])
+            ->whereIn('format', ['csv', 'json']);
         Route::get('plans/{opponent}/situations', [PlanController::class, 'situations']);
         Route::post('suggestions', [RestingController::class, 'suggestions']);
         Route::post('restings', [RestingController::class, 'store']);

@@ -161,3 +161,32 @@ it('is nothing for a player', function (): void {
     $this->getJson('/api/v1/plans/Granite Pass')->assertForbidden();
     $this->getJson('/api/v1/reels/'.Reel::query()->firstOrFail()->id.'/triggers')->assertForbidden();
 });
+
+it('gives the sheet out under its numbers, for a spreadsheet and another program', function (): void {
+    $calls = Call::query()->orderBy('name')->limit(3)->get();
+    $on = [$calls[2]->id, $calls[0]->id, '01gone'];
+    $this->putJson('/api/v1/plans/Granite Pass', ['calls' => $on],
+        ['If-Match' => '"'.$this->getJson('/api/v1/plans/Granite Pass')->json('version').'"'])->assertOk();
+    $json = $this->getJson('/api/v1/plans/Granite Pass/sheet.json')->assertOk();
+    expect($json->json('calls'))->toBe([
+        ['number' => 1, 'name' => $calls[2]->name, 'words' => $calls[2]->words],
+        ['number' => 2, 'name' => $calls[0]->name, 'words' => $calls[0]->words],
+        ['number' => 3, 'name' => 'no longer in the book', 'words' => ''],
+    ]);
+    $csv = $this->get('/api/v1/plans/Granite Pass/sheet.csv')->assertOk();
+    $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''),
+        explode("\r\n", trim((string) $csv->getContent())));
+    expect($rows[0])->toBe(['Number', 'Call', 'Words'])
+        ->and($rows[1])->toBe(['1', $calls[2]->name, $calls[2]->words])
+        ->and($csv->headers->get('content-disposition'))->toContain('call-sheet-granite-pass.csv');
+    $this->getJson('/api/v1/plans/Granite Pass/sheet.xls')->assertNotFound();
+    $this->actingAs(coach('h@cedarfork.example'))->getJson('/api/v1/plans/Granite Pass/sheet.csv')->assertForbidden();
+});
+
+it('keeps no sheet for an opponent that was only looked at', function (): void {
+    $this->getJson('/api/v1/plans/Nobody High')->assertOk()->assertJsonPath('calls', [])->assertJsonPath('version', 1);
+    expect(Plan::query()->where('opponent', 'Nobody High')->exists())->toBeFalse();
+    $this->putJson('/api/v1/plans/Nobody High', ['calls' => ['01a']], ['If-Match' => '"1"'])->assertOk()
+        ->assertJsonPath('version', 2);
+    expect(Plan::query()->where('opponent', 'Nobody High')->exists())->toBeTrue();
+});

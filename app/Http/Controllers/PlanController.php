@@ -2,12 +2,15 @@
 
 namespace App\Http\Controllers;
 
+use App\Files\Csv;
 use App\Film\ShownIn;
 use App\Http\Problem;
 use App\Models\Call;
 use App\Models\Plan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 use Jacotaxis\Core\Plan\CallPlan;
 use Jacotaxis\Core\Plan\PlannedCall;
 use Jacotaxis\Core\Plan\ShownLook;
@@ -16,18 +19,43 @@ use Jacotaxis\Core\Proof\Scene\Verdict;
 /** The calls of the sheet against an opponent, and what they add up to against what he shows. */
 class PlanController extends Controller
 {
+    private const GONE = 'no longer in the book';
+
     public function show(string $opponent): JsonResponse
     {
         $this->authorize('viewAny', Call::class);
 
-        return $this->answer(self::of($opponent));
+        return $this->answer(self::planned($opponent));
+    }
+
+    /** The calls of the sheet under their numbers, as a table (RFC 4180) or as JSON. */
+    public function export(string $opponent, string $format): Response|JsonResponse
+    {
+        $this->authorize('viewAny', Call::class);
+        $plan = self::planned($opponent);
+        $book = Call::query()->whereKey($plan->calls)->get(['id', 'name', 'words'])->keyBy('id');
+        $calls = [];
+        foreach ($plan->calls as $n => $id) {
+            $call = $book->get($id);
+            $calls[] = ['number' => $n + 1, 'name' => $call->name ?? self::GONE, 'words' => $call->words ?? ''];
+        }
+        $file = 'call-sheet-'.(Str::slug($plan->opponent) ?: 'opponent').".$format";
+        $headers = ['Content-Disposition' => "attachment; filename=\"$file\""];
+
+        return $format === 'json'
+            ? new JsonResponse(['opponent' => $plan->opponent, 'calls' => $calls], headers: $headers)
+            : new Response(
+                Csv::of(['Number', 'Call', 'Words'], array_map(array_values(...), $calls)),
+                200,
+                ['Content-Type' => 'text/csv; charset=utf-8'] + $headers,
+            );
     }
 
     public function update(Request $request, string $opponent): JsonResponse
     {
         $this->authorize('create', Call::class);
         $given = $request->validate(['calls' => 'present|list|max:99', 'calls.*' => 'string|max:26|distinct']);
-        $plan = self::of($opponent);
+        $plan = Plan::query()->firstOrCreate(['opponent' => self::named($opponent)]);
 
         return $this->answer($plan->saveOn($this->basedOn($request), ['calls' => $given['calls']]));
     }
@@ -83,9 +111,15 @@ class PlanController extends Controller
             'holes' => $plan->holes(), 'closers' => $plan->closers(), 'idle' => $plan->idle()]);
     }
 
-    private static function of(string $opponent): Plan
+    /** What is planned; an empty sheet, which is not kept, where nothing is yet. */
+    private static function planned(string $opponent): Plan
     {
-        return Plan::query()->firstOrCreate(['opponent' => mb_substr($opponent, 0, 80)]);
+        return Plan::query()->firstOrNew(['opponent' => self::named($opponent)]);
+    }
+
+    private static function named(string $opponent): string
+    {
+        return mb_substr($opponent, 0, 80);
     }
 
     private function answer(Plan $plan): JsonResponse

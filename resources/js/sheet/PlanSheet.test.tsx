@@ -99,6 +99,19 @@ describe('the call sheet against an opponent', () => {
         });
     });
 
+    it('gives the sheet out as files once something is on it', async () => {
+        opened(['Zone']);
+        const csv = await screen.findByRole('link', { name: 'CSV' });
+        expect(csv.getAttribute('href')).toBe('/api/v1/plans/Granite%20Pass/sheet.csv');
+        expect(screen.getByRole('link', { name: 'JSON' }).getAttribute('href')).toMatch(/sheet\.json$/);
+    });
+
+    it('gives no file out of an empty sheet', async () => {
+        opened([]);
+        await screen.findByText(/No call is on the sheet/);
+        expect(screen.queryByRole('link', { name: 'CSV' })).toBeNull();
+    });
+
     it('prints a card for the wrist with every call under its number', async () => {
         opened(['Smash', 'Zone', 'gone']);
         await screen.findByTestId('plan-summary');

@@ -42,6 +42,7 @@ export function PlanSheet({ shown, opponent, situation, named }: Props) {
                     <span className="no-print">
                         <Filling {...filling} looks={filling.done} />
                     </span>
+                    {on && on.length > 0 && <SheetFiles opponent={opponent} />}
                     <Button className="no-print" onClick={() => window.print()} keys="Ctrl P">
                         Print
                     </Button>
@@ -93,6 +94,21 @@ export function PlanSheet({ shown, opponent, situation, named }: Props) {
                 onTake={take}
             />
         </div>
+    );
+}
+
+/** The calls under their numbers, for a spreadsheet or another program. */
+function SheetFiles({ opponent }: { opponent: string }) {
+    const at = `/api/v1/plans/${encodeURIComponent(opponent)}/sheet`;
+    return (
+        <span className="no-print flex gap-2">
+            <a className="underline" href={`${at}.csv`} download>
+                CSV
+            </a>
+            <a className="underline" href={`${at}.json`} download>
+                JSON
+            </a>
+        </span>
     );
 }
 
