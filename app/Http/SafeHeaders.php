@@ -8,8 +8,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What a browser is told on every answer: nothing from elsewhere and no script that stands in the page, no frames around
- * it, no guessing of types, no address given away.
+ * What a browser is told on every answer: nothing from elsewhere and no script that stands in the page, no frames
+ * around it, no guessing of types, no address given away.
  */
 final class SafeHeaders
 {

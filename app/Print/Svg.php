@@ -8,7 +8,8 @@ final class Svg
     public static function of(Drawing $drawing, float $width, float $height): string
     {
         $out = sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$gpt" height="%2$gpt" viewBox="0 0 %1$g %2$g" font-family="Archivo, Helvetica, Arial, sans-serif">',
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$gpt" height="%2$gpt" viewBox="0 0 %1$g %2$g" '
+                .'font-family="Archivo, Helvetica, Arial, sans-serif">',
             $width,
             $height,
         );

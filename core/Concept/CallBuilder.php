@@ -226,7 +226,8 @@ final class CallBuilder
         );
 
         if ($fits === []) {
-            $this->assumed[] = "{$family->name} wants more men on the {$side->value} or across from it than stand there";
+            $this->assumed[] = "{$family->name} wants more men on the {$side->value} or across from it "
+                .'than stand there';
         }
 
         return $agrees[0] ?? $fits[0] ?? $family->usual();
@@ -307,7 +308,8 @@ final class CallBuilder
             if ($family->across || (! in_array($other->value, $fronts, true) && $said === [])) {
                 foreach ($this->spread($form->other, $other) as $letter) {
                     if (! $family->across) {
-                        $this->assumed[] = "$letter {$this->routes[$letter]->name}, the usual other side of {$family->name}";
+                        $route = $this->routes[$letter]->name;
+                        $this->assumed[] = "$letter $route, the usual other side of {$family->name}";
                     }
                 }
             }

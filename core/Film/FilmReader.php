@@ -169,7 +169,8 @@ final class FilmReader
         $h = array_map(floatval(...), array_values($m['h']));
         if (! Homography::invertible($h)) {
             throw new BadDocument("/moves/$n/h",
-                'These nine numbers move no picture: they have no inverse. Follow the paint again, or leave the movement out.');
+                'These nine numbers move no picture: they have no inverse. Follow the paint again, or leave the '
+                    .'movement out.');
         }
         if ($m['toS'] <= $m['fromS']) {
             throw new BadDocument("/moves/$n/toS", 'A movement ends after it begins.');

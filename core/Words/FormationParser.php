@@ -88,7 +88,8 @@ final class FormationParser
     {
         $has = $this->draft->formation->personnel();
         if ($group !== null && $group !== $has) {
-            throw NotUnderstood::because("{$this->draft->formation->set} has $has personnel (backs and tight ends), not $group. Say another set or another group.", $group);
+            throw NotUnderstood::because("{$this->draft->formation->set} has $has personnel (backs and tight ends), "
+                ."not $group. Say another set or another group.", $group);
         }
     }
 

@@ -55,7 +55,8 @@ final class Spoken
         }
         $sentences = $reads !== [] ? [...$sentences, implode(', ', $reads)] : $sentences;
         $sentences = $call->hot === null ? $sentences : [...$sentences, "hot {$call->hot}"];
-        $text = implode(' ', array_map(fn (string $s): string => ucfirst(trim($s)).'.', array_filter($sentences, fn (?string $one): bool => $one !== null && $one !== '')));
+        $said = array_filter($sentences, fn (?string $one): bool => $one !== null && $one !== '');
+        $text = implode(' ', array_map(fn (string $one): string => ucfirst(trim($one)).'.', $said));
 
         return $book === null ? $text : $book->out($text);
     }

@@ -7,7 +7,8 @@ use Jacotaxis\Core\Words\Spoken;
 
 class Describe extends JxCommand
 {
-    protected $signature = 'jx:describe {file? : a call document, - for standard input} {--call=} {--situation=} {--level=high-school} {--rules=} {--json}';
+    protected $signature = 'jx:describe {file? : a call document, - for standard input} {--call=} {--situation=} '
+        .'{--level=high-school} {--rules=} {--json}';
 
     protected $description = 'Say a call in words: its family, why, and what differs from the nearest';
 

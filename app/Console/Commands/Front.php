@@ -18,9 +18,12 @@ use Jacotaxis\Core\Words\StaffBook;
 
 class Front extends JxCommand
 {
-    protected $signature = 'jx:front {--look=} {--formation=gun 2x2 right} {--spots= : eleven spots as JSON, [[x,y],...]: names front, techniques and shells} {--situation=} {--level=high-school} {--rules=} {--school=inside eye : names of the techniques, inside eye or count out} {--json}';
+    protected $signature = 'jx:front {--look=} {--formation=gun 2x2 right} {--spots= : eleven spots as JSON, '
+        .'[[x,y],...]: names front, techniques and shells} {--situation=} {--level=high-school} {--rules=} '
+        .'{--school=inside eye : names of the techniques, inside eye or count out} {--json}';
 
-    protected $description = 'Line a look up against a formation and say what the picture says, or name the look of eleven spots';
+    protected $description = 'Line a look up against a formation and say what the picture says, or name the look of '
+        .'eleven spots';
 
     protected function answer(): int
     {

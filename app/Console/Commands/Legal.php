@@ -8,9 +8,11 @@ use Jacotaxis\Core\Words\NotUnderstood;
 
 class Legal extends JxCommand
 {
-    protected $signature = 'jx:legal {file? : a call document, - for standard input} {--call=} {--situation=} {--level=high-school} {--rules=} {--numbers= : jerseys, LT:72,X:1} {--json}';
+    protected $signature = 'jx:legal {file? : a call document, - for standard input} {--call=} {--situation=} '
+        .'{--level=high-school} {--rules=} {--numbers= : jerseys, LT:72,X:1} {--json}';
 
-    protected $description = 'Check a call against a rule book: line, backfield, ends, numbers, motion, shifts, men on routes';
+    protected $description = 'Check a call against a rule book: line, backfield, ends, numbers, motion, shifts, men '
+        .'on routes';
 
     protected function answer(): int
     {

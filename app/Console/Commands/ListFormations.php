@@ -12,7 +12,8 @@ use Jacotaxis\Core\Offense\Sets;
 
 class ListFormations extends JxCommand
 {
-    protected $signature = 'jx:formations {--spots= : eleven spots as JSON, [[x,y],...]: names the formation they stand in} {--situation=} {--level=high-school} {--rules=} {--json}';
+    protected $signature = 'jx:formations {--spots= : eleven spots as JSON, [[x,y],...]: names the formation they '
+        .'stand in} {--situation=} {--level=high-school} {--rules=} {--json}';
 
     protected $description = 'List sets, modifiers and motions, or name the formation of eleven spots';
 

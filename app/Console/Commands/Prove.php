@@ -7,7 +7,8 @@ use Jacotaxis\Core\Proof\Telling\Told;
 
 class Prove extends JxCommand
 {
-    protected $signature = 'jx:prove {file? : a call document, - for standard input} {--call=} {--look=} {--situation=} {--level=high-school} {--rules=} {--frames} {--json}';
+    protected $signature = 'jx:prove {file? : a call document, - for standard input} {--call=} {--look=} '
+        .'{--situation=} {--level=high-school} {--rules=} {--frames} {--json}';
 
     protected $description = 'Prove what a call does to a look';
 
@@ -37,7 +38,8 @@ class Prove extends JxCommand
         $this->line("  worth {$chance('byRule')} by rule, {$chance('worst')} at worst");
         foreach ($report['keys'] as $key) {
             foreach ($key['choices'] as $choice) {
-                $this->line("  {$key['defender']}: {$choice['name']} -> {$choice['action']} {$choice['man']} {$choice['route']}, {$choice['margin']} s. {$choice['why']}");
+                $this->line("  {$key['defender']}: {$choice['name']} -> {$choice['action']} {$choice['man']} "
+                    ."{$choice['route']}, {$choice['margin']} s. {$choice['why']}");
             }
         }
         foreach ($report['findings'] as $finding) {

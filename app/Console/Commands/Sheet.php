@@ -9,7 +9,9 @@ use Jacotaxis\Core\Proof\Sheet\Sheet as CallSheet;
 
 class Sheet extends JxCommand
 {
-    protected $signature = 'jx:sheet {file? : a call document, - for standard input} {--call=} {--fronts= : names with commas, or all} {--shells= : names with commas, or all} {--situation=} {--level=high-school} {--rules=} {--json}';
+    protected $signature = 'jx:sheet {file? : a call document, - for standard input} {--call=} {--fronts= : names '
+        .'with commas, or all} {--shells= : names with commas, or all} {--situation=} {--level=high-school} '
+        .'{--rules=} {--json}';
 
     protected $description = 'Prove a call against every look: by default 96 of them';
 

@@ -18,7 +18,8 @@ use Jacotaxis\Core\Truth\Want;
 
 class Truths extends JxCommand
 {
-    protected $signature = 'jx:truths {--quick : about one case in seven} {--only= : truths whose name holds this text} {--failing : every case that fails, too} {--json}';
+    protected $signature = 'jx:truths {--quick : about one case in seven} {--only= : truths whose name holds this '
+        .'text} {--failing : every case that fails, too} {--json}';
 
     protected $description = 'How true the program is: what the trade says of calls, over sensible variation';
 
@@ -150,7 +151,8 @@ class Truths extends JxCommand
             $this->line('Good against the default sheet: '.implode(', ', $said).'.');
         }
         if ($answer['cliffs'] !== null) {
-            $this->line("Cliffs: in {$answer['cliffs']['tried']} sweeps of a route by half yards the verdict turns twice within a yard {$answer['cliffs']['turns']} times.");
+            $this->line("Cliffs: in {$answer['cliffs']['tried']} sweeps of a route by half yards the verdict turns "
+                ."twice within a yard {$answer['cliffs']['turns']} times.");
         }
         if ($answer['mirror'] !== null) {
             $this->line(
@@ -171,7 +173,8 @@ class Truths extends JxCommand
     {
         foreach ($judged as $j) {
             if (! $j->verdict || $j->key === false || $j->keyFirst === false) {
-                $this->line("  {$j->case->truth} | {$j->case->call} | {$j->case->look} | {$j->case->level->value} {$j->case->hash->value} | {$j->seen}");
+                $where = "{$j->case->level->value} {$j->case->hash->value}";
+                $this->line("  {$j->case->truth} | {$j->case->call} | {$j->case->look} | $where | {$j->seen}");
             }
         }
         foreach ($lone as [$route, $held, $margin]) {

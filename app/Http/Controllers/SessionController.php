@@ -28,7 +28,8 @@ class SessionController extends Controller
         if (! Auth::validate($given)) {
             $tries->wrong();
             throw new Problem(422, 'Not signed in',
-                'This address and password do not belong together. Check both; the demo prints its sign-ins when it starts.');
+                'This address and password do not belong together. Check both; the demo prints its sign-ins when it '
+                    .'starts.');
         }
         $user = User::query()->where('email', $given['email'])->firstOrFail();
         if ($user->disabled_at !== null) {

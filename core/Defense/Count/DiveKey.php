@@ -46,7 +46,8 @@ final class DiveKey
     private static function narrow(string $role, LineSplits $splits, LineSplits $usual): string
     {
         return sprintf(
-            'The %s may play dive and quarterback: the tackle stands %.2f yd from the ball, with %s where the set has %s.',
+            'The %s may play dive and quarterback: the tackle stands %.2f yd from the ball, with %s where the set '
+                .'has %s.',
             $role,
             $splits->tackleXYd(),
             $splits->words(),

@@ -27,12 +27,14 @@ final class BadCalibration extends DomainException
 
     public static function collinear(): self
     {
-        return new self('The points lie on one line, so the width of the picture is unknown: add a mark well off that line, for example on another hash or sideline.');
+        return new self('The points lie on one line, so the width of the picture is unknown: add a mark well off '
+            .'that line, for example on another hash or sideline.');
     }
 
     public static function offPaint(int $point, float $px, float $most): self
     {
-        return new self(sprintf('Point %d sits %.1f px away from where the other points put its mark (at most %.1f px): click it again or choose the mark it really is.', $point + 1, $px, $most));
+        return new self(sprintf('Point %d sits %.1f px away from where the other points put its mark (at most %.1f '
+            .'px): click it again or choose the mark it really is.', $point + 1, $px, $most));
     }
 
     public static function behind(): self
@@ -42,7 +44,8 @@ final class BadCalibration extends DomainException
 
     public static function notFollowed(float $atS): self
     {
-        return new self(sprintf('The camera moves and nobody followed it to %.2f s: follow the paint from a calibrated picture, or calibrate this one too.', $atS));
+        return new self(sprintf('The camera moves and nobody followed it to %.2f s: follow the paint from a '
+            .'calibrated picture, or calibrate this one too.', $atS));
     }
 
     public static function notFinite(int $point): self

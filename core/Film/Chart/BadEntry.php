@@ -11,12 +11,14 @@ final class BadEntry extends DomainException
 {
     public static function token(string $token): self
     {
-        return new self("\"$token\" is no part of a quick entry. Call and look by their figures, then k and the key's choice, then the result with its gain: 3 2 k1 c8. Press F1 for all of it.");
+        return new self("\"$token\" is no part of a quick entry. Call and look by their figures, then k and the "
+            ."key's choice, then the result with its gain: 3 2 k1 c8. Press F1 for all of it.");
     }
 
     public static function tooMany(string $token): self
     {
-        return new self("\"$token\" is a third figure: the first is the call, the second the look. Write a gain with its result, as in r4.");
+        return new self("\"$token\" is a third figure: the first is the call, the second the look. Write a gain "
+            .'with its result, as in r4.');
     }
 
     public static function notListed(string $figure, string $of, int $n): self
@@ -26,12 +28,15 @@ final class BadEntry extends DomainException
 
     public static function noGain(Result $result): self
     {
-        return new self("Say the gain with the {$result->value}: {$result->letter()}4, {$result->letter()}0 or {$result->letter()}-2.");
+        $letter = $result->letter();
+
+        return new self("Say the gain with the {$result->value}: {$letter}4, {$letter}0 or {$letter}-2.");
     }
 
     public static function gainWithout(Result $result, string $gain): self
     {
-        return new self("A ball that is {$result->value} gains nothing, but $gain was written: take it away, or write c$gain or r$gain.");
+        return new self("A ball that is {$result->value} gains nothing, but $gain was written: take it away, or "
+            ."write c$gain or r$gain.");
     }
 
     public static function spot(string $token): self

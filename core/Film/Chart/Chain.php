@@ -135,7 +135,8 @@ final class Chain
             $before->ballOnYd !== null
         ) {
             $gain = $s->ballOnYd - $before->ballOnYd;
-            $asked[] = ['id' => 'spot', 'text' => sprintf('The snap before is written %+g from %s, which puts the ball on %s; this snap says %s, which is %+g. Which is right?',
+            $asked[] = ['id' => 'spot', 'text' => sprintf('The snap before is written %+g from %s, which puts the '
+                .'ball on %s; this snap says %s, which is %+g. Which is right?',
                 $before->gainYd ?? 0.0, Chart::spot($before->ballOnYd), Chart::spot($due->ballOnYd),
                 Chart::spot($s->ballOnYd), $gain),
                 'ways' => [['words' => sprintf('The gain was %+g', $gain), 'snap' => 'before', 'field' => 'gainYd',
@@ -147,7 +148,8 @@ final class Chain
             && ($due->down !== $s->down || abs(($due->toGoYd ?? 0.0) - ($s->toGoYd ?? $due->toGoYd
             ?? 0.0)) >= self::SPOT_YD)) {
             $asked[] = ['id' => 'down', 'text' => "After {$before->place()}".($before->gainYd === null ? ''
-                : sprintf(' and %+g', $before->gainYd))." it is {$due->place()}; this snap says {$s->place()}. Which is right?",
+                : sprintf(' and %+g', $before->gainYd))
+                ." it is {$due->place()}; this snap says {$s->place()}. Which is right?",
                 'ways' => [['words' => "It is {$due->place()}", 'snap' => 'this', 'field' => 'down',
                     'value' => $due->down]]];
         }

@@ -134,7 +134,9 @@ final readonly class Chart
                     ($this->toGoYd === null ? '' : ' and '.self::yards($this->toGoYd));
         $spot = $this->ballOnYd === null ? null : self::spot($this->ballOnYd);
 
-        return implode(' on ', array_filter([$down, $spot], fn (?string $said): bool => $said !== null && $said !== '')) ?: 'no situation yet';
+        $said = array_filter([$down, $spot], fn (?string $one): bool => $one !== null && $one !== '');
+
+        return $said === [] ? 'no situation yet' : implode(' on ', $said);
     }
 
     /** A yard line in words. */

@@ -98,13 +98,16 @@ final class Columns
         'number' => 'A snap number is a whole number, as 14.', 'quarter' => 'A quarter is 1 to 9.',
         'clock' => 'A clock is minutes and seconds, as 5:31.', 'score' => 'A score is ours and theirs, as 14-7.',
         'series' => 'A series is a whole number.', 'down' => 'A down is 1 to 4.',
-        'toGo' => 'A distance is 1 to 99 yards.', 'ballOn' => 'A spot is a yard line: -41 or own 41, 35 or their 35, 50.',
+        'toGo' => 'A distance is 1 to 99 yards.',
+        'ballOn' => 'A spot is a yard line: -41 or own 41, 35 or their 35, 50.',
         'hash' => 'A hash is left, middle or right.',
-        'result' => 'A result is one of complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play.',
+        'result' => 'A result is one of complete, incomplete, dropped, thrown away, intercepted, run, scramble, '
+            .'sack, fumble lost, kneel, spike, no play.',
         'gain' => 'A gain is a number of yards, as 6 or -2.',
         'box' => 'A box is 1 to 11 men.',
         'acts' => 'Seen is who and what, as "strong safety triggers; right end contains".',
-        'penalty' => 'A penalty is us or them and yards, as "us 10 holding"; add "nullified" when the snap is wiped out.',
+        'penalty' => 'A penalty is us or them and yards, as "us 10 holding"; add "nullified" when the snap is wiped '
+            .'out.',
     ];
 
     /** @return array<string, mixed>|null properties of a chart, or null when the cell cannot be read */

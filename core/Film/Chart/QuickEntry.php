@@ -21,7 +21,8 @@ final class QuickEntry
         ['?', 'the look (the second time: the call) is not known yet'],
         ['k1 k2  ksit', 'what the key chose, by the figure of the list or by the letters it begins with'],
         ['c i d w x r m s f l y n',
-            'complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, spike, no play; the gain follows: c8, r-2'],
+            'complete, incomplete, dropped, thrown away, intercepted, run, scramble, sack, fumble lost, kneel, '
+                .'spike, no play; the gain follows: c8, r-2'],
         ['t at the end', 'a touchdown: c14t'],
         ['>H', 'the man the ball went to'],
         ['2&6', 'down and distance'],

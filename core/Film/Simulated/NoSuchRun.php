@@ -20,7 +20,8 @@ final class NoSuchRun extends DomainException
 
     public static function throw(string $throw): self
     {
-        return new self("\"$throw\" is no throw of this play: give a man with a route and seconds after the snap, as in H@2.4, that reach him in bounds.");
+        return new self("\"$throw\" is no throw of this play: give a man with a route and seconds after the snap, "
+            .'as in H@2.4, that reach him in bounds.');
     }
 
     /** @param  list<string>  $known */

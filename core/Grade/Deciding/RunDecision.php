@@ -78,7 +78,8 @@ final readonly class RunDecision
         );
         $done = $this->done();
         if ($done === null) {
-            return $base->with(['why' => 'Say what the ball did (give, pull, keep, pitch or throw), or mark the ball out with the man it went to.']);
+            return $base->with(['why' => 'Say what the ball did (give, pull, keep, pitch or throw), or mark the '
+                .'ball out with the man it went to.']);
         }
 
         return $this->judged($base->with(['done' => $done]), $right, $done, $acts, $this->told($told));
@@ -91,7 +92,8 @@ final readonly class RunDecision
         $evidence = [['what' => "margin of the $should", 'value' => round($right->margin, 2), 'unit' => 's']];
         $base = $base->with(['alsoRight' => $this->alsoRight((string) $should, $done, $acts)]);
         if ($this->spoiled($should, $done)) {
-            return $base->with(['why' => "$told The mesh was spoiled, so handing off is excusable; whose it was stays open until somebody settles it.", 'evidence' => $evidence]);
+            return $base->with(['why' => "$told The mesh was spoiled, so handing off is excusable; whose it was "
+                .'stays open until somebody settles it.', 'evidence' => $evidence]);
         }
         if ($done === $should) {
             $late = $this->late($right, $done);

@@ -131,7 +131,8 @@ final class Library
     /** Entries that touch contact the rule books limit. */
     private const CAUTIONED = ['FLT-20', 'FLT-22', 'FLT-23', 'FLT-24', 'FLT-31'];
 
-    public const CAUTION = 'Blocks in the back, low and blind-side blocks, shoves and holds are limited by the rule book of your level; your state association and the game officials decide.';
+    public const CAUTION = 'Blocks in the back, low and blind-side blocks, shoves and holds are limited by the rule '
+        .'book of your level; your state association and the game officials decide.';
 
     /** @return list<string> */
     public static function ids(): array

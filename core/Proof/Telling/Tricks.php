@@ -22,7 +22,8 @@ final class Tricks
         $reads = $order === '' ? '' : ", reads $order";
 
         return match ($fake->trick) {
-            Trick::Flicker => "Hands off as in $run, opens to the back for the pitch, {$scene->drop->value} steps$reads",
+            Trick::Flicker => "Hands off as in $run, opens to the back for the pitch, "
+                ."{$scene->drop->value} steps$reads",
             Trick::BackPass => "Gives the ball to {$scene->passer()} as in $run, then blocks the first man who shows",
             null => null,
         };
@@ -37,7 +38,8 @@ final class Tricks
             [$x, $y] = $scene->launch();
 
             return sprintf(
-                'Takes the ball wide as in %s, sets his feet %.0f yd outside and %.0f behind the ball, throws: reads %s',
+                'Takes the ball wide as in %s, sets his feet %.0f yd outside and %.0f behind the ball, throws: '
+                    .'reads %s',
                 $fake->run,
                 abs($x),
                 -$y,

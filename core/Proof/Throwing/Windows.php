@@ -147,9 +147,12 @@ final class Windows
      */
     private function worthwhile(string $letter, array $best, Tracks $tracks, ?int $d, ?Tracks $track): ?array
     {
+        if ($best['line'] === null) {
+            return null;
+        }
         // Beating the free man is what a hot throw is for: it need not be worth the down besides.
-        if ($best['line'] === null || $this->readings[$letter]->hot || $this->afterCatch->isEnough($best['line'], $tracks)) {
-            return $best['line'] === null ? null : $best;
+        if ($this->readings[$letter]->hot || $this->afterCatch->isEnough($best['line'], $tracks)) {
+            return $best;
         }
         $open = array_filter(
             $this->throwsTo($letter, $d, $track),

@@ -299,7 +299,8 @@ final class Passes
     /** @return list<Truth> */
     private static function bad(): array
     {
-        $alone = fn (string $route): string => "gun 2x2 right: Z $route, H seam clear; X go clear, Y seam clear; read Z";
+        $alone = fn (string $route): string => "gun 2x2 right: Z $route, H seam clear; X go clear, Y seam clear; "
+            .'read Z';
         $other = fn (
             string $route,
         ): string => "gun trips left: X $route; Z go clear, H seam clear, Y flat clear; read X";
@@ -342,7 +343,8 @@ final class Passes
             Truth::of('22 two short men before one flat corner: not good', Want::notGood(),
                 'gun 2x2 right: Z quick out 5, H flat; X go clear, Y seam clear; read Z, H', ['2x2'], ['cover 2']),
             Truth::of('22 a bubble into equal numbers: not good', Want::notGood(),
-                'gun 2x2 {side}: #2 {side} bubble {side}; #1 {side} go clear; #1 {other} go clear, #2 {other} seam clear; read #2 {side}', ['2x2'], ['cover 2']),
+                'gun 2x2 {side}: #2 {side} bubble {side}; #1 {side} go clear; #1 {other} go clear, #2 {other} seam '
+                    .'clear; read #2 {side}', ['2x2'], ['cover 2']),
             Truth::of('22 four verticals on the four: not good', Want::notGood(), 'gun {set}: four verticals',
                 ['2x2', 'trips right'], ['cover 4', 'cover 3', 'cover 2'])->in('1st & goal, ball on +4'),
             Truth::of('22 the post runs out of field', Want::anything()->shuts('post'),

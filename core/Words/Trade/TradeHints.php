@@ -25,7 +25,8 @@ final class TradeHints
         'china' => 'Say who runs what: "#1 hitch, #2 corner" is smash.',
         'cluster' => 'Say bunch, or stack.',
         'sweep' => 'There are several sweeps: say buck, jet, toss, or pin and pull.',
-        'throwback screen' => 'Say who gets it and where: slip screen, tight end screen or tunnel screen with its side.',
+        'throwback screen' => 'Say who gets it and where: slip screen, tight end screen or tunnel screen '
+            .'with its side.',
         'middle screen' => 'Say who gets it: slip screen, tight end screen or tunnel screen with its side.',
         'lead strong' => 'Say iso, or lead option, with its side.',
         'lead weak' => 'Say iso, or lead option, with its side.',

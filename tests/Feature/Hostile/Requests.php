@@ -63,8 +63,8 @@ final class Requests
     }
 
     /**
-     * One request of each place whose number leaves $part when divided by $of, each with one field after the other given
-     * each of EMPTY, under names that are there.
+     * One request of each place whose number leaves $part when divided by $of, each with one field after the other
+     * given each of EMPTY, under names that are there.
      *
      * @return Generator<array{method: string, uri: string, body: mixed}>
      */
@@ -144,7 +144,9 @@ final class Requests
     private function named(string $what, bool $there): string
     {
         if (! $there && $this->chance(10)) {
-            return rawurlencode($this->one(['x', '0', '-1', 'a%00b', 'null', (string) Str::ulid(), str_repeat('9', 40)]));
+            $names = ['x', '0', '-1', 'a%00b', 'null', (string) Str::ulid(), str_repeat('9', 40)];
+
+            return rawurlencode($this->one($names));
         }
 
         return match ($what) {

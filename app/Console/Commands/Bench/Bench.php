@@ -134,7 +134,8 @@ class Bench extends JxCommand
                 continue;
             }
             $this->line(sprintf(
-                'The catalogue, %s: %d proofs without frames, median %.1f ms (goal 10), 95th percentile %.1f ms (goal 20); frames %.1f and %.1f ms',
+                'The catalogue, %s: %d proofs without frames, median %.1f ms (goal 10), 95th percentile %.1f ms '
+                    .'(goal 20); frames %.1f and %.1f ms',
                 $kind,
                 count($proofs),
                 self::percentile($proofs, 0.5),
@@ -164,7 +165,9 @@ class Bench extends JxCommand
             $some = array_slice($looks, 0, $n);
             $one[$n] = $this->milliseconds(3, fn () => array_map($cell, $some), warm: 1);
         }
-        $this->line(sprintf('Sheet on one core: 24 looks %.0f ms, 48 looks %.0f ms, 96 looks %.0f ms (goal 1000); a look of 96 costs %.2f times a look of 24 (linear 1)', $one[24], $one[48], $one[96], $one[96] / $one[24] / 4.0));
+        $this->line(sprintf('Sheet on one core: 24 looks %.0f ms, 48 looks %.0f ms, 96 looks %.0f ms (goal 1000); a '
+            .'look of 96 costs %.2f times a look of 24 (linear 1)',
+            $one[24], $one[48], $one[96], $one[96] / $one[24] / 4.0));
         $this->line(sprintf('Sheet of 96 looks on all cores: %.0f ms',
             $this->milliseconds(3, fn () => Workers::map($looks, $cell), warm: 1)));
         $look = LookParser::parse('4-2 nickel, cover 2');
@@ -204,7 +207,8 @@ class Bench extends JxCommand
         $bare = $this->bare();
         $this->line(
             sprintf(
-                'One step of one defender: %.0f ns, a bare loop of the same arithmetic %.0f ns, %.1f times (goal under 8)',
+                'One step of one defender: %.0f ns, a bare loop of the same arithmetic %.0f ns, %.1f times (goal '
+                    .'under 8)',
                 $step,
                 $bare,
                 $step / $bare,

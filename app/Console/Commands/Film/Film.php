@@ -17,7 +17,10 @@ use Jacotaxis\Core\Words\NotUnderstood;
 
 class Film extends JxCommand
 {
-    protected $signature = 'jx:film {out : the .webm file to write} {--call=} {--look=} {--situation=} {--level=high-school} {--rules=} {--act= : a key and his choice, "right corner: sink"} {--choice= : what the first key that can do it chooses, "sink"} {--throw= : to whom and when, "H@2.8"} {--angle=wide : wide or tight} {--still : the camera does not pan and zoom} {--width=640} {--height=360}';
+    protected $signature = 'jx:film {out : the .webm file to write} {--call=} {--look=} {--situation=} '
+        .'{--level=high-school} {--rules=} {--act= : a key and his choice, "right corner: sink"} {--choice= : what '
+        .'the first key that can do it chooses, "sink"} {--throw= : to whom and when, "H@2.8"} {--angle=wide : wide '
+        .'or tight} {--still : the camera does not pan and zoom} {--width=640} {--height=360}';
 
     protected $description = 'Film a run of a call with the simulated camera; the ground truth is written beside it';
 

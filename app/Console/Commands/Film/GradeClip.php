@@ -11,7 +11,8 @@ class GradeClip extends Measure
 {
     protected $signature = 'jx:grade {file : a film document, - for standard input} {--json}';
 
-    protected $description = 'Measure a worked snap, grade the decision, say whose it was, and propose a grade for each man';
+    protected $description = 'Measure a worked snap, grade the decision, say whose it was, and propose a grade for '
+        .'each man';
 
     protected function found(Measures $measures): array
     {

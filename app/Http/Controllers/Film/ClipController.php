@@ -57,7 +57,8 @@ class ClipController extends Controller
             if ($cut['toS'] - $cut['fromS'] < 0.5 || $cut['toS'] > $long + 0.05 || $n > 0
                 && $cut['fromS'] < $cuts[$n - 1]['toS'] - 1e-6) {
                 throw Problem::content("/cuts/$n",
-                    sprintf('The cut from %.2f to %.2f s is shorter than half a second, past the end of the film (%.2f s), or into the one before it.', $cut['fromS'], $cut['toS'], $long));
+                    sprintf('The cut from %.2f to %.2f s is shorter than half a second, past the end of the film '
+                        .'(%.2f s), or into the one before it.', $cut['fromS'], $cut['toS'], $long));
             }
         }
         $reel = $clip->reel;

@@ -40,8 +40,13 @@ class ReelController extends Controller
             ->orderByRaw("angle = 'wide' desc")->get(['id', 'snap_id', 'angle'])->groupBy('snap_id');
         $strip = Snap::query();
         $strip->select(self::STRIP)->where('reel_id', $reel->id)->orderBy('place');
-        $snaps = $strip->withCount('grades')->get()->map(fn (Snap $s): array => $s->toArray() + ['clips' => $angles->get($s->id, collect())
-            ->map(fn (object $c): array => ['id' => $c->id, 'angle' => $c->angle])->values()]);
+        $snaps = $strip->withCount('grades')->get()->map(fn (Snap $s): array => [
+            ...$s->toArray(),
+            'clips' => $angles
+                ->get($s->id, collect())
+                ->map(fn (object $c): array => ['id' => $c->id, 'angle' => $c->angle])
+                ->values(),
+        ]);
 
         return new JsonResponse($reel->toArray() + ['snaps' => $snaps,
             'loose' => $reel->clips()->where(fn ($q) => $q->whereNull('snap_id')->orWhere('status', '!=', 'ready'))

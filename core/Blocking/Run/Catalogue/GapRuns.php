@@ -91,7 +91,8 @@ final class GapRuns
     {
         return new RunScheme(
             name: 'counter',
-            words: 'the line blocks down, the backside guard kicks the end out, the backside tackle or a wing leads through',
+            words: 'the line blocks down, the backside guard kicks the end out, the backside tackle or a wing leads '
+                .'through',
             kind: RunKind::Gap,
             carriers: self::DEEP_BACK,
             entry: 'C',
@@ -322,7 +323,8 @@ final class GapRuns
     {
         return new RunScheme(
             name: 'power read',
-            words: 'the end is read: the back outruns him around the end, or the quarterback goes inside behind the puller',
+            words: 'the end is read: the back outruns him around the end, or the quarterback goes inside behind the '
+                .'puller',
             kind: RunKind::Jet,
             carriers: 'motion man|tailback|fullback',
             entry: 'edge',

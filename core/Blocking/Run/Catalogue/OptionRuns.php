@@ -69,7 +69,8 @@ final class OptionRuns
     {
         return new RunScheme(
             name: 'shovel',
-            words: 'the end is read: the ball is shoveled inside of him behind the puller, or the quarterback goes outside',
+            words: 'the end is read: the ball is shoveled inside of him behind the puller, or the quarterback goes '
+                .'outside',
             kind: RunKind::Option,
             carriers: '',
             entry: 'C',
@@ -130,7 +131,8 @@ final class OptionRuns
     {
         return new RunScheme(
             name: 'midline pitch',
-            words: 'the first down man past the center is read for the dive, the next for the quarterback and the pitch; the motion man has the pitch',
+            words: 'the first down man past the center is read for the dive, the next for the quarterback and the '
+                .'pitch; the motion man has the pitch',
             kind: RunKind::Option,
             carriers: self::FULLBACK_FIRST,
             entry: 'center',
@@ -166,7 +168,8 @@ final class OptionRuns
     {
         return new RunScheme(
             name: 'isolated dive',
-            words: 'everybody but the dive key is blocked; he takes the fullback and the quarterback follows, or it is given',
+            words: 'everybody but the dive key is blocked; he takes the fullback and the quarterback follows, or it '
+                .'is given',
             kind: RunKind::Option,
             carriers: self::FULLBACK_FIRST,
             entry: 'G',
@@ -188,7 +191,8 @@ final class OptionRuns
     {
         return new RunScheme(
             name: 'freeze option',
-            words: 'a fake to the back holds the mike, then down the line to the pitch key; the back leads on the next man',
+            words: 'a fake to the back holds the mike, then down the line to the pitch key; the back leads on the '
+                .'next man',
             kind: RunKind::Option,
             carriers: '',
             entry: 'edge',
@@ -216,7 +220,8 @@ final class OptionRuns
     {
         return new RunScheme(
             name: 'lead option',
-            words: 'the fullback leads on the first backer, the quarterback follows him and pitches off the support man',
+            words: 'the fullback leads on the first backer, the quarterback follows him and pitches off the support '
+                .'man',
             kind: RunKind::Option,
             carriers: '',
             entry: 'edge',

@@ -26,7 +26,8 @@ final class QuarterbackRuns
     {
         return new RunScheme(
             name: 'quarterback wham',
-            words: 'the sweep is faked, a back inserts on the inside backer, the other arcs, the quarterback follows inside',
+            words: 'the sweep is faked, a back inserts on the inside backer, the other arcs, the quarterback '
+                .'follows inside',
             kind: RunKind::Zone,
             carriers: 'quarterback',
             entry: 'B',
@@ -67,7 +68,8 @@ final class QuarterbackRuns
     {
         return new RunScheme(
             name: 'quarterback counter',
-            words: 'counter with the quarterback: the guard kicks, the tackle leads through, the back shows the other way',
+            words: 'counter with the quarterback: the guard kicks, the tackle leads through, the back shows the '
+                .'other way',
             kind: RunKind::Gap,
             carriers: 'quarterback',
             entry: 'C',

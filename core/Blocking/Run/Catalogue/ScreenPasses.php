@@ -61,7 +61,8 @@ final class ScreenPasses
             [
                 JobRow::read('playside slot', '', 'kick', 'corner playside'),
                 JobRow::read('playside third', '', 'stalk', 'over/overhangs playside/support playside'),
-                JobRow::read('playside tackle', '', 'lead', 'overhangs playside/inside backer playside/support playside'),
+                JobRow::read('playside tackle', '', 'lead', 'overhangs playside/inside backer playside/support '
+                    .'playside'),
                 JobRow::read('playside guard', '', 'lead', 'inside backer/overhangs playside/free safety'),
                 JobRow::read('center', '', 'lead', 'backside backer/free safety'),
             ],
@@ -104,7 +105,8 @@ final class ScreenPasses
                 JobRow::read('playside slot|playside wing|playside end', '', 'stalk', 'over/overhangs playside'),
             ],
             2.1,
-            new Screen(0.9, 1.0, 4.5, 0.0, 2.0, 1.5, 8.0, 'sets as on a pass, two counts, then slips out behind the guard',
+            new Screen(0.9, 1.0, 4.5, 0.0, 2.0, 1.5, 8.0, 'sets as on a pass, two counts, then slips out behind the '
+                .'guard',
                 'drops deep, draws the rush, throws over it off the back foot'),
         );
     }

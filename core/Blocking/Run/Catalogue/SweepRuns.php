@@ -111,7 +111,8 @@ final class SweepRuns
             ),
             new RunScheme(
                 name: 'crack',
-                words: 'toss, the outside receiver cracks the support man and the playside tackle or a back takes the corner',
+                words: 'toss, the outside receiver cracks the support man and the playside tackle or a back takes '
+                    .'the corner',
                 kind: RunKind::Jet,
                 carriers: self::DEEP_BACK,
                 entry: 'edge',

@@ -18,7 +18,8 @@ final class ZoneRuns
         return [
             new RunScheme(
                 name: 'zone',
-                words: 'the line steps playside, doubles the down men to the backers; the runner reads the first down man from the center out',
+                words: 'the line steps playside, doubles the down men to the backers; the runner reads the first '
+                    .'down man from the center out',
                 kind: RunKind::Zone,
                 carriers: self::DEEP_BACK,
                 entry: 'A',

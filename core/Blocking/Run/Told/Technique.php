@@ -42,7 +42,8 @@ final readonly class Technique
             $block->verb === Verb::Pitch => 'Q, hands ready, then the block in front of him',
             $block->verb === Verb::Fake => 'the mesh, as if he had the ball',
             $block->verb === Verb::Route => 'his route',
-            $block->first !== null && $block->target !== $block->first => "the {$block->target}, hands on the {$block->first}",
+            $block->first !== null && $block->target !== $block->first => "the {$block->target}, "
+                ."hands on the {$block->first}",
             $block->target !== null => "the {$block->target}",
             $block->first !== null => "the {$block->first}, then the first man through",
             $resolved->front->mike !== null => "his gap, then the {$resolved->front->mike}",

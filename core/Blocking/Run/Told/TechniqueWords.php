@@ -107,7 +107,8 @@ final readonly class TechniqueWords
             $this->block->verb === Verb::Arc && $scheme->isOption() => 'three flat steps, then 45 degrees',
             $this->block->verb === Verb::Bluff => 'flat to the end, then 45 degrees',
             $this->block->verb === Verb::Load => 'four diagonal steps, then 60 degrees',
-            $this->block->verb === Verb::Kick && $man->isLineman() => 'jumps the gap of the puller, two flat steps, then up',
+            $this->block->verb === Verb::Kick && $man->isLineman() => 'jumps the gap of the puller, two flat steps, '
+                .'then up',
             $this->block->verb === Verb::Quarterback && ! $scheme->gives => 'skip step and a short delay',
             $this->block->verb === Verb::Quarterback && $posts->inGun() => 'feet at 45 degrees at the mesh',
             in_array($this->block->verb, [Verb::Double, Verb::Check, Verb::Help],
@@ -163,9 +164,11 @@ final readonly class TechniqueWords
 
         return match (true) {
             $scheme->screen !== null => $scheme->screen->passer,
-            $scheme->isQuarterbacks() && $this->resolved->posts->inGun() => "catches, shows his fake, then {$this->play} foot up behind the lead",
+            $scheme->isQuarterbacks() && $this->resolved->posts->inGun() => 'catches, shows his fake, '
+                ."then {$this->play} foot up behind the lead",
             $scheme->isQuarterbacks() => "{$this->play} foot 6 in, pads down, both hands on the ball",
-            $scheme->isOption() && $scheme->gives => "{$this->play} foot into the {$this->play} A gap, points the ball back",
+            $scheme->isOption() && $scheme->gives => "{$this->play} foot into the {$this->play} A gap, points the "
+                .'ball back',
             $scheme->isOption() => "{$this->play} foot flat down the line, shoulders to it",
             $scheme->kind === RunKind::Jet => "{$this->play} foot opens, ball to the runner's belly",
             $this->resolved->posts->inGun() => "{$this->away} foot back, ball out and down",
@@ -210,7 +213,8 @@ final readonly class TechniqueWords
 
         return match (true) {
             $scheme->screen !== null => $scheme->screen->receiver,
-            $scheme->kind === RunKind::Zone && $this->resolved->posts->inGun() => 'toward Q 4 to 6 in, then to the midline, then the mesh',
+            $scheme->kind === RunKind::Zone && $this->resolved->posts->inGun() => 'toward Q 4 to 6 in, then to the '
+                .'midline, then the mesh',
             $scheme->isOption() => 'straight ahead off both feet, no false step',
             $scheme->kind === RunKind::Jet => "full speed through the mesh, no turn before the {$this->play} tackle",
             default => "{$this->play} foot to the landmark, pads down at the mesh",

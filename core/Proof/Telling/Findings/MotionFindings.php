@@ -58,7 +58,8 @@ final class MotionFindings
                 'jet-start',
                 Finding::CAUTION,
                 $arrival->motion->who,
-                "{$arrival->motion->who} starts his jet on the {$sound->words()}; your jets start on the {$set->words()}.",
+                "{$arrival->motion->who} starts his jet on the {$sound->words()}; "
+                    ."your jets start on the {$set->words()}.",
                 'JET-01',
                 "Start {$arrival->motion->who} on the {$set->words()}.",
                 apply: ['do' => 'sound', 'man' => $arrival->motion->who, 'word' => $set->word, 'last' => $set->last],

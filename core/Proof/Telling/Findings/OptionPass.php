@@ -83,7 +83,8 @@ final class OptionPass
             );
             if ($nearest > self::THROUGH_YD) {
                 $findings[] = new Finding('option-pass-release', Finding::CAUTION, $letter,
-                    sprintf('%s blocks the %s in the run and his %s passes %.1f yd from him: the safety sees it is no block.', $letter, $safety->role, $route->spec->name, $nearest),
+                    sprintf('%s blocks the %s in the run and his %s passes %.1f yd from him: the safety sees it is '
+                        .'no block.', $letter, $safety->role, $route->spec->name, $nearest),
                     'PAC-11', "Release $letter through him, as in the run, then let him run by.");
             }
         }

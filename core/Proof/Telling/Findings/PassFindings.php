@@ -84,7 +84,8 @@ final class PassFindings
                 );
             } elseif (($under = self::sinksUnder($proof, $letter)) !== null) {
                 $findings[] = new Finding('sinks-under', Finding::INFO, $letter,
-                    "The $under sinks under the {$run->spec->name} at the sticks: then the check-down at once, early enough to run after the catch.", 'PRG-03');
+                    "The $under sinks under the {$run->spec->name} at the sticks: then the check-down at once, "
+                        .'early enough to run after the catch.', 'PRG-03');
             }
         }
 
@@ -164,7 +165,8 @@ final class PassFindings
                 && ! self::captures($inside, $scene->setting->schools)) {
                 $crosser = (string) array_key_first($crossers);
                 $findings[] = new Finding('safety-free', Finding::CAUTION, $letter,
-                    sprintf('The post by %s passes the %s %.1f yd %s: he is not captured, and the %s by %s is unsafe under him.', $letter, $role,
+                    sprintf('The post by %s passes the %s %.1f yd %s: he is not captured, and the %s by %s is '
+                        .'unsafe under him.', $letter, $role,
                         abs($inside), $inside > 0.0 ? 'inside' : 'outside', $crossers[$crosser]->spec->name, $crosser),
                     'PRG-11', 'Run the post through him, or throw it early, firm and led.');
             }
@@ -224,10 +226,12 @@ final class PassFindings
             foreach (array_slice($crossers, $n + 1) as $b) {
                 if ($a->to !== $b->to && abs($a->spec->depth() - $b->spec->depth()) < self::GAP_YD) {
                     return [new Finding('no-gap', Finding::CAUTION, $b->letter,
-                        "{$a->letter} and {$b->letter} cross at one depth: both over the top, and the chaser sits in the hip pocket.", 'MSH-07',
+                        "{$a->letter} and {$b->letter} cross at one depth: both over the top, and the chaser sits "
+                            .'in the hip pocket.', 'MSH-07',
                         sprintf('Run %s a yard under %s.', $b->letter, $a->letter)),
                         new Finding('contact', Finding::INFO, null,
-                            'Crossing near each other is legal while nobody starts contact: a rub that blocks is offensive interference. The rule book and the officials decide.')];
+                            'Crossing near each other is legal while nobody starts contact: a rub that blocks is '
+                                .'offensive interference. The rule book and the officials decide.')];
                 }
             }
         }

@@ -107,7 +107,8 @@ final class TempoFindings
         [$x, $y] = $run->path->at((float) $reading->from);
 
         return new Finding('long-throw', Finding::CAUTION, $reading->letter,
-            sprintf('No throw to the %s by %s is caught in bounds: he is %.0f yd away when the ball may leave, beyond the arm or the line.',
+            sprintf('No throw to the %s by %s is caught in bounds: he is %.0f yd away when the ball may leave, '
+                .'beyond the arm or the line.',
                 $run->spec->name, $reading->letter, hypot($x - $qx, $y - $qy)), null,
             'Read him earlier, or shorten the route.');
     }

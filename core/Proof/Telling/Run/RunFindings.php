@@ -213,7 +213,8 @@ final class RunFindings
     private static function lateMotion(Arrival $arrival): Finding
     {
         return new Finding('pitch-motion', Finding::CAUTION, $arrival->motion->who, sprintf(
-            '%s is %.1f yd (%.1f steps) %s at the snap: the pitch goes behind him, and that is his fault, not the pitch.',
+            '%s is %.1f yd (%.1f steps) %s at the snap: the pitch goes behind him, and that is his fault, not the '
+                .'pitch.',
             $arrival->motion->who,
             abs($arrival->lateYd),
             abs($arrival->lateSteps),
