@@ -7,6 +7,7 @@ use App\Models\Grade;
 use App\Models\GradeChange;
 use App\Models\Player;
 use App\Models\User;
+use Jacotaxis\Core\Grade\Library\FaultKeys;
 
 /** What was kept of the man on the snap, the latest first, in words. */
 function kept(string $snap, string $man): array
@@ -28,7 +29,7 @@ it('keeps who graded, what he changed and that it was taken away', function (): 
     $kept = kept($snap->id, 'H');
     expect(array_column($kept, 'what'))->toBe([
         'taken away, was minus',
-        'plus to minus; faults: none to FLT-13; correction: none to “plant the outside foot”',
+        'plus to minus; faults: none to wrong depth; correction: none to “plant the outside foot”',
         'graded plus',
     ])->and(array_column($kept, 'who'))->toBe([coach()->name, $other->name, coach()->name])
         ->and($kept[0]['at'])->toBeString()
@@ -95,15 +96,15 @@ it('is never changed afterwards', function (): void {
 it('says a change in words', function (array $before, array $after, string $words): void {
     $blank = (new Grade(['mark' => 0, 'faults' => [], 'reason' => '']))->only(GradeChange::SAID);
     $change = new GradeChange(['before' => $before + $blank, 'after' => $after + $blank]);
-    expect(ChangeWords::of($change))->toBe($words);
+    expect(ChangeWords::of($change, FaultKeys::of([], ['FLT-13' => 'off the landmark'])))->toBe($words);
 })->with([
     'a mark' => [['mark' => 1], ['mark' => -1], 'plus to minus'],
     'a flag' => [[], ['bust' => true], 'mental error: no to yes'],
     'a doubt' => [['certain' => true], ['certain' => false], 'sure: yes to no'],
     'a fault more' => [['faults' => ['FLT-01']], ['faults' => ['FLT-01', 'FLT-13']],
-        'faults: FLT-01 to FLT-01, FLT-13'],
+        'faults: false step to false step, off the landmark'],
     'a part' => [['marks' => null], ['marks' => ['effort' => 1, 'technique' => null]],
         'parts: none to effort plus, technique none'],
     'whose' => [['charged_to' => 'coach'], ['charged_to' => null], 'whose it is: “coach” to none'],
-    'two things' => [['mark' => 0], ['mark' => 1, 'hard' => true], 'neutral to plus; a hard job: no to yes'],
+    'two things' => [['mark' => 0], ['mark' => 1, 'hard' => true], 'even to plus; a hard job: no to yes'],
 ]);

@@ -10,6 +10,7 @@ use App\Models\Grade;
 use App\Models\GradeChange;
 use App\Models\Player;
 use App\Models\Snap;
+use App\Models\StaffWords;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -97,11 +98,13 @@ class GradeController extends Controller
             ->latest('id')
             ->get();
 
+        $keys = StaffWords::current()->faultKeys();
+
         return new JsonResponse(['changes' => $changes->map(fn (GradeChange $c): array => [
             'id' => $c->id,
             'at' => $c->created_at->toIso8601String(),
             'who' => $c->user->name ?? 'somebody who is gone',
-            'what' => ChangeWords::of($c),
+            'what' => ChangeWords::of($c, $keys),
         ])->all()]);
     }
 
