@@ -45,10 +45,13 @@ final class RouteRunner
     private const WHEEL_BACK_YD = 12.0;
 
     /**
-     * How far out an outside man on a straight route fans from a tight split, and how wide at most, yards (settled by
+     * How far out an outside man on a straight route fans from a tight split: so many yards, or this share of his way
+     * to the numbers, whichever is more, and never past the numbers where they lie wider than so many yards (settled by
      * the truths).
      */
     private const FANS_YD = 4.0;
+
+    private const FANS_SHARE = 0.6;
 
     private const FANS_TO_YD = 17.0;
 
@@ -100,7 +103,7 @@ final class RouteRunner
         $release?->start($build, $man, $route);
         $out = $to->sign();
         $depth = $route->depth();
-        $width = self::width($route, $to, $frame) ?? ($outside ? self::fanned($man, $shape) : null);
+        $width = self::width($route, $to, $frame) ?? ($outside ? self::fanned($man, $shape, abs($frame->numbersX($to))) : null);
         $room = abs($frame->sidelineX($to));
         $path = match ($shape->stem) {
             Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $route, $out, $width),
@@ -166,12 +169,14 @@ final class RouteRunner
      * A straight route from a tight split fans out to get the corner away from what runs inside of him, yards; null
      * where it does not.
      */
-    private static function fanned(Man $man, RouteShape $shape): ?float
+    private static function fanned(Man $man, RouteShape $shape, float $numbers): ?float
     {
         $wide = abs($man->xYd);
+        $widest = max(self::FANS_TO_YD, $numbers);
+        $fans = max(self::FANS_YD, self::FANS_SHARE * ($widest - $wide));
 
         return $shape->straight() && ! $man->isBack() && $wide < self::FANS_TO_YD - 1.0
-            ? $man->side()->sign() * min(self::FANS_TO_YD, $wide + self::FANS_YD)
+            ? $man->side()->sign() * min($widest, $wide + $fans)
             : null;
     }
 

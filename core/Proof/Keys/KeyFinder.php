@@ -75,8 +75,8 @@ final class KeyFinder
             if ($this->isTold($d) || in_array($d, $taken, true) || ! $this->commitments->mayTake($d, $letter)) {
                 continue;
             }
-            $act = $this->commitments->to($letter, $letter);
-            $from = $this->commitments->partAt($letter, $letter);
+            $from = max($this->commitments->partAt($letter, $letter), $this->playOut->knowsFrom($d));
+            $act = $this->commitments->to($letter, $letter)?->from($from);
             if ($act === null || ! $this->commitments->mayReach($d, $letter, $from)) {
                 continue;
             }

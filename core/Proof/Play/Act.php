@@ -19,6 +19,12 @@ final readonly class Act
     ) {
     }
 
+    /** The same, begun at another moment, seconds. */
+    public function from(float $fromT): self
+    {
+        return new self($this->name, $fromT, $this->xYd, $this->yYd, $this->toward, $this->fits);
+    }
+
     public function isChoice(): bool
     {
         return $this->toward !== null;

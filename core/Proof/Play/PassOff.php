@@ -26,9 +26,9 @@ final class PassOff
     private const SORTED_S = [0.8, 1.6];
 
     /**
-     * Who plays whom after the sorting, where that is another than before it; with the leverage he plays him by.
+     * Who plays whom after the sorting, with the leverage he plays him by, and when they sort.
      *
-     * @return array<int, Defender> by place in the look
+     * @return array<int, Sorted> by place in the look
      */
     public static function of(Scene $scene): array
     {
@@ -51,10 +51,13 @@ final class PassOff
                     $n === 0 => 'outside', $n === count($group) - 1 => 'inside',
                     default => $scene->defenders[$d]->job->leverage
                 };
-                $sorted[$d] = $scene->defenders[$d]->with([
-                    'takes' => $letters[$n],
-                    'job' => $scene->defenders[$d]->job->leaning($leverage),
-                ]);
+                $sorted[$d] = new Sorted(
+                    $scene->defenders[$d]->with([
+                        'takes' => $letters[$n],
+                        'job' => $scene->defenders[$d]->job->leaning($leverage),
+                    ]),
+                    $at,
+                );
             }
         }
 

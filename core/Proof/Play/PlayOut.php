@@ -27,6 +27,9 @@ final class PlayOut
     /** @var array<int, string> letter of the receiver by place of the man defender */
     private array $covers = [];
 
+    /** @var array<int, Sorted> by place in the look */
+    private readonly array $sorted;
+
     private readonly Sight $sight;
 
     private ?Tracks $byRule = null;
@@ -38,7 +41,7 @@ final class PlayOut
     {
         $setting = $scene->setting;
         $letters = array_keys($scene->routes);
-        $sorted = PassOff::of($scene);
+        $this->sorted = $sorted = PassOff::of($scene);
         $targets = $this->targets($letters, $sorted);
         $sights = [];
         $this->sight = $sights[(string) $setting->reaction] = Sight::of($scene, $setting->reaction, $targets);
@@ -46,11 +49,12 @@ final class PlayOut
             if ($defender->job->kind !== JobKind::Rush) {
                 $reaction = $defender->reaction ?? $setting->reaction;
                 if ($defender->job->kind === JobKind::Man) {
-                    $this->covers[$d] = (string) ($sorted[$d] ?? $defender)->takes;
+                    $this->covers[$d] = (string) ($sorted[$d]->defender ?? $defender)->takes;
                 }
                 $this->movers[$d] = $this->mover(
-                    $sorted[$d] ?? $defender,
+                    $sorted[$d]->defender ?? $defender,
                     $sights[(string) $reaction] ??= Sight::of($scene, $reaction, $targets),
+                    $sorted[$d]->at ?? 0.0,
                 );
             }
         }
@@ -118,6 +122,12 @@ final class PlayOut
         return $this->covers[$d] ?? null;
     }
 
+    /** From when on a man knows whom he has, seconds: at the snap, but where men are passed off. */
+    public function knowsFrom(int $d): float
+    {
+        return $this->sorted[$d]->at ?? 0.0;
+    }
+
     /** @return list<int> places in the look of the men who cover */
     public function coverage(): array
     {
@@ -135,7 +145,7 @@ final class PlayOut
         return new Tracks($x, $y, $vx, $vy);
     }
 
-    private function mover(Defender $defender, Sight $sight): Mover
+    private function mover(Defender $defender, Sight $sight, float $knowsFrom): Mover
     {
         $law = $this->scene->setting->level->of($defender->group);
         $target = $defender->takes ?? $this->matched($defender);
@@ -152,7 +162,7 @@ final class PlayOut
             ),
             JobKind::Man => $mine === null
                 ? new Under($defender, $law, $sight)
-                : new OverTop($defender, $law, $sight, $mine),
+                : new OverTop($defender, $law, $sight, $mine, $knowsFrom),
             default => new Under($defender, $law, $sight),
         };
     }
@@ -183,14 +193,14 @@ final class PlayOut
      * Place in the look of the man defender each receiver belongs to, or null.
      *
      * @param  list<string>  $letters
-     * @param  array<int, Defender>  $sorted  men passed off
+     * @param  array<int, Sorted>  $sorted  men passed off
      * @return list<int|null>
      */
     private function targets(array $letters, array $sorted): array
     {
         $targets = array_fill(0, count($letters), null);
         foreach ($this->scene->defenders as $d => $defender) {
-            $defender = $sorted[$d] ?? $defender;
+            $defender = $sorted[$d]->defender ?? $defender;
             $taken = $defender->job->kind === JobKind::Man ? $defender->takes : null;
             $r = $taken === null ? false : array_search($taken, $letters, true);
             if ($r !== false) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Play\Behaviour;
 
 use Jacotaxis\Core\Defense\Defender;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\Phase;
@@ -20,8 +21,10 @@ final class OverTop extends Mover
     /** Least and most width in yards of the leverage he keeps: as much as he lined up with. */
     private const LEVERAGE_YD = [1.0, 2.5];
 
-    /** Yards he stays over a vertical man of his own, and over one he pressed. */
+    /** Yards he stays over a vertical man of his own, when nobody is deeper than he, and over one he pressed. */
     private const OVER_YD = 0.7;
+
+    private const DEEP_OVER_YD = 2.0;
 
     private const PHASE_YD = 0.3;
 
@@ -79,16 +82,26 @@ final class OverTop extends Mover
 
     private readonly float $shade;
 
+    /** Yards he stays over a man who runs up. */
+    private readonly float $overYd;
+
     /** Whether he stands up on his man. */
     private readonly bool $presses;
 
     /** @var list<Path> the other receivers, who are in his way */
     private readonly array $bodies;
 
-    public function __construct(Defender $defender, SprintLaw $law, Sight $sight, int $receiver)
-    {
+    /** @param  float  $knowsFrom  when he knows that the receiver is his, seconds */
+    public function __construct(
+        Defender $defender,
+        SprintLaw $law,
+        Sight $sight,
+        int $receiver,
+        private readonly float $knowsFrom = 0.0,
+    ) {
         parent::__construct($defender, $law, $sight);
         $leverage = $defender->job->leverage;
+        $this->overYd = $defender->job->kind === JobKind::Deep ? self::DEEP_OVER_YD : self::OVER_YD;
         $this->seen = $sight->alone($receiver, $leverage);
         $out = $this->seen->x[0] < 0.0 ? -1.0 : 1.0;
         $lined = max(self::LEVERAGE_YD[0], min(self::LEVERAGE_YD[1], abs($defender->xYd - $this->seen->x[0])));
@@ -134,6 +147,12 @@ final class OverTop extends Mover
 
     public function steer(int $i): void
     {
+        if ($i * Path::STEP < $this->knowsFrom) {
+            // He sees men who stand together come, and holds his ground until they part.
+            $this->close($this->defender->xYd, $this->defender->yYd, $this->pedal);
+
+            return;
+        }
         match ($this->seen->phase[$i]) {
             Phase::Stem => $this->stem(
                 $this->seen->x[$i],
@@ -198,7 +217,7 @@ final class OverTop extends Mover
         $matches = $this->defender->job->trails ? self::TRAIL_MATCHES : self::MATCHES;
         if ($seen->vy[$i] > 2.0 && $seen->vy[$i] > abs($seen->vx[$i]) && $this->y > $seen->y[$i]) {
             // A break that goes on upfield is stayed on top of.
-            $this->wy = $this->onTop($seen->y[$i], $seen->vy[$i], self::OVER_YD);
+            $this->wy = $this->onTop($seen->y[$i], $seen->vy[$i], $this->overYd);
             $this->wx = $seen->vx[$i] + ($seen->x[$i] - $this->x) * self::CLOSE;
             $this->limit();
 
@@ -270,7 +289,7 @@ final class OverTop extends Mover
             return;
         }
         if ($upfield && $this->y > $ry) {
-            $this->wy = $this->onTop($ry, $rvy, self::OVER_YD);
+            $this->wy = $this->onTop($ry, $rvy, $this->overYd);
             $this->wx = $rvx + ($rx + $this->shade - $this->x) * self::CLOSE;
             $this->limit();
 

@@ -13,6 +13,7 @@ use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Proof\Keys\Key;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Play\PassOff;
+use Jacotaxis\Core\Proof\Play\Sorted;
 use Jacotaxis\Core\Proof\Scene\Scene;
 use Jacotaxis\Core\Route\SharedWindow;
 
@@ -121,7 +122,7 @@ final class Findings
                 $findings[] = new Finding('tight-splits', Finding::CAUTION, null, $key['warning'], 'FRM-02');
             }
         }
-        $passed = array_map(fn (Defender $d): string => "the {$d->role} takes {$d->takes}", PassOff::of($scene));
+        $passed = array_map(fn (Sorted $s): string => "the {$s->defender->role} takes {$s->defender->takes}", PassOff::of($scene));
         if ($passed !== []) {
             $findings[] = new Finding(
                 'passed-off',
