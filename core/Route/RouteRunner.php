@@ -37,7 +37,7 @@ final class RouteRunner
      * How far out a wheel goes before it turns up, and the room it leaves, yards (product defaults: the depth is
      * unset).
      */
-    private const WHEEL_OUT_YD = 6.0;
+    private const WHEEL_OUT_YD = 8.0;
 
     private const WHEEL_ROOM_YD = 4.0;
 
