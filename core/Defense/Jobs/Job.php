@@ -19,6 +19,7 @@ final readonly class Job
      * @param  float  $carryYd  depth to which an under man carries a vertical release in his zone
      * @param  bool  $sinks  whether a flat man goes back with the outside man when nothing threatens the flat
      * @param  float  $besideYd  how far outside the outside receiver a corner's landmark lies, yards
+     * @param  float|null  $overYd  how far over a vertical man he stays, yards; null as far as over a man of his own
      * @param  bool  $trails  whether a man defender plays under his man's hip, with help on top
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class Job
         public bool $sinks = false,
         public bool $trails = false,
         public float $besideYd = -1.0,
+        public ?float $overYd = null,
     ) {
     }
 
@@ -92,6 +94,12 @@ final readonly class Job
     public function outside(float $besideYd): self
     {
         return $this->with(['besideYd' => $besideYd]);
+    }
+
+    /** A deep man whom nobody may get behind stays this far over who comes up, yards. */
+    public function staysOver(float $overYd): self
+    {
+        return $this->with(['overYd' => $overYd]);
     }
 
     /** @param  array<string, mixed>  $change by property name */

@@ -9,6 +9,9 @@ use Jacotaxis\Core\Defense\Jobs\Job;
 /** Zone jobs that several shells share (common practice). */
 final class ZoneJobs
 {
+    /** How far over the outside receiver a third's corner stays, yards: nobody helps him deep (settled by the truths). */
+    private const THIRD_OVER_YD = 2.0;
+
     public static function half(): Job
     {
         return Job::deep(9.0, 16.0, 'Deep half, reads #2 from inside', leverage: 'inside');
@@ -16,7 +19,9 @@ final class ZoneJobs
 
     public static function third(): Job
     {
-        return Job::deep(16.0, 15.0, 'Deep outside third', '#1', 10.0, 'outside')->outside(0.0);
+        return Job::deep(16.0, 15.0, 'Deep outside third', '#1', 10.0, 'outside')
+            ->outside(0.0)
+            ->staysOver(self::THIRD_OVER_YD);
     }
 
     public static function middleThird(): Job

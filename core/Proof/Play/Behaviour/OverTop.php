@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Proof\Play\Behaviour;
 
 use Jacotaxis\Core\Defense\Defender;
-use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Kinematics\Path;
 use Jacotaxis\Core\Kinematics\SprintLaw;
 use Jacotaxis\Core\Proof\Play\Phase;
@@ -21,10 +20,8 @@ final class OverTop extends Mover
     /** Least and most width in yards of the leverage he keeps: as much as he lined up with. */
     private const LEVERAGE_YD = [1.0, 2.5];
 
-    /** Yards he stays over a vertical man of his own, when nobody is deeper than he, and over one he pressed. */
+    /** Yards he stays over a vertical man of his own where his job says nothing else, and over one he pressed. */
     private const OVER_YD = 0.7;
-
-    private const DEEP_OVER_YD = 2.0;
 
     private const PHASE_YD = 0.3;
 
@@ -101,7 +98,7 @@ final class OverTop extends Mover
     ) {
         parent::__construct($defender, $law, $sight);
         $leverage = $defender->job->leverage;
-        $this->overYd = $defender->job->kind === JobKind::Deep ? self::DEEP_OVER_YD : self::OVER_YD;
+        $this->overYd = $defender->job->overYd ?? self::OVER_YD;
         $this->seen = $sight->alone($receiver, $leverage);
         $out = $this->seen->x[0] < 0.0 ? -1.0 : 1.0;
         $lined = max(self::LEVERAGE_YD[0], min(self::LEVERAGE_YD[1], abs($defender->xYd - $this->seen->x[0])));
