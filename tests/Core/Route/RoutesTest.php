@@ -100,6 +100,20 @@ it('breaks later the deeper it is, about a tenth of a second a yard', function (
     }
 })->with(['corner', 'post', 'dig', 'out']);
 
+it('fans a straight route out from a tight split, toward the numbers of a wide side',
+    function (float $wide, Hash $hash, ?string $inside, float $from, float $to): void {
+        $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
+        $man = (new Formation)->men($frame)['Z']->at($wide, -0.5);
+        $run = RouteRunner::path($man, RouteSpec::of('go'), $frame, Level::HighSchool->receiver(), outside: $inside === null);
+        expect($run->path->x[80])->toBeBetween($from, $to);
+    })->with([
+        'from a stack in the middle four yards' => [13.0, Hash::Middle, null, 16.5, 17.5],
+        'to the wide side farther' => [13.0, Hash::Left, null, 18.0, 25.5],
+        'on the short side never into the sideline' => [8.0, Hash::Right, null, 11.0, 14.5],
+        'from a wide split not at all' => [18.0, Hash::Middle, null, 17.9, 19.5],
+        'who is not the outside man runs straight' => [13.0, Hash::Middle, 'slot', 12.9, 14.5],
+    ]);
+
 it('lets a back who checks the rush go later', function (): void {
     expect(
         ran('R', RouteSpec::of('flat', checks: true))->break()->t - ran('R', RouteSpec::of('flat'))->break()->t,
@@ -145,7 +159,7 @@ it('breaks the quick, crossing and double-stem routes where the catalogue says',
         'over climbs to ten' => ['H', 'over', 9.0, 10.0, CutKind::Speed],
         'sit six yards inside' => ['Z', 'sit', 12.0, 5.5, CutKind::Settle],
         'sit in front of his place from the slot' => ['Y', 'sit', -8.0, 5.5, CutKind::Settle],
-        'wheel turns up from the flat' => ['H', 'wheel', 15.0, 2.0, CutKind::Speed],
+        'wheel turns up past the flat man' => ['H', 'wheel', 17.0, 2.0, CutKind::Speed],
         'bender leaves its landmark at twelve' => ['H', 'bender', 6.5, 12.0, CutKind::Speed],
     ]);
 

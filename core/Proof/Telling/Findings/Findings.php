@@ -7,7 +7,6 @@ namespace Jacotaxis\Core\Proof\Telling\Findings;
 use Jacotaxis\Core\Defense\Count\Accounted;
 use Jacotaxis\Core\Defense\Count\DiveKey;
 use Jacotaxis\Core\Defense\Count\Gaps;
-use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Finding;
 use Jacotaxis\Core\Offense\Legal\Legality;
 use Jacotaxis\Core\Proof\Keys\Key;

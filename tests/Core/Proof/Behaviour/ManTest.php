@@ -37,6 +37,35 @@ it('stays over a stem in off man, and behind it in 2-man',
         'trail, two seconds in' => ['2-man', 2.0, -3.5, 1.0],
     ]);
 
+it('holds his ground over men who stand together until they part, and knows his own at once where they do not',
+    function (string $set, string $words, float $knows, float $from, float $to): void {
+        $proof = proof("gun $set: slant-flat right", "cover 1$words");
+        $moves = [];
+        foreach ($proof->scene->defenders as $d => $defender) {
+            if (in_array($proof->playOut->covers($d), ['Z', 'H'], true)) {
+                expect($proof->playOut->knowsFrom($d))->toEqualWithDelta($knows, 0.4);
+                $moves[] = abs(spotOf($proof, $defender->role, 0.7)[0] - $defender->xYd);
+            }
+        }
+        expect($moves)->toHaveCount(2)->and(max($moves))->toBeBetween($from, $to);
+    })->with([
+        'in a stack' => ['stack right', '', 1.0, 0.0, 0.2],
+        'in a stack, the men locked' => ['stack right', ', men locked', 0.0, 0.5, 4.0],
+        'in two by two' => ['2x2 right', '', 0.0, 0.5, 4.0],
+    ]);
+
+it('never takes what he is passed before he knows that it is his', function (string $words, bool $waits): void {
+    $proof = proof('gun stack right: slant-flat right', "cover 1$words", Jacotaxis\Core\Field\Hash::Right);
+    $answer = $proof->answers[0];
+    $knows = $proof->playOut->knowsFrom($answer->defender);
+    expect($answer->act->toward)
+        ->toBe($proof->ruleTrue->letter)
+        ->and($answer->act->fromT)
+        ->toBeGreaterThanOrEqual($knows)
+        ->and($knows > 0.0)
+        ->toBe($waits);
+})->with([['', true], [', men locked', false]]);
+
 it('sits on a man who slows, and not on one who runs on', function (string $slow, string $fast): void {
     $at = lone($slow, 'cover 1')->scene->routes['X']->break()->t + 0.4;
     [, $sits] = spotOf(lone($slow, 'cover 1'), 'right corner', $at);

@@ -38,6 +38,17 @@ it('has a man wider against one thing than against another',
             'Z hitch 6, H hitch 6', 3.4],
     ]);
 
+it('stays deeper over a vertical of #1 where nobody helps him deep than where a safety does',
+    function (string $shell, float $t, float $from, float $to): void {
+        $proof = proof('gun 2x2 right: Z go, H flat'.QUIET.'; read Z, H', $shell);
+        $over = spotOf($proof, 'right corner', $t)[1] - runnerOf($proof, 'Z', $t)[1];
+        expect($over)->toBeBetween($from, $to);
+    })->with([
+        "a third's corner" => ['cover 3', 2.6, 1.6, 4.0],
+        "a quarter's corner" => ['cover 4', 2.6, 0.2, 1.6],
+        'the corner of man coverage under a free safety' => ['cover 1', 2.6, 0.2, 1.6],
+    ]);
+
 it('plays what enters his zone, and lets what leaves it go',
     function (string $role, string $shell, string $routes, string $letter, float $t, bool $near): void {
         $proof = proof("gun 2x2 right: $routes".QUIET.'; read Z, H', $shell);
