@@ -156,9 +156,14 @@ final class CallBuilder
             $usual = $family->rolls ? ($this->rolls ?? $this->strong) : $this->strong;
             $usual = $by !== null && $sides === [] ? ($this->count->sideOf($by) ?? $usual) : $usual;
             if ($sides === [] && $by === null) {
+                $second = ! $family->across && $usual === $this->strong && $this->isStrongTaken($fronts);
+                $usual = $second ? $usual->opposite() : $usual;
                 $this->assumed[] =
-                    "{$family->name} {$usual->value}, the ".
-                    ($family->rolls && $this->rolls !== null ? 'side of the roll' : 'strength');
+                    "{$family->name} {$usual->value}, the ".match (true) {
+                        $second => 'other side',
+                        $family->rolls && $this->rolls !== null => 'side of the roll',
+                        default => 'strength',
+                    };
             }
             foreach ($sides === [] ? [$usual] : $sides as $side) {
                 $this->roll($family, $side);
@@ -175,6 +180,19 @@ final class CallBuilder
         }
 
         return $fronts === [] && $this->draft->run === null ? Recognition::all($this->drawn()) : $fronts;
+    }
+
+    /**
+     * Whether a family said before has the strong side, and that side alone.
+     *
+     * @param  list<array{family: Family, form: Form, side: Side}>  $fronts
+     */
+    private function isStrongTaken(array $fronts): bool
+    {
+        $sides = array_map(fn (array $f): Side => $f['side'], $fronts);
+        $across = array_filter($fronts, fn (array $f): bool => $f['family']->across);
+
+        return $across === [] && $sides !== [] && array_unique($sides, SORT_REGULAR) === [$this->strong];
     }
 
     /**

@@ -10,6 +10,8 @@ use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Concept\CallDraft;
+use Jacotaxis\Core\Concept\Families\Drawn;
+use Jacotaxis\Core\Concept\Families\Recognition;
 use Jacotaxis\Core\Concept\Kill;
 use Jacotaxis\Core\Concept\KillRule;
 use Jacotaxis\Core\Field\Side;
@@ -190,8 +192,38 @@ final class CallParser
         $this->parts = new PartParser($this->tokens, $this->men, $this->draft);
         $this->strong = $lineup->front;
         $this->body();
+        $call = CallBuilder::build($this->draft);
+        $this->together(Drawn::of($call, $lineup->count, $lineup->strong, $this->draft->own));
 
-        return CallBuilder::build($this->draft);
+        return $call;
+    }
+
+    /**
+     * Two families in one call must both be there: they share no man.
+     *
+     * @throws NotUnderstood
+     */
+    private function together(Drawn $drawn): void
+    {
+        $said = count($this->draft->families) < 2 ? [] : $this->draft->families;
+        foreach ($said as ['family' => $family, 'sides' => $sides]) {
+            // Who wants more men than a side has is told of as assumed.
+            $on = array_filter(
+                $sides === [] ? Side::cases() : $sides,
+                fn (Side $side): bool => count($drawn->count->on($side)) >= $family->least(),
+            );
+            $there = array_filter(
+                Side::cases(),
+                fn (Side $side): bool => Recognition::form($family, $side, $drawn) !== null,
+            );
+            if ($on !== [] && $there === []) {
+                $names = implode(' and ', array_map(fn (array $f): string => $f['family']->name, $said));
+                throw NotUnderstood::because(
+                    "$names ask the same man for two routes: say them on two sides, or say who runs what.",
+                    $family->name,
+                );
+            }
+        }
     }
 
     private function body(): void

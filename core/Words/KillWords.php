@@ -6,6 +6,8 @@ namespace Jacotaxis\Core\Words;
 
 use Jacotaxis\Core\Concept\Kill;
 use Jacotaxis\Core\Concept\KillRule;
+use Jacotaxis\Core\Words\Trade\Phrases;
+use Jacotaxis\Core\Words\Trade\TradeCalls;
 
 /**
  * Two calls in one, "zone right; kill to hitches if box heavy", "check with me: zone right, zone left by numbers":
@@ -44,6 +46,8 @@ final readonly class KillWords
     /** The two calls of these words, or null where they are one. */
     public static function of(string $words): ?self
     {
+        // "kill: zone right can to smash" announces two calls before the first.
+        $words = preg_replace('/\s*\bkill\s*:\s*(?=[^:]+\bcan\b)/i', ': ', $words, 1) ?? $words;
         $to = '/^(.*?\S)\s*[;,]?\s+(?<![\w-])(?:'.self::TO.')(?![\w-])\s*(.+)$/is';
         if (preg_match($to, $words, $m) !== 1) {
             $words = self::checkWithMe($words);
@@ -63,7 +67,11 @@ final readonly class KillWords
         $with = '/(^|[:;,]|\s)\s*(?:check[ -]with[ -]me|package)\s*:?\s*(.+?)\s*(?:,|;|\/|\bor\b|\band\b)\s*(.+)$/is';
         if (preg_match($with, $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
             // "gun 2x2: zone right or hitches" offers two as well.
-            return preg_replace('/^([^:]+:[^:]*\S)\s+or\s+(\S.*)$/is', '$1; kill to $2', $words, 1) ?? $words;
+            $words = preg_replace('/^([^:]+:[^:]*\S)\s+or\s+(\S.*)$/is', '$1; kill to $2', $words, 1) ?? $words;
+            // Two runs are never one play.
+            $runs = '(?:'.Phrases::runs(TradeCalls::runs()).')(?:\s+(?:right|left|rt|lt))?';
+
+            return preg_replace("#^([^:]+:\s*$runs)\s*/\s*($runs\b.*)$#is", '$1; kill to $2', $words, 1) ?? $words;
         }
         $head = rtrim(substr($words, 0, $m[0][1]), ' ,;:');
         $first = $m[2][0];
@@ -71,7 +79,7 @@ final readonly class KillWords
             [$head, $first] = array_map(trim(...), explode(':', $first, 2));
         }
 
-        return "$head: $first; kill to {$m[3][0]}";
+        return ($head === '' ? '' : "$head: ")."$first; kill to {$m[3][0]}";
     }
 
     /**

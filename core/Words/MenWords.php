@@ -88,6 +88,22 @@ final readonly class MenWords
         return null;
     }
 
+    public function isBack(string $letter): bool
+    {
+        return in_array($letter, $this->lineup->count->backs, true);
+    }
+
+    public function strong(): Side
+    {
+        return $this->lineup->strong;
+    }
+
+    /** @throws NotUnderstood */
+    public function number(int $number, Side $side): string
+    {
+        return $this->lineup->count->letter($side, $number) ?? throw NotUnderstood::nobody("#$number {$side->value}");
+    }
+
     /** The back, where there is one and no other. */
     public function back(): ?string
     {

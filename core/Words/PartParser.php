@@ -8,6 +8,7 @@ use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Concept\Families\Family;
+use Jacotaxis\Core\Concept\Families\Form;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;
@@ -56,8 +57,8 @@ final readonly class PartParser
             }
             $sides = $this->men->sides();
             $by = $this->tokens->take('by') !== null || $this->manAlone();
-            $this->draft->families[] = ['family' => $family, 'sides' => $sides,
-                'by' => $by ? $this->men->man('man') : null];
+            $letter = $by ? $this->men->man('man') : null;
+            $this->draft->families[] = ['family' => $this->takenBy($family, $letter), 'sides' => $sides, 'by' => $letter];
 
             return;
         }
@@ -76,9 +77,37 @@ final readonly class PartParser
 
             return;
         }
+        $his = $this->draft->run === null && ! $this->isRoute() ? $this->family() : null;
+        if ($his !== null) {
+            $this->draft->families[] =
+                ['family' => $this->takenBy($his, $letter), 'sides' => $this->men->sides(), 'by' => $letter];
+
+            return;
+        }
         if (! (new RunParser($this->tokens, $this->men, $this->draft))->order($letter)) {
             $this->draft->routes[$letter] = $this->men->route($letter);
         }
+    }
+
+    /**
+     * A family that a man may be named for: its one route is anybody's, or it has a back and he is one.
+     *
+     * @throws NotUnderstood
+     */
+    private function takenBy(Family $family, ?string $letter): Family
+    {
+        $takes = array_filter(
+            $family->forms,
+            fn (Form $f): bool => count($f->any) === 1 || $f->back !== null && $this->men->isBack((string) $letter),
+        );
+        if ($letter !== null && $takes === []) {
+            throw NotUnderstood::because(
+                "{$family->name} is run by several men ({$family->definition()}): say its side, or what $letter runs.",
+                $family->name,
+            );
+        }
+
+        return $family;
     }
 
     /** Whether a letter comes next and nothing is said of him: "texas R" is texas by R. */
@@ -103,6 +132,17 @@ final readonly class PartParser
         }
 
         return $name === null || $longer === true ? null : $families[$name];
+    }
+
+    /** Whether a route comes next, and no family with a longer name. */
+    private function isRoute(): bool
+    {
+        $mark = $this->tokens->mark();
+        $route = $this->tokens->phrase(array_keys(Routes::all()));
+        $this->tokens->back($mark);
+        $family = $route === null ? null : $this->family(peek: true);
+
+        return $route !== null && strlen($family->name ?? '') <= strlen($route);
     }
 
     /** Whether what looks like a family is a route said before its man: "post-corner by Z". */
@@ -153,46 +193,84 @@ final readonly class PartParser
     /** "slant by Z" */
     private function routeBy(): void
     {
-        $mark = $this->tokens->mark();
         $word = $this->tokens->peek() ?? '';
-        $name = $this->tokens->phrase(array_keys(Routes::all()));
-        $thrown = $name === null ? null : $this->thrownTo($name);
-        if ($thrown !== null) {
+        $name = $this->tokens->phrase(array_keys(Routes::all())) ?? throw $this->unknown($word);
+        if ($this->thrownTo($name) !== null) {
             return;
         }
-        $depth = $name !== null && is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
-        $release = $name === null ? null : $this->tokens->phrase(['inside release', 'outside release']);
-        $sides = $name === null ? [] : $this->men->sides();
-        if ($name !== null && $sides !== []) {
+        $depth = is_numeric($this->tokens->peek()) ? (float) $this->tokens->next() : null;
+        $release = $this->tokens->phrase(['inside release', 'outside release']);
+        $sides = $this->men->sides();
+        $second = $depth === null ? $this->tokens->phrase(array_keys(Routes::all())) : null;
+        if ($this->tokens->take('by') !== null || $sides === [] && $second === null && $this->manAlone()) {
+            $this->take($this->men->man('man'), RouteSpec::of($name, $depth, $sides[0] ?? null));
+        } elseif ($second !== null) {
+            $this->outsideIn($name, $second, $sides === [] ? $this->men->sides() : $sides);
+        } elseif ($sides !== []) {
             $this->outside($name, $depth, $release === null ? null : explode(' ', $release)[0], $sides);
-
-            return;
-        }
-        if ($name === null || $this->tokens->take('by') === null && ! $this->manAlone()) {
-            $this->tokens->back($mark);
-            throw NotUnderstood::word(
+        } elseif (! $this->away($name)) {
+            throw NotUnderstood::because(
+                "Say who runs the $name: by his letter, or \"$name right\" for the outside receiver there.",
                 $word,
-                $this->draft->routes === [] && $this->draft->families === []
-                    ? 'man, family or run here'
-                    : 'man or family here',
-                [
-                    ...Schemes::names(),
-                    ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))),
-                    'read',
-                    'key',
-                    'hot',
-                    'left',
-                    'right',
-                    'both',
-                    ...array_map(strtolower(...), $this->men->letters()),
-                ],
             );
         }
-        $letter = $this->men->man('man');
+    }
+
+    private function unknown(string $word): NotUnderstood
+    {
+        return NotUnderstood::word(
+            $word,
+            $this->draft->routes === [] && $this->draft->families === [] ? 'man, family or run here' : 'man or family here',
+            [
+                ...Schemes::names(),
+                ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))),
+                'read',
+                'key',
+                'hot',
+                'left',
+                'right',
+                'both',
+                ...array_map(strtolower(...), $this->men->letters()),
+            ],
+        );
+    }
+
+    private function take(string $letter, RouteSpec $route): void
+    {
         if (isset($this->draft->routes[$letter])) {
             throw NotUnderstood::twice($letter);
         }
-        $this->draft->routes[$letter] = RouteSpec::of($name, $depth);
+        $this->draft->routes[$letter] = $route;
+    }
+
+    /** "smash, dig": beside a family of the strong side by the outside man away from it, as assumed. */
+    private function away(string $route): bool
+    {
+        $letter = $this->men->outside([$this->men->strong()->opposite()])[0] ?? null;
+        $family = $this->draft->families[0] ?? null;
+        if ($letter === null || $family === null || $family['sides'] !== [] || isset($this->draft->routes[$letter])) {
+            return false;
+        }
+        $this->draft->assumed[] = "$route by $letter, away from the {$family['family']->name}";
+        $this->draft->routes[$letter] = RouteSpec::of($route);
+
+        return true;
+    }
+
+    /**
+     * "sluggo seam right": two routes of a side are said from the outside in, as assumed.
+     *
+     * @param  list<Side>  $sides
+     */
+    private function outsideIn(string $outer, string $inner, array $sides): void
+    {
+        foreach ($sides === [] ? [$this->men->strong()] : $sides as $side) {
+            foreach ([1 => $outer, 2 => $inner] as $number => $route) {
+                $letter = $this->men->number($number, $side);
+                $this->draft->assumed[] = "$route by $letter, said from the outside in";
+                $this->take($letter, RouteSpec::of($route));
+            }
+        }
     }
 
     /**

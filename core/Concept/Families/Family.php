@@ -33,6 +33,17 @@ final readonly class Family
         return $this->forms[0];
     }
 
+    /** How many men of one side it takes at least. */
+    public function least(): int
+    {
+        $least = array_map(
+            fn (Form $f): int => max(0, ...array_diff(array_keys($f->front), $f->optional)),
+            $this->forms,
+        );
+
+        return min([...$least, 11]);
+    }
+
     /** "post by #1, dig by #2" */
     public function definition(): string
     {

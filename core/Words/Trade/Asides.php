@@ -15,6 +15,10 @@ final readonly class Asides
     private const COUNT = 'on\s+(?:the\s+)?'
         .'(?:first sound|first|one|two|three|1|2|3|quick|silent|go|set|ready)(?:\s+count)?';
 
+    /** "gun trips right, shift to trips left: ..." */
+    private const SHIFTS =
+        '/^((?:[^|:]*\|)?\s*(?:(?:gun|shotgun|pistol|under center|uc)\s+)?)([^:,|]+?)\s*,?\s+shift(?:s|ing)?\s+to\s+([^:,]+?)(?=\s*[:,])/i';
+
     /** @param  list<string>  $left  what is left out, in words */
     private function __construct(public string $words, public array $left)
     {
@@ -30,6 +34,12 @@ final readonly class Asides
         };
         $words = preg_replace_callback('/^((?:'.self::TEMPO.')(?![\w-]))\s*[,:;]?\s*/i', $take, trim($words)) ?? $words;
         $words = preg_replace_callback('/\s*[,;]\s*((?:'.self::TEMPO.'))\s*$/i', $take, $words) ?? $words;
+        $words = preg_replace_callback('/\s*,?\s+((?:'.self::TEMPO.'))\s*(?=:)/i', $take, $words) ?? $words;
+        $words = preg_replace_callback(self::SHIFTS, function (array $m) use (&$left): string {
+            $left[] = "shifts from $m[2]: the call is that of the set he shifts to";
+
+            return "$m[1]$m[3]";
+        }, $words) ?? $words;
         $words = preg_replace_callback('/\s*[,;]?\s+('.self::COUNT.')\s*$/i', $take, $words) ?? $words;
 
         $words = preg_replace_callback(self::hole(), function (array $m) use (&$left): string {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words\Trade;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
+use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\DefenderWords;
 
 /** How words are put over for others: the longest first, a phrase that means itself left as it is. */
@@ -16,7 +17,7 @@ final class Phrases
     /**
      * Words under rules, one after the other: a pattern and what stands in its place. In a pattern {side} is a side as
      * it is written, {man} a receiver's or back's letter, {defender} any word for a defender, {run} a run,
-     * {plain run} one that is no screen, {end} the end of a part.
+     * {plain run} one that is no screen, {route} a route, {end} the end of a part.
      *
      * @param  array<string, string>  $rules
      */
@@ -44,6 +45,7 @@ final class Phrases
                 Schemes::names(),
                 fn (string $run): bool => Schemes::get($run)->screen === null,
             )).')\b',
+            '{route}' => '(?:'.self::runs(array_keys(Routes::all())).'|speed[ -]out|square[ -]in|drag|fade|cross|glance|pivot|streak)',
             '{end}' => '\s*(?=[,:;]|$)',
         ];
 
@@ -61,7 +63,7 @@ final class Phrases
     {
         $words = str_replace(['@', '’', '"'], [' at ', "'", ''], $words);
         $words = preg_replace('/(?<=\d)\s*(?:yds?|yards?)\b\.?/i', '', $words) ?? $words;
-        $words = preg_replace('/\bto the (left|right|rt|lt|field|boundary)\b/i', '$1', $words) ?? $words;
+        $words = preg_replace('/\bto (?:the (left|right|rt|lt)|(?:the )?(field|boundary))\b/i', '$1$2', $words) ?? $words;
 
         $words = preg_replace('/\s+[-–]\s+/u', ', ', $words) ?? $words;
 

@@ -27,7 +27,7 @@ final class TradeCalls
         'double slots' => 'double-slot', 'dbl slot' => 'double-slot', 'dbl slots' => 'double-slot',
         'dbl wing' => 'double-wing', 'dbl wings' => 'double-wing', 'flexbone' => 'double-slot',
         'double wings' => 'double-wing',
-        'h back' => 'H-back', 'unbal' => 'unbalanced', 'dbls' => '2x2', 'quad' => 'quads', '4x1' => 'quads',
+        'h back' => 'H-back', 'y off' => 'H-back', 'unbal' => 'unbalanced', 'dbls' => '2x2', 'quad' => 'quads', '4x1' => 'quads',
         'bone' => 'wishbone', 'wing t' => 'wing-T', 'fullhouse' => 'full house', 't formation' => 'full house',
         'pro i' => 'I', 'i pro' => 'I', 'pro set' => 'split-back', 'double tight' => 'ace',
         'two tight' => 'ace', 'two tight ends' => 'ace', '2 tight ends' => 'ace', 'singleback' => 'under center',
@@ -43,16 +43,21 @@ final class TradeCalls
         // runs
         'inside zone read' => 'zone', 'zone read' => 'zone', 'inside zone' => 'zone', 'iz' => 'zone',
         'read option' => 'zone', 'stretch' => 'outside zone', 'wide zone' => 'outside zone', 'oz' => 'outside zone',
-        'slice' => 'split zone', 'power o' => 'power', 'counter trey' => 'counter', 'counter gt' => 'counter',
-        'gt counter' => 'counter', 'gt' => 'counter', 'jet sweep' => 'jet', 'fly sweep' => 'jet',
+        'slice' => 'split zone', 'split flow zone' => 'split zone',
+        'split flow' => 'split zone', 'zone dive' => 'zone', 'power o' => 'power', 'counter trey' => 'counter', 'counter gt' => 'counter',
+        'gt counter' => 'counter', 'gt' => 'counter', 'ct' => 'counter',
+        'one back power' => 'power', '1 back power' => 'power', 'jet sweep' => 'jet', 'fly sweep' => 'jet',
         'speed sweep' => 'jet', 'inside veer' => 'triple', 'triple option' => 'triple', 'crack toss' => 'crack',
-        'toss crack' => 'crack', 'toss sweep' => 'toss', 'quick pitch' => 'toss', 'speed' => 'speed option',
-        'buck sweep' => 'buck', 'veer' => 'triple', 'isolation' => 'iso', 'midline option' => 'midline',
+        'toss crack' => 'crack', 'toss sweep' => 'toss', 'quick pitch' => 'toss', 'speed' => 'speed option', 'speed opt' => 'speed option', 'opt' => 'option',
+        'buck sweep' => 'buck', 'veer' => 'triple', 'isolation' => 'iso', 'blast' => 'iso',
+        'lead blast' => 'iso', 'midline option' => 'midline',
         'qb wham' => 'quarterback wham', 'qb power' => 'quarterback power', 'qb draw' => 'quarterback draw',
         'qb sneak' => 'quarterback sneak', 'qb counter' => 'quarterback counter', 'qb sweep' => 'quarterback sweep',
         'q counter' => 'quarterback counter', 'q power' => 'quarterback power', 'q draw' => 'quarterback draw',
         'q sneak' => 'quarterback sneak', 'q sweep' => 'quarterback sweep', 'super power' => 'power',
         'midline triple' => 'midline pitch', 'triple midline' => 'midline pitch', 'sneak' => 'quarterback sneak',
+        'qb iso' => 'quarterback iso', 'qb lead' => 'quarterback iso', 'qb lead draw' => 'quarterback draw', 'q iso' => 'quarterback iso',
+        'q lead' => 'quarterback iso', 'qb blast' => 'quarterback iso',
         'qb' => 'quarterback',
         'insert zone' => 'insert', 'zone insert' => 'insert', 'orbit reverse' => 'reverse',
         'lead draw' => 'draw', 'hb draw' => 'draw', 'rb draw' => 'draw', 'jailbreak screen' => 'tunnel screen',
@@ -79,7 +84,9 @@ final class TradeCalls
         'stutter and go' => 'hitch-go', 'back shoulder fade' => 'back shoulder', 'pivot' => 'whip', 'jerk' => 'whip',
         'skinny post' => 'post', 'basic' => 'dig',
         // families
-        '4 verticals' => 'four verticals', '4 verts' => 'four verticals', 'four verts' => 'four verticals',
+        '4 verticals' => 'four verticals', 'all goes' => 'four verticals',
+        'all gos' => 'four verticals', 'all verts' => 'four verticals', 'all verticals' => 'four verticals',
+        '4 verts' => 'four verticals', 'four verts' => 'four verticals',
         'verts' => 'four verticals', 'all go' => 'four verticals', 'verticals' => 'four verticals',
         'all hitches' => 'hitches', 'all hitch' => 'hitches', 'sail' => 'flood', 'snag' => 'spot',
         'slant flat' => 'slant-flat', 'slants' => 'double slants', 'curl flat' => 'curl-flat',
@@ -89,9 +96,11 @@ final class TradeCalls
         'shallows' => 'shallow cross', 'level' => 'levels', 'sprint out flood' => 'flood',
         'dagger' => 'inverted post-dig', 'mills' => 'post-dig', 'post cross' => 'yankee', 'post over' => 'yankee',
         'fades' => 'fade-out', 'fade out' => 'fade-out', 'hitch seam' => 'hitch-seam', 'hitch seams' => 'hitch-seam',
-        'all curls' => 'curls', 'all curl' => 'curls', 'all comebacks' => 'comebacks',
+        'all curls' => 'curls', 'all hooks' => 'curls', 'hank' => 'curl-flat both',
+        'all curl' => 'curls', 'all comebacks' => 'comebacks',
         'all slants' => 'double slants both', 'double slant' => 'double slants', 'quick slants' => 'double slants',
-        'speed outs' => 'quick outs', 'all outs' => 'quick outs', 'hitch all' => 'hitches', 'out flat' => 'out-flat',
+        'speed outs' => 'quick outs', 'all outs' => 'quick outs', 'hitch all' => 'hitches', '5 hitches' => 'hitches',
+        'five hitches' => 'hitches', '4 hitches' => 'hitches', 'four hitches' => 'hitches', 'out flat' => 'out-flat',
         'fade flat' => 'fade-flat', 'slot fade' => 'fade-out', 'slot fades' => 'fade-out',
         // protection and the drop
         'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot',
@@ -132,6 +141,17 @@ final class TradeCalls
             self::CALL,
             fn (string $means): bool => in_array($means, $own, true),
         )))];
+    }
+
+    /** Every word for a set as a pattern: the language's own and what else it is called. */
+    public static function sets(): string
+    {
+        $own = Sets::names();
+
+        return Phrases::runs([...$own, ...array_map(strval(...), array_keys(array_filter(
+            self::CALL,
+            fn (string $means): bool => in_array($means, $own, true),
+        )))]);
     }
 
     private static ?Lexicon $lexicon = null;

@@ -11,7 +11,13 @@ use Jacotaxis\Core\Words\NotUnderstood;
 final class TradeHints
 {
     private const SAY = [
-        'pro' => 'Staffs mean two sets by it: say split-back or I.',
+        'pro right' => 'Staffs mean two sets by it: say split-back or I.',
+        'pro left' => 'Staffs mean two sets by it: say split-back or I.',
+        'pro rt' => 'Staffs mean two sets by it: say split-back or I.',
+        'pro lt' => 'Staffs mean two sets by it: say split-back or I.',
+        'gun pro' => 'Staffs mean two sets by it: say split-back or I.',
+        'pistol pro' => 'Staffs mean two sets by it: say split-back or I.',
+        'under center pro' => 'Staffs mean two sets by it: say split-back or I.',
         'wr screen' => 'Say which: bubble screen, now screen or tunnel screen, with its side.',
         'rub' => 'There are several rubs: say slant-flat, spot-rub, or the two routes, "Z slant; H wheel".',
         'wedge' => 'The nearest are quarterback sneak, whose line wedges, and dive: say which.',
@@ -30,20 +36,64 @@ final class TradeHints
         'middle screen' => 'Say who gets it: slip screen, tight end screen or tunnel screen with its side.',
         'lead strong' => 'Say iso, or lead option, with its side.',
         'lead weak' => 'Say iso, or lead option, with its side.',
-        'post curl' => 'Say who runs them: "Z post, H curl".',
         'post, curl' => 'Say who runs them: "Z post, H curl".',
         'two man' => 'Say the two routes: the rest stay in with seven-man.',
+        '2 man route' => 'Say the two routes: the rest stay in with seven-man.',
         'trap option' => 'Say trap, or speed option.',
         'delay' => 'Say what he does before he goes: "Y chip flat" or "Y slide".',
         'heavy' => 'Say the set: full house, power I, double-wing or ace with its side.',
         'jumbo' => 'Say the set: full house, power I, double-wing or ace with its side.',
         'double post' => 'Say who runs them: "Z post, H post".',
+        'double posts' => 'Say who runs them: "Z post, H post".',
+        'stack i' => 'Say I, power I or full house.',
+        'tail motion' => 'Say who moves and how: "H pitch right".',
+        'double screen' => 'Say which screen gets the ball, and its side.',
+        '3 wide' => 'Say the set by its receivers: trips, or 2x2.',
+        'three wide' => 'Say the set by its receivers: trips, or 2x2.',
+        'criss cross' => 'Say which: counter, jet counter or reverse, with its side.',
+        'option right' => 'Say which option: triple, midline, speed option, lead option or counter option.',
+        'option left' => 'Say which option: triple, midline, speed option, lead option or counter option.',
+        'option rt' => 'Say which option: triple, midline, speed option, lead option or counter option.',
+        'option lt' => 'Say which option: triple, midline, speed option, lead option or counter option.',
+        'down g' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
+        'g lead' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
+        'gh counter' => 'Say counter, and who leads through: "counter right; H wrap".',
+        'gf counter' => 'Say counter, and who leads through: "counter right; F wrap".',
+        'tackle trap' => 'Say trap or dart, with its side.',
+        'qb zone' => 'Say quarterback iso, quarterback power, quarterback counter or power read.',
+        'qb trap' => 'Say quarterback iso, quarterback power, quarterback counter or power read.',
+        'q trap' => 'Say quarterback iso, quarterback power, quarterback counter or power read.',
+        'chip' => 'Say what he does after it: "R chip flat".',
+        'near' => 'Say strong I or weak I, or two-back with its side.',
+        'far' => 'Say strong I or weak I, or two-back with its side.',
+        'nub' => 'A tight end alone away from three: say trey to the side of the three, or wing-slot.',
+        'bash counter' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or "power read right".',
+        'counter bash' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or "power read right".',
+        'nod' => 'Say the double move: "Y hitch-go", or where he goes: "Y seam".',
+        'switch' => 'Say who runs what: "Z seam, H go".',
+        'fake bubble' => 'Say what comes after the fake: "H bubble; Z go", or the double move: "H out-up".',
+    ];
+
+    /** What is asked where no run is understood behind it. */
+    private const ACTION = [
+        'pa' => 'Say the run that is faked: "PA zone left, ...".',
+        'play action' => 'Say the run that is faked: "play action zone left, ...".',
     ];
 
     /** Where no shell is understood. */
     private const COVERAGES = ['man' => 'Man is cover 0, cover 1 or 2-man: say which.'];
 
     private const LOOKS = [
+        'zone' => 'Say which: cover 2, cover 3, cover 4 or cover 6.',
+        'mofc' => 'With the middle closed it is cover 1 or cover 3: say which.',
+        'mofo' => 'With the middle open it is cover 2, 2-man, cover 4 or cover 6: say which.',
+        'olb' => 'Say who he is in this front: "sam blitz", "jack blitz".',
+        'safeties' => 'Say where each stands, yards wide and deep: "free safety at 0 12".',
+        'prevent' => 'Say the front and the shell: "4-1 dime, cover 4" or "3-1 quarter, three high".',
+        '4 down' => 'Say which: 4-3 over, 4-3 under, 4-2 nickel or 4-4.',
+        'four down' => 'Say which: 4-3 over, 4-3 under, 4-2 nickel or 4-4.',
+        '3 down' => 'Say which: 3-4, 3-3 stack, tite or 3-2 dime.',
+        'three down' => 'Say which: 3-4, 3-3 stack, tite or 3-2 dime.',
         'who plays hook' => 'Say who drops of the four who rush: "weak end drops".',
         'drop 8' => 'Say who drops of the four who rush: "weak end drops".',
         '3 man rush' => 'Say who drops of the four who rush: "weak end drops".',
@@ -85,7 +135,7 @@ final class TradeHints
     /** How to say what a call holds and the language has not, or null. */
     public static function of(string $words, NotUnderstood $refused): ?NotUnderstood
     {
-        return self::among(self::SAY, $words) ?? self::noSet($words, $refused);
+        return self::among(self::SAY + self::ACTION, $words) ?? self::noSet($words, $refused);
     }
 
     /** A call that begins with what is done says no formation. */

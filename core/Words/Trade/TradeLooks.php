@@ -61,7 +61,10 @@ final class TradeLooks
         'ss in the box' => 'safety rotates strong', 'fs in the box' => 'safety rotates weak',
         'ss down' => 'safety rotates strong',
         'strong safety down' => 'safety rotates strong', 'fs down' => 'safety rotates weak',
-        'buzz' => 'strong safety plays hook',
+        'buzz' => 'strong safety plays hook', 'buzz weak' => 'safety rotates weak, free safety plays hook',
+        'blitz both backers' => 'mike blitz, will blitz', 'both backers blitz' => 'mike blitz, will blitz',
+        'blitz both inside backers' => 'mike blitz, will blitz', 'both inside backers blitz' => 'mike blitz, will blitz',
+        'both ilbs blitz' => 'mike blitz, will blitz',
         'free safety down' => 'safety rotates weak', 'corners squat' => 'corners off 5',
         'tackles twist' => 'tackles cross',
         'ends squeeze' => 'ends squeezes', 'ends pinch' => 'ends squeezes', 'd line' => 'line',
@@ -73,7 +76,7 @@ final class TradeLooks
         '4-2-5' => '4-2 nickel', '42 nickel' => '4-2 nickel', '4-2' => '4-2 nickel', 'nickel 4-2' => '4-2 nickel',
         '4 down nickel' => '4-2 nickel', '4-3' => '4-3 over', 'over' => '4-3 over', 'over front' => '4-3 over',
         '4-3 base' => '4-3 over', 'under' => '4-3 under', 'under front' => '4-3 under', '3-3-5' => '3-3 stack',
-        '3-3' => '3-3 stack', '33 stack' => '3-3 stack', 'odd stack' => '3-3 stack', 'okie' => '3-4',
+        '3-3-5 tite' => 'tite', 'tite 3-3-5' => 'tite', '3-4 tite' => 'tite', '3-3' => '3-3 stack', '33 stack' => '3-3 stack', 'odd stack' => '3-3 stack', 'okie' => '3-4',
         '3-4 okie' => '3-4', '34' => '3-4', '3-4 base' => '3-4', '44' => '4-4', '4-4 stack' => '4-4', '52' => '5-2',
         '5-2 monster' => '5-2', '46' => 'bear', 'bear 46' => 'bear', 'double eagle' => 'bear', 'mint' => 'tite',
         '62' => '6-2', '61' => '6-1', 'dime' => '4-1 dime', '4-1-6' => '4-1 dime', '4-1' => '4-1 dime',
@@ -85,7 +88,9 @@ final class TradeLooks
         '3-3-5 stack' => '3-3 stack', '5-2 front' => '5-2', '5-3 front' => '5-3', '4-4 front' => '4-4',
         '46 front' => 'bear', '6-2 goal line' => '6-2', 'goal line 6-2' => '6-2', 'goal line 6-1' => '6-1',
         '6-2 front' => '6-2', '4-2 front' => '4-2 nickel', 'stack front' => '3-3 stack',
-        'nickel over' => '4-2 nickel', '3-2-6' => '3-2 dime', '3-2' => '3-2 dime', '3-1-7' => '3-1 quarter',
+        'nickel over' => '4-2 nickel', 'nickel over front' => '4-2 nickel', '4-2-5 over' => '4-2 nickel',
+        '4-2 over' => '4-2 nickel', '3-4 bear' => 'bear', 'bear 3-4' => 'bear', '4-3 bear' => 'bear',
+        '3-2-6' => '3-2 dime', '3-2' => '3-2 dime', '3-1-7' => '3-1 quarter',
         'quarter' => '3-1 quarter', 'dime 3-2' => '3-2 dime', '4-1 front' => '4-1 dime',
     ];
 
@@ -99,7 +104,7 @@ final class TradeLooks
         'free man' => 'cover 1', 'cover one robber' => 'cover 1 robber', 'robber' => 'cover 1 robber',
         '1 robber' => 'cover 1 robber', 'cover two' => 'cover 2', 'cover 2 zone' => 'cover 2',
         'cover 2 man' => '2-man', '2 man' => '2-man', 'two man' => '2-man', 'man under' => '2-man',
-        'cover two man' => '2-man', '2 man under' => '2-man', 'tampa' => 'tampa 2', 'cover three' => 'cover 3',
+        'cover two man' => '2-man', 'cover 2 man under' => '2-man', '2 man under' => '2-man', 'tampa' => 'tampa 2', 'cover three' => 'cover 3',
         'cover 3 sky' => 'cover 3', '3 sky' => 'cover 3', 'three sky' => 'cover 3', '3 cloud' => 'cover 3 cloud',
         'cover four' => 'cover 4', 'quarters' => 'cover 4', 'cover 4 quarters' => 'cover 4',
         'quarters coverage' => 'cover 4', 'cover six' => 'cover 6', 'quarter quarter half' => 'cover 6',
@@ -124,7 +129,9 @@ final class TradeLooks
         '3 deep 4 under' => 'cover 3', 'three deep four under' => 'cover 3', '3 deep' => 'cover 3',
         'three deep' => 'cover 3', '4 deep' => 'cover 4', 'four deep' => 'cover 4', '3 deep 3 under' => 'fire zone',
         'three deep three under' => 'fire zone', 'cover 2 sink' => 'cover 2',
-        'nickel fire' => 'fire zone',
+        'nickel fire' => 'fire zone', 'fire zone 3' => 'fire zone', '3 fire zone' => 'fire zone',
+        'fire zone cover 3' => 'fire zone', '3 fire' => 'fire zone', 'cover 2 tampa' => 'tampa 2',
+        'cover 3 sky weak' => 'cover 3 weak', '3 sky weak' => 'cover 3 weak', 'blitz zero' => 'cover 0',
     ];
 
     /**
@@ -159,8 +166,18 @@ final class TradeLooks
         '\bwk\b' => 'weak',
         '{defender}\s+(?:is\s+)?mug(?:s|ged)?(?:\s+up)?'.self::GAP.'{end}' => 'walked $1',
         '{defender}\s+blitz(?:es)?(?:\s+(?:off the edge|inside|outside)|'.self::GAP.'){end}' => '$1 blitz',
+        '\bcorners?\s+(?:at|playing|play|depth)\s+(\d+)(?:\s*(?:deep|off))?\b' => 'corners off $1',
+        '\bsafety\s+(?:is\s+)?down\s+({side})' => 'safety rotates $1',
+        '(?<=over|under|4-3|4-4|5-2|bear)\s+strong(?:\s+to)?\s+(left|right)\b' => ', front to $1',
+        '\b(?:two|2)[ -](?:high|deep)\s*,?\s*(?:shell\s*,?\s*)?(?:rolls?|rotates?|spins?|rolling|rotating|spinning)\s+to\s+(cover\s+\d|\d)\b' => ', $1, shows cover 4',
+        '\b(?:4-2-5|4-2)\s+under\b' => 'nickel over, front to weak',
+        '(?<!safety )(?<!safeties )(?<!late )\b(?:rotat(?:es?|ed|ing|ion)|roll(?:s|ed|ing)?)\s+(?:to\s+)?({side})' => ', safety rotates $1',
+        '\bnickel\s+(?:is\s+)?(?:in\s+(?:the\s+)?)?apex(?:ed)?\b' => '',
+        '\b(field|boundary|strong|weak)\s+fire\s+zone\b' => 'fire zone, edge pressure $1',
+        '(?!nickel){defender}\s+fire\s+zone\b' => 'fire zone, $1 blitz',
+        '(?<!line )(?<!end )(?<!tackle )(?<!nose )\bslants?\s+(?:to\s+)?({side})' => ', line slants $1',
         '\bnickel\s+under\b' => 'nickel over, front to weak',
-        '\bcover 1\s*,\s*(robber|hole|rat|lurk)\b' => 'cover 1 $1',
+        '\bcover 1\s*,\s*(?:(?:ss|fs|strong safety|free safety)\s+)?(robber|hole|rat|lurk)\b' => 'cover 1 $1',
     ];
 
     private const GAP = '(?:\s+(?:in|through|over)?\s*(?:the\s+)?[abcd][ -]?gap)?';
@@ -265,7 +282,7 @@ final class TradeLooks
     private static function counts(string $words): string
     {
         $n = '(?:([3-8])|(three|four|five|six|seven|eight))';
-        $pattern = "\\b(?:bring|send|rush)\\s+$n\\b|\\b{$n}[ -]man\\s+(?:rush|pressure|blitz)\\b(?!\\s+{side})";
+        $pattern = "\\b(?:bring|send|rush)\\s+$n\\b|\\b{$n}(?:[ -]man\\s+(?:rush|pressure|blitz)|\\s+rushers)\\b(?!\\s+{side})";
 
         return preg_replace_callback('/'.Phrases::filled($pattern).'/i', function (array $m): string {
             $said = strtolower(implode('', array_slice($m, 1)));

@@ -37,7 +37,16 @@ final class TradePlaces
     {
         return self::colon(str_contains($words, '|')
             ? $words
-            : Phrases::rewritten($words, self::SIGNS + self::FORMATION_LAST));
+            : self::setLast(Phrases::rewritten($words, self::SIGNS + self::FORMATION_LAST)));
+    }
+
+    /** "naked left off zone right, ace right" says the set last, after a comma. */
+    private static function setLast(string $words): string
+    {
+        $set = '(?:(?:'.self::BEGINS.')\s+)?(?:'.TradeCalls::sets().')';
+        $last = "/^(?!\s*(?:$set|".self::BEGINS."))([^:|]+?)\s*,\s*($set".self::SIDE.'?(?:\s+(?:tight|wide|open))?)\s*$/i';
+
+        return preg_replace($last, '$2: $1', $words) ?? $words;
     }
 
     /** Without a colon the first semicolon stands for it, where only a formation is before it. */
@@ -54,6 +63,11 @@ final class TradePlaces
     /** What stands after the colon and belongs before it, once words are those of the language. */
     public static function beforeTheColon(string $words): string
     {
+        // "sprint right flood" says what the passer does and the routes in one breath.
+        $words = Phrases::rewritten(
+            $words,
+            ['(?<=[:,;])\s*((?:'.self::ROLLS.')\s+{side})\s+(?=[a-z])' => ' $1; '],
+        );
         $bare = preg_replace('/\brpo\s*:/i', 'rpo', $words) ?? $words;
         if (str_contains($bare, 'kill')) {
             return $words;

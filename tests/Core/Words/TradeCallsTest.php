@@ -593,5 +593,4 @@ it('says how to say it where staffs mean different things, or nobody could know'
     ['unbalanced rt: sweep rt', 'several sweeps'],
     ['gun trips rt: outs', 'Say how deep'],
     ['gun trey rt: throwback screen to Y', 'Say who gets it'],
-    ['gun 2x2: post curl', 'Say who runs them'],
 ]);

@@ -18,7 +18,8 @@ final class QuarterbackRuns
     /** @return list<RunScheme> */
     public static function all(): array
     {
-        return [self::wham(), self::power(), self::counter(), self::sweep(), self::draw(), self::sneak()];
+        return [self::wham(), self::power(), self::counter(), self::sweep(), self::iso(), self::draw(),
+            self::sneak()];
     }
 
     /** JET-06: everybody fakes the sweep, a back inserts, the other arcs, the quarterback follows. */
@@ -104,6 +105,24 @@ final class QuarterbackRuns
             meshS: 0.2,
             gives: false,
             onAirCost: 6.0,
+        );
+    }
+
+    private static function iso(): RunScheme
+    {
+        return new RunScheme(
+            name: 'quarterback iso',
+            words: 'the back leads through the bubble on the inside backer, the quarterback follows him at once',
+            kind: RunKind::Gap,
+            carriers: 'quarterback',
+            entry: 'B',
+            gaps: ['A', 'B'],
+            stepYd: 0.0,
+            flowYd: 0.4,
+            jobs: [JobRow::read(self::BACK, '', 'lead', 'inside backer/left for the lead')],
+            meshS: 0.2,
+            gives: false,
+            ownsInside: true,
         );
     }
 

@@ -145,8 +145,10 @@ final class OverTop extends Mover
     public function steer(int $i): void
     {
         if ($i * Path::STEP < $this->knowsFrom) {
-            // He sees men who stand together come, and holds his ground until they part.
-            $this->close($this->defender->xYd, $this->defender->yYd, $this->pedal);
+            // He sees men who stand together come, and stays over them where he is until they part.
+            $this->close($this->defender->xYd, $this->y, $this->pedal);
+            $up = $this->seen->vy[$i] > 0.0;
+            $this->wy = $up ? $this->onTop($this->seen->y[$i], $this->seen->vy[$i], $this->overYd) : 0.0;
 
             return;
         }

@@ -268,6 +268,14 @@ final class Under extends Mover
             $seen->y[$i] < $this->deepYd + self::DRIVES_YD;
     }
 
+    /** A cloud corner does not go in for a man who comes out to him: he waits in front of the outside one. */
+    private function waitsFor(SeenRoute $seen, int $i): bool
+    {
+        $out = $this->wideYd < 0.0 ? -1.0 : 1.0;
+
+        return $this->defender->job->sinks && $seen->vx[$i] * $out > 0.0 && $seen->x[$i] * $out < $this->x * $out;
+    }
+
     /** A deeper route that runs inward away from an outside man is the next man's. */
     private function passesOn(SeenRoute $seen, int $i): bool
     {
@@ -295,7 +303,7 @@ final class Under extends Mover
             [$weight, $ahead] = $this->interest($seen, $i);
             if ($weight > $pull) {
                 $pull = $weight;
-                $tx = $seen->x[$i] + $ahead * $seen->vx[$i];
+                $tx = $this->waitsFor($seen, $i) ? $this->wideYd : $seen->x[$i] + $ahead * $seen->vx[$i];
                 $ty = $seen->y[$i] + min($ahead, self::AHEAD_S) * max(0.0, $seen->vy[$i]);
             }
         }

@@ -37,7 +37,7 @@ it('stays over a stem in off man, and behind it in 2-man',
         'trail, two seconds in' => ['2-man', 2.0, -3.5, 1.0],
     ]);
 
-it('holds his ground over men who stand together until they part, and knows his own at once where they do not',
+it('stays where he is over men who stand together until they part, and knows his own at once where they do not',
     function (string $set, string $words, float $knows, float $from, float $to): void {
         $proof = proof("gun $set: slant-flat right", "cover 1$words");
         $moves = [];

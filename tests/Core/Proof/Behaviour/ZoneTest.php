@@ -38,6 +38,15 @@ it('has a man wider against one thing than against another',
             'Z hitch 6, H hitch 6', 3.4],
     ]);
 
+it('keeps the cloud corner in front of the outside man while another comes out to him, not when that one is his',
+    function (string $routes, float $t, float $from, float $to): void {
+        expect(zoned($routes, 'cover 2', 'right corner', $t)[0])->toBeBetween($from, $to);
+    })->with([
+        'a quick out by #1, a flat by #2' => ['Z quick out 5, H flat', 1.6, 18.5, 20.0],
+        'the quick out is his when it is there' => ['Z quick out 5, H flat', 2.4, 21.0, 24.0],
+        'nobody beside him, he goes to the flat when it is near' => ['Z slant, H flat', 2.6, 19.0, 22.0],
+    ]);
+
 it('stays deeper over a vertical of #1 where nobody helps him deep than where a safety does',
     function (string $shell, float $t, float $from, float $to): void {
         $proof = proof('gun 2x2 right: Z go, H flat'.QUIET.'; read Z, H', $shell);
