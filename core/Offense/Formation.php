@@ -86,6 +86,15 @@ final readonly class Formation
         return count($backs).count($ends);
     }
 
+    /** Whether a two-figure group lines up so: who stands flexed may be a tight end or a receiver. */
+    public function takes(string $group): bool
+    {
+        $usual = $this->personnel();
+        $attached = count(Sets::ends($this->set));
+
+        return $group[0] === $usual[0] && (int) $group[1] >= $attached && (int) $group[1] <= (int) $usual[1];
+    }
+
     public function words(): string
     {
         return implode(' ', array_filter(

@@ -103,7 +103,8 @@ final class RouteRunner
         $release?->start($build, $man, $route);
         $out = $to->sign();
         $depth = $route->depth();
-        $width = self::width($route, $to, $frame) ?? ($outside ? self::fanned($man, $shape, abs($frame->numbersX($to))) : null);
+        $fans = $outside ? self::fanned($man, $shape, abs($frame->numbersX($to))) : null;
+        $width = self::width($route, $to, $frame) ?? $fans;
         $room = abs($frame->sidelineX($to));
         $path = match ($shape->stem) {
             Stem::Vertical => self::vertical(self::around($build, $man, $home), $man, $home, $route, $out, $width),

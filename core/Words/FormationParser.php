@@ -87,7 +87,7 @@ final class FormationParser
     private function has(?string $group): void
     {
         $has = $this->draft->formation->personnel();
-        if ($group !== null && $group !== $has) {
+        if ($group !== null && ! $this->draft->formation->takes($group)) {
             throw NotUnderstood::because("{$this->draft->formation->set} has $has personnel (backs and tight ends), "
                 ."not $group. Say another set or another group.", $group);
         }

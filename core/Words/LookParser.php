@@ -15,6 +15,7 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Words\Trade\LookLexicon;
 use Jacotaxis\Core\Words\Trade\TradeHints;
 use Jacotaxis\Core\Words\Trade\TradeLooks;
 
@@ -88,7 +89,7 @@ final class LookParser
             self::shell($tokens) ??
             throw NotUnderstood::word($rest, 'shell', [
                 ...Shells::names(),
-                ...array_map(strval(...), array_keys(TradeLooks::SHELLS)),
+                ...array_map(strval(...), array_keys(LookLexicon::SHELLS)),
             ]);
         try {
             $look = Look::of($front, $shell);
@@ -139,9 +140,9 @@ final class LookParser
 
     private static function shell(Tokens $tokens): ?string
     {
-        $shell = $tokens->phrase([...Shells::names(), ...array_map(strval(...), array_keys(TradeLooks::SHELLS))]);
+        $shell = $tokens->phrase([...Shells::names(), ...array_map(strval(...), array_keys(LookLexicon::SHELLS))]);
 
-        return $shell === null ? null : (TradeLooks::SHELLS[$shell] ?? $shell);
+        return $shell === null ? null : (LookLexicon::SHELLS[$shell] ?? $shell);
     }
 
     private function clause(Look $look): Look

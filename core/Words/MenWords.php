@@ -66,6 +66,31 @@ final readonly class MenWords
     }
 
     /**
+     * "#2 both": the men of a number on both sides, where they stand; none when no such words come next.
+     *
+     * @return list<string>
+     */
+    public function each(): array
+    {
+        $mark = $this->tokens->mark();
+        $number = preg_match('/^#(\d)$/', (string) $this->tokens->next(), $m) === 1 ? (int) $m[1] : 0;
+        if ($number === 0 || $this->tokens->take('both') === null) {
+            $this->tokens->back($mark);
+
+            return [];
+        }
+        $strong = $this->lineup->strong;
+        $letters = array_map(
+            fn (Side $side): ?string => $this->lineup->count->letter($side, $number),
+            [$strong, $strong->opposite()],
+        );
+
+        $there = array_values(array_filter($letters, fn (?string $l): bool => $l !== null));
+
+        return $there === [] ? throw NotUnderstood::nobody("#$number") : $there;
+    }
+
+    /**
      * Who runs a route with a run when nobody is named: a throw at the line the inside receiver away from the run, one
      * past it the outside receiver there; where nobody stands there, on the run's side. Null where nobody stands.
      *

@@ -58,7 +58,15 @@ final readonly class PartParser
             $sides = $this->men->sides();
             $by = $this->tokens->take('by') !== null || $this->manAlone();
             $letter = $by ? $this->men->man('man') : null;
-            $this->draft->families[] = ['family' => $this->takenBy($family, $letter), 'sides' => $sides, 'by' => $letter];
+            $taken = $this->takenBy($family, $letter);
+            $this->draft->families[] = ['family' => $taken, 'sides' => $sides, 'by' => $letter];
+
+            return;
+        }
+        $each = $this->men->each();
+        if ($each !== []) {
+            $route = $this->men->route($each[0]);
+            array_map(fn (string $l) => $this->take($l, $route), $each);
 
             return;
         }
@@ -205,9 +213,12 @@ final readonly class PartParser
         if ($this->tokens->take('by') !== null || $sides === [] && $second === null && $this->manAlone()) {
             $this->take($this->men->man('man'), RouteSpec::of($name, $depth, $sides[0] ?? null));
         } elseif ($second !== null) {
-            $this->outsideIn($name, $second, $sides === [] ? $this->men->sides() : $sides);
+            $this->outsideIn(
+                [RouteSpec::of($name, release: self::way($release)), RouteSpec::of($second)],
+                $sides === [] ? $this->men->sides() : $sides,
+            );
         } elseif ($sides !== []) {
-            $this->outside($name, $depth, $release === null ? null : explode(' ', $release)[0], $sides);
+            $this->outside($name, $depth, self::way($release), $sides);
         } elseif (! $this->away($name)) {
             throw NotUnderstood::because(
                 "Say who runs the $name: by his letter, or \"$name right\" for the outside receiver there.",
@@ -218,9 +229,11 @@ final readonly class PartParser
 
     private function unknown(string $word): NotUnderstood
     {
+        $first = $this->draft->routes === [] && $this->draft->families === [];
+
         return NotUnderstood::word(
             $word,
-            $this->draft->routes === [] && $this->draft->families === [] ? 'man, family or run here' : 'man or family here',
+            $first ? 'man, family or run here' : 'man or family here',
             [
                 ...Schemes::names(),
                 ...array_map(strval(...), array_keys(Drawn::catalogue($this->draft->own))),
@@ -260,17 +273,24 @@ final readonly class PartParser
     /**
      * "sluggo seam right": two routes of a side are said from the outside in, as assumed.
      *
+     * @param  list<RouteSpec>  $routes
      * @param  list<Side>  $sides
      */
-    private function outsideIn(string $outer, string $inner, array $sides): void
+    private function outsideIn(array $routes, array $sides): void
     {
         foreach ($sides === [] ? [$this->men->strong()] : $sides as $side) {
-            foreach ([1 => $outer, 2 => $inner] as $number => $route) {
-                $letter = $this->men->number($number, $side);
-                $this->draft->assumed[] = "$route by $letter, said from the outside in";
-                $this->take($letter, RouteSpec::of($route));
+            foreach ($routes as $n => $route) {
+                $letter = $this->men->number($n + 1, $side);
+                $this->draft->assumed[] = "{$route->name} by $letter, said from the outside in";
+                $this->take($letter, $route);
             }
         }
+    }
+
+    /** "outside release" is outside. */
+    private static function way(?string $release): ?string
+    {
+        return $release === null ? null : explode(' ', $release)[0];
     }
 
     /**

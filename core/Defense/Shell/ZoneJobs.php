@@ -9,7 +9,9 @@ use Jacotaxis\Core\Defense\Jobs\Job;
 /** Zone jobs that several shells share (common practice). */
 final class ZoneJobs
 {
-    /** How far over the outside receiver a third's corner stays, yards: nobody helps him deep (settled by the truths). */
+    /**
+     * How far over the outside receiver a third's corner stays, yards: nobody helps him deep (settled by the truths).
+     */
     private const THIRD_OVER_YD = 2.0;
 
     public static function half(): Job

@@ -17,7 +17,8 @@ final class Phrases
     /**
      * Words under rules, one after the other: a pattern and what stands in its place. In a pattern {side} is a side as
      * it is written, {man} a receiver's or back's letter, {defender} any word for a defender, {run} a run,
-     * {plain run} one that is no screen, {route} a route, {end} the end of a part.
+     * {plain run} one that is no screen, {said run} a run by any of its names, {route} a route,
+     * {end} the end of a part.
      *
      * @param  array<string, string>  $rules
      */
@@ -45,7 +46,9 @@ final class Phrases
                 Schemes::names(),
                 fn (string $run): bool => Schemes::get($run)->screen === null,
             )).')\b',
-            '{route}' => '(?:'.self::runs(array_keys(Routes::all())).'|speed[ -]out|square[ -]in|drag|fade|cross|glance|pivot|streak)',
+            '{said run}' => '(?:'.self::runs(TradeCalls::runs()).')\b',
+            '{route}' => '(?:'.self::runs(array_keys(Routes::all()))
+                .'|speed[ -]out|square[ -]in|drag|fade|cross|glance|pivot|streak)',
             '{end}' => '\s*(?=[,:;]|$)',
         ];
 

@@ -44,7 +44,8 @@ final class TradePlaces
     private static function setLast(string $words): string
     {
         $set = '(?:(?:'.self::BEGINS.')\s+)?(?:'.TradeCalls::sets().')';
-        $last = "/^(?!\s*(?:$set|".self::BEGINS."))([^:|]+?)\s*,\s*($set".self::SIDE.'?(?:\s+(?:tight|wide|open))?)\s*$/i';
+        $side = self::SIDE.'?(?:\s+(?:tight|wide|open))?';
+        $last = "/^(?!\s*(?:$set|".self::BEGINS."))([^:|]+?)\s*,\s*($set$side)\s*$/i";
 
         return preg_replace($last, '$2: $1', $words) ?? $words;
     }

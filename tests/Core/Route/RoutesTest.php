@@ -104,7 +104,13 @@ it('fans a straight route out from a tight split, toward the numbers of a wide s
     function (float $wide, Hash $hash, ?string $inside, float $from, float $to): void {
         $frame = PlayFrame::of(RuleSet::Nfhs, $hash, 40.0);
         $man = (new Formation)->men($frame)['Z']->at($wide, -0.5);
-        $run = RouteRunner::path($man, RouteSpec::of('go'), $frame, Level::HighSchool->receiver(), outside: $inside === null);
+        $run = RouteRunner::path(
+            $man,
+            RouteSpec::of('go'),
+            $frame,
+            Level::HighSchool->receiver(),
+            outside: $inside === null,
+        );
         expect($run->path->x[80])->toBeBetween($from, $to);
     })->with([
         'from a stack in the middle four yards' => [13.0, Hash::Middle, null, 16.5, 17.5],

@@ -121,7 +121,10 @@ final class Findings
                 $findings[] = new Finding('tight-splits', Finding::CAUTION, null, $key['warning'], 'FRM-02');
             }
         }
-        $passed = array_map(fn (Sorted $s): string => "the {$s->defender->role} takes {$s->defender->takes}", PassOff::of($scene));
+        $passed = array_map(
+            fn (Sorted $s): string => "the {$s->defender->role} takes {$s->defender->takes}",
+            PassOff::of($scene),
+        );
         if ($passed !== []) {
             $findings[] = new Finding(
                 'passed-off',

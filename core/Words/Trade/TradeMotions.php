@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+/** What is said of a motion in words of the trade. Common practice. */
+final class TradeMotions
+{
+    public const KINDS = 'jet|fly|orbit|short|return|trade|fast';
+
+    /** A pattern and what stands in its place, one after the other. */
+    public const RULES = [
+        // "H motion jet left" and "H jet motion left" are one motion.
+        '{man}\s+motion\s+('.self::KINDS.')\b' => '$1 $2',
+        // A motion of which only the way is said goes there and sets.
+        '{man}\s+motion\s+(?={side})' => '$1 shift ',
+        '{man}\s+(?:motions?\s+)?across(?=\s*[,:;])' => '$1 shift',
+        '\b('.self::KINDS.')\s+(?:motion\s+)?by\s+([xyzhrf])\b' => '$2 $1',
+        '\b('.self::KINDS.')\s+motion\s+([xyzhrf])\b' => '$2 $1',
+        // Whose jet is faked moves in any case.
+        '({side})(\s*[:,])\s*(?:fake\s+jet|jet\s+fake)\s*,\s*(?={run}|\w+\s+zone|zone)' => '$1$2 ',
+        '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side})' => '$2 $1',
+    ];
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+/** What is said of receivers and their routes in words of the trade. Common practice. */
+final class TradeRoutes
+{
+    /** Routes in the plural, which several men run. */
+    private const PLURAL =
+        'hitches|slants|outs|flats|seams|curls|digs|posts|corners|gos|goes|comebacks|ins|overs|wheels|fades'
+        .'|shallows|drags';
+
+    /** Men by what they are called. */
+    public const MEN = [
+        '(?:[,;:]|\bwith)\s*bubbles\b' => ', #2 both bubble',
+        '(?<=[:,;])\s*(?:te|tight end)\s+(?!screen)(?=[a-z])' => ' Y ',
+        '\b(?:rb|hb|tb)(?=\s+(?!screen|slip|draw|pass)\w)' => 'R',
+        '\bwr\s+(?=tunnel|bubble|now)' => '',
+    ];
+
+    /** Receivers by where they stand, by the number they have. */
+    public const NUMBERS = [
+        // "1 post 2 dig 3 flat" are numbers of receivers.
+        '(?<=:)\s*#?1\s+({route})[\s,]+#?2\s+({route})[\s,]+#?3\s+({route})' => ' #1 $1, #2 $2, #3 $3',
+        '(?<=:)\s*#?1\s+({route})[\s,]+#?2\s+({route})\s+both(?:\s+sides)?\s*$' => ' #1 both $1, #2 both $2',
+        '(?<=:)\s*#?1\s+({route})[\s,]+#?2\s+({route})' => ' #1 $1, #2 $2',
+        '\bfades?\s*(?:and|&|,)\s*seams?\b' => '#1 both fade, #2 both seam',
+        '(?<=[:;,])\s*seams(?=\s*(?:[;,]|$))' => ' #2 both seam',
+        '\bdouble\s+fades?\b' => ': #1 both fade',
+        ':\s*:' => ':',
+        '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men))?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
+        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men))?|slots|slot(?=\s+(?:'.self::PLURAL.')))\s+(?!zone|release|veer)(?=\w)' => ' #2 both ',
+        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)(?=\s*[,;]|$)' => ' #1 both $1',
+        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:insides?|slots|[#]?2s|twos)(?=\s*[,;]|$)' => ' #2 both $1',
+        '(?<=[:;,])\s*#?([12])s\s+(?=[a-z])' => ' #$1 both ',
+        '(#\d)\s+(?='.self::PLURAL.')' => '$1 both ',
+        '(#\d)\s+([\w -]+?)\s+both\s*(?=[;,]|$)' => '$1 both $2',
+    ];
+
+    /** A pattern and what stands in its place, one after the other. */
+    public const RULES = [
+        // "X 6 hitch" says the depth first.
+        '{man}\s+(\d{1,2})[ -]?(?:yds?|yards?)?\s+({route})(?=\s*[,;]|\s*$)' => '$1 $3 $2',
+        '\b(hitches|slants|curls|outs|comebacks|verticals|verts|gos|goes)\s+(?:by\s+)?(?:all|everybody|everyone)\b' => 'all $1',
+        '(?<=[:;,])\s*(?:go\'?s|goes)(?=\s*$)' => ' all go',
+        '\ball\s+hitches\b' => 'hitches',
+        '\bmirrored\s+([\w-]+(?:[ -][\w-]+)?)\s*(?=[,:;]|$)' => '$1 both',
+        // "#1 hitches" is a hitch by each of them.
+        '((?:#\d\s+(?:right|left|both)|\b[xyzhrf]))\s+('.self::PLURAL.')\b' => '$1 $2!',
+        'hitches!' => 'hitch',
+        'goes!' => 'go',
+        's!' => '',
+        '{man}\s+(?:backside|frontside|weakside)\s+(?={route})' => '$1 ',
+        '\balert\s+({route})\s+(?:by\s+)?([xyzhrf])\b' => '$2 $1 alert',
+        '\balert\s+([xyzhrf])\s+({route})\b' => '$1 $2 alert',
+        '\balert\s+({route})\s+(?:on\s+the\s+)?backside\b' => 'backside #1 $1 alert',
+        '{man}\s+snag\b' => '$1 sit',
+        '{man}\s+option\b' => '$1 choice',
+        '{man}\s+check\s+wide\b' => '$1 check swing',
+        '{man}\s+check[ -]?down\b' => '$1 check flat',
+        '{man}\s+checks?(?=\s*[,;]|\s*$)' => '$1 check flat',
+        '\b([xyzhrf])\s+([xyzhrf])\s+(?={route}\b)' => '$1 & $2 ',
+        '{man}(?:\s+and\s+|\s*&\s*)([xyzhrf])\s+([^,;:]+)' => '$1 $3, $2 $3',
+        // "X dig, trips stick" names the side by its men.
+        '(:[^:]*[,;]\s*)trips\s+(?=[a-z])' => '$1',
+        '\b(fade|drag|cross|glance)-(?=[a-z])' => '$1 ',
+        // Two routes joined after the colon are those of a side, from the outside in.
+        '(?<=:)\s*({route})\s*\/\s*({route})(?=\s*(?:{side})?\s*$)' => ' $1 $2',
+        '{man}\s+check\s+releases?\b' => '$1 check flat',
+        '{man}\s+(?:quick|short)\s+(?=slant|hitch)' => '$1 ',
+        '{man}\s+deep\s+(?=comeback|corner|post|go|seam)' => '$1 ',
+        '{man}\s+deep\s+(?:(out)|(?:in|dig))\b' => '$1 $2? 15',
+        'out\? 15' => 'out 15',
+        '\? 15' => 'dig 15',
+    ];
+}

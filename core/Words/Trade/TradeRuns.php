@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+/** What is said of runs, their fakes and screens in words of the trade. Common practice. */
+final class TradeRuns
+{
+    /** Before any word is put over. */
+    public const BEFORE = [
+        // "power pass right" and "buck sweep right pass" are passes off that run.
+        '({said run})\s+pass\b(\s+{side})?' => '$1$2 fake',
+        '({said run}\s+{side})\s+pass\b' => '$1 fake',
+        '(\bsplit\s+zone[^;,]*)[;,]\s*[hy]\s+slices?\b' => '$1',
+        '\b(?:inside\s+)?zone\s+({side})\s*,?\s*(?:with\s+)?(?:an?\s+)?slice\b' => 'split zone $1',
+        '({run})\s+(bluff|arc)\s+({side})' => '$1 $3 $2',
+        '(?<=:)\s*wrap(?=\s+{side})' => ' dart',
+        '\b(?:[xyzhrf]\s+)?lead\s+iso\b' => 'iso',
+    ];
+
+    /** A pattern and what stands in its place, one after the other. */
+    public const RULES = [
+        '(?<=:)\s*(bubble|now|tunnel|slip|smoke)(?:\s+screen)?\s+({side})\s+(?:by|to)\s+(?:the\s+)?([xyzhrf])\b' => ' $3 $1 screen $2',
+        '(?<=:)\s*(tunnel|bubble|jailbreak|slip)\s+([xyzhr])\s*$' => ' $2 $1 screen',
+        '\bscreen\s+to\s+(?:the\s+)?back\b' => 'screen',
+        // A jet needs no word for its motion.
+        '(?<=[,:]|right|left)\s*,?\s*(?:jet|fly)\s+motion\s+{side}\s*([,:])\s*(?=(?:jet|fly)\s+sweep)' => '$1 ',
+        '\b(tunnel|jailbreak|slip|slow|bubble)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1 screen',
+        '(?<=:)\s*(?:now|smoke|quick)\s+to\s+(?:the\s+)?([xyzh])\s*$' => ' $1 now screen',
+        // Who gets the ball said after the play.
+        '\b({run}|(?:bubble|now|tunnel|slip|swing|jailbreak|smoke|slow|quick)(?:\s+screen)?|shovel)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1',
+        '^([^:]+?),?\s+(?:([xyzhrf])\s+)?jet\s+sweep(?:\s+(?:by\s+)?([xyzhrf]))?(?=\s+{side}\s*$)' => '$1: $2$3 jet',
+        '\b(arc|bluff|lead|crack|stalk|kick|load|insert|wham)\s+by\s+([xyzhrf])\b' => '$2 $1',
+        '\b(?:jet|fly|speed)\s+sweep\s+(?:by\s+|to\s+)?([xyzhrf])\b' => '$1 jet',
+        '{man}\s+now(?=\s*[,;]|\s*$)' => '$1 now hitch',
+        '\br\s+screen\b' => 'slip screen',
+        // Who is read is the run's own business where it reads the end.
+        '[,;]\s*(?:q|qb|quarterback)\s+reads?\s+(?:the\s+)?(?:backside\s+)?end\s*(?=[,;]|$)' => '',
+    ];
+
+    /** The run first, wherever it is said: a fake, an option's kind, a run by the number of its hole. */
+    public const FAKES = [
+        '\bfake\s+((?:{man}\s+)?{run}(?:\s+{side})?)' => '$1 fake',
+        // "zone left, keeper right" and "stretch right boot left" fake that run.
+        '(?:\b(?:pa|play[ -]action)\s+)?({run}\s+{side})\s*,?\s+(boot|naked|keeper|bootleg)\s+({side})' => '$1 fake, $2 $3',
+        '({run}\s+(?:left|lt))\s*,?\s+(boot|naked|keeper|bootleg)(?=\s*[,;:])' => '$1 fake, $2 right',
+        '({run}\s+(?:right|rt))\s*,?\s+(boot|naked|keeper|bootleg)(?=\s*[,;:])' => '$1 fake, $2 left',
+        '\bkeeper(?=\s+{side})' => 'naked',
+        ':\s*((?:{man}\s+)?{run}(?:\s+{side})?\s+fake)\s*[,;]\s*' => ', $1: ',
+        ':\s*rpo\s*:?\s*(?={run})' => ': ',
+        '\b(?:pa|play[ -]action)\s+(?=(?:boot|naked|bootleg)\b)' => '',
+        '\b(jet|orbit)\s+motion\s+(?:by\s+)?([xyzhrf])\b' => '$2 $1',
+        '\bnow(?=\s+{side})' => 'now hitch',
+    ];
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+/** What is said of the set, the personnel and the protection in words of the trade. Common practice. */
+final class TradeSets
+{
+    private const PLACES = 'gun|shotgun|pistol|under center|uc';
+
+    private const SETS = '2x2|3x1|doubles|trips|trey|bunch|stack|empty|quads|ace|wing';
+
+    /** A pattern and what stands in its place, one after the other. */
+    public const RULES = [
+        '^(\s*(?:'.self::PLACES.')?)\s*(\d\d)\s*(?:p|pers|personnel)\b\.?\s*,?\s*' => '$2 personnel $1 ',
+        '\binto\s+(?:the\s+)?(?=(?:field|boundary)\b)' => '',
+        // Which side of the field a side is, the ball's spot says.
+        '(?<=right|left|rt|lt)\s+(?:field|boundary)(?=\s*[,:;])' => '',
+        '^(\s*(?:under center\s+)?)t(?=\s+(?:right|left|rt|lt)\b|\s*:)' => '$1full house',
+        '^(\s*(?:(?:'.self::PLACES.')\s+)?)({side})\s+('.self::SETS.')\b' => '$1$3 $2',
+        '(?<!half[ -])(?<!full[ -])(?<=[,\s])slide\s+(?={side}\s*:)' => 'half-slide ',
+        // "man pro", "7 man protection"
+        '(?<=\bman|slide|scat|max|\bbob|on big)\s+pro(?:tection)?\b' => '',
+        // "X iso" beside a set says that he stands alone, which the set does.
+        '(?<=right|left|rt|lt)\s*,?\s+[xyzh]\s+iso(?:lated)?(?=\s*[:,;])' => '',
+        '\b(?:spread\s+doubles|doubles\s+spread|2x2\s+(?:spread|doubles)|(?:spread|doubles)\s+2x2)\b' => '2x2',
+        '\b(3x1|trips)\s+(?:spread|3x1)\b' => '$1',
+        // "12 ace right" says its personnel without the word.
+        '^\s*([0123][0123])\s+(?=(?:'.self::PLACES.'|'.self::SETS.'|I)\b)' => '$1 personnel ',
+        // What a man does for the protection may stand before the colon.
+        '^([^:|]*?)\s*,\s*([xyzhrf])\s+(?:stays?(?:\s+in)?|blocks?|in)\s*:\s*(.+)$' => '$1: $3; $2 stays',
+        '\btrips\s+({side})\s+open\b' => 'trips $1',
+        // A quarterback's place is said already.
+        '\b(gun|pistol|shotgun)\s+(?:1|one)[ -]back\b' => '$1',
+        '\btrips\b([^:,]*),?\s*no\s+backs?\b' => 'empty$1',
+        '\btrips\s+({side})\s+closed\b' => 'trey $1',
+    ];
+}
