@@ -153,7 +153,8 @@ final class CallBuilder
     {
         $fronts = [];
         foreach ($this->draft->families as ['family' => $family, 'sides' => $sides, 'by' => $by]) {
-            $usual = $family->rolls ? ($this->rolls ?? $this->strong) : $this->strong;
+            // Where the passer rolls, the play goes.
+            $usual = $this->rolls ?? $this->strong;
             $usual = $by !== null && $sides === [] ? ($this->count->sideOf($by) ?? $usual) : $usual;
             if ($sides === [] && $by === null) {
                 $second = ! $family->across && $usual === $this->strong && $this->isStrongTaken($fronts);
@@ -161,7 +162,7 @@ final class CallBuilder
                 $this->assumed[] =
                     "{$family->name} {$usual->value}, the ".match (true) {
                         $second => 'other side',
-                        $family->rolls && $this->rolls !== null => 'side of the roll',
+                        $this->rolls !== null => 'side of the roll',
                         default => 'strength',
                     };
             }

@@ -123,6 +123,12 @@ final readonly class MenWords
         return $this->lineup->strong;
     }
 
+    /** @return list<string> receivers of a side, the outside one first */
+    public function on(Side $side): array
+    {
+        return $this->lineup->count->on($side);
+    }
+
     /** @throws NotUnderstood */
     public function number(int $number, Side $side): string
     {

@@ -259,7 +259,8 @@ final readonly class PartParser
     /** "smash, dig": beside a family of the strong side by the outside man away from it, as assumed. */
     private function away(string $route): bool
     {
-        $letter = $this->men->outside([$this->men->strong()->opposite()])[0] ?? null;
+        $deep = Routes::get($route)->depthYd > 0.0;
+        $letter = $this->men->on($this->men->strong()->opposite())[$deep ? 0 : 1] ?? null;
         $family = $this->draft->families[0] ?? null;
         if ($letter === null || $family === null || $family['sides'] !== [] || isset($this->draft->routes[$letter])) {
             return false;

@@ -73,7 +73,7 @@ final readonly class RunParser
     {
         $mark = $this->tokens->mark();
         $said = $this->tokens->take('read') !== null
-            && in_array($this->tokens->peek(), [null, ';', ','], true);
+            && (in_array($this->tokens->peek(), [null, ';', ','], true) || $this->routeIsNext());
         if (! $said) {
             $this->tokens->back($mark);
         }
@@ -196,6 +196,15 @@ final readonly class RunParser
         $this->tokens->back($mark);
 
         return $one !== null && $route !== null && strlen($route) > strlen($one);
+    }
+
+    private function routeIsNext(): bool
+    {
+        $mark = $this->tokens->mark();
+        $route = $this->tokens->phrase(array_keys(Routes::all()));
+        $this->tokens->back($mark);
+
+        return $route !== null;
     }
 
     private function carrier(): ?string

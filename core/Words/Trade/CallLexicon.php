@@ -92,7 +92,9 @@ final class CallLexicon
         'five hitches' => 'hitches', '4 hitches' => 'hitches', 'four hitches' => 'hitches', 'out flat' => 'out-flat',
         'fade flat' => 'fade-flat', 'slot fade' => 'fade-out', 'slot fades' => 'fade-out',
         // protection and the drop
-        'half boot' => 'half-boot', 'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot',
+        'half boot' => 'half-boot', 'half roll' => 'half-boot', 'comebk' => 'comeback', 'comebck' => 'comeback',
+        'all out' => 'quick outs', 'fb screen' => 'F slip screen', 'fullback screen' => 'F slip screen',
+        'sprint out' => 'half-boot', 'sprintout' => 'half-boot', 'sprint' => 'half-boot',
         'roll out' => 'half-boot', 'rollout' => 'half-boot', 'roll' => 'half-boot', 'bootleg' => 'boot',
         'naked boot' => 'naked', 'half slide' => 'half-slide', 'full slide' => 'full-slide',
         'big on big' => 'big-on-big', 'bob' => 'big-on-big', '7 man' => 'seven-man', 'seven man' => 'seven-man',

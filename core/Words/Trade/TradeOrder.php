@@ -90,6 +90,9 @@ final class TradeOrder
         }
         $roll = '(?:sprint(?:[ -]?out)?|roll(?:[ -]?out)?|half[ -]boot)\s+(?:right|left|rt|lt)';
         $call = preg_replace("/^\s*($roll)\s*,\s*([^:]+):/i", ' $2, $1:', $call) ?? $call;
+        $call = preg_replace("/^\s*($roll)\s*,\s*((?:$places)\s[^:,]+),\s*([^:]+)$/i", ' $2, $1: $3', $call) ?? $call;
+        // "gun trips right, flood, sprint right" says the roll last.
+        $call = preg_replace("/^([^:,]+),\s*([^:,]+),\s*($roll)\s*$/i", '$1, $3: $2', $call) ?? $call;
 
         return $situation === '' ? ltrim($call) : "$situation|$call";
     }

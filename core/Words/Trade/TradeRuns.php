@@ -9,6 +9,9 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
+        '\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\b' => '$2 jet $1',
+        '\b(belly|counter|duo|trap|dart|buck)\s+read\s+({side})' => '$1 $2 read',
+        '(?<=:)\s*(?:quick|now|hitch|smoke)\s+screen\s+([xyzh])\b' => ' $1 now screen',
         // "power pass right" and "buck sweep right pass" are passes off that run.
         '({said run})\s+pass\b(\s+{side})?' => '$1$2 fake',
         '({said run}\s+{side})\s+pass\b' => '$1 fake',

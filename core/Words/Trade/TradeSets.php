@@ -13,6 +13,11 @@ final class TradeSets
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '\btrips\s+({side})\s*,?\s+(?:gun\s+)?empty\b' => 'empty $1',
+        '\btrips(\s+{side})?\s*,?\s+y\s+(?:attached|tight|on)(?=\s*[,:])' => 'trey$1',
+        '\bdouble\s+tight\s+ace\b' => 'ace',
+        // With another set "ace" says one back and the quarterback under center.
+        '^\s*ace\s+(?=(?:'.self::SETS.')\b)' => 'under center ',
         '^(\s*(?:'.self::PLACES.')?)\s*(\d\d)\s*(?:p|pers|personnel)\b\.?\s*,?\s*' => '$2 personnel $1 ',
         '\binto\s+(?:the\s+)?(?=(?:field|boundary)\b)' => '',
         // Which side of the field a side is, the ball's spot says.
@@ -30,6 +35,9 @@ final class TradeSets
         '^\s*([0123][0123])\s+(?=(?:'.self::PLACES.'|'.self::SETS.'|I)\b)' => '$1 personnel ',
         // What a man does for the protection may stand before the colon.
         '^([^:|]*?)\s*,\s*([xyzhrf])\s+(?:stays?(?:\s+in)?|blocks?|in)\s*:\s*(.+)$' => '$1: $3; $2 stays',
+        // What belongs after the colon may stand before it: a man's route, who is hot.
+        '^([^:|]*?)\s*,\s*(hot\s+[xyzhrf]|[xyzhrf]\s+(?:backside\s+)?{route}(?:\s+\d+)?)\s*:\s*(.+)$' => '$1: $3; $2',
+        '(?<=:)\s*slide\s+({side})\s*,' => ' half-slide $1;',
         '\btrips\s+({side})\s+open\b' => 'trips $1',
         // A quarterback's place is said already.
         '\b(gun|pistol|shotgun)\s+(?:1|one)[ -]back\b' => '$1',
