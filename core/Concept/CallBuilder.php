@@ -157,7 +157,10 @@ final class CallBuilder
             $usual = $this->rolls ?? $this->strong;
             $usual = $by !== null && $sides === [] ? ($this->count->sideOf($by) ?? $usual) : $usual;
             if ($sides === [] && $by === null) {
-                $second = ! $family->across && $usual === $this->strong && $this->isStrongTaken($fronts);
+                $second =
+                    ! $family->across &&
+                    $usual === $this->strong &&
+                    ($this->isStrongTaken($fronts) || $this->isAllSaid($family, $usual));
                 $usual = $second ? $usual->opposite() : $usual;
                 $this->assumed[] =
                     "{$family->name} {$usual->value}, the ".match (true) {
@@ -194,6 +197,16 @@ final class CallBuilder
         $across = array_filter($fronts, fn (array $f): bool => $f['family']->across);
 
         return $across === [] && $sides !== [] && array_unique($sides, SORT_REGULAR) === [$this->strong];
+    }
+
+    /** Whether every man a family would take on a side has a route said that is not the family's. */
+    private function isAllSaid(Family $family, Side $side): bool
+    {
+        $men = array_slice($this->count->on($side), 0, $family->least());
+        $said = array_filter($men, fn (string $l): bool => isset($this->draft->routes[$l]));
+        $agreeing = array_filter($family->forms, fn (Form $f): bool => $this->agrees($f->front, $side));
+
+        return $men !== [] && $said === $men && $agreeing === [];
     }
 
     /**

@@ -737,6 +737,19 @@ it('asks which of several looks is meant', function (string $typed, string $says
 it('never changes what two words together mean', function (string $typed, string $means): void {
     expect(Describer::words(CallParser::parse($typed)))->toBe($means);
 })->with([
+    'a family whose men are all said goes to the other side' => [
+        'gun doubles rt: sluggo seam rt, stick',
+        'gun 2x2 right: stick left; Z slant-go; H seam',
+    ],
+    'one man of a family said otherwise leaves it where it is' => [
+        'gun trips: stick; Y out',
+        'gun trips right: stick right; Y out',
+    ],
+    'where the passer rolls, the play goes' => [
+        'gun trips rt sprint lt: curl flat',
+        'gun trips right, half-boot left: curl-flat left',
+    ],
+    'without a roll it goes to the strength' => ['gun trips rt: curl flat', 'gun trips right: curl-flat right'],
     'a slide is a route where a man runs it' => ['gun trips right: Y slide left', 'gun trips right: Y slide left'],
     'a corner is a route beside corners' => ['gun 2x2: Z corner; H flat', 'gun 2x2 right: Z corner; H flat'],
     'the leak is a route where a man is named' => [
