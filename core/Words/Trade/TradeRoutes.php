@@ -14,6 +14,7 @@ final class TradeRoutes
 
     /** Men by what they are called. */
     public const MEN = [
+        '\b(?:fb|fullback)(?=\s+(?!screen|dive|trap|belly|pass)\w)' => 'F',
         '(?:[,;:]|\bwith)\s*bubbles\b' => ', #2 both bubble',
         '(?<=[:,;])\s*(?:te|tight end)\s+(?!screen)(?=[a-z])' => ' Y ',
         '\b(?:rb|hb|tb)(?=\s+(?!screen|slip|draw|pass)\w)' => 'R',
@@ -41,6 +42,14 @@ final class TradeRoutes
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        // The order of the reads: "progression Z H Y", "1 Y 2 X 3 H", "read H Z R".
+        '\bprogression\s*:?\s+(?=[xyzhrf]\b)' => 'read ',
+        '\b1[.)]?\s+([xyzhrf])[\s,]+2[.)]?\s+([xyzhrf])[\s,]+3[.)]?\s+([xyzhrf])\b' => 'read $1, $2, $3',
+        '(\bread\s+[xyzhrf])\s+([xyzhrf])\s+([xyzhrf])\s+([xyzhrf])(?=\s*[;,]|\s*$)' => '$1, $2, $3, $4',
+        '(\bread\s+[xyzhrf])\s+([xyzhrf])\s+([xyzhrf])(?=\s*[;,]|\s*$)' => '$1, $2, $3',
+        '(\bread\s+[xyzhrf])\s+([xyzhrf])(?=\s*[;,]|\s*$)' => '$1, $2',
+        // A defender who is read is the key.
+        '\breads?\s+(?:the\s+)?{defender}(?=\s*[;,]|\s*$)' => 'key $1',
         // "X 6 hitch" says the depth first.
         '{man}\s+(\d{1,2})[ -]?(?:yds?|yards?)?\s+({route})(?=\s*[,;]|\s*$)' => '$1 $3 $2',
         '\b(hitches|slants|curls|outs|comebacks|verticals|verts|gos|goes)\s+(?:by\s+)?(?:all|everybody|everyone)\b' => 'all $1',

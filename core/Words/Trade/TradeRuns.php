@@ -39,7 +39,8 @@ final class TradeRuns
         '{man}\s+now(?=\s*[,;]|\s*$)' => '$1 now hitch',
         '\br\s+screen\b' => 'slip screen',
         // Who is read is the run's own business where it reads the end.
-        '[,;]\s*(?:q|qb|quarterback)\s+reads?\s+(?:the\s+)?(?:backside\s+)?end\s*(?=[,;]|$)' => '',
+        '(?:[,;]\s*|\s+)(?:(?:q|qb|quarterback)\s+)?reads?\s+(?:the\s+)?(?:backside\s+)?(?:end|de)\s*(?=[,;]|$)' => '',
+        '(?<=[,;])\s*(lt|lg|c|rg|rt|[xyzhrf])\s+to\s+(?:the\s+)?{defender}' => ' $1 block $2',
     ];
 
     /** The run first, wherever it is said: a fake, an option's kind, a run by the number of its hole. */

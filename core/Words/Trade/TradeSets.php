@@ -37,6 +37,9 @@ final class TradeSets
         '^([^:|]*?)\s*,\s*([xyzhrf])\s+(?:stays?(?:\s+in)?|blocks?|in)\s*:\s*(.+)$' => '$1: $3; $2 stays',
         // What belongs after the colon may stand before it: a man's route, who is hot.
         '^([^:|]*?)\s*,\s*(hot\s+[xyzhrf]|[xyzhrf]\s+(?:backside\s+)?{route}(?:\s+\d+)?)\s*:\s*(.+)$' => '$1: $3; $2',
+        '(?<=:)([^,;:]+)\s+(max(?:\s+protect)?)\s*$' => '$1, $2',
+        '\bnasty\s+splits?\b' => 'nasty',
+        '\s*@\s*(?:the\s+)?\d[i]?[ -]tech(?:nique)?\b' => '',
         '(?<=:)\s*slide\s+({side})\s*,' => ' half-slide $1;',
         '\btrips\s+({side})\s+open\b' => 'trips $1',
         // A quarterback's place is said already.
