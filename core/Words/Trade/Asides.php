@@ -18,7 +18,7 @@ final readonly class Asides
     /** "gun trips right, shift to trips left: ..." */
     private const SHIFTS =
         '/^((?:[^|:]*\|)?\s*(?:(?:gun|shotgun|pistol|under center|uc)\s+)?)([^:,|]+?)\s*,?\s+'
-        .'shift(?:s|ing)?\s+to\s+([^:,]+?)(?=\s*[:,])/i';
+        .'(?<!\s[xyzhrf]\s)shift(?:s|ing)?\s+to\s+(?!\d)([^:,]+?)(?=\s*[:,])/i';
 
     /** @param  list<string>  $left  what is left out, in words */
     private function __construct(public string $words, public array $left)

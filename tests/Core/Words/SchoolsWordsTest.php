@@ -824,6 +824,10 @@ it('never changes what two words together mean', function (string $typed, string
         'gun trips right, half-boot left: curl-flat left',
     ],
     'without a roll it goes to the strength' => ['gun trips rt: curl flat', 'gun trips right: curl-flat right'],
+    'a man who shifts is no set that shifts' => [
+        'gun trips right Y shift to 4: zone right',
+        'gun trips right, Y shift to 4 wide 2.2 deep: zone right',
+    ],
     'a slide is a route where a man runs it' => ['gun trips right: Y slide left', 'gun trips right: Y slide left'],
     'a corner is a route beside corners' => ['gun 2x2: Z corner; H flat', 'gun 2x2 right: Z corner; H flat'],
     'the leak is a route where a man is named' => [
