@@ -53,7 +53,8 @@ final class TradeLooks
         '\bwk\b' => 'weak',
         '{defender}\s+(?:is\s+)?mug(?:s|ged)?(?:\s+up)?'.self::GAP.'{end}' => 'walked $1',
         '{defender}\s+blitz(?:es)?(?:\s+(?:off the edge|inside|outside)|'.self::GAP.'){end}' => '$1 blitz',
-        '\bcorners?\s+(?:at|playing|play|depth)\s+(\d+)(?:\s*(?:deep|off))?\b' => 'corners off $1',
+        // Both of them; one corner stands where he is put.
+        '\bcorners\s+(?:at|playing|play|depth)\s+(\d+)(?:\s*(?:deep|off))?\b(?!\s*[-.\d])' => 'corners off $1',
         '\bsafety\s+(?:is\s+)?down\s+({side})' => 'safety rotates $1',
         '(?<=over|under|4-3|4-4|5-2|bear)\s+strong(?:\s+to)?\s+(left|right)\b' => ', front to $1',
         '\b(?:two|2)[ -](?:high|deep)\s*,?\s*(?:shell\s*,?\s*)?(?:rolls?|rotates?|spins?|rolling|rotating|spinning)\s+to\s+(cover\s+\d|\d)\b' => ', $1, shows cover 4',
@@ -62,7 +63,7 @@ final class TradeLooks
         '\bnickel\s+(?:is\s+)?(?:in\s+(?:the\s+)?)?apex(?:ed)?\b' => '',
         '\b(field|boundary|strong|weak)\s+fire\s+zone\b' => 'fire zone, edge pressure $1',
         '(?!nickel){defender}\s+fire\s+zone\b' => 'fire zone, $1 blitz',
-        '(?<!line )(?<!end )(?<!tackle )(?<!nose )\bslants?\s+(?:to\s+)?({side})' => ', line slants $1',
+        '(^|,\s*|(?:\d|over|under|stack|tite|bear|nickel|dime)\s+)slants?\s+(?:to\s+)?({side})' => '$1, line slants $2',
         '\bnickel\s+under\b' => 'nickel over, front to weak',
         '\bcover 1\s*,\s*(?:(?:ss|fs|strong safety|free safety)\s+)?(robber|hole|rat|lurk)\b' => 'cover 1 $1',
     ];

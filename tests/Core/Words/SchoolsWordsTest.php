@@ -766,6 +766,18 @@ it('understands looks of every school', function (string $typed, string $means):
     ['2 man press', '4-2 nickel, 2-man, corners press'],
 ]);
 
+it('never changes what is said of one man of a look', function (string $typed): void {
+    expect(LookParser::parse($typed)->words())->toBe($typed);
+})->with([
+    '4-2 nickel, cover 1, right corner at 17 3',
+    '4-2 nickel, cover 3, left corner off 7',
+    '4-2 nickel, cover 3, will slants right',
+    '4-2 nickel, cover 3, left end slants right',
+    '4-2 nickel, cover 3, edge pressure weak, will off',
+    '4-2 nickel, cover 3, safety rotates left',
+    '4-2 nickel, cover 3, shows cover 2',
+]);
+
 it('asks which of several looks is meant', function (string $typed, string $says): void {
     expect(fn () => LookParser::parse($typed))->toThrow(NotUnderstood::class, $says);
 })->with([
