@@ -273,7 +273,7 @@ final class Under extends Mover
     {
         $out = $this->wideYd < 0.0 ? -1.0 : 1.0;
 
-        return $this->defender->job->sinks && $seen->vx[$i] * $out > 0.0 && $seen->x[$i] * $out < $this->x * $out;
+        return $this->defender->job->sinks && $seen->vx[$i] * $out > 0.0 && $this->x * $out > $seen->x[$i] * $out;
     }
 
     /** A deeper route that runs inward away from an outside man is the next man's. */
