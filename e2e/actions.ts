@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -53,4 +53,20 @@ export async function openCall(page: Page, name: string) {
     await page.getByRole('navigation', { name: 'Saved calls' }).getByRole('button', { name }).click();
     await expect(page.getByLabel('Name of the call')).toHaveValue(name);
     await expect(page.getByTestId('verdict')).toHaveAttribute('aria-busy', 'false');
+}
+
+/** Where a thing stands once the page round it moves no more: a verdict that comes in may push the field. */
+export async function atRest(thing: Locator): Promise<{ x: number; y: number; width: number; height: number }> {
+    let last = '';
+    await expect
+        .poll(
+            async () => {
+                const before = last;
+                last = JSON.stringify(await thing.boundingBox());
+                return last !== 'null' && last === before;
+            },
+            { intervals: [300] },
+        )
+        .toBe(true);
+    return JSON.parse(last) as { x: number; y: number; width: number; height: number };
 }

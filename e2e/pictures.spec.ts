@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, openCall, signIn } from './actions';
+import { accessible, atRest, openCall, signIn } from './actions';
 
 test.beforeEach(async ({ page }) => {
     await signIn(page);
@@ -57,8 +57,8 @@ test('turns the call over and to the field by key', async ({ page }) => {
 test('drags a man onto a landmark that says its name, and saves the set under a word', async ({ page }) => {
     await openCall(page, 'Smash right');
     const chip = page.getByRole('button', { name: /^H, off the line/ });
-    const z = (await page.getByRole('button', { name: /^Z, on the line/ }).boundingBox())!;
-    const box = (await chip.boundingBox())!;
+    const z = await atRest(page.getByRole('button', { name: /^Z, on the line/ }));
+    const box = await atRest(chip);
     await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
     await page.mouse.down();
     await page.mouse.move(z.x + z.width / 2 + 2, box.y + box.height / 2, { steps: 8 });
