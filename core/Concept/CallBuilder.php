@@ -45,6 +45,8 @@ final class CallBuilder
 
     private readonly ReceiverCount $count;
 
+    private readonly FamilyFit $fit;
+
     private readonly Side $strong;
 
     private ?Side $rolls;
@@ -69,6 +71,7 @@ final class CallBuilder
         );
         $this->lineup = Lineup::of($this->snap->men, $situation->frame(), $situation->hash, $formation->side);
         $this->count = $this->lineup->count;
+        $this->fit = new FamilyFit($this->count, $draft->routes);
         $this->strong = $this->lineup->strong;
         $this->protection = $draft->protection;
         $this->rolls = Drawn::roll($draft->protection, $draft->fake, $this->strong);
@@ -160,7 +163,7 @@ final class CallBuilder
                 $second =
                     ! $family->across &&
                     $usual === $this->strong &&
-                    ($this->isStrongTaken($fronts) || $this->isAllSaid($family, $usual));
+                    ($this->isStrongTaken($fronts) || $this->fit->isAllSaid($family, $usual));
                 $usual = $second ? $usual->opposite() : $usual;
                 $this->assumed[] =
                     "{$family->name} {$usual->value}, the ".match (true) {
@@ -199,16 +202,6 @@ final class CallBuilder
         return $across === [] && $sides !== [] && array_unique($sides, SORT_REGULAR) === [$this->strong];
     }
 
-    /** Whether every man a family would take on a side has a route said that is not the family's. */
-    private function isAllSaid(Family $family, Side $side): bool
-    {
-        $men = array_slice($this->count->on($side), 0, $family->least());
-        $said = array_filter($men, fn (string $l): bool => isset($this->draft->routes[$l]));
-        $agreeing = array_filter($family->forms, fn (Form $f): bool => $this->agrees($f->front, $side));
-
-        return $men !== [] && $said === $men && $agreeing === [];
-    }
-
     /**
      * Deals the routes a roll gives by role. What is said for a man stands, and a mover with a route of his own changes
      * nobody's.
@@ -241,61 +234,21 @@ final class CallBuilder
         }
     }
 
-    private function drawn(): Drawn
-    {
-        return new Drawn($this->routes, $this->count, $this->strong, $this->rolls, Drawn::catalogue($this->draft->own));
-    }
-
-    /** The first form the formation has the men for and the routes said do not contradict. */
+    /** The form a family takes here; where too few men stand, its usual one, told as assumed. */
     private function form(Family $family, Side $side): Form
     {
-        $fits = array_values(array_filter($family->forms, fn (Form $f): bool => $this->hasMen($f, $family, $side)));
-        $agrees = array_values(
-            array_filter(
-                $fits,
-                fn (Form $f): bool => $this->agrees($f->front, $side) && $this->agrees($f->other, $side->opposite()),
-            ),
-        );
-
-        if ($fits === []) {
+        $form = $this->fit->form($family, $side);
+        if ($form === null) {
             $this->assumed[] = "{$family->name} wants more men on the {$side->value} or across from it "
                 .'than stand there';
         }
 
-        return $agrees[0] ?? $fits[0] ?? $family->usual();
+        return $form ?? $family->usual();
     }
 
-    private function hasMen(Form $form, Family $family, Side $side): bool
+    private function drawn(): Drawn
     {
-        foreach (array_diff(array_keys($form->front), $form->optional) as $number) {
-            if ($this->count->letter($side, $number) === null) {
-                return false;
-            }
-        }
-        foreach ($family->across ? array_diff(array_keys($form->other), $form->otherOptional) : [] as $number) {
-            if ($this->count->letter($side->opposite(), $number) === null) {
-                return false;
-            }
-        }
-
-        return $form->back === null || $this->count->backs !== [];
-    }
-
-    /** @param  array<int, string>  $wanted */
-    private function agrees(array $wanted, Side $side): bool
-    {
-        foreach ($wanted as $number => $route) {
-            $letter = $this->count->letter($side, $number);
-            if (
-                $letter !== null &&
-                isset($this->draft->routes[$letter]) &&
-                ! Wish::of($route)->fits($this->draft->routes[$letter], $side)
-            ) {
-                return false;
-            }
-        }
-
-        return true;
+        return new Drawn($this->routes, $this->count, $this->strong, $this->rolls, Drawn::catalogue($this->draft->own));
     }
 
     /** The man a family is called by, or who is nearest to the ball, where anybody may run its route. */

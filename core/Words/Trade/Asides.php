@@ -10,14 +10,28 @@ namespace Jacotaxis\Core\Words\Trade;
  */
 final readonly class Asides
 {
-    private const TEMPO = 'no[ -]?huddle|(?:two|2|four|4)[ -]minute|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle|muddle huddle|on the ball';
+    private const TEMPO = 'no[ -]?huddle|(?:two|2|four|4)[ -]minute|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle'
+        .'|muddle huddle|on the ball';
 
     private const COUNT = 'on\s+(?:the\s+)?'
         .'(?:first sound|first|one|two|three|1|2|3|quick|silent|go|set|ready)(?:\s+count)?';
 
+    /** What is left out, and why. */
+    private const LEFT = [
+        '^((?:'.self::TEMPO.')(?![\w-]))\s*[,:;]?\s*' => self::NO_JOB,
+        '\s*[,;]\s*((?:'.self::TEMPO.'))\s*$' => self::NO_JOB,
+        '\s*,?\s+((?:'.self::TEMPO.'))\s*(?=:)' => self::NO_JOB,
+        '\s*[,;]?\s+('.self::COUNT.')\s*$' => self::NO_JOB,
+        '\s*(@\s*(?:the\s+)?\di?[ -]tech(?:nique)?)\b' => 'the look says where he stands',
+        '(?<=right|left|rt|lt)\s+(field|boundary)(?=\s*[,:;])' => 'the spot of the ball says which side is the field\'s',
+        '(?<=right|left|rt|lt)\s*,?\s+([xyzh]\s+iso(?:lated)?)(?=\s*[:,;])' => 'the set says who stands alone',
+    ];
+
+    private const NO_JOB = 'tempo and snap count change no job';
+
     /** "gun trips right, shift to trips left: ..." */
     private const SHIFTS =
-        '/^((?:[^|:]*\|)?\s*(?:(?:gun|shotgun|pistol|under center|uc)\s+)?)([^:,|]+?)\s*,?\s+'
+        '/^((?:[^|:]*\|)?\s*(?:(?:'.TradeSets::PLACES.')\s+)?)([^:,|]+?)\s*,?\s+'
         .'(?<!\s[xyzhrf]\s)shift(?:s|ing)?\s+to\s+(?!\d)([^:,]+?)(?=\s*[:,])/i';
 
     /** @param  list<string>  $left  what is left out, in words */
@@ -28,21 +42,19 @@ final readonly class Asides
     public static function of(string $words): self
     {
         $left = [];
-        $take = function (array $m) use (&$left): string {
-            $left[] = '"'.strtolower(trim($m[1])).'" is heard and left out: tempo and snap count change no job';
+        $words = trim($words);
+        foreach (self::LEFT as $pattern => $why) {
+            $words = preg_replace_callback("/$pattern/i", function (array $m) use (&$left, $why): string {
+                $left[] = '"'.strtolower(trim($m[1])).'" is heard and left out: '.$why;
 
-            return '';
-        };
-        $words = preg_replace_callback('/^((?:'.self::TEMPO.')(?![\w-]))\s*[,:;]?\s*/i', $take, trim($words)) ?? $words;
-        $words = preg_replace_callback('/\s*[,;]\s*((?:'.self::TEMPO.'))\s*$/i', $take, $words) ?? $words;
-        $words = preg_replace_callback('/\s*,?\s+((?:'.self::TEMPO.'))\s*(?=:)/i', $take, $words) ?? $words;
+                return '';
+            }, $words) ?? $words;
+        }
         $words = preg_replace_callback(self::SHIFTS, function (array $m) use (&$left): string {
             $left[] = "shifts from $m[2]: the call is that of the set he shifts to";
 
             return "$m[1]$m[3]";
         }, $words) ?? $words;
-        $words = preg_replace_callback('/\s*[,;]?\s+('.self::COUNT.')\s*$/i', $take, $words) ?? $words;
-
         $words = preg_replace_callback(self::hole(), function (array $m) use (&$left): string {
             $side = (int) $m[1] % 2 === 0 ? 'right' : 'left';
             if (isset($m[3])) {

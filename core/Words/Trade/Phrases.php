@@ -17,8 +17,8 @@ final class Phrases
     /**
      * Words under rules, one after the other: a pattern and what stands in its place. In a pattern {side} is a side as
      * it is written, {man} a receiver's or back's letter, {defender} any word for a defender, {run} a run,
-     * {plain run} one that is no screen, {said run} a run by any of its names, {route} a route,
-     * {end} the end of a part.
+     * {plain run} one that is no screen, {said run} a run and
+     * {set} a set by any of its names, {route} a route, {end} the end of a part.
      *
      * @param  array<string, string>  $rules
      */
@@ -47,6 +47,7 @@ final class Phrases
                 fn (string $run): bool => Schemes::get($run)->screen === null,
             )).')\b',
             '{said run}' => '(?:'.self::runs(TradeCalls::runs()).')\b',
+            '{set}' => '(?:'.TradeCalls::sets().')',
             '{route}' => '(?:'.self::runs(array_keys(Routes::all()))
                 .'|speed[ -]out|square[ -]in|drag|fade|cross|glance|pivot|streak)',
             '{end}' => '\s*(?=[,:;]|$)',

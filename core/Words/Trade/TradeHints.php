@@ -11,13 +11,7 @@ use Jacotaxis\Core\Words\NotUnderstood;
 final class TradeHints
 {
     private const SAY = [
-        'pro right' => 'Staffs mean two sets by it: say split-back or I.',
-        'pro left' => 'Staffs mean two sets by it: say split-back or I.',
-        'pro rt' => 'Staffs mean two sets by it: say split-back or I.',
-        'pro lt' => 'Staffs mean two sets by it: say split-back or I.',
-        'gun pro' => 'Staffs mean two sets by it: say split-back or I.',
-        'pistol pro' => 'Staffs mean two sets by it: say split-back or I.',
-        'under center pro' => 'Staffs mean two sets by it: say split-back or I.',
+        '(?:pro {side}|(?:gun|pistol|under center) pro)' => 'Staffs mean two sets by it: say split-back or I.',
         'wr screen' => 'Say which: bubble screen, now screen or tunnel screen, with its side.',
         'rub' => 'There are several rubs: say slant-flat, spot-rub, or the two routes, "Z slant; H wheel".',
         'wedge' => 'The nearest are quarterback sneak, whose line wedges, and dive: say which.',
@@ -41,32 +35,21 @@ final class TradeHints
         '2 man route' => 'Say the two routes: the rest stay in with seven-man.',
         'trap option' => 'Say trap, or speed option.',
         'delay' => 'Say what he does before he goes: "Y chip flat" or "Y slide".',
-        'heavy' => 'Say the set: full house, power I, double-wing or ace with its side.',
-        'jumbo' => 'Say the set: full house, power I, double-wing or ace with its side.',
-        'double post' => 'Say who runs them: "Z post, H post".',
-        'double posts' => 'Say who runs them: "Z post, H post".',
+        '(?:heavy|jumbo)' => 'Say the set: full house, power I, double-wing or ace with its side.',
+        'double posts?' => 'Say who runs them: "Z post, H post".',
         'stack i' => 'Say I, power I or full house.',
         'tail motion' => 'Say who moves and how: "H pitch right".',
         'double screen' => 'Say which screen gets the ball, and its side.',
-        '3 wide' => 'Say the set by its receivers: trips, or 2x2.',
-        'three wide' => 'Say the set by its receivers: trips, or 2x2.',
+        '(?:3|three) wide' => 'Say the set by its receivers: trips, or 2x2.',
         'criss cross' => 'Say which: counter, jet counter or reverse, with its side.',
-        'option right' => 'Say which option: triple, midline, speed option, lead option or counter option.',
-        'option left' => 'Say which option: triple, midline, speed option, lead option or counter option.',
-        'option rt' => 'Say which option: triple, midline, speed option, lead option or counter option.',
-        'option lt' => 'Say which option: triple, midline, speed option, lead option or counter option.',
-        'down g' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
-        'g lead' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
+        'option {side}' => 'Say which option: triple, midline, speed option, lead option or counter option.',
+        '(?:down g|g lead)' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
         'gh counter' => 'Say counter, and who leads through: "counter right; H wrap".',
         'gf counter' => 'Say counter, and who leads through: "counter right; F wrap".',
         'tackle trap' => 'Say trap or dart, with its side.',
-        'qb zone' => 'Say quarterback iso, quarterback power, quarterback counter or power read.',
-        'qb trap' => 'Say quarterback iso, quarterback power, quarterback counter or power read.',
-        'q trap' => 'Say quarterback iso, quarterback power, quarterback counter or power read.',
+        'qb? (?:zone|trap)' => 'Say quarterback iso, quarterback power, quarterback counter or power read.',
         'chip' => 'Say what he does after it: "R chip flat".',
-        'hi lo' => 'Say which: drive, levels, post-dig or curl-flat.',
-        'hi-lo' => 'Say which: drive, levels, post-dig or curl-flat.',
-        'high low' => 'Say which: drive, levels, post-dig or curl-flat.',
+        'hi(?:gh)?[ -]lo(?:w)?' => 'Say which: drive, levels, post-dig or curl-flat.',
         'triangle' => 'Say which: spot, curl-flat or stick.',
         'sticks' => 'Say stick, or who runs what to the sticks: "Z dig, H curl".',
         'motion' => 'Say which motion: "Z jet", "Z short", "Z orbit", "Z return" or "Z shift right".',
@@ -75,21 +58,14 @@ final class TradeHints
         'single wing' => 'Say wildcat, or gun wing with its side.',
         'counter iso' => 'Say which: counter or iso, with its side.',
         'fake tunnel' => 'Say what comes after the fake: "X tunnel; Y seam", or the double move.',
-        'down right' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
-        'down left' => 'Say the run and who kicks: "belly left; LG kick", or power or trap with its side.',
-        'down rt' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
-        'down lt' => 'Say the run and who kicks: "belly left; LG kick", or power or trap with its side.',
+        'down {side}' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
         'reduced' => 'Say it of the set: "gun 2x2 condensed", "gun trips tight".',
         'read safety' => 'Say which defender is the key: "key strong safety".',
         'read flat defender' => 'Say which defender is the key: "key nickel", "key right corner".',
-        'vs press' => 'Say the route he runs here; what it becomes against a look is set in the staff book.',
-        'if off' => 'Say the route he runs here; what it becomes against a look is set in the staff book.',
-        'near' => 'Say strong I or weak I, or two-back with its side.',
-        'far' => 'Say strong I or weak I, or two-back with its side.',
+        '(?:vs press|if off)' => 'Say the route he runs here; what it becomes against a look is set in the staff book.',
+        '(?:near|far)' => 'Say strong I or weak I, or two-back with its side.',
         'nub' => 'A tight end alone away from three: say trey to the side of the three, or wing-slot.',
-        'bash counter' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or '
-            .'"power read right".',
-        'counter bash' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or '
+        '(?:bash counter|counter bash)' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or '
             .'"power read right".',
         'nod' => 'Say the double move: "Y hitch-go", or where he goes: "Y seam".',
         'switch' => 'Say who runs what: "Z seam, H go".',
@@ -114,10 +90,8 @@ final class TradeHints
         'box' => 'Say the front: who is in the box follows from it.',
         'olbs' => 'Say who they are in this front: "sam blitz, jack blitz".',
         'prevent' => 'Say the front and the shell: "4-1 dime, cover 4" or "3-1 quarter, three high".',
-        '4 down' => 'Say which: 4-3 over, 4-3 under, 4-2 nickel or 4-4.',
-        'four down' => 'Say which: 4-3 over, 4-3 under, 4-2 nickel or 4-4.',
-        '3 down' => 'Say which: 3-4, 3-3 stack, tite or 3-2 dime.',
-        'three down' => 'Say which: 3-4, 3-3 stack, tite or 3-2 dime.',
+        '(?:4|four) down' => 'Say which: 4-3 over, 4-3 under, 4-2 nickel or 4-4.',
+        '(?:3|three) down' => 'Say which: 3-4, 3-3 stack, tite or 3-2 dime.',
         'who plays hook' => 'Say who drops of the four who rush: "weak end drops".',
         'drop 8' => 'Say who drops of the four who rush: "weak end drops".',
         '3 man rush' => 'Say who drops of the four who rush: "weak end drops".',
@@ -193,12 +167,15 @@ final class TradeHints
         return self::among($noShell ? self::LOOKS + self::COVERAGES : self::LOOKS, $words);
     }
 
-    /** @param  array<string, string>  $hints  how to say it, by what was said */
+    /** @param  array<string, string>  $hints  how to say it, by the pattern of what was said */
     private static function among(array $hints, string $words): ?NotUnderstood
     {
         foreach ($hints as $said => $hint) {
-            if (preg_match('/(?<![\w-])'.preg_quote($said, '/').'(?![\w-])/i', $words) === 1) {
-                return NotUnderstood::because("\"$said\": $hint", $said);
+            $pattern = '/(?<![\w-])'.Phrases::filled((string) $said).'(?![\w-])/i';
+            if (preg_match($pattern, $words, $m) === 1) {
+                $word = strtolower($m[0]);
+
+                return NotUnderstood::because("\"$word\": $hint", $word);
             }
         }
 

@@ -64,12 +64,12 @@ final class TradeOrder
             return $words;
         }
         $place = '/^\s*(goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t|(?:left|right) hash)'
-            .'(?:\s*[,:]\s*|\s+(?=(?:gun|pistol|shotgun|under|uc|I|ace|2x2|trips)\b))/i';
+            .'(?:\s*[,:]\s*|\s+(?=(?:'.TradeSets::PLACES.'|{set})\b))/i';
         $spot = '(?:\s*(?:@|\bat|\bon)\s*(?:the\s+)?(?:[+-]|own\s+|their\s+)?\d+)?';
         $words = preg_replace('/^(\s*[1-4](?:st|nd|rd|th))-(and|&)-/i', '$1 $2 ', $words) ?? $words;
         $said = "([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot)";
         // What stands first may end in a colon; inside the call that is the call's own.
-        $placed = preg_replace([$place, "/^\s*$said\s*[:;]\s*/i"], '$1 | ', $words) ?? $words;
+        $placed = preg_replace([Phrases::filled($place), "/^\s*$said\s*[:;]\s*/i"], '$1 | ', $words) ?? $words;
         $down = "/,?\s*\b$said,?/i";
         if ($placed !== $words || preg_match($down, $words, $m) !== 1) {
             return $placed;
@@ -83,7 +83,7 @@ final class TradeOrder
     private static function formationFirst(string $words): string
     {
         [$situation, $call] = str_contains($words, '|') ? explode('|', $words, 2) : ['', $words];
-        $places = 'gun|shotgun|pistol|under center|under ctr|uc';
+        $places = TradeSets::PLACES;
         if (preg_match("/^\s*[xyzhrf]\s+\w[^:]*?[,;\s]\s*((?:$places)\s[\w ]+)$/i", $call, $m) === 1) {
             $routes = rtrim(substr($call, 0, -strlen($m[1])), ' ,;');
             $call = " $m[1]: $routes";

@@ -19,7 +19,7 @@ final class TradePlaces
     private const SIDE = '(?:\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b)';
 
     /** The quarterback's place, which begins a formation. */
-    private const BEGINS = '(?:gun|shotgun|pistol|under center|under ctr|uc)\b';
+    private const BEGINS = '(?:'.TradeSets::PLACES.')\b';
 
     /** Signs before anything is read: "trips rt. sail. Z go". */
     private const SIGNS = [

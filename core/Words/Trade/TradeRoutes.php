@@ -12,6 +12,8 @@ final class TradeRoutes
         'hitches|slants|outs|flats|seams|curls|digs|posts|corners|gos|goes|comebacks|ins|overs|wheels|fades'
         .'|shallows|drags';
 
+    private const WHO = '(#\d\s+(?:right|left|both)|\b[xyzhrf])';
+
     /** Men by what they are called. */
     public const MEN = [
         '\b(?:fb|fullback)(?=\s+(?!screen|dive|trap|belly|pass)\w)' => 'F',
@@ -57,10 +59,9 @@ final class TradeRoutes
         '\ball\s+hitches\b' => 'hitches',
         '\bmirrored\s+([\w-]+(?:[ -][\w-]+)?)\s*(?=[,:;]|$)' => '$1 both',
         // "#1 hitches" is a hitch by each of them.
-        '((?:#\d\s+(?:right|left|both)|\b[xyzhrf]))\s+('.self::PLURAL.')\b' => '$1 $2!',
-        'hitches!' => 'hitch',
-        'goes!' => 'go',
-        's!' => '',
+        self::WHO.'\s+hitches\b' => '$1 hitch',
+        self::WHO.'\s+goes\b' => '$1 go',
+        self::WHO.'\s+(?='.self::PLURAL.')(\w+)s\b' => '$1 $2',
         '{man}\s+(?:backside|frontside|weakside)\s+(?={route})' => '$1 ',
         '\balert\s+({route})\s+(?:by\s+)?([xyzhrf])\b' => '$2 $1 alert',
         '\balert\s+([xyzhrf])\s+({route})\b' => '$1 $2 alert',
@@ -80,8 +81,7 @@ final class TradeRoutes
         '{man}\s+check\s+releases?\b' => '$1 check flat',
         '{man}\s+(?:quick|short)\s+(?=slant|hitch)' => '$1 ',
         '{man}\s+deep\s+(?=comeback|corner|post|go|seam)' => '$1 ',
-        '{man}\s+deep\s+(?:(out)|(?:in|dig))\b' => '$1 $2? 15',
-        'out\? 15' => 'out 15',
-        '\? 15' => 'dig 15',
+        '{man}\s+deep\s+out\b' => '$1 out 15',
+        '{man}\s+deep\s+(?:in|dig)\b' => '$1 dig 15',
     ];
 }

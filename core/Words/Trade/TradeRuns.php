@@ -54,7 +54,6 @@ final class TradeRuns
         ':\s*((?:{man}\s+)?{run}(?:\s+{side})?\s+fake)\s*[,;]\s*' => ', $1: ',
         ':\s*rpo\s*:?\s*(?={run})' => ': ',
         '\b(?:pa|play[ -]action)\s+(?=(?:boot|naked|bootleg)\b)' => '',
-        '\b(jet|orbit)\s+motion\s+(?:by\s+)?([xyzhrf])\b' => '$2 $1',
         '\bnow(?=\s+{side})' => 'now hitch',
     ];
 }

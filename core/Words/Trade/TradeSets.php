@@ -7,9 +7,8 @@ namespace Jacotaxis\Core\Words\Trade;
 /** What is said of the set, the personnel and the protection in words of the trade. Common practice. */
 final class TradeSets
 {
-    private const PLACES = 'gun|shotgun|pistol|under center|uc';
-
-    private const SETS = '2x2|3x1|doubles|trips|trey|bunch|stack|empty|quads|ace|wing';
+    /** Where the quarterback stands, which begins a formation. */
+    public const PLACES = 'gun|shotgun|pistol|under center|under ctr|uc';
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
@@ -17,29 +16,24 @@ final class TradeSets
         '\btrips(\s+{side})?\s*,?\s+y\s+(?:attached|tight|on)(?=\s*[,:])' => 'trey$1',
         '\bdouble\s+tight\s+ace\b' => 'ace',
         // With another set "ace" says one back and the quarterback under center.
-        '^\s*ace\s+(?=(?:'.self::SETS.')\b)' => 'under center ',
+        '^\s*ace\s+(?=(?:{set})\b)' => 'under center ',
         '^(\s*(?:'.self::PLACES.')?)\s*(\d\d)\s*(?:p|pers|personnel)\b\.?\s*,?\s*' => '$2 personnel $1 ',
         '\binto\s+(?:the\s+)?(?=(?:field|boundary)\b)' => '',
-        // Which side of the field a side is, the ball's spot says.
-        '(?<=right|left|rt|lt)\s+(?:field|boundary)(?=\s*[,:;])' => '',
         '^(\s*(?:under center\s+)?)t(?=\s+(?:right|left|rt|lt)\b|\s*:)' => '$1full house',
-        '^(\s*(?:(?:'.self::PLACES.')\s+)?)({side})\s+('.self::SETS.')\b' => '$1$3 $2',
+        '^(\s*(?:(?:'.self::PLACES.')\s+)?)({side})\s+({set})\b' => '$1$3 $2',
         '(?<!half[ -])(?<!full[ -])(?<=[,\s])slide\s+(?={side}\s*:)' => 'half-slide ',
         // "man pro", "7 man protection"
         '(?<=\bman|slide|scat|max|\bbob|on big)\s+pro(?:tection)?\b' => '',
-        // "X iso" beside a set says that he stands alone, which the set does.
-        '(?<=right|left|rt|lt)\s*,?\s+[xyzh]\s+iso(?:lated)?(?=\s*[:,;])' => '',
         '\b(?:spread\s+doubles|doubles\s+spread|2x2\s+(?:spread|doubles)|(?:spread|doubles)\s+2x2)\b' => '2x2',
         '\b(3x1|trips)\s+(?:spread|3x1)\b' => '$1',
         // "12 ace right" says its personnel without the word.
-        '^\s*([0123][0123])\s+(?=(?:'.self::PLACES.'|'.self::SETS.'|I)\b)' => '$1 personnel ',
+        '^\s*([0123][0123])\s+(?=(?:'.self::PLACES.'|{set})\b)' => '$1 personnel ',
         // What a man does for the protection may stand before the colon.
         '^([^:|]*?)\s*,\s*([xyzhrf])\s+(?:stays?(?:\s+in)?|blocks?|in)\s*:\s*(.+)$' => '$1: $3; $2 stays',
         // What belongs after the colon may stand before it: a man's route, who is hot.
         '^([^:|]*?)\s*,\s*(hot\s+[xyzhrf]|[xyzhrf]\s+(?:backside\s+)?{route}(?:\s+\d+)?)\s*:\s*(.+)$' => '$1: $3; $2',
         '(?<=:)([^,;:]+)\s+(max(?:\s+protect)?)\s*$' => '$1, $2',
         '\bnasty\s+splits?\b' => 'nasty',
-        '\s*@\s*(?:the\s+)?\d[i]?[ -]tech(?:nique)?\b' => '',
         '(?<=:)\s*slide\s+({side})\s*,' => ' half-slide $1;',
         '\btrips\s+({side})\s+open\b' => 'trips $1',
         // A quarterback's place is said already.

@@ -853,6 +853,20 @@ it('never changes what two words together mean', function (string $typed, string
     ],
 ]);
 
+it('tells what it heard and left out', function (string $typed, string $means, string $left): void {
+    $call = CallParser::parse($typed);
+    expect(Describer::words($call))
+        ->toBe($means)
+        ->and(implode('; ', $call->assumed))
+        ->toContain("\"$left\" is heard and left out");
+})->with([
+    ['I rt: power rt @ 3 tech', 'under center I right: power right', '@ 3 tech'],
+    ['gun bunch left boundary: mesh', 'gun bunch left: mesh left', 'boundary'],
+    ['gun trips rt, X iso: X fade', 'gun trips right: X go outside release', 'x iso'],
+    ['gun trips rt tempo: zone lt on two', 'gun trips right: zone left', 'tempo'],
+    ['gun trips rt tempo: zone lt on two', 'gun trips right: zone left', 'on two'],
+]);
+
 it('refuses two families that ask one man for two routes, and takes those that do not', function (
     string $typed,
     ?string $refused,
