@@ -41,6 +41,7 @@ final class ProblemResponses
             $e instanceof NotUnderstood => new Problem(422, 'Not understood', $e->getMessage(), [
                 'word' => $e->word,
                 'suggestions' => $e->suggestions,
+                'meanings' => $e->meanings,
             ]),
             $e instanceof BadCalibration => new Problem(422, 'These points do not place the picture', $e->getMessage()),
             $e instanceof DomainException => new Problem(422, 'This cannot be right', $e->getMessage()),

@@ -163,7 +163,8 @@ final class CallBuilder
                 $second =
                     ! $family->across &&
                     $usual === $this->strong &&
-                    ($this->isStrongTaken($fronts) || $this->fit->isAllSaid($family, $usual));
+                    ($this->isStrongTaken($fronts) || $this->fit->isAllSaid($family, $usual)) &&
+                    $this->fit->form($family, $usual->opposite()) !== null;
                 $usual = $second ? $usual->opposite() : $usual;
                 $this->assumed[] =
                     "{$family->name} {$usual->value}, the ".match (true) {

@@ -39,6 +39,7 @@ final class ReadOrder
         foreach ($this->families as ['family' => $family, 'form' => $form, 'side' => $side]) {
             $order = self::order($form, $side, $this->drawn);
             $order = $family->rolls && $this->draft->schools->is('SET-23', 'B') ? array_reverse($order) : $order;
+            $order = [...$this->ownOn($side, $order), ...$order];
             $reads = [...$reads, ...array_diff($order, $reads)];
         }
         $reads = array_values(array_filter($reads, fn (string $l): bool => $this->drawn->routes[$l]->flag === null));
@@ -51,6 +52,21 @@ final class ReadOrder
         }
 
         return $reads;
+    }
+
+    /**
+     * Whose routes are said on a family's side where none of its men there is read: his own order comes first.
+     *
+     * @param  list<string>  $order  the family's
+     * @return list<string>
+     */
+    private function ownOn(Side $side, array $order): array
+    {
+        $men = $this->drawn->count->on($side);
+
+        return array_intersect($order, $men) !== [] ? [] : array_values(
+            array_intersect(array_keys($this->draft->routes), $men),
+        );
     }
 
     /**

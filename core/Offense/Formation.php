@@ -52,10 +52,8 @@ final readonly class Formation
     {
         $men = $this->line();
         $men['Q'] = new Man('Q', 0.0, Sets::quarterbackDepth($this->quarterback));
-        $sign = $this->side->sign();
-        foreach (Sets::backs($this->set, $this->quarterback) as $letter => [$anchor, $yd, $depth]) {
-            $x = $anchor === 'guard' ? ($yd <=> 0.0) * $this->splits()->guardXYd() + $yd : $yd;
-            $men[$this->who($letter)] = new Man($this->who($letter), $x * $sign, $depth);
+        foreach ($this->backs() as $letter => [$x, $depth]) {
+            $men[$letter] = new Man($letter, $x, $depth);
         }
         foreach ($this->receivers($men, $frame) as $letter => [$x, $y]) {
             $men[$letter] = new Man($letter, $x, $y);
@@ -101,7 +99,53 @@ final readonly class Formation
             [$this->quarterback, $this->set, $this->modifier, $this->side->value],
             fn (?string $word): bool => $word !== null && $word !== '',
         ))
-            .($this->splits === null ? '' : ", {$this->splits->words()}");
+            .($this->splits === null ? '' : ", {$this->splits->words()}")
+            .implode('', array_map(
+                fn (string $l, Side $s): string => ", $l $s->value",
+                array_keys($this->besides()),
+                $this->besides(),
+            ));
+    }
+
+    /** A back on one side of the quarterback, wherever the set has him; who stands there changes places with him. */
+    public function withBack(string $letter, Side $side): self
+    {
+        $usual = $this->backs();
+        $now = array_intersect_key($this->spots, $usual) + $usual;
+        $to = $this->beside($side);
+        $other = array_search($to, $now, true);
+        if ($other !== false) {
+            $now[$other] = $now[$letter];
+        }
+        $now[$letter] = $to;
+        $moved = array_filter($now, fn (array $at, string $l): bool => $at !== $usual[$l], ARRAY_FILTER_USE_BOTH);
+
+        return $this->withSpots($moved + array_diff_key($this->spots, $usual));
+    }
+
+    /** @return list<string> the letters of those in the backfield */
+    public function backLetters(): array
+    {
+        return array_map($this->who(...), Sets::backLetters($this->set));
+    }
+
+    /**
+     * Backs who were put beside the quarterback.
+     *
+     * @return array<string, Side> by letter
+     */
+    public function besides(): array
+    {
+        $found = [];
+        foreach (array_intersect_key($this->spots, array_flip($this->backLetters())) as $letter => $spot) {
+            foreach (Side::cases() as $side) {
+                if ($spot === $this->beside($side)) {
+                    $found[$letter] = $side;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** @param  array<string, array{float, float}>  $spots */
@@ -152,6 +196,30 @@ final readonly class Formation
     private function who(string $letter): string
     {
         return $this->standIns[$letter] ?? $letter;
+    }
+
+    /** @return array<string, array{float, float}> width and depth of the set's backs, yards, by letter */
+    private function backs(): array
+    {
+        $at = [];
+        foreach (Sets::backs($this->set, $this->quarterback) as $letter => [$anchor, $yd, $depth]) {
+            $at[$this->who($letter)] = [$this->widthOf($anchor, $yd) * $this->side->sign(), $depth];
+        }
+
+        return $at;
+    }
+
+    /** @return array{float, float} width and depth beside the quarterback, yards */
+    private function beside(Side $side): array
+    {
+        [$anchor, $yd, $depth] = Sets::beside($this->quarterback);
+
+        return [$this->widthOf($anchor, $yd) * $side->sign(), $depth];
+    }
+
+    private function widthOf(string $anchor, float $yd): float
+    {
+        return $anchor === 'guard' ? ($yd <=> 0.0) * $this->splits()->guardXYd() + $yd : $yd;
     }
 
     /** @return array<string, Man> the five linemen; tackle over puts the weak tackle outside the strong one */

@@ -61,6 +61,22 @@ final class Sets
         'wing' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF],
             'Y' => ['end', self::TE, self::ON], 'Z' => ['end', self::WING, self::OFF]],
             'backs' => ['R' => 'single'], 'quarterback' => 'under center', 'words' => 'one back, tight end and wing'],
+        '2x2 closed' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'H' => ['ball', -9.0, self::OFF],
+            'Y' => ['end', self::TE, self::ON], 'Z' => ['ball', 18.0, self::OFF]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun',
+            'words' => 'tight end and flanker, two receivers away from them'],
+        'nub' => ['receivers' => ['Y' => ['end', -self::TE, self::ON], 'H' => ['ball', 7.0, self::OFF],
+            'Z' => ['ball', 12.0, self::OFF], 'X' => ['ball', 18.0, self::ON]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'gun',
+            'words' => 'three open receivers on one side, a tight end alone on the other'],
+        'twins wing' => ['receivers' => ['Y' => ['end', -self::TE, self::ON], 'H' => ['end', -self::WING, self::OFF],
+            'Z' => ['ball', 10.0, self::OFF], 'X' => ['ball', 18.0, self::ON]],
+            'backs' => ['R' => 'single'], 'quarterback' => 'under center',
+            'words' => 'two open receivers on one side, tight end and wing on the other'],
+        'twins I' => ['receivers' => ['Y' => ['end', -self::TE, self::ON], 'Z' => ['ball', 10.0, self::OFF],
+            'X' => ['ball', 18.0, self::ON]],
+            'backs' => ['F' => 'full', 'R' => 'tail'], 'quarterback' => 'under center',
+            'words' => 'two backs in a line, both open receivers on one side, the tight end on the other'],
         'I' => ['receivers' => ['X' => ['ball', -18.0, self::ON], 'Y' => ['end', self::TE, self::ON],
             'Z' => ['ball', 18.0, self::OFF]],
             'backs' => ['F' => 'full', 'R' => 'tail'], 'quarterback' => 'under center',
@@ -241,6 +257,16 @@ final class Sets
     public static function letters(string $set): array
     {
         return [...array_keys(self::row($set)['receivers']), ...array_keys(self::row($set)['backs'])];
+    }
+
+    /**
+     * Where a back stands beside the quarterback, on his right.
+     *
+     * @return array{string, float, float} anchor, yards, depth
+     */
+    public static function beside(string $quarterback): array
+    {
+        return self::place($quarterback, 'halfright');
     }
 
     /** A balanced set has as many receivers on each side and its side only says where the strength is called. */

@@ -22,9 +22,9 @@ use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\School\Schools;
+use Jacotaxis\Core\Words\Hints\TradeHints;
 use Jacotaxis\Core\Words\Trade\Asides;
 use Jacotaxis\Core\Words\Trade\TradeCalls;
-use Jacotaxis\Core\Words\Trade\TradeHints;
 
 /** Reads the call language: words -> call. What is not understood is named with the nearest words known here. */
 final class CallParser

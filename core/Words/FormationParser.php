@@ -198,9 +198,10 @@ final class FormationParser
                 in_array($word, array_column(Footwork::cases(), 'value'), true) => ($this->draft->drop = Footwork::from(
                     (string) $this->tokens->next(),
                 )),
+                $this->stands() => null,
                 in_array(strtoupper($word), $this->draft->formation->letters(), true),
                 in_array(strtoupper($word), Man::LINEMEN, true) => ($this->draft->motions[] = $this->motion()),
-                default => throw NotUnderstood::word($word, 'side, motion or drop', [
+                default => throw $this->secondSet() ?? NotUnderstood::word($word, 'side, motion or drop', [
                     'left',
                     'right',
                     'field',
@@ -215,6 +216,17 @@ final class FormationParser
             };
             $this->tokens->skip(',', 'step', 'steps', 'drop', 'protection');
         }
+    }
+
+    /** Two sets said for one formation. */
+    private function secondSet(): ?NotUnderstood
+    {
+        $second = $this->tokens->phrase(Sets::names());
+
+        return $second === null ? null : NotUnderstood::because(
+            "\"$second\" is a set, and {$this->draft->formation->set} was said before it: say one of them.",
+            $second,
+        );
     }
 
     /** "zone left fake", "F dive right fake" */
@@ -244,6 +256,24 @@ final class FormationParser
         }
         $this->tokens->skip('protection');
         $this->draft->protection = new Protecting(Scheme::from($scheme), $this->side());
+
+        return true;
+    }
+
+    /** "R left": a back beside the quarterback. */
+    private function stands(): bool
+    {
+        $letter = strtoupper((string) $this->tokens->peek());
+        $from = $this->tokens->mark();
+        $this->tokens->next();
+        $isBack = in_array($letter, $this->draft->formation->backLetters(), true);
+        $side = $isBack ? $this->side() : null;
+        if ($side === null) {
+            $this->tokens->back($from);
+
+            return false;
+        }
+        $this->draft->formation = $this->draft->formation->withBack($letter, $side);
 
         return true;
     }

@@ -15,8 +15,8 @@ use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Words\Hints\TradeHints;
 use Jacotaxis\Core\Words\Trade\LookLexicon;
-use Jacotaxis\Core\Words\Trade\TradeHints;
 use Jacotaxis\Core\Words\Trade\TradeLooks;
 
 /**

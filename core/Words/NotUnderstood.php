@@ -9,12 +9,18 @@ use DomainException;
 /** A word the language does not know here, with the nearest words it does. */
 final class NotUnderstood extends DomainException
 {
-    /** @param  list<string>  $suggestions */
+    private const OWN = 'A word of your own gets its meaning in the staff book.';
+
+    /**
+     * @param  list<string>  $suggestions  words that are near to it
+     * @param  list<string>  $meanings  what staffs mean by it, each of which can stand in its place
+     */
     private function __construct(
         string $message,
         public readonly string $word,
         public readonly array $suggestions = [],
         private readonly ?string $what = null,
+        public readonly array $meanings = [],
     ) {
         parent::__construct($message);
     }
@@ -26,7 +32,7 @@ final class NotUnderstood extends DomainException
         $hint =
             match (true) {
                 $near === [] && $known === [] => 'Take it out.',
-                $near === [] => 'Known: '.implode(', ', array_slice($known, 0, 12)).'.',
+                $near === [] => 'Known: '.implode(', ', array_slice($known, 0, 12)).'. '.self::OWN,
                 default => 'Did you mean '.implode(' or ', $near).'?',
             };
 
@@ -54,9 +60,16 @@ final class NotUnderstood extends DomainException
         return new self("$who has two jobs. Say one of them for another man.", $who);
     }
 
-    public static function because(string $message, string $word): self
+    /** @param  list<string>  $meanings  what staffs mean by the word, where they mean different things */
+    public static function because(string $message, string $word, array $meanings = []): self
     {
-        return new self($message, $word);
+        return new self($message, $word, meanings: $meanings);
+    }
+
+    /** Whether the word it refuses is among these. */
+    public function isIn(string $words): bool
+    {
+        return $this->word !== '' && preg_match('/(?<![\w-])'.preg_quote($this->word, '/').'(?![\w-])/i', $words) === 1;
     }
 
     /**

@@ -73,3 +73,30 @@ it('tells which of two calls is played', function (): void {
         ->assertOk()
         ->assertJsonPath('report.decided', ['killed' => false, 'seen' => 'the middle is closed']);
 });
+
+it('asks which meaning a word has to the staff, and asks no more once the book says it', function (
+    string $place,
+    string $words,
+    string $word,
+    array $meanings,
+    string $read,
+): void {
+    $this->postJson("/api/v1/$place", ['words' => $words])
+        ->assertStatus(422)
+        ->assertJsonPath('word', $word)
+        ->assertJsonPath('meanings', $meanings);
+    $aliases = [['alias' => $word, 'word' => $meanings[1]]];
+    $this->putJson('/api/v1/staff-book', ['aliases' => $aliases], ['If-Match' => '"1"'])->assertOk();
+    $this->postJson("/api/v1/$place", ['words' => $words])->assertOk()->assertJsonPath('words', $read);
+})->with([
+    'a set' => ['words', 'gun deuce left: curl flat', 'deuce', ['2x2', '2x2 closed', 'ace'],
+        'gun deuce left: curl-flat left'],
+    'a front' => ['look-words', 'eagle, cover 3', 'eagle', ['bear', '4-3 under', '5-2'], 'eagle, cover 3'],
+]);
+
+it('offers no meaning for a word it only does not know', function (): void {
+    $this->postJson('/api/v1/words', ['words' => 'gun 2x2: smsh'])
+        ->assertStatus(422)
+        ->assertJsonPath('meanings', [])
+        ->assertJsonPath('suggestions.0', 'smash');
+});

@@ -60,6 +60,6 @@ final readonly class Drawn
     {
         return $protection === null || ! $protection->scheme->rolls()
             ? null
-            : $protection->side ?? ($fake?->side?->opposite() ?? $strong);
+            : $protection->side ?? ($fake === null ? $strong : ($fake->side ?? $strong)->opposite());
     }
 }

@@ -105,6 +105,9 @@ final class Families
                 new Form([1 => 'post', 2 => 'wheel'], reads: ['front 2', 'front 1']),
                 new Form([1 => 'post'], reads: ['back', 'front 1'], back: 'wheel'),
             ]),
+            new Family('switch verticals', [new Form([1 => 'seam', 2 => 'wheel'], reads: ['front 1', 'front 2'])],
+                alsoCalled: 'switch'),
+            new Family('double posts', [new Form([1 => 'post', 2 => 'post'], reads: ['front 2', 'front 1'])]),
             new Family('crack-seam-wheel', [
                 new Form([1 => 'crack seam', 2 => 'wheel'], reads: ['front 1', 'front 2']),
                 new Form([1 => 'crack seam'], reads: ['front 1', 'back'], back: 'wheel'),

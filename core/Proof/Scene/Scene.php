@@ -249,7 +249,7 @@ final readonly class Scene
             // His man blocks for the run that is shown: he believes it as long as the block lasts.
             return $sold;
         }
-        $side = $action->side ?? $this->strong;
+        $side = $action->side ?? $this->flow() ?? $this->strong;
         $support = Edges::support($this->defenders, $this->look, $this->lineup, $side);
         // Who has no route shows run: the backs and the blockers; so does a back who fakes first and releases late.
         $actors = array_values(
@@ -277,7 +277,7 @@ final readonly class Scene
     public function flow(): ?Side
     {
         return $this->call->fake !== null && $this->call->fake->run !== Fake::FREEZE
-            ? $this->call->fake->side ?? $this->strong
+            ? $this->call->fake->side ?? $this->rolls()?->opposite() ?? $this->strong
             : $this->call->run?->side;
     }
 

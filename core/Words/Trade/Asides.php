@@ -18,6 +18,7 @@ final readonly class Asides
 
     /** What is left out, and why. */
     private const LEFT = [
+        '\s*(\([^()]*\))' => 'what stands in brackets is not read',
         '^((?:'.self::TEMPO.')(?![\w-]))\s*[,:;]?\s*' => self::NO_JOB,
         '\s*[,;]\s*((?:'.self::TEMPO.'))\s*$' => self::NO_JOB,
         '\s*,?\s+((?:'.self::TEMPO.'))\s*(?=:)' => self::NO_JOB,

@@ -28,6 +28,14 @@ final class CallLexicon
         'nasty' => 'tight', 'h off' => 'H-back', 'offset i' => 'strong I', 'far i' => 'weak I',
         'near i' => 'strong I', 'i strong' => 'strong I', 'i weak' => 'weak I', 'gun split' => 'gun split-back',
         'gun split backs' => 'gun split-back', 'both sides' => 'both',
+        'offset i weak' => 'weak I', 'offset i strong' => 'strong I', 'weak offset i' => 'weak I',
+        'i twins' => 'twins I', 'slot i' => 'twins I', 'i slot' => 'twins I', 'ace twins' => 'twins wing',
+        'twins ace' => 'twins wing', 'twins tight wing' => 'twins wing', 'wing twins' => 'twins wing',
+        'trips nub' => 'nub', 'nub trips' => 'nub', 'trips away' => 'nub', 'doubles closed' => '2x2 closed',
+        'doubles tight end' => '2x2 closed', 'doubles te' => '2x2 closed', 'gun pro' => 'gun 2x2 closed',
+        'pistol pro' => 'pistol 2x2 closed', 'spreadbone' => 'double-slot',
+        'spread bone' => 'double-slot', 'snug' => 'condensed', 'full house t' => 'full house', '3x2' => 'empty',
+        'empty 3x2' => 'empty', '3 by 2' => 'empty',
         // motions
         'motion jet' => 'jet', 'fly motion' => 'jet', 'orbit motion' => 'orbit',
         // runs
@@ -61,6 +69,7 @@ final class CallLexicon
         'outside zone read' => 'outside zone', 'oz read' => 'outside zone', 'iz read' => 'zone',
         'fb dive' => 'F dive', 'fullback dive' => 'F dive', 'fb trap' => 'F trap', 'fullback trap' => 'F trap',
         'fb belly' => 'F belly', 'fullback belly' => 'F belly',
+        'sprint draw' => 'draw', 'delay draw' => 'draw', 'rb delay' => 'draw',
         // routes
         'drag' => 'shallow', 'drags' => 'shallow', 'shallow crosser' => 'shallow', 'crosser' => 'over',
         'deep cross' => 'over', 'deep over' => 'over', 'square in' => 'dig', 'square out' => 'out',
@@ -73,7 +82,13 @@ final class CallLexicon
         'stutter and go' => 'hitch-go', 'back shoulder fade' => 'back shoulder', 'pivot' => 'whip', 'jerk' => 'whip',
         'skinny post' => 'post', 'basic' => 'dig', 'bang post' => 'post', 'bang 8' => 'post', 'bang' => 'post',
         'takeoff' => 'go', 'take off' => 'go',
+        'juke' => 'choice', 'option route' => 'choice',
         // families
+        'scissor' => 'scissors', '4 vertical' => 'four verticals', '4 strong verts' => 'four verticals',
+        '4 strong verticals' => 'four verticals', 'switch verts' => 'switch verticals',
+        'verts switch' => 'switch verticals', 'double post' => 'double posts', 'posts' => 'double posts',
+        'three level' => 'flood', '3 level' => 'flood', 'three level flood' => 'flood',
+        'switch seam' => 'switch verticals', 'switch seams' => 'switch verticals',
         '4 verticals' => 'four verticals', 'all goes' => 'four verticals', '4 gos' => 'four verticals',
         '4 go\'s' => 'four verticals', '4 goes' => 'four verticals', 'all gos' => 'four verticals',
         'all verts' => 'four verticals', 'all verticals' => 'four verticals', '4 verts' => 'four verticals',

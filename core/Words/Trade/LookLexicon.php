@@ -59,7 +59,9 @@ final class LookLexicon
         'free safety down' => 'safety rotates weak', 'corners squat' => 'corners off 5',
         'tackles twist' => 'tackles cross', 'ends squeeze' => 'ends squeezes', 'ends pinch' => 'ends squeezes',
         'd line' => 'line', 'defensive line' => 'line', 'line pinches' => 'line spikes',
-        'line pinch' => 'line spikes',
+        'line pinch' => 'line spikes', 'spy qb' => 'mike plays spy', 'ss buzz' => 'strong safety plays hook',
+        'strong safety buzz' => 'strong safety plays hook', 'hard corners' => 'corners off 5',
+        'mug front' => 'walked mike, walked will',
     ];
 
     /** Fronts by what else they are called. */
@@ -84,6 +86,8 @@ final class LookLexicon
         '4-2 over' => '4-2 nickel', '2-4-5' => '4-2 nickel', '5-3-3' => '5-3', '4-4 split' => '4-4',
         '46 bear' => 'bear', '3-3-5 odd stack' => '3-3 stack', '3-4 bear' => 'bear', 'bear 3-4' => 'bear',
         '4-3 bear' => 'bear', '3-2-6' => '3-2 dime', '3-2' => '3-2 dime', '3-1-7' => '3-1 quarter',
+        'split 4-4' => '4-4', '44 split' => '4-4', 'split 44' => '4-4', '52 monster' => '5-2',
+        'dime 3-2-6' => '3-2 dime', '3-2-6 dime' => '3-2 dime', '4-1-6 dime' => '4-1 dime',
         'quarter' => '3-1 quarter', 'dime 3-2' => '3-2 dime', '4-1 front' => '4-1 dime',
     ];
 

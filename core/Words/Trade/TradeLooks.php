@@ -51,6 +51,8 @@ final class TradeLooks
         '{defender}\s+blitz(?:es)?\s+from\s+(?:the\s+)?(?:slot|edge|field|boundary|inside|outside)\b' => '$1 blitz',
         '\b(?:out of|with|from)\s+(?:an?\s+|the\s+)?(?!(?:slot|edge|field|boundary|inside|outside)\b)' => ', ',
         '\bwk\b' => 'weak',
+        '\b(?:fs|ss|free safety|strong safety)\s+rotates?\s+({side})' => 'safety rotates $1',
+        '(^|,)\s*pinch{end}' => '$1 line spikes',
         '{defender}\s+(?:is\s+)?mug(?:s|ged)?(?:\s+up)?'.self::GAP.'{end}' => 'walked $1',
         '{defender}\s+blitz(?:es)?(?:\s+(?:off the edge|inside|outside)|'.self::GAP.'){end}' => '$1 blitz',
         // Both of them; one corner stands where he is put.

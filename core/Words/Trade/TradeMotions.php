@@ -22,6 +22,7 @@ final class TradeMotions
         '\b('.self::KINDS.')\s+motion\s+([xyzhrf])\b' => '$2 $1',
         // Whose jet is faked moves in any case.
         '({side})(\s*[:,])\s*(?:fake\s+jet|jet\s+fake)\s*,\s*(?={run}|\w+\s+zone|zone)' => '$1$2 ',
-        '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side})' => '$2 $1',
+        '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side}|\s*[,:])' => '$2 $1',
+        '^([^:]*?)\br\s+swing(?:\s+motion)?\s+(?={side}\s*[,:])' => '$1R fast ',
     ];
 }

@@ -40,10 +40,25 @@ final class TradeRoutes
         '(?<=[:;,])\s*#?([12])s\s+(?=[a-z])' => ' #$1 both ',
         '(#\d)\s+(?='.self::PLURAL.')' => '$1 both ',
         '(#\d)\s+([\w -]+?)\s+both\s*(?=[;,]|$)' => '$1 both $2',
+        // Without a colon the first man's number ends the formation.
+        '^((?:(?:'.TradeSets::PLACES.')\s+)?{set}(?:\s+{side})?)\s*,\s*(?=(?:backside\s+)?#\d)' => '$1: ',
     ];
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '(?<=[:;,])\s*rest\s+(?=block|stay)' => ' the rest ',
+        '\s*[;,]\s*(?:the\s+)?rest\s+(?:verts|verticals|go|goes|clear|clear out)\s*$' => '',
+        '(?<=[:;,])\s*deep\s+(?=post|corner|comeback)' => ' ',
+        '\bswitch(\s+{side})?\s*,\s*(?:four verticals|4 verts|verts|verticals)\b' => 'switch verticals$1',
+        '(?<=[:;,])\s*([xz])\s+clears?(?:\s+out)?{end}' => ' $1 go clear',
+        '(?<=[:;,])\s*([yh])\s+clears?(?:\s+out)?{end}' => ' $1 seam clear',
+        '(?<=[:;,])\s*({route})\s+backside{end}' => ' backside #1 $1',
+        '(?<=[:;,])\s*double\s+(smash|stick|curl[ -]?flat|slant[ -]?flat|snag|hitch|hitches)\b' => ' $1 both',
+        '(?<=[:;,])\s*deep\s+outs{end}' => ' #1 both out 12',
+        '{man}\s+drag\s+(?:to\s+)?(?:the\s+)?flat\b' => '$1 slide',
+        '(?<=[:;,])\s*triple\s+slants?(\s+{side})?{end}' => ' #1$1 slant, #2$1 slant, #3$1 slant',
+        '{man}\s+sail\b' => '$1 out 12',
+        '(?<=[:;,])\s*(flood|sail|smash|drive|levels|stick|spot|snag)\s+(?={man}\s+(?:{route}|sail)\s+{man})' => ' $1; ',
         // The order of the reads: "progression Z H Y", "1 Y 2 X 3 H", "read H Z R".
         '\bprogression\s*:?\s+(?=[xyzhrf]\b)' => 'read ',
         '\b1[.)]?\s+([xyzhrf])[\s,]+2[.)]?\s+([xyzhrf])[\s,]+3[.)]?\s+([xyzhrf])\b' => 'read $1, $2, $3',

@@ -12,6 +12,23 @@ final class TradeSets
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        // A quarterback's place and the set are one breath; what is in brackets is said again.
+        '^(\s*(?:'.self::PLACES.'))\s*,\s*(?={set}\b)' => '$1 ',
+        '\b(gun|pistol|shotgun)\s+ace\s+(?={set}\b)' => '$1 ',
+        '\b(twins|pro|slot)\s+(?=(?:tight\s+)?i\b)' => '$1 ',
+        '(?<=under center|\buc|\bunder ctr)\s+twins\b(?!\s+(?:wing|i)\b)' => ' twins wing',
+        '\b(?:doubles|dbls|2x2)(\s+{side})?\s*,?\s+(?:with\s+)?(?:y|te)\s+(?:attached|tight|on|closed)(?=\s*[,:])' => '2x2 closed$1',
+        '\b(?:2x2|doubles|dbls)\s+stack(?:ed|s)?(?:\s+both)?\b' => 'stack',
+        '\btrips\s+({side})\s+nub\b' => 'nub $1',
+        // Where the back stands: "R left", "back weak" of a set whose side is said.
+        '\b(?:rb|hb|tb|(?<=, )back)\s+(left|right|lt|rt|field|boundary){end}' => ', R $1',
+        '({set}\s+(?:right|rt))([^:]*?)\s*,?\s+(?:r|rb|hb|tb|(?<!\bh[\s-])back)\s+strong{end}' => '$1$2, R right',
+        '({set}\s+(?:right|rt))([^:]*?)\s*,?\s+(?:r|rb|hb|tb|(?<!\bh[\s-])back)\s+weak{end}' => '$1$2, R left',
+        '({set}\s+(?:left|lt))([^:]*?)\s*,?\s+(?:r|rb|hb|tb|(?<!\bh[\s-])back)\s+strong{end}' => '$1$2, R left',
+        '({set}\s+(?:left|lt))([^:]*?)\s*,?\s+(?:r|rb|hb|tb|(?<!\bh[\s-])back)\s+weak{end}' => '$1$2, R right',
+        // "wing R," is the side, where no man could stand.
+        '^((?:(?:'.self::PLACES.')\s+)?{set})\s+r(?=\s*[,:])' => '$1 right',
+        '(?<=[,\s])(?:6|six)[ -]man\s+slide\b|(?<=[,\s])slide\s+(?:6|six)\b' => 'six-man',
         '\btrips\s+({side})\s*,?\s+(?:gun\s+)?empty\b' => 'empty $1',
         '\btrips(\s+{side})?\s*,?\s+y\s+(?:attached|tight|on)(?=\s*[,:])' => 'trey$1',
         '\bdouble\s+tight\s+ace\b' => 'ace',

@@ -4,6 +4,15 @@ import { Problem } from './client';
 /** What is said of a failure: the server's reason and its cure, else `otherwise`. */
 export const reason = (e: unknown, otherwise: string): string => (e instanceof Problem ? e.message : otherwise);
 
+export type Asked = { word: string; meanings: string[] };
+
+/** The word a refusal asks about, with what it may mean, where one of several meanings is to be chosen. */
+export function askedIn(e: unknown): Asked | null {
+    const more = e instanceof Problem ? e.more : {};
+    const meanings = Array.isArray(more.meanings) ? more.meanings.map(String) : [];
+    return meanings.length > 0 && typeof more.word === 'string' ? { word: more.word, meanings } : null;
+}
+
 /** Whether somebody else has changed what was sent. */
 export const isStale = (e: unknown): e is Problem => e instanceof Problem && e.status === 412;
 

@@ -2,9 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { forwardRef, useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { api, Problem } from '../api/client';
+import { askedIn, type Asked } from '../api/problems';
 import type { LookDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { lookCompletions } from '../ui/completions';
+import { WhichMeaning } from '../words/WhichMeaning';
 
 type Props = { words: string; onLook: (document: LookDocument, words: string) => void };
 type Read = { document: LookDocument; words: string; assumed: string[] };
@@ -14,6 +16,7 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
     const [text, setText] = useState(words);
     const [editing, setEditing] = useState(false);
     const [problem, setProblem] = useState('');
+    const [asked, setAsked] = useState<Asked | null>(null);
     const v = useQuery({
         queryKey: ['vocabulary'],
         queryFn: () => api.get<Vocabulary>('vocabulary'),
@@ -28,11 +31,13 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
         try {
             const read = await api.post<Read>('look-words', { words: text.replace(/,\s*$/, '') });
             setProblem('');
+            setAsked(null);
             setEditing(false);
             onLook(read.document, read.words);
             if (read.assumed.length > 0) toast(`Assumed: ${read.assumed.join('; ')}`);
         } catch (e) {
             setProblem(e instanceof Problem ? e.message : 'The words were not read.');
+            setAsked(askedIn(e));
         }
     };
 
@@ -44,6 +49,7 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
             onText={(t) => {
                 setText(t);
                 setProblem('');
+                setAsked(null);
             }}
             placeholder="4-2 nickel, cover 3, corners press"
             options={problem ? [] : options}
@@ -54,6 +60,7 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
             onSend={() => void send()}
             onCancel={() => {
                 setProblem('');
+                setAsked(null);
                 setEditing(false);
             }}
             onEditing={setEditing}
@@ -66,7 +73,7 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
                     role="status"
                     className="absolute top-6 left-0 z-20 rounded border border-ball bg-ball-wash px-2 text-xs"
                 >
-                    {problem}
+                    {asked ? <WhichMeaning asked={asked} onMeant={() => void send()} /> : problem}
                 </p>
             )}
         </WordLine>

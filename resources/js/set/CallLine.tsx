@@ -1,9 +1,11 @@
 import { forwardRef, useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { api, Problem } from '../api/client';
+import { askedIn, type Asked } from '../api/problems';
 import type { CallDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { completions } from '../ui/completions';
+import { WhichMeaning } from '../words/WhichMeaning';
 import type { Situation } from '../api/useProof';
 
 type Props = {
@@ -19,6 +21,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
     const [text, setText] = useState('');
     const [editing, setEditing] = useState(false);
     const [problem, setProblem] = useState('');
+    const [asked, setAsked] = useState<Asked | null>(null);
     const [assumed, setAssumed] = useState<string[]>([]);
     const [differs, setDiffers] = useState<Differs>(null);
     const words = useQuery({
@@ -46,12 +49,14 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
         try {
             const read = await api.post<Read>('words', { words: text, situation });
             setProblem('');
+            setAsked(null);
             setAssumed(read.assumed);
             setEditing(false);
             onCall(read.document, read.words);
             setText(read.words);
         } catch (e) {
             setProblem(e instanceof Problem ? e.message : 'The words were not read.');
+            setAsked(askedIn(e));
         }
     };
 
@@ -63,6 +68,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             onText={(t) => {
                 setText(t);
                 setProblem('');
+                setAsked(null);
                 setAssumed([]);
             }}
             placeholder="gun 2x2: smash right"
@@ -71,6 +77,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             onSend={() => void send()}
             onCancel={() => {
                 setProblem('');
+                setAsked(null);
                 setEditing(false);
             }}
             onEditing={setEditing}
@@ -80,7 +87,9 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             picked="bg-ink text-paper"
         >
             <div id="call-line-says" role="status" className="no-print text-xs leading-tight">
-                {problem ? (
+                {asked ? (
+                    <WhichMeaning asked={asked} onMeant={() => void send()} />
+                ) : problem ? (
                     <span className="font-semibold text-ball">{problem}</span>
                 ) : differs && !editing ? (
                     <span className="text-amber">

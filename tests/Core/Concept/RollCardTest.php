@@ -3,6 +3,8 @@
 /* The passer rolls: who is short, who is deep, and what a man who arrives in motion changes (PAC-03, PAC-04). */
 
 use Jacotaxis\Core\Concept\Call;
+use Jacotaxis\Core\Concept\Families\Drawn;
+use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 
@@ -132,4 +134,18 @@ it('says a roll with motion again in the same words', function (string $words): 
     'under center ace right, H fast right, boot right: boot flood right',
     'gun trey left, H fast right, boot right: boot flood right',
     'under center trey right, boot right: boot flood',
+]);
+
+it('boots away from a fake whose side is not said, and fakes away from the boot', function (
+    string $words,
+    string $rolls,
+): void {
+    $call = CallParser::parse($words);
+    $strong = $call->lineup(Situation::of())->strong;
+    expect(Drawn::roll($call->protection, $call->fake, $strong)?->value)->toBe($rolls);
+})->with([
+    'a fake to the strength' => ['under center ace right, outside zone fake, boot: boot flood', 'left'],
+    'as a coach says it' => ['ace left: stretch boot', 'right'],
+    'a fake whose side is said' => ['under center ace right, zone left fake, boot: boot flood', 'right'],
+    'without a fake to the strength' => ['gun trips left, boot: boot flood', 'left'],
 ]);

@@ -12,6 +12,7 @@ use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Words\FormationParser;
+use Jacotaxis\Core\Words\NotUnderstood;
 
 /** Receivers as the coach counts them, "X Y | H Z" from left to right, then the backs. */
 function counted(Lineup $l): string
@@ -48,6 +49,11 @@ it('counts receivers from the sidelines in, whatever the set',
         ['gun H-back left', 'Z H | Y X (R)', 'left', 'left'],
         ['gun trips condensed right', 'X | Y H Z (R)', 'right', 'right'],
         ['gun wing left', 'Z Y | H X (R)', 'left', 'left'],
+        ['gun 2x2 closed right', 'X H | Y Z (R)', 'right', 'right'],
+        ['gun nub right', 'Y | H Z X (R)', 'right', 'left'],
+        ['gun nub left', 'X Z H | Y (R)', 'left', 'right'],
+        ['under center twins wing right', 'H Y | Z X (R)', 'right', 'left'],
+        ['under center twins I left', 'X Z | Y (F) (R)', 'left', 'right'],
     ]);
 
 it('is legal in every book, on every hash, from every place of the quarterback, with every modifier', function (
@@ -201,7 +207,7 @@ it('checks the personnel said against the set', function (string $words, ?string
     $read = fn () => FormationParser::parse($words, null, $book)->formation->personnel();
     $refused === null
         ? expect($read())->toBeString()
-        : expect($read)->toThrow(Jacotaxis\Core\Words\NotUnderstood::class, $refused);
+        : expect($read)->toThrow(NotUnderstood::class, $refused);
 })->with([
     ['base gun trips right', null],
     ['heavy people I right', null],
@@ -209,3 +215,34 @@ it('checks the personnel said against the set', function (string $words, ?string
     ['base I right', 'I has 21 personnel'],
     ['20 personnel gun trips right', 'trips has 11 personnel (backs and tight ends), not 20'],
 ]);
+
+it('stands a back where he is said to stand, and says it again', function (
+    string $words,
+    string $letter,
+    float $x,
+    float $y,
+    string $again,
+): void {
+    $draft = FormationParser::parse($words);
+    $man = $draft->formation->men(PlayFrame::of(RuleSet::Nfhs, Hash::Middle, 40.0))[$letter];
+    expect($man->xYd)->toEqualWithDelta($x, 0.01)
+        ->and($man->yYd)->toEqualWithDelta($y, 0.01)
+        ->and($draft->formation->words())->toBe($again);
+})->with([
+    'from the weak to the strong side' => ['gun trips right, R right', 'R', 1.67, -5.0, 'gun trips right, R right'],
+    'where he stands anyway is not said' => ['gun trips right, R left', 'R', -1.67, -5.0, 'gun trips right'],
+    'turned over' => ['gun trips left, R left', 'R', -1.67, -5.0, 'gun trips left, R left'],
+    'beside him in the pistol' => ['pistol 2x2 right, R left', 'R', -1.67, -4.0, 'pistol 2x2 right, R left'],
+    'in front of a deep back' => ['under center ace right, R right', 'R', 1.67, -4.5,
+        'under center ace right, R right'],
+    'the second back changes places' => ['gun two-back right, F left', 'F', -1.67, -5.0,
+        'gun two-back right, F left, R right'],
+    'and so stands on the other side' => ['gun two-back right, F left', 'R', 1.67, -5.0,
+        'gun two-back right, F left, R right'],
+    'in the coach\'s words' => ['gun 2x2 right rb right', 'R', 1.67, -5.0, 'gun 2x2 right, R right'],
+    'to the weak side' => ['gun 2x2 left back strong', 'R', -1.67, -5.0, 'gun 2x2 left, R left'],
+]);
+
+it('refuses a side for a man who is no back', function (): void {
+    FormationParser::parse('gun trips right, Z left');
+})->throws(NotUnderstood::class, '"left" is not a motion for Z');

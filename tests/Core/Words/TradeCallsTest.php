@@ -585,12 +585,11 @@ it('says how to say it where staffs mean different things, or nobody could know'
     expect(fn () => CallParser::parse($typed))->toThrow(NotUnderstood::class, $says);
 })->with([
     ['gun trips rt 94 verts', 'staff\'s own'],
-    ['under ctr twins rt - boot lt, Y drag', 'Staffs mean two sets'],
-    ['slot lt toss crack rt', 'Say which set'],
+    ['slot lt toss crack rt', '"slot": Staffs mean different things by it: say 2x2, wing-slot or'],
     ['H jet rt fake, boot lt: flood', 'No formation is said'],
-    ['goal line heavy rt: QB sneak', 'Say the set'],
-    ['gun deuce: Y option rt', 'Staffs mean two sets'],
-    ['unbalanced rt: sweep rt', 'several sweeps'],
+    ['goal line heavy rt: QB sneak', '"heavy": Staffs mean different things by it: say full house, power I,'],
+    ['gun deuce: Y option rt', '"deuce": Staffs mean different things by it: say 2x2, 2x2 closed or ace.'],
+    ['unbalanced rt: sweep rt', '"sweep": Staffs mean different things by it: say buck, jet, toss or pin'],
     ['gun trips rt: outs', 'Say how deep'],
-    ['gun trey rt: throwback screen to Y', 'Say who gets it'],
+    ['gun trey rt: throwback screen to Y', '"throwback screen": Staffs mean different things by it: say slip'],
 ]);
