@@ -227,14 +227,17 @@ final class LookParser
             'reacts' => $look->changing($who, ['reaction' => $this->reaction()]),
             default => is_numeric($word) && is_numeric($this->tokens->peek())
                 ? $look->changing($who, ['spot' => [(float) $word, (float) $this->tokens->next()]])
-                : throw NotUnderstood::word((string) $word, "word for the $who", [
+                : throw ($word === null ? NotUnderstood::because(
+                    "Say what the $who does: \"$who off\", \"$who blitz\", \"$who plays hook\"; or leave him out.",
+                    $who,
+                ) : NotUnderstood::word($word, "word for the $who", [
                     ...array_keys(Change::LEVERAGES),
                     ...array_keys(self::MOVES),
                     'plays',
                     'reacts in',
                     'counted in',
                     'counted out',
-                ]),
+                ])),
         };
     }
 

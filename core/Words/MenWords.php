@@ -175,6 +175,12 @@ final readonly class MenWords
         return [...$this->lineup->count->left, ...$this->lineup->count->right, ...$this->lineup->count->backs];
     }
 
+    /** @return list<string> who stands outside the backfield */
+    public function receivers(): array
+    {
+        return [...$this->lineup->count->left, ...$this->lineup->count->right];
+    }
+
     /**
      * As {@see who}, and somebody must come.
      *

@@ -27,6 +27,9 @@ final readonly class PartParser
         'rest stay in', 'everybody else blocks', 'everyone else blocks', 'everybody else block', 'everyone else block',
         'all others block', 'the others block'];
 
+    /** Every receiver who has no route yet. */
+    private const OTHERS = ['the rest', 'rest', 'everybody else', 'everyone else', 'all others', 'the others'];
+
     public function __construct(private Tokens $tokens, private MenWords $men, private CallDraft $draft)
     {
     }
@@ -45,6 +48,9 @@ final readonly class PartParser
                 $this->draft->stays,
             ));
 
+            return;
+        }
+        if ($this->others()) {
             return;
         }
         $family = $this->family();
@@ -116,6 +122,26 @@ final readonly class PartParser
         }
 
         return $family;
+    }
+
+    /** "everyone else hitch": the receivers nobody has given a route yet; backs keep what they have. */
+    private function others(): bool
+    {
+        $mark = $this->tokens->mark();
+        if ($this->tokens->phrase(self::OTHERS) === null) {
+            return false;
+        }
+        $said = [...array_keys($this->draft->routes), ...$this->draft->stays];
+        $open = array_values(array_diff($this->men->receivers(), $said));
+        if ($open === [] || ! $this->isRoute()) {
+            $this->tokens->back($mark);
+
+            return false;
+        }
+        $route = $this->men->route($open[0]);
+        array_map(fn (string $l) => $this->take($l, $route), $open);
+
+        return true;
     }
 
     /** Whether a letter comes next and nothing is said of him: "texas R" is texas by R. */

@@ -25,6 +25,8 @@ final class Meanings
         'double tight i' => ['power I', 'full house', 'ace'],
         'cluster' => ['bunch', 'stack'],
         '(?<!buck |jet |toss |fly |speed )sweep' => ['buck', 'jet', 'toss', 'pin and pull'],
+        '(?<!bubble |now |tunnel |slip |swing |end |middle |throwback |double |wr )screen(?! {side})' => ['bubble screen', 'now screen',
+            'tunnel screen', 'slip screen'],
         'double screen' => ['bubble screen', 'slip screen', 'tunnel screen'],
         'throwback screen' => ['slip screen', 'tight end screen', 'tunnel screen'],
         'middle screen' => ['slip screen', 'tight end screen', 'tunnel screen'],
@@ -36,7 +38,7 @@ final class Meanings
         'criss cross' => ['counter', 'jet counter', 'reverse'],
         'option(?= {side})' => ['triple', 'midline', 'speed option', 'lead option', 'counter option'],
         'tackle trap' => ['trap', 'dart'],
-        'qb? (?:zone|trap|wrap)' => ['quarterback iso', 'quarterback power', 'quarterback counter', 'power read'],
+        'qb? (?:zone|trap|wrap|run)' => ['quarterback iso', 'quarterback power', 'quarterback counter', 'power read'],
         'hi(?:gh)?[ -]lo(?:w)?' => ['drive', 'levels', 'post-dig', 'curl-flat'],
         'triangle' => ['spot', 'curl-flat', 'stick'],
         'outside veer' => ['triple', 'lead option', 'speed option'],
@@ -50,7 +52,7 @@ final class Meanings
 
     /** Of looks. */
     public const LOOK = [
-        'zone' => ['cover 2', 'cover 3', 'cover 4', 'cover 6'],
+        '(?<!fire )zone' => ['cover 2', 'cover 3', 'cover 4', 'cover 6'],
         'mofc' => ['cover 1', 'cover 3'],
         'mofo' => ['cover 2', '2-man', 'cover 4', 'cover 6'],
         '(?:4|four) down' => ['4-3 over', '4-3 under', '4-2 nickel', '4-4'],
@@ -61,6 +63,10 @@ final class Meanings
         'cover 7' => ['cover 4', 'cover 4 trap', 'cover 6', 'cover 1'],
         'even(?: front)?' => ['4-3 over', '4-3 under', '4-2 nickel', '4-4'],
         'eagle' => ['bear', '4-3 under', '5-2'],
+        'light box' => ['4-2 nickel', '4-1 dime', '3-2 dime'],
+        '(?:6|six)(?: man| in the)? box' => ['4-2 nickel', '3-3 stack', 'tite'],
+        '(?:7|seven)(?: man| in the)? box' => ['4-3 over', '4-3 under', '3-4', 'bear'],
+        '(?:8|eight)(?: man| in the)? box' => ['4-4', '5-3', '5-2'],
         'penny' => ['tite', 'bear', '5-2'],
     ];
 

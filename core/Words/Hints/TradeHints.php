@@ -12,6 +12,8 @@ use Jacotaxis\Core\Words\Trade\Phrases;
 final class TradeHints
 {
     private const SAY = [
+        '(?:double move|double pass)' => 'Say what it is: "Z hitch-go", "X slant-go", or "toss right back pass".',
+        'gf counter' => 'Say counter, and who leads through: "counter right; F wrap".',
         'switch' => 'Say switch verticals, or who runs what: "Z seam, H go".',
         '(?:near|far)' => 'Say the set, and where the back stands: "gun 2x2 right, R left"; or strong I, weak I.',
         '(?:gun|pistol) (?:strong|weak)' => 'Say the set, and where the back stands: "pistol 2x2 right, R left".',
@@ -34,8 +36,6 @@ final class TradeHints
         '(?:3|three) wide' => 'Say the set by its receivers: trips, or 2x2.',
         'option {side}' => 'Say which option: triple, midline, speed option, lead option or counter option.',
         '(?:down g|g lead)' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
-        'gh counter' => 'Say counter, and who leads through: "counter right; H wrap".',
-        'gf counter' => 'Say counter, and who leads through: "counter right; F wrap".',
         'chip' => 'Say what he does after it: "R chip flat".',
         'sticks' => 'Say stick, or who runs what to the sticks: "Z dig, H curl".',
         'motion' => 'Say which motion: "Z jet", "Z short", "Z orbit", "Z return" or "Z shift right".',
@@ -63,6 +63,8 @@ final class TradeHints
         'olb' => 'Say who he is in this front: "sam blitz", "jack blitz".',
         'safeties' => 'Say where each stands, yards wide and deep: "free safety at 0 12".',
         'box' => 'Say the front: who is in the box follows from it.',
+        'linebackers' => 'Say how deep each stands: "mike at 1 5".',
+        '(?:both )?outside backers' => 'Say who they are in this front: "sam blitz, jack blitz".',
         'olbs' => 'Say who they are in this front: "sam blitz, jack blitz".',
         'prevent' => 'Say the front and the shell: "4-1 dime, cover 4" or "3-1 quarter, three high".',
         'who plays hook' => 'Say who drops of the four who rush: "weak end drops".',

@@ -10,7 +10,7 @@ namespace Jacotaxis\Core\Words\Trade;
  */
 final readonly class Asides
 {
-    private const TEMPO = 'no[ -]?huddle|(?:two|2|four|4)[ -]minute|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle'
+    private const TEMPO = 'no[ -]?huddle|(?:two|2|four|4)[ -]min(?:ute)?|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle'
         .'|muddle huddle|on the ball';
 
     private const COUNT = 'on\s+(?:the\s+)?'
@@ -33,7 +33,7 @@ final readonly class Asides
     /** "gun trips right, shift to trips left: ..." */
     private const SHIFTS =
         '/^((?:[^|:]*\|)?\s*(?:(?:'.TradeSets::PLACES.')\s+)?)([^:,|]+?)\s*,?\s+'
-        .'(?<!\s[xyzhrf]\s)shift(?:s|ing)?\s+to\s+(?!\d)([^:,]+?)(?=\s*[:,])/i';
+        .'(?<!\s[xyzhrf]\s)shift(?:s|ing)?\s+to\s+(?!\d+(?:\.\d+)?\s+wide)([^:,]+?)(?=\s*[:,])/i';
 
     /** @param  list<string>  $left  what is left out, in words */
     private function __construct(public string $words, public array $left)

@@ -57,6 +57,7 @@ final class CallLexicon
         'qb iso' => 'quarterback iso', 'qb lead' => 'quarterback iso', 'qb lead draw' => 'quarterback draw',
         'q iso' => 'quarterback iso', 'q lead' => 'quarterback iso', 'qb blast' => 'quarterback iso',
         'qb' => 'quarterback', 'insert zone' => 'insert', 'zone insert' => 'insert', 'orbit reverse' => 'reverse',
+        'jet reverse' => 'reverse',
         'lead draw' => 'draw', 'hb draw' => 'draw', 'rb draw' => 'draw', 'jailbreak screen' => 'tunnel screen',
         'jailbreak' => 'tunnel screen', 'rb screen' => 'slip screen', 'hb screen' => 'slip screen',
         'rb slip screen' => 'slip screen', 'hb slip screen' => 'slip screen', 'back screen' => 'slip screen',

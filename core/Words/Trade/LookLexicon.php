@@ -59,7 +59,8 @@ final class LookLexicon
         'free safety down' => 'safety rotates weak', 'corners squat' => 'corners off 5',
         'tackles twist' => 'tackles cross', 'ends squeeze' => 'ends squeezes', 'ends pinch' => 'ends squeezes',
         'd line' => 'line', 'defensive line' => 'line', 'line pinches' => 'line spikes',
-        'line pinch' => 'line spikes', 'spy qb' => 'mike plays spy', 'ss buzz' => 'strong safety plays hook',
+        'line pinch' => 'line spikes', 'corners soft' => 'corners off', 'corners play soft' => 'corners off',
+        'corners playing soft' => 'corners off', 'spy qb' => 'mike plays spy', 'ss buzz' => 'strong safety plays hook',
         'strong safety buzz' => 'strong safety plays hook', 'hard corners' => 'corners off 5',
         'mug front' => 'walked mike, walked will',
     ];
@@ -86,7 +87,8 @@ final class LookLexicon
         '4-2 over' => '4-2 nickel', '2-4-5' => '4-2 nickel', '5-3-3' => '5-3', '4-4 split' => '4-4',
         '46 bear' => 'bear', '3-3-5 odd stack' => '3-3 stack', '3-4 bear' => 'bear', 'bear 3-4' => 'bear',
         '4-3 bear' => 'bear', '3-2-6' => '3-2 dime', '3-2' => '3-2 dime', '3-1-7' => '3-1 quarter',
-        'split 4-4' => '4-4', '44 split' => '4-4', 'split 44' => '4-4', '52 monster' => '5-2',
+        '4-2 box' => '4-2 nickel', 'split 4-4' => '4-4', '44 split' => '4-4', 'split 44' => '4-4',
+        '52 monster' => '5-2',
         'dime 3-2-6' => '3-2 dime', '3-2-6 dime' => '3-2 dime', '4-1-6 dime' => '4-1 dime',
         'quarter' => '3-1 quarter', 'dime 3-2' => '3-2 dime', '4-1 front' => '4-1 dime',
     ];
@@ -124,6 +126,7 @@ final class LookLexicon
         'four deep' => 'cover 4', '3 deep 3 under' => 'fire zone', 'three deep three under' => 'fire zone',
         'cover 2 sink' => 'cover 2', 'nickel fire' => 'fire zone', 'fire zone 3' => 'fire zone',
         '3 fire zone' => 'fire zone', 'fire zone cover 3' => 'fire zone', 'sky' => 'cover 3',
+        'cover 3 rip liz' => 'cover 3 match', 'cover 3 rip, liz' => 'cover 3 match', 'trap coverage' => 'cover 4 trap',
         '2 deep zone' => 'cover 2', 'two deep zone' => 'cover 2', '3 deep zone' => 'cover 3',
         'three deep zone' => 'cover 3', 'zone 3 deep' => 'cover 3', '2 deep, man under' => '2-man',
         'two deep, man under' => '2-man', '3 fire' => 'fire zone', 'cover 2 tampa' => 'tampa 2',

@@ -15,6 +15,7 @@ final class TradeMotions
         '{man}\s+(?:motions?|trades?|shifts?)\s+to\s+(?:trips|bunch|3x1)\s+(?={side})' => '$1 shift ',
         // "H motion jet left" and "H jet motion left" are one motion.
         '{man}\s+motion\s+('.self::KINDS.')\b' => '$1 $2',
+        '\br\s+motions?\s+out\s+(?={side})' => 'R fast ',
         // A motion of which only the way is said goes there and sets.
         '{man}\s+motion\s+(?={side})' => '$1 shift ',
         '{man}\s+(?:motions?\s+)?across(?=\s*[,:;])' => '$1 shift',
@@ -24,5 +25,6 @@ final class TradeMotions
         '({side})(\s*[:,])\s*(?:fake\s+jet|jet\s+fake)\s*,\s*(?={run}|\w+\s+zone|zone)' => '$1$2 ',
         '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side}|\s*[,:])' => '$2 $1',
         '^([^:]*?)\br\s+swing(?:\s+motion)?\s+(?={side}\s*[,:])' => '$1R fast ',
+        '\bmotions?\s+{man}\s+(?={side})' => '$1 shift ',
     ];
 }

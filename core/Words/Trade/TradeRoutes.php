@@ -46,6 +46,9 @@ final class TradeRoutes
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '(?<=[:;,])\s*(?:everybody|everyone)\s+(?=hitch|slant|curl|go\b)' => ' all ',
+        '(?<=[:;,])\s*({route})\s+{man}(?=\s+(?:with|and|&)\s)' => ' $2 $1',
+        '(?<=right|left|[,;])\s*\bslot\s+(?={route})' => ', #2 ',
         '(?<=[:;,])\s*rest\s+(?=block|stay)' => ' the rest ',
         '\s*[;,]\s*(?:the\s+)?rest\s+(?:verts|verticals|go|goes|clear|clear out)\s*$' => '',
         '(?<=[:;,])\s*deep\s+(?=post|corner|comeback)' => ' ',

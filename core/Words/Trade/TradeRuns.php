@@ -24,6 +24,8 @@ final class TradeRuns
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '{man}\s+kicks?\s+out\b' => '$1 kick',
+        '\bg([hy])\s+counter(\s+{side})?' => 'counter$2; $1 wrap',
         '\barc\s+(?:zone\s+)?read\s+({side})' => 'zone $1; tag arc',
         '\btag\s+(?=[xyzhrf]\s+\w)' => '',
         '(?<=:)\s*(weak|strong)\s+({said run}){end}' => ' $2 $1',

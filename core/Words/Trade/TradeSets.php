@@ -28,6 +28,14 @@ final class TradeSets
         '({set}\s+(?:left|lt))([^:]*?)\s*,?\s+(?:r|rb|hb|tb|(?<!\bh[\s-])back)\s+weak{end}' => '$1$2, R right',
         // "wing R," is the side, where no man could stand.
         '^((?:(?:'.self::PLACES.')\s+)?{set})\s+r(?=\s*[,:])' => '$1 right',
+        '^((?:(?:'.self::PLACES.')\s+)?{set})\s+l(?=\s*[,:])' => '$1 left',
+        // Who stays in, or who moves, said before the set.
+        '^\s*((?:max(?:\s+protect)?|[5-8][ -]man(?:\s+pro(?:tection)?)?|bob|half[ -]slide\s+{side}))\s*,?\s+((?:(?:'
+            .self::PLACES.')|{set})\b[^:]*):' => '$2, $1:',
+        '^\s*([xyzhrf]\s+(?:'.TradeMotions::KINDS.')(?:\s+{side})?)\s*,\s*((?:(?:'
+            .self::PLACES.')|{set})\b[^:]*):' => '$2, $1:',
+        '\b({side})\s+side\b' => '$1',
+        '(?<=[,;:])\s*trips\s+side\s+(?=\w)' => ' ',
         '(?<=[,\s])(?:6|six)[ -]man\s+slide\b|(?<=[,\s])slide\s+(?:6|six)\b' => 'six-man',
         '\btrips\s+({side})\s*,?\s+(?:gun\s+)?empty\b' => 'empty $1',
         '\btrips(\s+{side})?\s*,?\s+y\s+(?:attached|tight|on)(?=\s*[,:])' => 'trey$1',
