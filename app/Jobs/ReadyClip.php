@@ -2,6 +2,7 @@
 
 namespace App\Jobs;
 
+use App\Film\Files\Footage;
 use App\Film\Files\NotAFilm;
 use App\Film\Files\Probe;
 use App\Models\Clip;
@@ -31,25 +32,35 @@ class ReadyClip implements ShouldQueue
         }
         $clip->update(['status' => 'working']);
         try {
-            $found = $probe->film($clip->path());
-            if ($found['mime'] === null) {
-                $made = $probe->converted($clip->path());
+            $sent = $found = $probe->film($clip->path());
+            if ($found->mime() === null) {
+                $made = $probe->converted($clip->path(), $found);
                 @unlink($clip->path());
                 $clip->file = basename($made);
                 $found = $probe->film($made);
             }
-            $clip->fill(['mime' => $found['mime'] ?? 'video/mp4', 'video' => $found['video'], 'status' => 'ready',
-                'reason' => ''])->save();
+            $video = $found->video();
+            $clip->fill(['mime' => $found->mime() ?? 'video/mp4', 'video' => $video, 'status' => 'ready',
+                'reason' => self::note($sent)])->save();
             $this->tell($clip);
             $probe->thumbnail(
                 $clip->path(),
-                $clip->from_s + min(1.0, $found['video']['durationS'] / 2),
+                $clip->from_s + min(1.0, $video['durationS'] / 2),
                 $clip->thumbnail(),
             );
         } catch (NotAFilm $e) {
             @unlink($clip->path());
             $clip->update(['status' => 'refused', 'reason' => mb_substr($e->cure(), 0, 400)]);
         }
+    }
+
+    /** What was changed in a film, and what is missing of it, in words for a coach. */
+    private static function note(Footage $sent): string
+    {
+        $changes = $sent->changes();
+        $made = $changes === [] ? '' : 'It was '.implode(', ', $changes).'.';
+
+        return mb_substr(trim("$made {$sent->missing()}"), 0, 400);
     }
 
     /** The snap's document learns the size and the rate of its first angle. */

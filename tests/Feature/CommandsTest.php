@@ -117,7 +117,7 @@ it('films a run and writes the truth beside it', function (): void {
         '--look' => '4-2 nickel, cover 2', '--act' => 'right corner: sink', '--width' => 160, '--height' => 90]))
         ->toBe(0);
     $truth = json_decode(file_get_contents(str_replace('.webm', '.truth.json', $out)), true);
-    expect((new App\Film\Files\Probe)->film($out)['video']['widthPx'])->toBe(160)
+    expect((new App\Film\Files\Probe)->film($out)->video()['widthPx'])->toBe(160)
         ->and($truth['thrownTo'])->toBe('Z')
         ->and($truth['marks']['snap'])->toEqual(1.0);
     array_map(unlink(...), [$out, str_replace('.webm', '.truth.json', $out)]);

@@ -4,6 +4,8 @@
 
 use App\Files\Csv;
 use App\Film\Files\Container;
+use App\Film\Files\Footage;
+use App\Film\Files\FrameTimes;
 use App\Film\Files\NotAFilm;
 use App\Film\Files\Probe;
 
@@ -35,7 +37,7 @@ it('tells a film by its first bytes, whatever it is called, and reads it', funct
     $path = filmIn($extension, $codec);
     $disguised = fileOf((string) file_get_contents($path), 'notes.txt');
     expect(Container::of($disguised))->toBe($kind)
-        ->and((new Probe)->film($disguised)['video']['widthPx'])->toBe(160);
+        ->and((new Probe)->film($disguised)->video()['widthPx'])->toBe(160);
     $picture = "$disguised.jpg";
     expect((new Probe)->thumbnail($disguised, 0.1, $picture))->toBeTrue();
     array_map(unlink(...), [$path, $disguised, $picture]);
@@ -57,7 +59,8 @@ it('opens nothing that only calls itself a film', function (string $bytes): void
     expect(fn () => (new Probe)->film($path))->toThrow(NotAFilm::class, 'no moving picture')
         ->and((new Probe)->thumbnail($path, 0.0, "$path.jpg"))->toBeFalse()
         ->and(is_file("$path.jpg"))->toBeFalse();
-    expect(fn () => (new Probe)->converted($path))->toThrow(NotAFilm::class);
+    $said = new Footage('avi', 'mpeg4', 320, 180, 0.0, 1.0, 30.0, 1.0, FrameTimes::of([]));
+    expect(fn () => (new Probe)->converted($path, $said))->toThrow(NotAFilm::class);
     array_map(unlink(...), [$path, $secret]);
 })->with([
     'a list of files' => ["ffconcat version 1.0\nfile SECRET\n"],

@@ -84,6 +84,25 @@ it('takes a film in parts and makes it ready, or refuses it with the reason',
             'MP4 (H.264) or WebM'],
     ]);
 
+it('says what was changed in a film and what is missing of it', function (): void {
+    $path = sys_get_temp_dir().'/jx-phone.mp4';
+    (new Process(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i', 'testsrc=size=320x180:rate=30:duration=6',
+        '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-g', '15', '-movflags', '+faststart', "$path.whole.mp4"]))
+        ->mustRun();
+    (new Process(['ffmpeg', '-v', 'error', '-y', '-i', "$path.whole.mp4", '-c', 'copy', '-metadata:s:v', 'rotate=90',
+        '-movflags', '+faststart', $path]))->mustRun();
+    $bytes = (string) file_get_contents($path);
+    $whole = Clip::query()->findOrFail(send($bytes, 'phone.mp4')->headers->get('X-Clip'));
+    expect($whole->reason)->toBe('It was turned upright.')
+        ->and([$whole->video['widthPx'], $whole->video['heightPx']])->toBe([180, 320]);
+    $half = substr($bytes, 0, intdiv(strlen($bytes), 2));
+    $cut = Clip::query()->findOrFail(send($half, 'cut.mp4')->headers->get('X-Clip'));
+    expect($cut->status)->toBe('ready')
+        ->and($cut->reason)->toContain('turned upright')->toContain('It says it is 6.0 s long and ends at 2.')
+        ->and($cut->video['durationS'])->toBeBetween(2.0, 3.0);
+    array_map(unlink(...), [$path, "$path.whole.mp4"]);
+});
+
 it('goes on with an upload where it broke off', function (): void {
     $bytes = ownFilm('own.mp4', 'libx264');
     $made = $this->call('POST', '/api/v1/reels/'.game()->id.'/uploads',

@@ -8,60 +8,89 @@ use Symfony\Component\Process\Process;
 /** Asks ffprobe what a file is, and makes of it what a browser can play. */
 class Probe
 {
-    private const PLAYABLE = ['webm' => 'video/webm', 'mp4' => 'video/mp4'];
+    private const SHOWS = 'stream=codec_name,width,height,avg_frame_rate,sample_aspect_ratio'
+        .':stream_side_data=rotation:format=format_name,duration';
 
-    private const CODECS = ['vp8', 'vp9', 'av1', 'h264'];
+    /** @throws NotAFilm with the reason */
+    public function film(string $path): Footage
+    {
+        $found = json_decode($this->asked($path, ['-show_entries', self::SHOWS, '-of', 'json']), true) ?? [];
+        $stream = $found['streams'][0] ?? null;
+        $duration = (float) ($found['format']['duration'] ?? 0);
+        if ($stream === null || $duration <= 0.0 || (int) ($stream['width'] ?? 0) < 16) {
+            throw new NotAFilm('It holds no moving picture, or it is cut off.');
+        }
+        $turns = array_column($stream['side_data_list'] ?? [], 'rotation');
+
+        return new Footage(
+            $found['format']['format_name'],
+            $stream['codec_name'],
+            (int) $stream['width'],
+            (int) $stream['height'],
+            (float) ($turns[0] ?? 0.0),
+            self::ratio($stream['sample_aspect_ratio'] ?? '1:1') ?? 1.0,
+            self::ratio($stream['avg_frame_rate'] ?? '') ?? 0.0,
+            $duration,
+            $this->times($path),
+        );
+    }
+
+    /** @throws NotAFilm */
+    private function times(string $path): FrameTimes
+    {
+        $lines = explode("\n", $this->asked($path, ['-show_entries', 'packet=pts_time', '-of', 'csv=p=0']));
+        $shown = array_filter(array_map(fn (string $l): string => trim($l, ", \r"), $lines), is_numeric(...));
+
+        return FrameTimes::of(array_map(floatval(...), array_values($shown)));
+    }
 
     /**
-     * @return array{mime: string|null, extension: string, codec: string, video: array{fps: float, widthPx: int,
-     *     heightPx: int, durationS: float}} mime is null when a browser cannot play it
+     * @param  list<string>  $what
      *
-     * @throws NotAFilm with the reason
+     * @throws NotAFilm
      */
-    public function film(string $path): array
+    private function asked(string $path, array $what): string
     {
-        $process = new Process(['ffprobe', '-v', 'error', '-select_streams', 'v:0', '-show_entries',
-            'stream=codec_name,width,height,avg_frame_rate:format=format_name,duration', '-of', 'json',
-            ...Container::of($path)->only(), $path],
-            timeout: 30);
+        $process = new Process(
+            ['ffprobe', '-v', 'error', '-select_streams', 'v:0', ...$what, ...Container::of($path)->only(), $path],
+            timeout: 120,
+        );
         try {
             $process->run();
         } catch (ExceptionInterface) {
             throw new NotAFilm('The file could not be read in time.');
         }
-        $found = json_decode($process->getOutput(), true) ?? [];
-        $stream = $found['streams'][0] ?? null;
-        $duration = (float) ($found['format']['duration'] ?? 0);
-        if (! $process->isSuccessful() || $stream === null || $duration <= 0.0 || (int) ($stream['width'] ?? 0) < 16) {
+        if (! $process->isSuccessful()) {
             throw new NotAFilm('It holds no moving picture, or it is cut off.');
         }
-        $format = $found['format']['format_name'];
-        $kind = match (true) {
-            str_contains($format, 'webm') => 'webm',
-            str_contains($format, 'mp4') => 'mp4',
-            default => null,
-        };
-        [$n, $d] = array_map(floatval(...), explode('/', $stream['avg_frame_rate'])) + [1 => 1.0];
 
-        return ['mime' => $kind !== null && in_array($stream['codec_name'], self::CODECS, true) ? self::PLAYABLE[$kind]
-            : null, 'extension' => $kind ?? 'bin', 'codec' => "{$stream['codec_name']} in $format",
-            'video' => ['fps' => $d > 0.0 && $n > 0.0 ? min(240.0, round($n / $d, 3)) : 30.0,
-                'widthPx' => (int) $stream['width'], 'heightPx' => (int) $stream['height'],
-                'durationS' => round($duration, 3)]];
+        return $process->getOutput();
+    }
+
+    /** "30000/1001" or "4:3" as a number, or null where it says nothing. */
+    private static function ratio(string $words): ?float
+    {
+        $parts = array_map(floatval(...), preg_split('#[/:]#', $words) ?: []);
+
+        return count($parts) === 2 && $parts[0] > 0.0 && $parts[1] > 0.0 ? $parts[0] / $parts[1] : null;
     }
 
     /**
-     * Makes an MP4 a browser can play beside the file and gives its path.
+     * Makes an MP4 a browser can play beside the file and gives its path: upright, with square pixels, at one rate, and
+     * no larger than a browser plays.
      *
      * @throws NotAFilm when that fails
      */
-    public function converted(string $path): string
+    public function converted(string $path, Footage $from): string
     {
         $to = "$path.mp4";
+        $rate = $from->isUneven() ? ['-fps_mode', 'cfr', '-r', (string) $from->fps()] : [];
+        $most = Footage::MOST_PX;
+        $square = "scale='trunc(iw*sar/2)*2':'trunc(ih/2)*2',setsar=1";
+        $fits = "scale=w='if(gt(iw,ih),min(iw,$most),-2)':h='if(gt(iw,ih),-2,min(ih,$most))'";
         $process = new Process(['ffmpeg', '-v', 'error', '-y', ...Container::of($path)->only(), '-i', $path,
-            '-map', '0:v:0', '-an', '-c:v', 'libx264',
-            '-preset', 'veryfast', '-crf', '23', '-pix_fmt', 'yuv420p', '-vf', 'scale=trunc(iw/2)*2:trunc(ih/2)*2',
-            '-g', '15', '-movflags', '+faststart', $to], timeout: 3600);
+            '-map', '0:v:0', '-an', '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-pix_fmt', 'yuv420p',
+            '-vf', "$square,$fits", ...$rate, '-g', '15', '-movflags', '+faststart', $to], timeout: 3600);
         try {
             $process->run();
         } catch (ExceptionInterface) {

@@ -59,7 +59,8 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
             const clip = await api.get<Clip>(`clips/${id}`).catch(() => null);
             if (clip?.status === 'refused') return say(name, { state: 'refused', says: clip.reason });
             if (clip?.status === 'ready') {
-                say(name, { says: clip.snap_id ? 'ready' : 'ready; put it to a snap below, or cut it' });
+                const next = clip.snap_id ? 'ready.' : 'ready; put it to a snap below, or cut it.';
+                say(name, { says: `${next} ${clip.reason}`.trim() });
                 void client.invalidateQueries({ queryKey: ['reel'] });
                 void client.invalidateQueries({ queryKey: ['snap'] });
                 return;
@@ -177,7 +178,9 @@ function Loose({ reel }: { reel: ReelPage }) {
                 {reel.loose.map((c) => (
                     <li key={c.id} className="rounded-md border border-edge p-2 text-sm">
                         <b>{c.name}</b>{' '}
-                        <span className="text-soft">{c.status === 'refused' ? c.reason : c.status}</span>
+                        <span className="text-soft">
+                            {c.status === 'refused' ? c.reason : `${c.status} ${c.reason}`.trim()}
+                        </span>
                         {c.status === 'ready' && (
                             <div className="mt-1 flex flex-wrap items-center gap-2">
                                 <Select
