@@ -8,6 +8,7 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\Carried;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\View;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Proof\Scene\Setting;
@@ -24,8 +25,7 @@ final readonly class FilmDocument
 
     /**
      * @param  list<Mark>  $marks
-     * @param  list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float,
-     *     fieldYYd: float}>}>  $calibrations
+     * @param  list<array{angle: string, atS: float, points: list<FieldClick>}>  $calibrations
      * @param  list<Plot>  $plots
      * @param  list<array{angle: string, fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves
      * @param  list<Seen>  $seen

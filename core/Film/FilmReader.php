@@ -11,6 +11,7 @@ use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Look;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\Homography;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Kinematics\Level;
@@ -58,6 +59,7 @@ final class FilmReader
                 (float) $p['yPx'],
                 $p['angle'] ?? FilmDocument::WIDE,
                 isset($p['confidence']) ? (float) $p['confidence'] : null,
+                isset($p['clickPx']) ? (float) $p['clickPx'] : null,
             ),
             array_values($d['plots'] ?? []),
         );
@@ -107,20 +109,14 @@ final class FilmReader
 
     /**
      * @param  list<array<string, mixed>>  $calibrations
-     * @return list<array{angle: string, atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float,
-     *     fieldYYd: float}>}>
+     * @return list<array{angle: string, atS: float, points: list<FieldClick>}>
      */
     private static function calibrations(array $calibrations): array
     {
         return array_map(fn (array $c): array => [
             'angle' => (string) ($c['angle'] ?? FilmDocument::WIDE),
             'atS' => (float) $c['atS'],
-            'points' => array_values(array_map(fn (array $p): array => [
-                'xPx' => (float) $p['xPx'],
-                'yPx' => (float) $p['yPx'],
-                'fieldXYd' => (float) $p['fieldXYd'],
-                'fieldYYd' => (float) $p['fieldYYd'],
-            ], $c['points'])),
+            'points' => array_values(array_map(FieldClick::read(...), $c['points'])),
         ], $calibrations);
     }
 

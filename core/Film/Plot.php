@@ -16,7 +16,10 @@ final readonly class Plot
      */
     private const FOLLOWED_PX = 3.0;
 
-    /** @param  float|null  $confidence  0 to 1 of a plot that was followed; null when it was clicked */
+    /**
+     * @param  float|null  $confidence  0 to 1 of a plot that was followed; null when it was clicked
+     * @param  float|null  $clickPx  one-sigma error of the click, pixels of the picture
+     */
     public function __construct(
         public string $id,
         public string $man,
@@ -25,12 +28,16 @@ final readonly class Plot
         public float $yPx,
         public string $angle = FilmDocument::WIDE,
         public ?float $confidence = null,
+        private ?float $clickPx = null,
     ) {
     }
 
-    /** One-sigma error of the place, pixels: a followed man is placed less well the less alike he was. */
-    public function clickPx(): float
+    /**
+     * One-sigma error of the place, pixels: a followed man is placed less well the less alike he was. Null where
+     * nothing is known of the click.
+     */
+    public function clickPx(): ?float
     {
-        return $this->confidence === null ? 1.0 : self::FOLLOWED_PX + 4.0 * (1.0 - $this->confidence);
+        return $this->confidence === null ? $this->clickPx : self::FOLLOWED_PX + 4.0 * (1.0 - $this->confidence);
     }
 }

@@ -2,6 +2,7 @@
 
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Situation;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\FilmDocument;
@@ -48,7 +49,7 @@ function paint(Camera $camera): array
                 $seen[1] > 30 &&
                 $seen[1] < $camera->heightPx - 5
             ) {
-                $points[] = ['xPx' => $seen[0], 'yPx' => $seen[1], 'fieldXYd' => $x, 'fieldYYd' => (float) $y];
+                $points[] = new FieldClick($seen[0], $seen[1], $x, (float) $y);
             }
         }
     }

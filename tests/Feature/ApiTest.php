@@ -7,6 +7,7 @@ use App\Models\Player;
 use App\Models\Reel;
 use App\Models\Snap;
 use Database\Seeders\DatabaseSeeder;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 
 it('signs in with the right password and says so when it is wrong', function (): void {
     $this->postJson('/api/v1/session', ['email' => 'coordinator@cedarfork.example', 'password' => 'no'])
@@ -155,6 +156,22 @@ it('refuses bad calibration points with the reason', function (): void {
     $this->actingAs(coach())->postJson('/api/v1/calibrations',
         ['points' => $points, 'widthPx' => 640, 'heightPx' => 360])->assertStatus(422)->assertJsonPath('detail',
             fn (string $d): bool => str_contains($d, 'lie on one line'));
+});
+
+it('lays the paint over a picture and says its doubt by how surely the hand clicked', function (): void {
+    $camera = pressBox(80.0 / 3.0, 40.0);
+    $doubt = function (?float $clickPx) use ($camera): float {
+        $said = $clickPx === null ? [] : ['clickPx' => $clickPx];
+        $points = array_map(fn (FieldClick $p): array => ['xPx' => $p->xPx, 'yPx' => $p->yPx,
+            'fieldXYd' => $p->fieldXYd, 'fieldYYd' => $p->fieldYYd] + $said, array_slice(paint($camera), 0, 40));
+        $answer = $this->actingAs(coach())->postJson('/api/v1/calibrations',
+            ['points' => $points, 'widthPx' => 640, 'heightPx' => 360])->assertOk()->json();
+        expect($answer['lines'])->not->toBe([])->and($answer['residualPx'])->toBeLessThan(1.0);
+
+        return array_sum(array_column($answer['doubt'], 'inches')) / count($answer['doubt']);
+    };
+    expect($doubt(3.0))->toEqualWithDelta(2.0 * $doubt(null), 0.05 * $doubt(3.0))
+        ->and($doubt(0.75))->toBeLessThan($doubt(null));
 });
 
 it('a session that was signed out of stays so, whatever a late request saves', function (): void {

@@ -2,6 +2,7 @@
 
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Film\Calibrate\Calibration;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\Simulated\Camera;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
@@ -24,8 +25,7 @@ function clicked(Camera $camera, float $noise): array
     ) {
         $x = FieldMarks::across(RuleSet::Nfhs)[$name];
         [$px, $py] = $camera->project($x, $y);
-        $points[] = ['xPx' => $px + $noise * gauss(), 'yPx' => $py + $noise * gauss(), 'fieldXYd' => $x,
-            'fieldYYd' => (float) $y];
+        $points[] = new FieldClick($px + $noise * gauss(), $py + $noise * gauss(), $x, (float) $y, $noise > 0.0 ? $noise : 1.0);
     }
 
     return $points;
@@ -39,7 +39,7 @@ function gauss(): float
 it('fits the homography OpenCV finds: exact on four points, least squares on more', function (): void {
     mt_srand(7);
     $exact = array_map(
-        fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)),
+        fn (array $p): FieldClick => new FieldClick(...array_map(floatval(...), $p)),
         [[102, 310, 10, 30], [520, 330, 10, 50], [180, 120, 40, 30], [450, 110, 40, 50]],
     );
     $noisy = clicked(pressBox(80.0 / 3.0, 40.0), 1.0);
@@ -103,7 +103,7 @@ it('states its doubt as 10,000 noisy clicks scatter', function (float $px, float
             $yy += ($y - $y0) ** 2 / $n;
         }
     }
-    [$sx, $sy] = $truth->doubt($px, $py);
+    [$sx, $sy] = $truth->doubt($px, $py, 1.0);
     expect($sx)->toEqualWithDelta(sqrt($xx), 0.12 * sqrt($xx))->and($sy)->toEqualWithDelta(sqrt($yy), 0.12 * sqrt($yy));
 })->with([
     'middle' => [320.0, 190.0],

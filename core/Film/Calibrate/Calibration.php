@@ -13,17 +13,23 @@ namespace Jacotaxis\Core\Film\Calibrate;
  */
 final readonly class Calibration
 {
-    /** One-sigma error of a click, pixels (product default). */
-    public const CLICK_PX = 1.0;
+    /** A point farther than this from its fit is refused, in one-sigma errors of its click. */
+    public const MOST_CLICKS = 5.5;
 
-    /** A point farther than this from its fit is refused, pixels. */
-    public const MOST_PX = 8.0;
+    /**
+     * How many clicks the error of a hand is worth beside what the misfit of the points says of it: where it is known
+     * how large the picture was shown, and where it is not.
+     */
+    private const SAID_WORTH = 2.0;
+
+    private const UNSAID_WORTH = 0.5;
 
     /**
      * @param  list<float>  $h
      * @param  list<list<float>>  $spread  covariance of $h
      * @param  array{float, float, float}  $field  shift x, shift y and scale of the field coordinates
      * @param  array{float, float, float}  $picture
+     * @param  float  $clickPx  one-sigma error of a click by this hand on this picture, pixels
      */
     private function __construct(
         private array $h,
@@ -31,39 +37,77 @@ final readonly class Calibration
         private array $field,
         private array $picture,
         public float $residualPx,
+        public float $clickPx,
     ) {
     }
 
     /**
-     * @param  list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>  $points
+     * @param  list<FieldClick>  $points
      *
      * @throws BadCalibration
      */
     public static function of(array $points): self
     {
         PointCheck::check($points);
-        $field = self::frame(array_column($points, 'fieldXYd'), array_column($points, 'fieldYYd'));
-        $picture = self::frame(array_column($points, 'xPx'), array_column($points, 'yPx'));
-        $pairs = array_map(fn (array $p): array => [
-            ($p['fieldXYd'] - $field[0]) / $field[2], ($p['fieldYYd'] - $field[1]) / $field[2],
-            ($p['xPx'] - $picture[0]) / $picture[2], ($p['yPx'] - $picture[1]) / $picture[2],
-        ], $points);
-        $h = self::direct($pairs);
-        [$h, $spread] = self::refined($h, $pairs);
-        $worst = self::misses($h, $pairs, $picture[2]);
-        $sum = array_sum(array_map(fn (float $m): float => $m * $m, $worst));
-        $free = 2 * count($points) - 8;
-        $sigma = max(self::CLICK_PX, $free > 0 ? sqrt($sum / $free) : 0.0) / $picture[2];
-        $spread = array_map(
-            fn (array $row): array => array_map(fn (float $v): float => $v * $sigma * $sigma, $row),
-            $spread,
-        );
-        $most = Matrix::most($worst);
-        if ($most > self::MOST_PX) {
-            throw BadCalibration::offPaint(self::culprit($points, $worst), $most, self::MOST_PX);
+        [$fit, $missPx] = self::fitted($points);
+        $clicks = array_map(fn (float $m, FieldClick $p): float => $m / $p->clickPx, $missPx, $points);
+        if (Matrix::most($clicks) > self::MOST_CLICKS) {
+            $at = self::culprit($points, $clicks);
+            throw BadCalibration::offPaint($at, $missPx[$at], self::MOST_CLICKS * $points[$at]->clickPx);
         }
 
-        return new self($h, $spread, $field, $picture, sqrt($sum / max(1, count($points))));
+        return $fit;
+    }
+
+    /**
+     * The picture on the field by these points, however well they agree, and the pixels by which each misses.
+     *
+     * @param  list<FieldClick>  $points
+     * @return array{self, list<float>}
+     *
+     * @throws BadCalibration
+     */
+    private static function fitted(array $points): array
+    {
+        $field = self::frame(array_column($points, 'fieldXYd'), array_column($points, 'fieldYYd'));
+        $picture = self::frame(array_column($points, 'xPx'), array_column($points, 'yPx'));
+        $pairs = array_map(fn (FieldClick $p): array => [
+            ($p->fieldXYd - $field[0]) / $field[2], ($p->fieldYYd - $field[1]) / $field[2],
+            ($p->xPx - $picture[0]) / $picture[2], ($p->yPx - $picture[1]) / $picture[2],
+            $picture[2] / $p->clickPx,
+        ], $points);
+        [$h, $spread] = self::refined(self::direct($pairs), $pairs);
+        $missPx = self::misses($h, $pairs, $picture[2]);
+        $said = array_filter($points, fn (FieldClick $p): bool => $p->saidPx !== null);
+        $worse = self::worse(
+            array_map(fn (float $m, FieldClick $p): float => $m / $p->clickPx, $missPx, $points),
+            $said === [] ? self::UNSAID_WORTH : self::SAID_WORTH,
+        );
+        $spread = array_map(fn (array $row): array => array_map(fn (float $v): float => $v * $worse, $row), $spread);
+        $residualPx = sqrt(self::squares($missPx) / count($points));
+        $clickPx = sqrt($worse) * array_sum(array_column($points, 'clickPx')) / count($points);
+
+        return [new self($h, $spread, $field, $picture, $residualPx, $clickPx), $missPx];
+    }
+
+    /**
+     * By how much the variance of a click is larger than stated: what the misfit of the points says, as far as they
+     * are more than the four a picture needs, beside what the hand's own error is worth.
+     *
+     * @param  list<float>  $clicks  misses in one-sigma errors of each click
+     * @param  float  $worth  of the hand's own error, clicks
+     */
+    private static function worse(array $clicks, float $worth): float
+    {
+        $free = 2 * count($clicks) - 8;
+
+        return max(1.0, (2.0 * $worth + self::squares($clicks)) / (2.0 * $worth + $free));
+    }
+
+    /** @param  list<float>  $of */
+    private static function squares(array $of): float
+    {
+        return array_sum(array_map(fn (float $v): float => $v * $v, $of));
     }
 
     /**
@@ -105,12 +149,12 @@ final readonly class Calibration
      *
      * @return array{float, float, float}
      */
-    public function doubt(float $xPx, float $yPx, float $clickPx = self::CLICK_PX): array
+    public function doubt(float $xPx, float $yPx, ?float $clickPx = null): array
     {
         [$a, $b] = $this->toFrame($xPx, $yPx);
         [$u, $v] = self::apply($this->h, $a, $b);
         [$rowU, $rowV, $w] = self::rows($this->h, $a, $b, $u, $v);
-        $click = ($clickPx / $this->picture[2]) ** 2;
+        $click = (($clickPx ?? $this->clickPx) / $this->picture[2]) ** 2;
         $uu = $click + self::form($rowU, $this->spread, $rowU);
         $uv = self::form($rowU, $this->spread, $rowV);
         $vv = $click + self::form($rowV, $this->spread, $rowV);
@@ -164,7 +208,7 @@ final readonly class Calibration
     /**
      * The direct linear transform.
      *
-     * @param  list<array{float, float, float, float}>  $pairs
+     * @param  list<array{float, float, float, float, float}>  $pairs  field and picture, and the weight of the click
      * @return list<float>
      */
     private static function direct(array $pairs): array
@@ -181,10 +225,11 @@ final readonly class Calibration
     }
 
     /**
-     * Gauss-Newton on the pixel errors; also the covariance of the parameters for unit pixel noise.
+     * Gauss-Newton on the pixel errors; also the covariance of the parameters by the stated
+     * errors of the clicks.
      *
      * @param  list<float>  $h
-     * @param  list<array{float, float, float, float}>  $pairs
+     * @param  list<array{float, float, float, float, float}>  $pairs  field and picture, and the weight of the click
      * @return array{list<float>, list<list<float>>}
      */
     private static function refined(array $h, array $pairs): array
@@ -192,11 +237,12 @@ final readonly class Calibration
         $spread = [];
         for ($n = 0; $n < 12; $n++) {
             $a = $b = [];
-            foreach ($pairs as [$x, $y, $u, $v]) {
+            foreach ($pairs as [$x, $y, $u, $v, $weight]) {
                 [$pu, $pv] = self::apply($h, $x, $y);
                 [$rowU, $rowV] = self::rows($h, $x, $y, $pu, $pv);
-                array_push($a, $rowU, $rowV);
-                array_push($b, $u - $pu, $v - $pv);
+                $weighed = fn (float $d): float => $weight * $d;
+                array_push($a, array_map($weighed, $rowU), array_map($weighed, $rowV));
+                array_push($b, $weight * ($u - $pu), $weight * ($v - $pv));
             }
             [$ata, $atb] = Matrix::normal($a, $b);
             $spread = Matrix::inverse($ata) ?? throw BadCalibration::collinear();
@@ -257,7 +303,7 @@ final readonly class Calibration
      * Pixels by which each point misses its fit.
      *
      * @param  list<float>  $h
-     * @param  list<array{float, float, float, float}>  $pairs
+     * @param  list<array{float, float, float, float, float}>  $pairs  field and picture, and the weight of the click
      * @return list<float>
      */
     private static function misses(array $h, array $pairs, float $scale): array
@@ -272,7 +318,7 @@ final readonly class Calibration
     /**
      * The point without which the others agree best.
      *
-     * @param  list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>  $points
+     * @param  list<FieldClick>  $points
      * @param  list<float>  $misses
      */
     private static function culprit(array $points, array $misses): int
@@ -283,7 +329,7 @@ final readonly class Calibration
             $rest = $points;
             unset($rest[$i]);
             try {
-                $residual = self::of(array_values($rest))->residualPx;
+                $residual = self::fitted(array_values($rest))[0]->residualPx;
             } catch (BadCalibration) {
                 continue;
             }

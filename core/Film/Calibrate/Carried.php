@@ -37,15 +37,14 @@ final class Carried
 
     private ?bool $panned = null;
 
-    /** @var list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}> */
+    /** @var list<array{atS: float, points: list<FieldClick>}> */
     private array $keys;
 
     /** @var list<array{fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}> */
     private array $moves;
 
     /**
-     * @param  list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float,
-     *     fieldYYd: float}>}>  $keys  points as Calibration::of takes them
+     * @param  list<array{atS: float, points: list<FieldClick>}>  $keys  points as Calibration::of takes them
      * @param  list<array{fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves  picture at
      *     fromS to picture at toS, row by row
      */
@@ -89,7 +88,7 @@ final class Carried
     /**
      * The calibrations before and after a moment.
      *
-     * @return list<array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}>
+     * @return list<array{atS: float, points: list<FieldClick>}>
      */
     private function around(float $atS): array
     {
@@ -102,7 +101,7 @@ final class Carried
     /**
      * Nobody followed the picture: it stood still when its calibrations agree.
      *
-     * @param  array{atS: float, points: list<array<string, float>>}  $key
+     * @param  array{atS: float, points: list<FieldClick>}  $key
      * @return array{list<float>, float}|null
      */
     private function still(array $key, float $atS): ?array
@@ -117,7 +116,7 @@ final class Carried
         if ($this->panned === null) {
             $this->panned = false;
             for ($n = 1; $n < count($this->keys); $n++) {
-                $places = array_map(fn (array $p): array => [$p['fieldXYd'], $p['fieldYYd']],
+                $places = array_map(fn (FieldClick $p): array => [$p->fieldXYd, $p->fieldYYd],
                     $this->keys[$n]['points']);
                 $this->panned =
                     $this->panned ||
@@ -191,7 +190,7 @@ final class Carried
     /**
      * The calibration of a picture, fitted once.
      *
-     * @param  array{atS: float, points: list<array{xPx: float, yPx: float, fieldXYd: float, fieldYYd: float}>}  $key
+     * @param  array{atS: float, points: list<FieldClick>}  $key
      */
     private function fitted(array $key): Calibration
     {

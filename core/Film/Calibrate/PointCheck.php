@@ -8,7 +8,7 @@ namespace Jacotaxis\Core\Film\Calibrate;
 final class PointCheck
 {
     /**
-     * @param  list<array<string, float>>  $points
+     * @param  list<FieldClick>  $points
      *
      * @throws BadCalibration
      */
@@ -18,14 +18,11 @@ final class PointCheck
             throw BadCalibration::tooFew(count($points));
         }
         foreach ($points as $i => $p) {
-            if (! is_finite($p['xPx'] + $p['yPx'] + $p['fieldXYd'] + $p['fieldYYd'])) {
+            if (! $p->isFinite()) {
                 throw BadCalibration::notFinite($i);
             }
             foreach (array_slice($points, 0, $i) as $k => $q) {
-                if (
-                    hypot($p['xPx'] - $q['xPx'], $p['yPx'] - $q['yPx']) < 2.0 ||
-                    hypot($p['fieldXYd'] - $q['fieldXYd'], $p['fieldYYd'] - $q['fieldYYd']) < 0.2
-                ) {
+                if ($p->apartPx($q) < 2.0 || $p->apartYd($q) < 0.2) {
                     throw BadCalibration::repeated($k, $i);
                 }
             }
@@ -64,7 +61,7 @@ final class PointCheck
     /**
      * Four marks fix a picture only when no three of them are on a line; more marks need two off every line.
      *
-     * @param  list<array<string, float>>  $points
+     * @param  list<FieldClick>  $points
      */
     private static function allButOneInLine(array $points): bool
     {

@@ -47,9 +47,16 @@ final readonly class View
         return Homography::apply($this->move, ...$this->calibration->toPicture($fieldXYd, $fieldYYd));
     }
 
-    /** @return array{float, float, float} one-sigma doubt across, along and in the worse direction, yards */
-    public function doubt(float $xPx, float $yPx, float $clickPx = Calibration::CLICK_PX): array
+    /**
+     * One-sigma doubt across, along and in the worse direction, yards. A hand that missed the marks of this picture by
+     * more than was said misses a man by as much.
+     *
+     * @param  float|null  $clickPx  the click's own error where it is known, pixels
+     * @return array{float, float, float}
+     */
+    public function doubt(float $xPx, float $yPx, ?float $clickPx = null): array
     {
+        $clickPx = max($clickPx ?? 0.0, $this->calibration->clickPx);
         [$x, $y] = $this->back($xPx, $yPx);
         // A pixel here is so many pixels of the calibrated picture.
         [$u, $v] = $this->back($xPx + 1.0, $yPx);

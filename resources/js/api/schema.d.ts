@@ -744,6 +744,10 @@ export interface CalibrationPoint {
   yPx: number;
   fieldXYd: number;
   fieldYYd: number;
+  /**
+   * One-sigma error of the click, pixels of the picture: a hand's error on the screen times how much smaller the picture was shown.
+   */
+  clickPx?: number;
   mark?: string;
 }
 export interface FilmPlot {
@@ -756,6 +760,10 @@ export interface FilmPlot {
    * wide when left out
    */
   angle?: "wide" | "tight";
+  /**
+   * One-sigma error of the click, pixels of the picture: a hand's error on the screen times how much smaller the picture was shown.
+   */
+  clickPx?: number;
   /**
    * of a plot that was followed, not clicked
    */

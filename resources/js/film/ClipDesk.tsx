@@ -159,6 +159,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                                 man={grading.man}
                                 t={t}
                                 loop={player.loop}
+                                endS={player.durationS}
                                 onTime={player.setT}
                                 onClick={marking.click}
                             >

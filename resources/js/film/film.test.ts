@@ -56,7 +56,7 @@ describe('a worked snap', () => {
         let d = withPlot(film, 'H', 3, [10, 10]);
         d = withPlot(d, 'H', 3.03, [12, 11]);
         d = withPlot(d, 'H', 3.03, [50, 51], 'tight');
-        d = withPlot(d, 'H', 3.5, [20, 20], 'wide', 0.8);
+        d = withPlot(d, 'H', 3.5, [20, 20], 'wide', { confidence: 0.8 });
         expect(d.plots!.map((p) => p.xPx)).toEqual([12, 50, 20]);
         expect(withoutFollowed(d, 'H', 'wide', 3).plots!.map((p) => p.xPx)).toEqual([12, 50]);
     });

@@ -39,7 +39,7 @@ export function useOverlay(points: Point[], document: FilmDocument | null, size:
             api.post<Overlay>(
                 'calibrations',
                 {
-                    points: sent.map(({ xPx, yPx, fieldXYd, fieldYYd }) => ({ xPx, yPx, fieldXYd, fieldYYd })),
+                    points: sent.map(({ mark: _, ...point }) => point),
                     rules,
                     widthPx,
                     heightPx,

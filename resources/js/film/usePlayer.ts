@@ -12,7 +12,8 @@ export function usePlayer(clip: Clip | null, angle: Angle) {
     const [rate, setRate] = useState(1);
     const shift = (clip?.from_s ?? 0) + (angle === 'tight' ? (clip?.sync_s ?? 0) : 0);
     const fps = clip?.video?.fps ?? 30;
-    const durationS = clip ? (clip.to_s ?? clip.video?.durationS ?? 6) - clip.from_s : 6;
+    // Where the film of this angle ends on that clock: one that began later ends later.
+    const durationS = clip ? (clip.to_s ?? clip.video?.durationS ?? 6) - shift : 6;
     const size: [number, number] = clip?.video ? [clip.video.widthPx, clip.video.heightPx] : NONE;
 
     const seek = useCallback(

@@ -45,6 +45,13 @@ export function withoutMark(d: FilmDocument, index: number): FilmDocument {
     return { ...d, marks: (d.marks ?? []).filter((_, i) => i !== index) };
 }
 
+/** A hand misses what it aims at on a screen by so many of the screen's pixels, one standard deviation. */
+const HAND_PX = 1.5;
+
+/** By how many pixels of a picture a hand misses, by how wide the picture is and how wide it is shown. */
+export const handMissPx = (widthPx: number, shownPx: number): number =>
+    round(Math.max(0.1, Math.min(200, (HAND_PX * widthPx) / Math.max(1, shownPx))), 2);
+
 type Plot = NonNullable<FilmDocument['plots']>[number];
 
 /** Plots a man on an angle; a second click within a twentieth of a second replaces the first. */
@@ -54,7 +61,7 @@ export function withPlot(
     atS: number,
     at: [number, number],
     angle: Angle = 'wide',
-    confidence?: number,
+    how: { confidence?: number; missPx?: number } = {},
 ): FilmDocument {
     const others = (d.plots ?? []).filter(
         (p) => p.man !== man || (p.angle ?? 'wide') !== angle || Math.abs(p.atS - atS) > 0.05,
@@ -66,7 +73,8 @@ export function withPlot(
         xPx: round(at[0], 1),
         yPx: round(at[1], 1),
         ...(angle === 'wide' ? {} : { angle }),
-        ...(confidence === undefined ? {} : { confidence: round(confidence, 3) }),
+        ...(how.confidence === undefined ? {} : { confidence: round(how.confidence, 3) }),
+        ...(how.missPx === undefined ? {} : { clickPx: how.missPx }),
     };
     return { ...d, plots: [...others, plot] };
 }

@@ -7,6 +7,7 @@ import { WordLine } from '../ui/WordLine';
 import { completions } from '../ui/completions';
 import { WhichMeaning } from '../words/WhichMeaning';
 import type { Situation } from '../api/useProof';
+import { useUnderstood } from './useUnderstood';
 
 type Props = {
     document: CallDocument | null;
@@ -44,6 +45,8 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
         };
     }, [document, situation, editing]);
 
+    const [typed, setTyped] = useState(false);
+    const understood = useUnderstood(text, situation, editing && typed && problem === '');
     const options = editing && words.data ? completions(text, words.data) : [];
     const send = async () => {
         try {
@@ -52,6 +55,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             setAsked(null);
             setAssumed(read.assumed);
             setEditing(false);
+            setTyped(false);
             onCall(read.document, read.words);
             setText(read.words);
         } catch (e) {
@@ -67,6 +71,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
             text={text}
             onText={(t) => {
                 setText(t);
+                setTyped(true);
                 setProblem('');
                 setAsked(null);
                 setAssumed([]);
@@ -94,6 +99,14 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
                 ) : differs && !editing ? (
                     <span className="text-amber">
                         Called {differs.said}, but the men stand in {differs.stands} ({differs.man} is farthest off)
+                    </span>
+                ) : understood ? (
+                    <span>
+                        <span className="text-soft">Enter shows</span>{' '}
+                        <span className="font-semibold">{understood.words}</span>
+                        {understood.assumed.length > 0 && (
+                            <span className="text-soft">; assumed: {understood.assumed.join('; ')}</span>
+                        )}
                     </span>
                 ) : assumed.length > 0 ? (
                     <span className="text-soft">Assumed: {assumed.join('; ')}</span>

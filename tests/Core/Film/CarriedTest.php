@@ -2,6 +2,7 @@
 
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\Carried;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\Homography;
 use Jacotaxis\Core\Film\Simulated\CameraMan;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
@@ -52,7 +53,10 @@ it('has more doubt the farther it was carried, and less between two calibrations
 
 it('doubts where two calibrations disagree about the place', function (): void {
     [$camera, $until] = held();
-    $shifted = array_map(fn (array $p): array => ['xPx' => $p['xPx'] + 12.0] + $p, paint($camera->at(4.5)));
+    $shifted = array_map(
+        fn (FieldClick $p): FieldClick => new FieldClick($p->xPx + 12.0, $p->yPx, $p->fieldXYd, $p->fieldYYd),
+        paint($camera->at(4.5)),
+    );
     $carried = new Carried(
         [['atS' => 1.0, 'points' => paint($camera->at(1.0))], ['atS' => 4.5, 'points' => $shifted]],
         movesOf($camera, $until),

@@ -4,6 +4,7 @@ use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\Calibration;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Mark;
@@ -37,7 +38,7 @@ function worked(string $run, ?string $act, ?string $throw, array $leaveOut = [])
     ) {
         $x = FieldMarks::across(RuleSet::Nfhs)[$name];
         [$px, $py] = $camera->project($x, $y);
-        $points[] = ['xPx' => $px, 'yPx' => $py, 'fieldXYd' => $x, 'fieldYYd' => (float) $y];
+        $points[] = new FieldClick($px, $py, $x, (float) $y);
     }
     $at = fn (string $mark): float => FilmedRun::BEFORE + $film->marks[$mark];
     $marks = array_filter([
@@ -126,7 +127,7 @@ it('refuses acts and throws the play does not have', function (?string $act, ?st
 
 it('refuses points that cannot place the picture', function (array $points, string $message): void {
     $points = array_map(
-        fn (array $p): array => array_combine(['xPx', 'yPx', 'fieldXYd', 'fieldYYd'], array_map(floatval(...), $p)),
+        fn (array $p): FieldClick => new FieldClick(...array_map(floatval(...), $p)),
         $points,
     );
     expect(fn () => Calibration::of($points))->toThrow(BadCalibration::class, $message);

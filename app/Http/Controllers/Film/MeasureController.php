@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Jacotaxis\Core\Field\RuleSet;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\Calibration;
+use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\Calibrate\Overlay;
 use Jacotaxis\Core\Film\FilmDocument;
@@ -75,17 +76,13 @@ class MeasureController extends Controller
             'points.*.yPx' => 'required|numeric',
             'points.*.fieldXYd' => 'required|numeric',
             'points.*.fieldYYd' => 'required|numeric',
+            'points.*.clickPx' => 'numeric|between:0.1,200',
             'rules' => 'in:nfhs,ncaa,nfl',
             'widthPx' => 'required|integer|min:16|max:8192',
             'heightPx' => 'required|integer|min:16|max:8192',
         ]);
         $rules = RuleSet::from($given['rules'] ?? 'nfhs');
-        $points = array_values(array_map(fn (array $p): array => [
-            'xPx' => (float) $p['xPx'],
-            'yPx' => (float) $p['yPx'],
-            'fieldXYd' => (float) $p['fieldXYd'],
-            'fieldYYd' => (float) $p['fieldYYd'],
-        ], $given['points']));
+        $points = array_values(array_map(FieldClick::read(...), $given['points']));
 
         return new JsonResponse(['marks' => FieldMarks::across($rules)] + ($points === [] ? []
             : Overlay::of(Calibration::of($points), $rules, $given['widthPx'], $given['heightPx'])));

@@ -57,7 +57,7 @@ export function useFollowing(src: string, angle: Angle, shift: number, durationS
         if (!found) return null;
         work((d) =>
             found.spots.reduce(
-                (doc, s) => withPlot(doc, who, s.atS - shift, s.at, angle, s.confidence),
+                (doc, s) => withPlot(doc, who, s.atS - shift, s.at, angle, { confidence: s.confidence }),
                 withMoves(withoutFollowed(d, who, angle, start.atS), angle, onClock(found, angle, shift)),
             ),
         );

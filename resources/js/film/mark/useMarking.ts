@@ -41,9 +41,9 @@ export function useMarking(a: About) {
         work((d) => withMark(d, rule, a.t, man, label));
         toast(`${label ?? kind}${man ? ` ${man}` : ''} at ${a.t.toFixed(2)} s`);
     };
-    const click = (at: [number, number]) => {
+    const click = (at: [number, number], missPx: number) => {
         if (a.mode === 'plot') {
-            work((d) => withPlot(d, a.who, a.t, at, a.angle));
+            work((d) => withPlot(d, a.who, a.t, at, a.angle, { missPx }));
         } else if (a.mode === 'calibrate' && a.overlay) {
             const { aim, overlay } = a;
             work((d) =>
@@ -55,6 +55,7 @@ export function useMarking(a: About) {
                         yPx: Math.round(at[1] * 10) / 10,
                         fieldXYd: Math.round(overlay.marks[aim.across] * 1000) / 1000,
                         fieldYYd: aim.yard,
+                        clickPx: missPx,
                         mark: `${aim.across} on ${yardLine(aim.yard)}`,
                     },
                     a.angle,
@@ -80,6 +81,8 @@ export function useMarking(a: About) {
                 snap: s.snap && { ...s.snap, clips: s.snap.clips.map((c) => (c.id === done.id ? done : c)) },
             }));
             void client.invalidateQueries({ queryKey: ['snap'] });
+            // The picture stays, and its clock is that of the snap from now on.
+            a.player.setT(snapAt);
             toast('The two angles run together now.');
         } catch (e) {
             refused(e, 'Not synchronised.', synchronise);

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
 import type { Angle, FilmDocument, View } from '../../api/types';
-import { calibrationAt } from '../../model/filmStore';
+import { calibrationAt, handMissPx } from '../../model/filmStore';
 import { Painted } from './Painted';
 
 export type Mode = 'watch' | 'calibrate' | 'plot';
@@ -22,7 +22,10 @@ type Props = {
     t: number;
     loop: { from: number; to: number } | null;
     onTime: (t: number) => void;
-    onClick: (at: [number, number]) => void;
+    /** Where the film ends on the clock of the snap, seconds: it stops there though its file goes on. */
+    endS: number;
+    /** A place on the picture, and by how many of its pixels a hand misses on it. */
+    onClick: (at: [number, number], missPx: number) => void;
     children?: ReactNode;
 };
 
@@ -33,24 +36,29 @@ export function Picture(p: Props) {
     const [cross, setCross] = useState<[number, number]>([width / 2, height / 2]);
     const [keys, setKeys] = useState(false);
     const [failed, setFailed] = useState(false);
-    const { onTime, video, shift, loop } = p;
+    const { onTime, video, shift, loop, endS } = p;
 
     useEffect(() => {
         let frame = requestAnimationFrame(function tick() {
             const v = video.current;
             if (v && !v.paused) {
                 if (loop && v.currentTime - shift >= loop.to) v.currentTime = loop.from + shift;
+                if (!loop && v.currentTime - shift >= endS) {
+                    v.pause();
+                    v.currentTime = endS + shift;
+                }
                 onTime(v.currentTime - shift);
             }
             frame = requestAnimationFrame(tick);
         });
         return () => cancelAnimationFrame(frame);
-    }, [onTime, video, shift, loop]);
+    }, [onTime, video, shift, loop, endS]);
 
     const at = (clientX: number, clientY: number): [number, number] => {
         const box = area.current!.getBoundingClientRect();
         return [((clientX - box.left) / box.width) * width, ((clientY - box.top) / box.height) * height];
     };
+    const missPx = () => handMissPx(width, area.current!.getBoundingClientRect().width);
     const steer = (e: KeyboardEvent) => {
         const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[e.key];
         if (p.mode !== 'watch' && step) {
@@ -65,7 +73,7 @@ export function Picture(p: Props) {
         } else if (p.mode !== 'watch' && e.key === 'Enter') {
             e.preventDefault();
             e.stopPropagation();
-            p.onClick(cross);
+            p.onClick(cross, missPx());
         }
     };
     const points = calibrationAt(p.document, p.t, p.angle)?.points ?? [];
@@ -118,7 +126,7 @@ export function Picture(p: Props) {
                         setKeys(false);
                         setCross(at(e.clientX, e.clientY));
                     }}
-                    onClick={(e) => p.mode !== 'watch' && p.onClick(at(e.clientX, e.clientY))}
+                    onClick={(e) => p.mode !== 'watch' && p.onClick(at(e.clientX, e.clientY), missPx())}
                     onKeyDown={steer}
                 >
                     <Painted
