@@ -139,7 +139,7 @@ final class TheRest
 
     /**
      * Two men out and a passer who stays in the pocket, after a run action or by the family: the others are there for
-     * him.
+     * him, unless it is said how many are.
      *
      * @param  list<Family>  $families
      */
@@ -148,6 +148,7 @@ final class TheRest
         $protects = array_filter($families, fn (Family $f): bool => $f->protects) !== [];
 
         return $this->rolls === null &&
+            $this->draft->protection?->scheme->keeps() === null &&
             count($families) === 1 &&
             count($this->routes) <= self::TWO_MEN &&
             ($protects || $this->draft->fake !== null);

@@ -25,7 +25,8 @@ function clicked(Camera $camera, float $noise): array
     ) {
         $x = FieldMarks::across(RuleSet::Nfhs)[$name];
         [$px, $py] = $camera->project($x, $y);
-        $points[] = new FieldClick($px + $noise * gauss(), $py + $noise * gauss(), $x, (float) $y, $noise > 0.0 ? $noise : 1.0);
+        $said = $noise > 0.0 ? $noise : 1.0;
+        $points[] = new FieldClick($px + $noise * gauss(), $py + $noise * gauss(), $x, (float) $y, $said);
     }
 
     return $points;

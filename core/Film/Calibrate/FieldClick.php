@@ -27,7 +27,10 @@ final readonly class FieldClick
         $this->clickPx = $saidPx ?? self::USUAL_PX;
     }
 
-    /** @param  array{xPx: int|float, yPx: int|float, fieldXYd: int|float, fieldYYd: int|float, clickPx?: int|float}  $p */
+    /**
+     * @param  array{xPx: int|float, yPx: int|float, fieldXYd: int|float, fieldYYd: int|float,
+     *     clickPx?: int|float}  $p
+     */
     public static function read(array $p): self
     {
         return new self(

@@ -43,7 +43,7 @@ final readonly class Asides
     public static function of(string $words): self
     {
         $left = [];
-        $words = trim($words);
+        $words = rtrim(trim($words), '?!. ');
         foreach (self::LEFT as $pattern => $why) {
             $words = preg_replace_callback("/$pattern/i", function (array $m) use (&$left, $why): string {
                 $left[] = '"'.strtolower(trim($m[1])).'" is heard and left out: '.$why;

@@ -57,6 +57,16 @@ final class TradeOrder
         }, $words) ?? $words;
     }
 
+    /** The down in words or joined by strokes, and the hash inside the call. */
+    private const DOWNS = [
+        '^(\s*[1-4](?:st|nd|rd|th))-(and|&)-' => '$1 $2 ',
+        '^\s*first\s+(and|&)\s' => '1st $1 ',
+        '^\s*second\s+(and|&)\s' => '2nd $1 ',
+        '^\s*third\s+(and|&)\s' => '3rd $1 ',
+        '^\s*fourth\s+(and|&)\s' => '4th $1 ',
+        '^([^|:]+?)\s*(?:@|,|\bat|\bon|\bfrom)?\s*(?:the\s+)?(left|right)\s+hash\s*:' => '$2 hash | $1:',
+    ];
+
     /** "gun 2x2 right 3rd & 8: ..." says the down inside the call. */
     private static function situationFirst(string $words): string
     {
@@ -66,7 +76,7 @@ final class TradeOrder
         $place = '/^\s*(goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t|(?:left|right) hash)'
             .'(?:\s*[,:]\s*|\s+(?=(?:'.TradeSets::PLACES.'|{set})\b))/i';
         $spot = '(?:\s*(?:@|\bat|\bon)\s*(?:the\s+)?(?:[+-]|own\s+|their\s+)?\d+)?';
-        $words = preg_replace('/^(\s*[1-4](?:st|nd|rd|th))-(and|&)-/i', '$1 $2 ', $words) ?? $words;
+        $words = Phrases::rewritten($words, self::DOWNS);
         $said = "([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot)";
         // What stands first may end in a colon; inside the call that is the call's own.
         $placed = preg_replace([Phrases::filled($place), "/^\s*$said\s*[:;]\s*/i"], '$1 | ', $words) ?? $words;

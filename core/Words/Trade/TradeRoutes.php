@@ -46,6 +46,11 @@ final class TradeRoutes
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '(?<=:)\s*({route})\s*[\/,]\s*({route})\s*[\/,]\s*({route})\s*$' => ' #1 $1, #2 $2, #3 $3',
+        '(?<=[;,+]|with )\s*({route}|pop|now|glance)\s+to\s+(?:the\s+)?{man}{end}' => ' $2 $1',
+        '(?<=[,:;])\s*([xyzhrf])\s+hot{end}' => ' hot $1',
+        '\bflanker\b' => 'Z',
+        '\bsplit end\b' => 'X',
         '(?<=[:;,])\s*(?:everybody|everyone)\s+(?=hitch|slant|curl|go\b)' => ' all ',
         '(?<=[:;,])\s*({route})\s+{man}(?=\s+(?:with|and|&)\s)' => ' $2 $1',
         '(?<=right|left|[,;])\s*\bslot\s+(?={route})' => ', #2 ',

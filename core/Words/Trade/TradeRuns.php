@@ -24,13 +24,14 @@ final class TradeRuns
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '(?<=:)\s*screen(\s+{side})?\s+to\s+(?:the\s+)?(?:running back|rb|hb|tb|back|r)\b' => ' slip screen$1',
         '{man}\s+kicks?\s+out\b' => '$1 kick',
         '\bg([hy])\s+counter(\s+{side})?' => 'counter$2; $1 wrap',
         '\barc\s+(?:zone\s+)?read\s+({side})' => 'zone $1; tag arc',
         '\btag\s+(?=[xyzhrf]\s+\w)' => '',
         '(?<=:)\s*(weak|strong)\s+({said run}){end}' => ' $2 $1',
         '\b({plain run})\s+lead\s+({side})' => '$1 $2; F lead',
-        '\bstick\s+draw(\s+{side})?' => 'draw$1, rpo: stick',
+        '\bstick[ -]draw(\s+{side})?' => 'draw$1, rpo: stick',
         '({said run})\s+boot{end}' => '$1 fake, boot',
         '(?<=:)\s*(bubble|now|tunnel|slip|smoke)(?:\s+screen)?\s+({side})\s+(?:by|to)\s+(?:the\s+)?([xyzhrf])\b' => ' $3 $1 screen $2',
         '(?<=:)\s*(tunnel|bubble|jailbreak|slip)\s+([xyzhr])\s*$' => ' $2 $1 screen',

@@ -12,6 +12,9 @@ final class TradeSets
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '\b(strong|weak)\s+(right|left|rt|lt)\s+i\b' => '$1 I $2',
+        // "trips levels" after another word of the call names the side by its men.
+        '^((?:(?:'.self::PLACES.')\s+)?{set}\b[^:]*[,;])\s*trips\s+(?!{side})(?=[a-z])' => '$1 ',
         // A quarterback's place and the set are one breath; what is in brackets is said again.
         '^(\s*(?:'.self::PLACES.'))\s*,\s*(?={set}\b)' => '$1 ',
         '\b(gun|pistol|shotgun)\s+ace\s+(?={set}\b)' => '$1 ',

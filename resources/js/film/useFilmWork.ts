@@ -39,7 +39,13 @@ export function useOverlay(points: Point[], document: FilmDocument | null, size:
             api.post<Overlay>(
                 'calibrations',
                 {
-                    points: sent.map(({ mark: _, ...point }) => point),
+                    points: sent.map(({ xPx, yPx, fieldXYd, fieldYYd, clickPx }) => ({
+                        xPx,
+                        yPx,
+                        fieldXYd,
+                        fieldYYd,
+                        clickPx,
+                    })),
                     rules,
                     widthPx,
                     heightPx,

@@ -149,9 +149,10 @@ it('takes a click that is known better or worse at its word', function (): void 
     // One mark that was hit worse pulls the picture less than one that was hit well.
     $pulled = function (float $px) use ($exact, $said): float {
         $points = $said(1.0);
-        $points[0] = new FieldClick($exact[0]->xPx + 4.0, $exact[0]->yPx, $exact[0]->fieldXYd, $exact[0]->fieldYYd, $px);
+        $true = $exact[0];
+        $points[0] = new FieldClick($true->xPx + 4.0, $true->yPx, $true->fieldXYd, $true->fieldYYd, $px);
 
-        return abs(Calibration::of($points)->toPicture($exact[0]->fieldXYd, $exact[0]->fieldYYd)[0] - $exact[0]->xPx);
+        return abs(Calibration::of($points)->toPicture($true->fieldXYd, $true->fieldYYd)[0] - $true->xPx);
     };
     expect($pulled(8.0))->toBeLessThan(0.2 * $pulled(1.0));
 });

@@ -775,6 +775,88 @@ it('understands calls of every school', function (string $typed, string $means):
     ['gun trips right: snag with X slant', 'gun trips right: spot right; X slant'],
     ['gun 2x2: shallow and dig', 'gun 2x2 right: drive right'],
     ['gun 2x2: Y shallow right, H dig', 'gun 2x2 right: shallow cross right; Y shallow right; X go clear'],
+    ['Gun Ace Rt Z Mo Lt: IZ Lt', 'gun ace right, Z shift left: zone left'],
+    ['Trips Rt Sprint Rt Sail', 'gun trips right, half-boot right: flood right'],
+    ['Gun Spread Lt: Hitch/Seam', 'gun 2x2 left: hitch-seam left'],
+    ['gun trips right, X backside post, trips levels', 'gun trips right: levels right; X post'],
+    ['Gun 2x2 Left Y-Stick', 'gun 2x2 left: Y sit'],
+    [
+        'Gun doubles right mesh, Z post, RB wheel left',
+        'gun 2x2 right: Z post; R wheel left; H shallow 6; X sit; Y shallow 5; read H, X, Z, Y',
+    ],
+    ['gun trips left stick-draw', 'gun trips left: draw left, rpo: Z go; H flat; Y sit; read Y, H'],
+    ['bunch right: snag, X dig, RB swing left', 'gun bunch right: spot right; X dig; R swing left'],
+    [
+        'Empty trips right: double slants left, stick right',
+        'gun empty right: stick right; Y slant; X slant; read Y, X, R, H',
+    ],
+    [
+        'gun 2x2: quick outs, seams inside',
+        'gun 2x2 right: H seam; Y seam; Z quick out; X go clear; R check flat; read Z, H',
+    ],
+    [
+        'ace twins left: stretch right, boot left',
+        'under center twins wing left, outside zone right fake, boot left: boot flood left',
+    ],
+    [
+        'ace right: play action stretch right, boot left, Y flat, X over, Z post',
+        'under center ace right, outside zone right fake, boot left: yankee right; Y flat',
+    ],
+    ['I right: iso left', 'under center I right: iso left'],
+    ['I left: toss right, Z crack', 'under center I left: toss right; Z crack'],
+    ['strong right I: power weak', 'under center strong I right: power left'],
+    ['gun two back right: speed option left', 'gun two-back right: speed option left'],
+    ['gun double wing: jet sweep left', 'gun double-wing right: jet left'],
+    ['pistol ace: zone read left', 'pistol ace right: zone left'],
+    ['gun trips rt RPO: zone left with now to X', 'gun trips right: zone left, rpo: X now hitch'],
+    ['gun trips rt: IZ weak + bubble', 'gun trips right: zone left, rpo: H bubble'],
+    ['gun trips: power + pop to Y', 'gun trips right: power right, rpo: Y seam 6'],
+    ['gun 2x2: counter + glance', 'gun 2x2 right: counter right, rpo: X post 6'],
+    ['gun wing left: split zone right, bubble', 'gun wing left: split zone right, rpo: Y bubble'],
+    ['wing-t left: buck sweep left', 'under center wing-T left: buck left'],
+    ['wing-t: waggle right', 'under center wing-T right, buck left fake, boot right: boot flood right'],
+    ['wing-t right: counter trey?', 'under center wing-T right: counter right'],
+    ['double slot: rocket right', 'under center double-slot right: rocket right'],
+    ['double slot: midline left', 'under center double-slot right: midline left'],
+    ['split backs: veer left', 'under center split-back right: triple left'],
+    ['wishbone left: triple left', 'under center wishbone left: triple left'],
+    ['full house: power right', 'under center full house right: power right'],
+    ['gun empty: QB counter right', 'gun empty right: quarterback counter right'],
+    ['gun 2x2: QB power read left', 'gun 2x2 right: power read left'],
+    ['gun trips right: jet motion H right, QB power left', 'gun trips right, H jet right: quarterback power left'],
+    [
+        'gun 2x2: Z jet, zone right, boot left',
+        'gun 2x2 right, Z jet, zone right fake, boot left: yankee left; Z corner 10; Y flat; H over 12; read Y, H',
+    ],
+    ['gun trips: screen right to the RB', 'gun trips right: slip screen right'],
+    ['gun bunch: tunnel to Z', 'gun bunch right: Z tunnel screen right'],
+    ['gun 2x2 right: slip screen right', 'gun 2x2 right: slip screen right'],
+    ['gun 2x2: TE screen left', 'gun 2x2 right: tight end screen left'],
+    ['gun trips: draw', 'gun trips right: draw right'],
+    ['gun 2x2: QB draw', 'gun 2x2 right: quarterback draw right'],
+    [
+        'third and long: gun trips right: four verts',
+        '3rd & 10, ball on -40, middle | gun trips right: four verticals right',
+    ],
+    ['3rd & 2: I right: power right', '3rd & 2, ball on -40, middle | under center I right: power right'],
+    ['red zone gun bunch right: smash', '1st & 10, ball on 15, middle | gun bunch right: smash right'],
+    ['gun trips right @ left hash: smash', '1st & 10, ball on -40, left hash | gun trips right: smash right'],
+    ['gun trips: #1 go #2 out #3 flat', 'gun trips right: flood right; H out'],
+    ['gun trips: go/out/flat', 'gun trips right: flood right; H out'],
+    ['gun trips: Z post, H wheel, Y cross', 'gun trips right: post-wheel right; Y over'],
+    ['gun trips: X post, Y deep cross, Z clear', 'gun trips right: X post; Y over'],
+    ['gun 2x2: H and Y seams, outside curls', 'gun 2x2 right: curls both; H seam; Y seam'],
+    ['gun 2x2: smash right, dagger left', 'gun 2x2 right: smash right; inverted post-dig left'],
+    ['gun 2x2: Z comeback 15, X comeback 15, R checkdown', 'gun 2x2 right: Z comeback 15; X comeback 15'],
+    ['gun 2x2: all curl, R swing right', 'gun 2x2 right: curls left; R swing right; read Z, H'],
+    ['gun 2x2 six man pro: yankee', 'gun 2x2 right, six-man: yankee right'],
+    ['gun 2x2: max, post and over', 'gun 2x2 right, seven-man: Z post; H over'],
+    ['gun 2x2: hot Y, verts', 'gun 2x2 right: four verticals right; hot Y'],
+    ['gun trips right: Y hot, levels', 'gun trips right: levels right; hot Y'],
+    ['gun 2x2: R angle right, Y clear', 'gun 2x2 right: R angle right'],
+    ['gun 2x2: R texas', 'gun 2x2 right: texas right'],
+    ['gun trips: R wheel right', 'gun trips right: R wheel right'],
+    ['gun 2x2: R swing right, X slant', 'gun 2x2 right: R swing right; X slant'],
 ]);
 
 it('says how to say what staffs mean differently', function (string $typed, string $says): void {
@@ -935,6 +1017,7 @@ it('says how to say what staffs mean differently', function (string $typed, stri
     ['gun doubles: double move by X, max protect', '"double move": Say what it is: "Z hitch-go", "X'],
     ['gun 2x2: Q run right', '"q run": Staffs mean different things by it: say'],
     ['gun trips rt: counter bash left', '"counter bash": Staffs mean different things by it: say'],
+    ['gun 2x2: outs by #1, slants by #2', '"outs": Say how deep: "quick outs", or each man: "Z out'],
 ]);
 
 it('understands looks of every school', function (string $typed, string $means): void {
@@ -1304,4 +1387,18 @@ it('refuses two families that ask one man for two routes, and takes those that d
     ['gun 2x2: smash, curl-flat', null],
     ['gun 2x2: smash left, curl-flat right', null],
     ['gun trips right: stick, slants left', null],
+]);
+
+it('keeps as many in as are said, whatever the family', function (string $call, array $stay): void {
+    $assumed = CallParser::parse($call)->assumed;
+    $kept = preg_replace('/ stays in to protect$/', '', preg_grep('/ stays in to protect$/', $assumed));
+    expect(array_values($kept))->toEqualCanonicalizing($stay);
+})->with([
+    'nobody said, a two-man route' => ['gun 2x2: yankee', ['R', 'H', 'Y']],
+    'five' => ['gun 2x2, five-man: yankee', []],
+    'six' => ['gun 2x2, six-man: yankee', ['R']],
+    'seven' => ['under center wing right, seven-man: yankee', ['R', 'Y']],
+    'eight' => ['under center wing right, eight-man: Z post; X over', ['R', 'Y', 'H']],
+    'six with another family' => ['gun 2x2, six-man: smash', ['R']],
+    'none said, a family that does not protect' => ['gun 2x2: smash', []],
 ]);
