@@ -15,7 +15,7 @@ use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Film\Chart\DefenderAct;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
-use Jacotaxis\Core\Words\RunParser;
+use Jacotaxis\Core\Words\Call\RunParser;
 use RuntimeException;
 use stdClass;
 

@@ -15,6 +15,7 @@ use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Route\RouteSpec;
+use Jacotaxis\Core\Words\Call\KillWords;
 
 /** Writes a call in words, as short as they can be while reading them back gives the same call. */
 final class Describer

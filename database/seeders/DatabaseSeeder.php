@@ -17,7 +17,7 @@ use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
-use Jacotaxis\Core\Words\FormationParser;
+use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 use RuntimeException;
 

@@ -20,8 +20,8 @@ use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\School\Schools;
+use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\CallParser;
-use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 
 /** The proof of a call in words against a 4-2 nickel shell. */

@@ -6,8 +6,8 @@ use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\FormationDocument;
+use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\CallParser;
-use Jacotaxis\Core\Words\FormationParser;
 
 /** Somebody of the demo staff. */
 function coach(string $email = 'coordinator@cedarfork.example'): User

@@ -11,7 +11,7 @@ use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\School\Schools;
-use Jacotaxis\Core\Words\FormationParser;
+use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\NotUnderstood;
 use Jacotaxis\Core\Words\StaffBook;

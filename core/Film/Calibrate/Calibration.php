@@ -69,15 +69,15 @@ final readonly class Calibration
      */
     private static function fitted(array $points): array
     {
-        $field = self::frame(array_column($points, 'fieldXYd'), array_column($points, 'fieldYYd'));
-        $picture = self::frame(array_column($points, 'xPx'), array_column($points, 'yPx'));
+        $field = PlaneFit::frame(array_column($points, 'fieldXYd'), array_column($points, 'fieldYYd'));
+        $picture = PlaneFit::frame(array_column($points, 'xPx'), array_column($points, 'yPx'));
         $pairs = array_map(fn (FieldClick $p): array => [
             ($p->fieldXYd - $field[0]) / $field[2], ($p->fieldYYd - $field[1]) / $field[2],
             ($p->xPx - $picture[0]) / $picture[2], ($p->yPx - $picture[1]) / $picture[2],
             $picture[2] / $p->clickPx,
         ], $points);
-        [$h, $spread] = self::refined(self::direct($pairs), $pairs);
-        $missPx = self::misses($h, $pairs, $picture[2]);
+        [$h, $spread] = PlaneFit::refined(PlaneFit::direct($pairs), $pairs);
+        $missPx = PlaneFit::misses($h, $pairs, $picture[2]);
         $said = array_filter($points, fn (FieldClick $p): bool => $p->saidPx !== null);
         $worse = self::worse(
             array_map(fn (float $m, FieldClick $p): float => $m / $p->clickPx, $missPx, $points),
@@ -125,7 +125,7 @@ final readonly class Calibration
     /** @return array{float, float} pixels of a place on the field */
     public function toPicture(float $fieldXYd, float $fieldYYd): array
     {
-        [$u, $v] = self::apply($this->h, ($fieldXYd - $this->field[0]) / $this->field[2],
+        [$u, $v] = PlaneFit::apply($this->h, ($fieldXYd - $this->field[0]) / $this->field[2],
             ($fieldYYd - $this->field[1]) / $this->field[2]);
 
         return [$u * $this->picture[2] + $this->picture[0], $v * $this->picture[2] + $this->picture[1]];
@@ -152,12 +152,12 @@ final readonly class Calibration
     public function doubt(float $xPx, float $yPx, ?float $clickPx = null): array
     {
         [$a, $b] = $this->toFrame($xPx, $yPx);
-        [$u, $v] = self::apply($this->h, $a, $b);
-        [$rowU, $rowV, $w] = self::rows($this->h, $a, $b, $u, $v);
+        [$u, $v] = PlaneFit::apply($this->h, $a, $b);
+        [$rowU, $rowV, $w] = PlaneFit::rows($this->h, $a, $b, $u, $v);
         $click = (($clickPx ?? $this->clickPx) / $this->picture[2]) ** 2;
-        $uu = $click + self::form($rowU, $this->spread, $rowU);
-        $uv = self::form($rowU, $this->spread, $rowV);
-        $vv = $click + self::form($rowV, $this->spread, $rowV);
+        $uu = $click + PlaneFit::form($rowU, $this->spread, $rowU);
+        $uv = PlaneFit::form($rowU, $this->spread, $rowV);
+        $vv = $click + PlaneFit::form($rowV, $this->spread, $rowV);
         $j = [[($this->h[0] - $u * $this->h[6]) / $w, ($this->h[1] - $u * $this->h[7]) / $w],
             [($this->h[3] - $v * $this->h[6]) / $w, ($this->h[4] - $v * $this->h[7]) / $w]];
         $det = $j[0][0] * $j[1][1] - $j[0][1] * $j[1][0];
@@ -185,134 +185,6 @@ final readonly class Calibration
         }
 
         return [$at[0], $at[1]];
-    }
-
-    /**
-     * @param  list<float>  $x
-     * @param  list<float>  $y
-     * @return array{float, float, float}
-     */
-    private static function frame(array $x, array $y): array
-    {
-        $n = count($x);
-        $mx = array_sum($x) / $n;
-        $my = array_sum($y) / $n;
-        $sum = 0.0;
-        foreach ($x as $i => $v) {
-            $sum += hypot($v - $mx, $y[$i] - $my);
-        }
-
-        return [$mx, $my, $sum / $n / M_SQRT2];
-    }
-
-    /**
-     * The direct linear transform.
-     *
-     * @param  list<array{float, float, float, float, float}>  $pairs  field and picture, and the weight of the click
-     * @return list<float>
-     */
-    private static function direct(array $pairs): array
-    {
-        $a = $b = [];
-        foreach ($pairs as [$x, $y, $u, $v]) {
-            $a[] = [$x, $y, 1.0, 0.0, 0.0, 0.0, -$u * $x, -$u * $y];
-            $b[] = $u;
-            $a[] = [0.0, 0.0, 0.0, $x, $y, 1.0, -$v * $x, -$v * $y];
-            $b[] = $v;
-        }
-
-        return Matrix::solve(...Matrix::normal($a, $b)) ?? throw BadCalibration::collinear();
-    }
-
-    /**
-     * Gauss-Newton on the pixel errors; also the covariance of the parameters by the stated
-     * errors of the clicks.
-     *
-     * @param  list<float>  $h
-     * @param  list<array{float, float, float, float, float}>  $pairs  field and picture, and the weight of the click
-     * @return array{list<float>, list<list<float>>}
-     */
-    private static function refined(array $h, array $pairs): array
-    {
-        $spread = [];
-        for ($n = 0; $n < 12; $n++) {
-            $a = $b = [];
-            foreach ($pairs as [$x, $y, $u, $v, $weight]) {
-                [$pu, $pv] = self::apply($h, $x, $y);
-                [$rowU, $rowV] = self::rows($h, $x, $y, $pu, $pv);
-                $weighed = fn (float $d): float => $weight * $d;
-                array_push($a, array_map($weighed, $rowU), array_map($weighed, $rowV));
-                array_push($b, $weight * ($u - $pu), $weight * ($v - $pv));
-            }
-            [$ata, $atb] = Matrix::normal($a, $b);
-            $spread = Matrix::inverse($ata) ?? throw BadCalibration::collinear();
-            $step = Matrix::times($spread, $atb);
-            $h = array_map(fn (float $p, float $d): float => $p + $d, $h, $step);
-            if (Matrix::most($step) < 1e-12) {
-                break;
-            }
-        }
-
-        return [$h, $spread];
-    }
-
-    /**
-     * Derivatives of the two picture coordinates by the eight parameters, and the depth.
-     *
-     * @param  list<float>  $h
-     * @return array{list<float>, list<float>, float}
-     */
-    private static function rows(array $h, float $x, float $y, float $u, float $v): array
-    {
-        $w = $h[6] * $x + $h[7] * $y + 1.0;
-
-        return [
-            [$x / $w, $y / $w, 1.0 / $w, 0.0, 0.0, 0.0, -$u * $x / $w, -$u * $y / $w],
-            [0.0, 0.0, 0.0, $x / $w, $y / $w, 1.0 / $w, -$v * $x / $w, -$v * $y / $w],
-            $w,
-        ];
-    }
-
-    /**
-     * @param  list<float>  $h
-     * @return array{float, float}
-     */
-    private static function apply(array $h, float $x, float $y): array
-    {
-        $w = $h[6] * $x + $h[7] * $y + 1.0;
-
-        return [($h[0] * $x + $h[1] * $y + $h[2]) / $w, ($h[3] * $x + $h[4] * $y + $h[5]) / $w];
-    }
-
-    /**
-     * @param  list<float>  $a
-     * @param  list<list<float>>  $m
-     * @param  list<float>  $b
-     */
-    private static function form(array $a, array $m, array $b): float
-    {
-        $sum = 0.0;
-        foreach (Matrix::times($m, $b) as $k => $v) {
-            $sum += $a[$k] * $v;
-        }
-
-        return $sum;
-    }
-
-    /**
-     * Pixels by which each point misses its fit.
-     *
-     * @param  list<float>  $h
-     * @param  list<array{float, float, float, float, float}>  $pairs  field and picture, and the weight of the click
-     * @return list<float>
-     */
-    private static function misses(array $h, array $pairs, float $scale): array
-    {
-        return array_map(function (array $p) use ($h, $scale): float {
-            [$u, $v] = self::apply($h, $p[0], $p[1]);
-
-            return hypot($u - $p[2], $v - $p[3]) * $scale;
-        }, $pairs);
     }
 
     /**

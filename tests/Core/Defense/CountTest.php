@@ -19,8 +19,8 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Proof\Telling\Findings\Findings;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\School\Schools;
+use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\CallParser;
-use Jacotaxis\Core\Words\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 
 /** A defender for a drawn picture: role, spot, group. */

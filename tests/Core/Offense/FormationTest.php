@@ -11,7 +11,7 @@ use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\Sets;
-use Jacotaxis\Core\Words\FormationParser;
+use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\NotUnderstood;
 
 /** Receivers as the coach counts them, "X Y | H Z" from left to right, then the backs. */

@@ -21,7 +21,7 @@ use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Proof\Telling\Picture;
 use Jacotaxis\Core\School\Schools;
-use Jacotaxis\Core\Words\FormationParser;
+use Jacotaxis\Core\Words\Call\FormationParser;
 
 /** Looks lined up against a formation in words, without a call: what the shelf draws. */
 class PictureController extends Controller

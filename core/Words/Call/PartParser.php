@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Call;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Concept\CallDraft;
@@ -12,6 +12,8 @@ use Jacotaxis\Core\Concept\Families\Form;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;
+use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\Tokens;
 
 /** Reads one part of a call after the colon: a family, or a man with his route or job. */
 final readonly class PartParser

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Call;
 
 use Jacotaxis\Core\Concept\Kill;
 use Jacotaxis\Core\Concept\KillRule;

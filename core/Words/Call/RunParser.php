@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Call;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
@@ -16,6 +16,9 @@ use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Route\Routes;
+use Jacotaxis\Core\Words\DefenderWords;
+use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\Tokens;
 
 /**
  * Reads the run part of a call: "F belly right", "tag arc left", "X crack free safety", "if will insert then throw H".

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Call;
 
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Route\Routes;
+use Jacotaxis\Core\Words\DefenderWords;
+use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\Tokens;
 
 /** Reads who is read, in what order and against what, and which defender the call names as its key. */
 final readonly class ReadParser

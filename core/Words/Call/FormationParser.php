@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Call;
 
 use DomainException;
 use Jacotaxis\Core\Blocking\Fake;
@@ -21,6 +21,9 @@ use Jacotaxis\Core\Offense\Motion\Motion;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Motion\Sound;
 use Jacotaxis\Core\Offense\Sets;
+use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\StaffBook;
+use Jacotaxis\Core\Words\Tokens;
 use Jacotaxis\Core\Words\Trade\TradeCalls;
 
 /** Reads what stands before the colon: formation, line splits, motions, drop. */

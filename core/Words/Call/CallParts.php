@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Call;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Concept\CallDraft;
@@ -10,6 +10,9 @@ use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Route\Routes;
+use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\StaffBook;
+use Jacotaxis\Core\Words\Tokens;
 use Jacotaxis\Core\Words\Trade\Phrases;
 
 /** Where a call divides: what stands before the colon and after it, also where no colon is said. */

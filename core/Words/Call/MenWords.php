@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words;
+namespace Jacotaxis\Core\Words\Call;
 
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Field\Hash;
@@ -14,6 +14,8 @@ use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteShape;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\UnknownRoute;
+use Jacotaxis\Core\Words\NotUnderstood;
+use Jacotaxis\Core\Words\Tokens;
 
 /** Reads men, sides and routes of the call language, as a set on the field has them. */
 final readonly class MenWords
