@@ -37,6 +37,42 @@ test('takes a call and a look as a coach types them', async ({ page }) => {
     await expect(page.getByTestId('verdict')).toBeVisible();
 });
 
+test('says what it understands while one types, and changes nothing before Enter', async ({ page }) => {
+    const line = page.getByRole('combobox', { name: 'Call line' });
+    await page.keyboard.press('/');
+    await line.fill('trips lt sail, X dig');
+    await expect(page.getByText('Enter shows gun trips left: flood left; X dig')).toBeVisible();
+    await expect(page.getByRole('slider', { name: 'H, corner, break depth' })).toBeVisible();
+    await line.press('Enter');
+    await expect(line).toHaveValue('gun trips left: flood left; X dig');
+    await expect(page.getByRole('slider', { name: 'X, dig, break depth' })).toBeVisible();
+});
+
+test('asks once what a word means to us, and reads it from then on', async ({ page }) => {
+    const line = page.getByRole('combobox', { name: 'Call line' });
+    const say = async () => {
+        await page.keyboard.press('/');
+        await line.fill('gun trio right: hitches');
+        await line.press('Enter');
+    };
+    await say();
+    const asked = page.getByRole('group', { name: 'What "trio" means to us' });
+    await expect(asked.getByRole('button')).toHaveText(['trips', 'trey', 'bunch', 'nub']);
+    await accessible(page);
+    await asked.getByRole('button', { name: 'nub' }).click();
+    await expect(page.getByText(/“trio” is nub from now on/)).toBeVisible();
+    await expect(line).toHaveValue('gun trio right: hitches right');
+    await page.reload();
+    await openCall(page, 'Smash right');
+    await say();
+    await expect(line).toHaveValue('gun trio right: hitches right');
+    await expect(asked).toHaveCount(0);
+    await page.getByRole('link', { name: 'Book' }).click();
+    await page.getByRole('tab', { name: 'Our words' }).click();
+    await page.getByRole('row', { name: /trio nub/ }).getByRole('button', { name: 'Take out' }).click();
+    await expect(page.getByText('“trio” is out of the book')).toBeVisible();
+});
+
 test('takes two calls and says which is played against the look', async ({ page }) => {
     const line = page.getByRole('combobox', { name: 'Call line' });
     await line.fill('gun 2x2: zone right; kill to hitches both if two high');
