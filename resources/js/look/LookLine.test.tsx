@@ -54,6 +54,18 @@ describe('the look line', () => {
         expect(onLook).not.toHaveBeenCalled();
     });
 
+    it('says what was understood while one types, and changes nothing on the field', async () => {
+        const read = { document: {}, words: '3-4, cover 1, corners press', assumed: [] };
+        const { onLook, input } = line(read);
+        await userEvent.clear(input);
+        await userEvent.type(input, 'okie c1 press');
+        expect((await screen.findByRole('status')).textContent).toBe('Enter shows 3-4, cover 1, corners press');
+        expect(onLook).not.toHaveBeenCalled();
+        await userEvent.type(input, '{Enter}');
+        expect(onLook).toHaveBeenCalledOnce();
+        expect(screen.queryByRole('status')).toBeNull();
+    });
+
     it('puts the look of the field back on Escape', async () => {
         const { input } = line({});
         await userEvent.clear(input);

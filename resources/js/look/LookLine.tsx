@@ -6,6 +6,8 @@ import { askedIn, type Asked } from '../api/problems';
 import type { LookDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { lookCompletions } from '../ui/completions';
+import { EnterShows } from '../words/EnterShows';
+import { useUnderstood } from '../words/useUnderstood';
 import { WhichMeaning } from '../words/WhichMeaning';
 
 type Props = { words: string; onLook: (document: LookDocument, words: string) => void };
@@ -26,13 +28,17 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
         if (!editing) setText(words);
     }, [words, editing]);
 
+    const [typed, setTyped] = useState(false);
+    const said = text.replace(/,\s*$/, '');
+    const understood = useUnderstood('look-words', said, editing && typed && problem === '');
     const options = editing && v.data ? lookCompletions(text, v.data) : [];
     const send = async () => {
         try {
-            const read = await api.post<Read>('look-words', { words: text.replace(/,\s*$/, '') });
+            const read = await api.post<Read>('look-words', { words: said });
             setProblem('');
             setAsked(null);
             setEditing(false);
+            setTyped(false);
             onLook(read.document, read.words);
             if (read.assumed.length > 0) toast(`Assumed: ${read.assumed.join('; ')}`);
         } catch (e) {
@@ -48,6 +54,7 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
             text={text}
             onText={(t) => {
                 setText(t);
+                setTyped(true);
                 setProblem('');
                 setAsked(null);
             }}
@@ -68,6 +75,14 @@ export const LookLine = forwardRef<HTMLInputElement, Props>(function LookLine({ 
             className="text-[15px] font-semibold text-plum"
             picked="bg-plum text-paper"
         >
+            {understood && options.length === 0 && (
+                <p
+                    role="status"
+                    className="absolute top-6 left-0 z-20 rounded border border-edge bg-paper px-2 text-xs whitespace-nowrap"
+                >
+                    <EnterShows understood={understood} />
+                </p>
+            )}
             {problem && (
                 <p
                     role="status"

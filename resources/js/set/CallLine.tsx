@@ -1,13 +1,14 @@
-import { forwardRef, useEffect, useState } from 'react';
+import { forwardRef, useEffect, useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { api, Problem } from '../api/client';
 import { askedIn, type Asked } from '../api/problems';
 import type { CallDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { completions } from '../ui/completions';
+import { EnterShows } from '../words/EnterShows';
+import { useUnderstood } from '../words/useUnderstood';
 import { WhichMeaning } from '../words/WhichMeaning';
 import type { Situation } from '../api/useProof';
-import { useUnderstood } from './useUnderstood';
 
 type Props = {
     document: CallDocument | null;
@@ -46,7 +47,8 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
     }, [document, situation, editing]);
 
     const [typed, setTyped] = useState(false);
-    const understood = useUnderstood(text, situation, editing && typed && problem === '');
+    const about = useMemo(() => ({ situation }), [situation]);
+    const understood = useUnderstood('words', text, editing && typed && problem === '', about);
     const options = editing && words.data ? completions(text, words.data) : [];
     const send = async () => {
         try {
@@ -101,13 +103,7 @@ export const CallLine = forwardRef<HTMLInputElement, Props>(function CallLine({ 
                         Called {differs.said}, but the men stand in {differs.stands} ({differs.man} is farthest off)
                     </span>
                 ) : understood ? (
-                    <span>
-                        <span className="text-soft">Enter shows</span>{' '}
-                        <span className="font-semibold">{understood.words}</span>
-                        {understood.assumed.length > 0 && (
-                            <span className="text-soft">; assumed: {understood.assumed.join('; ')}</span>
-                        )}
-                    </span>
+                    <EnterShows understood={understood} />
                 ) : assumed.length > 0 ? (
                     <span className="text-soft">Assumed: {assumed.join('; ')}</span>
                 ) : (
