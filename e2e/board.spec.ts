@@ -69,7 +69,10 @@ test('asks once what a word means to us, and reads it from then on', async ({ pa
     await expect(asked).toHaveCount(0);
     await page.getByRole('link', { name: 'Book' }).click();
     await page.getByRole('tab', { name: 'Our words' }).click();
-    await page.getByRole('row', { name: /trio nub/ }).getByRole('button', { name: 'Take out' }).click();
+    await page
+        .getByRole('row', { name: /trio nub/ })
+        .getByRole('button', { name: 'Take out' })
+        .click();
     await expect(page.getByText('“trio” is out of the book')).toBeVisible();
 });
 

@@ -15,9 +15,9 @@ use Illuminate\Support\Facades\Hash;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Concept\Document\LookDocument;
+use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
-use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\LookParser;
 use RuntimeException;
 
