@@ -4,7 +4,7 @@ import { Exchange } from './Exchange';
 import { OwnFamilies } from './OwnFamilies';
 import { OwnWords } from './OwnWords';
 import { Schools } from './Schools';
-import { useBook } from './useBook';
+import { useBook } from '../api/useBook';
 import { Values } from './Values';
 
 const PLACES = [

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import type { BookFamily, SavedCall, StaffBook } from '../api/types';
 import { Button } from '../ui/Button';
-import type { Lists } from './useBook';
+import type { Lists } from '../api/useBook';
 import { Select } from '../ui/Select';
 import { refused } from '../api/problems';
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { StaffBook } from '../api/types';
 import { Button } from '../ui/Button';
 import { WordTable } from './WordTable';
-import type { Lists } from './useBook';
+import type { Lists } from '../api/useBook';
 
 type Props = { data: StaffBook; onSave: (lists: Lists, words: string) => Promise<boolean> };
 

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { StaffBook } from '../api/types';
 import { capital } from '../ui/words';
-import type { Lists } from './useBook';
+import type { Lists } from '../api/useBook';
 import { Select } from '../ui/Select';
 
 type Props = { data: StaffBook; onSave: (lists: Lists, words: string) => Promise<boolean> };

@@ -1,6 +1,6 @@
 import type { StaffBook } from '../api/types';
 import { plain } from '../ui/words';
-import type { Lists } from './useBook';
+import type { Lists } from '../api/useBook';
 
 type Props = { data: StaffBook; onSave: (lists: Lists, words: string) => Promise<boolean> };
 

@@ -5,9 +5,9 @@ import { askedIn, type Asked } from '../api/problems';
 import type { CallDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { completions } from '../ui/completions';
-import { EnterShows } from '../words/EnterShows';
-import { useUnderstood } from '../words/useUnderstood';
-import { WhichMeaning } from '../words/WhichMeaning';
+import { EnterShows } from '../ui/EnterShows';
+import { useUnderstood } from '../api/useUnderstood';
+import { WhichMeaning } from '../ui/WhichMeaning';
 import type { Situation } from '../api/useProof';
 
 type Props = {

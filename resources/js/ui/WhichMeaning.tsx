@@ -1,4 +1,4 @@
-import { useBook } from '../book/useBook';
+import { useBook } from '../api/useBook';
 import type { Asked } from '../api/problems';
 
 type Props = { asked: Asked; onMeant: () => unknown };

@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api } from '../api/client';
-import type { BookDocument, StaffBook } from '../api/types';
-import { useWrite } from '../api/useWrite';
-import { refused } from '../api/problems';
+import { api } from './client';
+import type { BookDocument, StaffBook } from './types';
+import { useWrite } from './useWrite';
+import { refused } from './problems';
 
 export type Lists = Partial<Pick<BookDocument, 'aliases' | 'settings' | 'values' | 'families'>>;
 
