@@ -275,6 +275,7 @@ test('leaves a man unknown and settles him later', async ({ page }) => {
     await at(page, 2.0);
     await page.locator('#who').selectOption('?');
     await page.getByLabel('Another mark').selectOption('first step');
+    await expect(page.getByRole('list', { name: 'Marks' })).toContainText('first step ?');
     await page.keyboard.press('Control+s');
     await expect(page.getByText('Saved, version 2')).toBeVisible();
     await page.getByRole('tab', { name: /Open questions/ }).click();
