@@ -30,8 +30,6 @@ final class Meanings
         'double screen' => ['bubble screen', 'slip screen', 'tunnel screen'],
         'throwback screen' => ['slip screen', 'tight end screen', 'tunnel screen'],
         'middle screen' => ['slip screen', 'tight end screen', 'tunnel screen'],
-        'lead strong' => ['iso right', 'iso left', 'lead option'],
-        'lead weak' => ['iso left', 'iso right', 'lead option'],
         'trap option' => ['trap', 'speed option'],
         '(?:heavy|jumbo)' => ['full house', 'power I', 'double-wing', 'ace'],
         'stack i' => ['I', 'power I', 'full house'],

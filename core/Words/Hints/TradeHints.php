@@ -26,8 +26,6 @@ final class TradeHints
         'throwback screen' => 'Say who gets it and where: slip screen, tight end screen or tunnel screen '
             .'with its side.',
         'middle screen' => 'Say who gets it: slip screen, tight end screen or tunnel screen with its side.',
-        'lead strong' => 'Say iso, or lead option, with its side.',
-        'lead weak' => 'Say iso, or lead option, with its side.',
         'post, curl' => 'Say who runs them: "Z post, H curl".',
         'two man' => 'Say the two routes: the rest stay in with seven-man.',
         '2 man route' => 'Say the two routes: the rest stay in with seven-man.',

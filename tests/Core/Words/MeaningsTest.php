@@ -57,6 +57,19 @@ it('asks what a word of a call means, and takes every answer in its place', func
     ['gun 2x2: follow right', 'follow', ['drive', 'levels', 'shallow cross']],
     ['gun bunch right: triangle', 'triangle', ['spot', 'curl-flat', 'stick']],
     ['gun trips right: high low', 'high low', ['drive', 'levels', 'post-dig', 'curl-flat']],
+    ['gun 2x2: wr screen left', 'wr screen', ['bubble screen', 'now screen', 'tunnel screen']],
+    ['gun trips right: screen to z', 'screen', ['bubble screen', 'now screen', 'tunnel screen', 'slip screen']],
+    ['gun 2x2: double screen', 'double screen', ['bubble screen', 'slip screen', 'tunnel screen']],
+    ['double tight i: iso right', 'double tight i', ['power I', 'full house', 'ace']],
+    ['wing-T: criss cross', 'criss cross', ['counter', 'jet counter', 'reverse']],
+    ['double-slot: option right', 'option', ['triple', 'midline', 'speed option', 'lead option', 'counter option']],
+    ['double-slot: counter iso', 'counter iso', ['counter', 'iso']],
+    ['double-slot: qb follow right', 'qb follow', ['quarterback iso', 'dive']],
+    ['gun 2x2: qb zone right', 'qb zone',
+        ['quarterback iso', 'quarterback power', 'quarterback counter', 'power read']],
+    ['gun 2x2: q run left', 'q run', ['quarterback iso', 'quarterback power', 'quarterback counter', 'power read']],
+    ['gun 2x2: bash counter right', 'bash counter', ['quarterback counter', 'power read']],
+    ['single wing: power right', 'single wing', ['wildcat', 'gun wing']],
 ]);
 
 it('asks what a word of a look means, and takes every answer in its place', function (
@@ -79,6 +92,15 @@ it('asks what a word of a look means, and takes every answer in its place', func
     ['4-3, 2 high', '2 high', ['cover 2', 'tampa 2', '2-man', 'cover 4', 'cover 6']],
     ['even, cover 1', 'even', ['4-3 over', '4-3 under', '4-2 nickel', '4-4']],
     ['4-2-5, man', 'man', ['cover 0', 'cover 1', '2-man']],
+    ['4-3, zone', 'zone', ['cover 2', 'cover 3', 'cover 4', 'cover 6']],
+    ['4-3, mofc', 'mofc', ['cover 1', 'cover 3']],
+    ['4-3, mofo', 'mofo', ['cover 2', '2-man', 'cover 4', 'cover 6']],
+    ['4-3, man coverage', 'man coverage', ['cover 0', 'cover 1', '2-man']],
+    ['light box, cover 3', 'light box', ['4-2 nickel', '4-1 dime', '3-2 dime']],
+    ['6 man box, cover 2', '6 man box', ['4-2 nickel', '3-3 stack', 'tite']],
+    ['seven in the box, cover 3', 'seven in the box', ['4-3 over', '4-3 under', '3-4', 'bear']],
+    ['8 man box, cover 1', '8 man box', ['4-4', '5-3', '5-2']],
+    ['penny, cover 1', 'penny', ['tite', 'bear', '5-2']],
 ]);
 
 it('asks nothing where the words beside it say which', function (string $typed, string $means): void {
