@@ -87,7 +87,7 @@ final class CallBuilder
         $families = $build->families();
         if ($draft->run === null) {
             $build->otherSides($families);
-            $build->routes = array_diff_key($build->routes, array_flip($draft->stays));
+            $build->routes = array_diff_key($build->routes, array_flip([...$draft->stays, ...$draft->clears]));
             $rest = new TheRest($draft, $build->lineup, $build->passer, $build->rolls, $build->routes);
             $build->routes = $rest->routes(array_column($families, 'family'));
             $build->assumed = [...$build->assumed, ...$rest->assumed];

@@ -48,6 +48,9 @@ final class CallDraft
     /** @var list<string> letters told to stay in and block on a pass */
     public array $stays = [];
 
+    /** @var list<string> letters who clear out by the way that is usual for where they stand */
+    public array $clears = [];
+
     /** @var list<string>|null letters in the order said */
     public ?array $reads = null;
 

@@ -22,6 +22,12 @@ use Jacotaxis\Core\School\Schools;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\LookParser;
 
+/** Normally distributed, from a seeded generator (Box and Muller 1958). */
+function gauss(): float
+{
+    return sqrt(-2.0 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
+}
+
 /** A camera in the press box on the right, looking across at the play around a ball spot. */
 function pressBox(float $ballXYd, float $ballYYd): Camera
 {

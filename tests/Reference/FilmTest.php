@@ -32,11 +32,6 @@ function clicked(Camera $camera, float $noise): array
     return $points;
 }
 
-function gauss(): float
-{
-    return sqrt(-2.0 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
-}
-
 it('fits the homography OpenCV finds: exact on four points, least squares on more', function (): void {
     mt_srand(7);
     $exact = array_map(

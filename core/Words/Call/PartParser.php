@@ -84,12 +84,18 @@ final readonly class PartParser
 
             return;
         }
-        if (isset($this->draft->routes[$letter]) || in_array($letter, $this->draft->stays, true)) {
+        if (isset($this->draft->routes[$letter]) || in_array($letter, [...$this->draft->stays, ...$this->draft->clears], true)) {
             throw NotUnderstood::twice($letter);
         }
         if ($this->draft->run === null && $this->tokens->take(...self::STAYS) !== null) {
             $this->tokens->skip('in', 'block', 'blocks');
             $this->draft->stays[] = $letter;
+
+            return;
+        }
+        if ($this->draft->run === null && $this->tokens->take('clear', 'clears') !== null) {
+            $this->tokens->skip('out');
+            $this->draft->clears[] = $letter;
 
             return;
         }

@@ -58,8 +58,6 @@ final class TradeRoutes
         '\s*[;,]\s*(?:the\s+)?rest\s+(?:verts|verticals|go|goes|clear|clear out)\s*$' => '',
         '(?<=[:;,])\s*deep\s+(?=post|corner|comeback)' => ' ',
         '\bswitch(\s+{side})?\s*,\s*(?:four verticals|4 verts|verts|verticals)\b' => 'switch verticals$1',
-        '(?<=[:;,])\s*([xz])\s+clears?(?:\s+out)?{end}' => ' $1 go clear',
-        '(?<=[:;,])\s*([yh])\s+clears?(?:\s+out)?{end}' => ' $1 seam clear',
         '(?<=[:;,])\s*({route})\s+backside{end}' => ' backside #1 $1',
         '(?<=[:;,])\s*double\s+(smash|stick|curl[ -]?flat|slant[ -]?flat|snag|hitch|hitches)\b' => ' $1 both',
         '(?<=[:;,])\s*deep\s+outs{end}' => ' #1 both out 12',

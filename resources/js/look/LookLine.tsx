@@ -6,9 +6,9 @@ import { askedIn, type Asked } from '../api/problems';
 import type { LookDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { lookCompletions } from '../ui/completions';
-import { EnterShows } from '../ui/EnterShows';
-import { useUnderstood } from '../api/useUnderstood';
-import { WhichMeaning } from '../ui/WhichMeaning';
+import { EnterShows } from '../ui/said/EnterShows';
+import { useUnderstood } from '../ui/said/useUnderstood';
+import { WhichMeaning } from '../ui/said/WhichMeaning';
 
 type Props = { words: string; onLook: (document: LookDocument, words: string) => void };
 type Read = { document: LookDocument; words: string; assumed: string[] };

@@ -5,9 +5,9 @@ import { askedIn, type Asked } from '../api/problems';
 import type { CallDocument, Vocabulary } from '../api/types';
 import { WordLine } from '../ui/WordLine';
 import { completions } from '../ui/completions';
-import { EnterShows } from '../ui/EnterShows';
-import { useUnderstood } from '../api/useUnderstood';
-import { WhichMeaning } from '../ui/WhichMeaning';
+import { EnterShows } from '../ui/said/EnterShows';
+import { useUnderstood } from '../ui/said/useUnderstood';
+import { WhichMeaning } from '../ui/said/WhichMeaning';
 import type { Situation } from '../api/useProof';
 
 type Props = {

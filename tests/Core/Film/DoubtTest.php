@@ -18,12 +18,6 @@ use Jacotaxis\Core\Film\Simulated\Camera;
 
 const HAND_PX = 1.5;
 
-/** A number as often near nought as an error is. */
-function strayed(): float
-{
-    return sqrt(-2.0 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2.0 * M_PI * mt_rand() / mt_getrandmax());
-}
-
 function lookingFrom(string $place, int $width, float $bend): Camera
 {
     [$focal, $from, $toward] = match ($place) {
@@ -55,8 +49,8 @@ function clickedBy(Camera $camera, int $count, float $missPx, ?float $saidPx): a
 
     return array_map(
         fn (array $s): FieldClick => new FieldClick(
-            $s[0][0] + $missPx * strayed(),
-            $s[0][1] + $missPx * strayed(),
+            $s[0][0] + $missPx * gauss(),
+            $s[0][1] + $missPx * gauss(),
             $s[1],
             $s[2],
             $saidPx,
@@ -84,7 +78,7 @@ function heldWithin(Camera $camera, int $points, float $missPx, ?float $saidPx):
                 40.0 + 14.0 * mt_rand() / mt_getrandmax(),
             ];
             $at = $camera->project(...$true);
-            $clicked = [$at[0] + $missPx * strayed(), $at[1] + $missPx * strayed()];
+            $clicked = [$at[0] + $missPx * gauss(), $at[1] + $missPx * gauss()];
             $found = $view->toField(...$clicked);
             $doubt = $view->doubt(...[...$clicked, $saidPx]);
             foreach ([0, 1] as $axis) {

@@ -5,6 +5,7 @@
  * what is asked. Common practice without a published source.
  */
 
+use Jacotaxis\Core\Route\Flag;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\LookParser;
@@ -609,7 +610,7 @@ it('understands calls of every school', function (string $typed, string $means):
     ['gun trips rt nub: Y stick', 'gun nub right: Y sit'],
     ['Gun snug right, drive', 'gun 2x2 condensed right: drive right'],
     ['gun 2x2 nasty: crack toss lt', 'gun 2x2 tight right: crack left'],
-    ['gun 2x2: HB angle; Y clear; X dig', 'gun 2x2 right: shallow cross left; R angle; X dig; Y seam clear'],
+    ['gun 2x2: HB angle; Y clear; X dig', 'gun 2x2 right: R angle; X dig'],
     ['Gun trips: texas', 'gun trips right: texas right'],
     ['Gun 2x2: RB option', 'gun 2x2 right: R choice'],
     ['gun empty: Y option, H option', 'gun empty right: Y choice; H choice'],
@@ -1402,3 +1403,22 @@ it('keeps as many in as are said, whatever the family', function (string $call, 
     'six with another family' => ['gun 2x2, six-man: smash', ['R']],
     'none said, a family that does not protect' => ['gun 2x2: smash', []],
 ]);
+
+it('lets a man clear out the way that is usual where he stands, in place of his family\'s route', function (
+    string $call,
+    string $letter,
+    ?string $route,
+): void {
+    $his = CallParser::parse($call)->routes[$letter] ?? null;
+    expect($his?->name)->toBe($route)->and($his?->flag)->toBe($route === null ? null : Flag::Clear);
+})->with([
+    'outside' => ['gun 2x2: H dig; Z clear', 'Z', 'go'],
+    'inside' => ['gun 2x2: R angle; Y clears out', 'Y', 'seam'],
+    'inside of three' => ['gun trips right: X dig; Y clear', 'Y', 'bender'],
+    'the second from outside, whatever his letter' => ['gun nub right: X dig; Z clear', 'Z', 'seam'],
+    'whom the family has' => ['gun 2x2: smash right; H clear', 'H', 'seam'],
+]);
+
+it('gives nobody two jobs who clears out', function (): void {
+    CallParser::parse('gun 2x2: Z clear; Z dig');
+})->throws(NotUnderstood::class, 'Z has two jobs');

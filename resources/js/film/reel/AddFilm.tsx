@@ -75,7 +75,7 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
             </Dialog.Trigger>
             <Window
                 title={`Add film to ${reel.title}`}
-                says="MP4 and WebM play at once; other films are converted. An upload that breaks off goes on where it stopped: choose the same file again."
+                says="MP4 and WebM play at once; others, and what a phone filmed on its side, are converted. An upload that breaks off goes on where it stopped: choose the same file again."
                 className="w-[560px]"
             >
                 <div className="flex flex-wrap items-end gap-3 text-sm">

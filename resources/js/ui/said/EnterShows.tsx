@@ -1,4 +1,4 @@
-import type { Understood } from '../api/useUnderstood';
+import type { Understood } from './useUnderstood';
 
 /** What Enter would show of the words typed so far, and what is filled in. */
 export function EnterShows({ understood }: { understood: Understood }) {

@@ -2,10 +2,10 @@
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
-import { askedIn } from '../api/problems';
-import { Problem } from '../api/client';
-import { CallLine } from '../set/CallLine';
-import { eachItsOwn, house, refusal, serve } from '../test/house';
+import { askedIn } from '../../api/problems';
+import { Problem } from '../../api/client';
+import { CallLine } from '../../set/CallLine';
+import { eachItsOwn, house, refusal, serve } from '../../test/house';
 
 const BOOK = {
     version: 4,

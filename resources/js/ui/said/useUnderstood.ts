@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { api } from './client';
+import { api } from '../../api/client';
 
 /** A pause in typing after which the words are read, milliseconds. */
 const PAUSE = 250;

@@ -1,5 +1,5 @@
-import { useBook } from '../api/useBook';
-import type { Asked } from '../api/problems';
+import { useBook } from '../../api/useBook';
+import type { Asked } from '../../api/problems';
 
 type Props = { asked: Asked; onMeant: () => unknown };
 
