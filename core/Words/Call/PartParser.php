@@ -84,7 +84,8 @@ final readonly class PartParser
 
             return;
         }
-        if (isset($this->draft->routes[$letter]) || in_array($letter, [...$this->draft->stays, ...$this->draft->clears], true)) {
+        $said = [...array_keys($this->draft->routes), ...$this->draft->stays, ...$this->draft->clears];
+        if (in_array($letter, $said, true)) {
             throw NotUnderstood::twice($letter);
         }
         if ($this->draft->run === null && $this->tokens->take(...self::STAYS) !== null) {
