@@ -33,6 +33,9 @@ use Jacotaxis\Core\Route\Stem;
  */
 final class CallBuilder
 {
+    /** What is told of a family that does not find its men where it is said. */
+    public const SHORT = 'wants more men';
+
     /** @var array<string, RouteSpec> */
     private array $routes;
 
@@ -173,7 +176,7 @@ final class CallBuilder
                         default => 'strength',
                     };
             }
-            foreach ($sides === [] ? [$usual] : $sides as $side) {
+            foreach ($sides === [] ? [$usual] : $this->turned($family, $sides) as $side) {
                 $this->roll($family, $side);
                 $form = $this->form($family, $side);
                 $this->theMan($form, $side, $by);
@@ -188,6 +191,24 @@ final class CallBuilder
         }
 
         return $fronts === [] && $this->draft->run === null ? Recognition::all($this->drawn()) : $fronts;
+    }
+
+    /**
+     * A family that is run from both sides goes to the side that has its men.
+     *
+     * @param  list<Side>  $sides
+     * @return list<Side>
+     */
+    private function turned(Family $family, array $sides): array
+    {
+        $said = $sides[0];
+        $fits = $this->fit->form($family, $said) !== null || $this->fit->form($family, $said->opposite()) === null;
+        if (! $family->across || count($sides) > 1 || $fits) {
+            return $sides;
+        }
+        $this->assumed[] = "{$family->name} {$said->opposite()->value}: too few men stand on the {$said->value}";
+
+        return [$said->opposite()];
     }
 
     /**
@@ -240,7 +261,7 @@ final class CallBuilder
     {
         $form = $this->fit->form($family, $side);
         if ($form === null) {
-            $this->assumed[] = "{$family->name} wants more men on the {$side->value} or across from it "
+            $this->assumed[] = "{$family->name} ".self::SHORT." on the {$side->value} or across from it "
                 .'than stand there';
         }
 

@@ -84,13 +84,15 @@ final readonly class Formation
         return count($backs).count($ends);
     }
 
-    /** Whether a two-figure group lines up so: who stands flexed may be a tight end or a receiver. */
+    /** Whether a two-figure group lines up so: who stands flexed or split out may be a receiver, too. */
     public function takes(string $group): bool
     {
-        $usual = $this->personnel();
+        [$backs, $ends] = array_map(intval(...), str_split($this->personnel()));
+        $behind = count(Sets::backLetters($this->set));
         $attached = count(Sets::ends($this->set));
+        $has = array_map(intval(...), str_split($group));
 
-        return $group[0] === $usual[0] && (int) $group[1] >= $attached && (int) $group[1] <= (int) $usual[1];
+        return $has[0] >= $behind && $has[0] <= $backs && $has[1] >= $attached && $has[1] <= $ends;
     }
 
     public function words(): string

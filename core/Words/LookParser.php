@@ -64,6 +64,10 @@ final class LookParser
     private static function noFront(string $words, NotUnderstood $refused): ?NotUnderstood
     {
         $first = trim(explode(',', $words)[0]);
+        $says = self::isClause($first, TradeLooks::USUAL_FRONT, Technique::SCHOOLS[0]);
+        if ($says && ! TradeLooks::namesShell($words)) {
+            return NotUnderstood::because("No coverage is said: say it too, as in \"cover 3, $first\".", $first);
+        }
 
         return TradeLooks::namesFront($words) ||
             TradeLooks::namesShell($first) ||

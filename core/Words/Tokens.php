@@ -88,6 +88,22 @@ final class Tokens
     }
 
     /** A place to come back to. */
+    /**
+     * A number that has to come next.
+     *
+     * @param  string  $what  of what, with its unit: "yards wide"
+     *
+     * @throws NotUnderstood
+     */
+    public function number(string $what): float
+    {
+        $word = $this->next();
+
+        return is_numeric($word)
+            ? (float) $word
+            : throw NotUnderstood::because("\"$word\" is not a number of $what.", (string) $word);
+    }
+
     public function mark(): int
     {
         return $this->at;

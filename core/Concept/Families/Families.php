@@ -163,7 +163,8 @@ final class Families
                 new Form([1 => 'curl'], reads: ['front 1', 'back'], back: 'flat|arrow|swing'),
             ]),
             new Family('four verticals', [
-                new Form([1 => 'go', 2 => 'seam', 3 => 'seam|choice|over across'], [1 => 'go', 2 => 'seam'],
+                new Form([1 => 'go', 2 => 'seam|bender', 3 => 'seam|bender|choice|over across'],
+                    [1 => 'go', 2 => 'seam|bender'],
                     ['front 2', 'other 2', 'front 3', 'front 1', 'other 1'], optional: [3]),
             ], across: true),
         ];

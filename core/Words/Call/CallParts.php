@@ -56,7 +56,7 @@ final class CallParts
      */
     private static function atRun(string $words): ?array
     {
-        $shown = '(?!\s+(?:left |right |field |boundary )?(?:fake|flicker|back pass))';
+        $shown = '(?!\s+(?:left |right |field |boundary )?(?:fake|flicker|back pass|motion))';
         $pattern = '/[,\s]\s*((?:[xzhyrf]\s+)?('.Phrases::runs(Schemes::names()).')\b'.$shown.')/i';
         preg_match_all($pattern, $words, $found, PREG_OFFSET_CAPTURE);
         foreach ($found[1] as $n => [$said, $at]) {

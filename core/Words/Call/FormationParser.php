@@ -16,10 +16,6 @@ use Jacotaxis\Core\Kinematics\Footwork;
 use Jacotaxis\Core\Offense\Formation;
 use Jacotaxis\Core\Offense\LineSplits;
 use Jacotaxis\Core\Offense\Man;
-use Jacotaxis\Core\Offense\Motion\Cadence;
-use Jacotaxis\Core\Offense\Motion\Motion;
-use Jacotaxis\Core\Offense\Motion\MotionKind;
-use Jacotaxis\Core\Offense\Motion\Sound;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Words\NotUnderstood;
 use Jacotaxis\Core\Words\StaffBook;
@@ -29,12 +25,13 @@ use Jacotaxis\Core\Words\Trade\TradeCalls;
 /** Reads what stands before the colon: formation, line splits, motions, drop. */
 final class FormationParser
 {
-    /** How deep a man ends who crosses behind the line, when no depth is said, yards. */
-    private const BEHIND_YD = 2.2;
-
     private const GROUPS = ['00', '01', '10', '11', '12', '20', '21', '22', '23', '30', '31', '32'];
 
     private Tokens $tokens;
+
+    private FormationSide $sides;
+
+    private MotionParser $motions;
 
     private function __construct(private readonly CallDraft $draft, private readonly StaffBook $book)
     {
@@ -51,6 +48,8 @@ final class FormationParser
     {
         $parser = new self($draft, $book ?? new StaffBook);
         $parser->tokens = new Tokens($head);
+        $parser->sides = new FormationSide($parser->tokens, $draft);
+        $parser->motions = new MotionParser($parser->tokens, $parser->sides, $draft, $parser->book);
         $group = $parser->group();
         $parser->set($all);
         $parser->rest();
@@ -123,7 +122,7 @@ final class FormationParser
         }
         $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
         $quarterback ??= $this->tokens->phrase(Sets::quarterbacks());
-        $side = $this->side();
+        $side = $this->sides->next();
         $modifier ??= $this->tokens->phrase(Formation::MODIFIERS);
         $quarterback ??= $this->tokens->phrase(Sets::quarterbacks());
         $this->draft->sided = $side !== null;
@@ -150,7 +149,7 @@ final class FormationParser
                 $quarterback,
             );
         }
-        $side = $this->side();
+        $side = $this->sides->next();
         $this->draft->sided = true;
         $this->draft->formation = $side === null || $side === $formation->side ? $formation : $formation->mirrored();
     }
@@ -195,15 +194,16 @@ final class FormationParser
                 $this->tokens->ahead('fake'),
                 $this->tokens->ahead('flicker'),
                 $this->tokens->ahead('back') && $this->tokens->ahead('pass') => $this->draft->fake = $this->fake(),
-                $this->tokens->take('freeze') !== null => $this->draft->fake = new Fake(Fake::FREEZE, $this->side()),
+                $this->tokens->take('freeze') !== null => $this->draft->fake = $this->freeze(),
                 $this->protects() => null,
                 $this->tokens->take('splits', 'split') !== null => $this->splits(),
+                $this->motions->unnamed() => null,
                 in_array($word, array_column(Footwork::cases(), 'value'), true) => ($this->draft->drop = Footwork::from(
                     (string) $this->tokens->next(),
                 )),
                 $this->stands() => null,
                 in_array(strtoupper($word), $this->draft->formation->letters(), true),
-                in_array(strtoupper($word), Man::LINEMEN, true) => ($this->draft->motions[] = $this->motion()),
+                in_array(strtoupper($word), Man::LINEMEN, true) => $this->motions->named(),
                 default => throw $this->secondSet() ?? NotUnderstood::word($word, 'side, motion or drop', [
                     'left',
                     'right',
@@ -232,6 +232,11 @@ final class FormationParser
         );
     }
 
+    private function freeze(): Fake
+    {
+        return new Fake(Fake::FREEZE, $this->sides->next());
+    }
+
     /** "zone left fake", "F dive right fake" */
     private function fake(): Fake
     {
@@ -242,7 +247,7 @@ final class FormationParser
         $run =
             $this->tokens->phrase(Fake::runs()) ??
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::runs());
-        $side = $this->side();
+        $side = $this->sides->next();
         $shown = $this->tokens->phrase(['fake', ...array_column(Trick::cases(), 'value')]);
         if ($shown === null) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'side or "fake" here', ['left', 'right', 'fake']);
@@ -258,7 +263,7 @@ final class FormationParser
             return false;
         }
         $this->tokens->skip('protection');
-        $this->draft->protection = new Protecting(Scheme::from($scheme), $this->side());
+        $this->draft->protection = new Protecting(Scheme::from($scheme), $this->sides->next());
 
         return true;
     }
@@ -270,7 +275,7 @@ final class FormationParser
         $from = $this->tokens->mark();
         $this->tokens->next();
         $isBack = in_array($letter, $this->draft->formation->backLetters(), true);
-        $side = $isBack ? $this->side() : null;
+        $side = $isBack ? $this->sides->next() : null;
         if ($side === null) {
             $this->tokens->back($from);
 
@@ -283,9 +288,9 @@ final class FormationParser
 
     private function splits(): void
     {
-        $feet = [$this->number('feet')];
+        $feet = [$this->tokens->number('feet')];
         if (is_numeric($this->tokens->peek())) {
-            $feet[] = $this->number('feet');
+            $feet[] = $this->tokens->number('feet');
         }
         $this->tokens->skip('ft', 'feet', 'foot');
         $centers = $this->tokens->phrase(['center to center', 'body to body']) !== null;
@@ -307,74 +312,5 @@ final class FormationParser
             $f->spots,
             $f->standIns,
         );
-    }
-
-    private function motion(): Motion
-    {
-        $who = strtoupper((string) $this->tokens->next());
-        $kind =
-            $this->tokens->phrase(array_column(MotionKind::cases(), 'value')) ??
-            throw NotUnderstood::word(
-                $this->tokens->peek() ?? '',
-                "motion for $who",
-                array_column(MotionKind::cases(), 'value'),
-            );
-        $this->tokens->skip('motion');
-        $side = $this->side();
-        $to = null;
-        if ($this->tokens->take('to') !== null) {
-            $wide = $this->number('yards wide');
-            $this->tokens->skip('wide');
-            $deep = is_numeric($this->tokens->peek()) ? $this->number('yards deep') : self::BEHIND_YD;
-            $this->tokens->skip('deep');
-            $to = [($side ?? Side::Right)->sign() * $wide, -$deep];
-        }
-
-        return new Motion(
-            $who,
-            MotionKind::from($kind),
-            $side,
-            $this->tokens->take('on') === null ? null : $this->sound(),
-            $to,
-        );
-    }
-
-    private function sound(): Sound
-    {
-        $last = $this->tokens->take('first', 'last') === 'last';
-        $this->tokens->skip('sound', 'of');
-        $word =
-            $this->tokens->phrase(($this->book->cadence ?? Cadence::of())->words) ??
-            throw NotUnderstood::word(
-                $this->tokens->peek() ?? '',
-                'word of the cadence',
-                ($this->book->cadence ?? Cadence::of())->words,
-            );
-
-        return new Sound($word, $last);
-    }
-
-    private function number(string $what): float
-    {
-        $word = $this->tokens->next();
-
-        return is_numeric($word)
-            ? (float) $word
-            : throw NotUnderstood::because("\"$word\" is not a number of $what.", (string) $word);
-    }
-
-    private function side(): ?Side
-    {
-        $word = $this->tokens->take('left', 'right', 'field', 'boundary');
-        if ($word === null || $word === 'left' || $word === 'right') {
-            return $word === null ? null : Side::from($word);
-        }
-        $field =
-            ($this->draft->situation ?? ($this->draft->context ?? Situation::of()))->hash->fieldSide() ?? Side::Right;
-        $side = $word === 'field' ? $field : $field->opposite();
-        $this->draft->fieldSide = $field;
-        $this->draft->assumed[] = "$word is {$side->value}";
-
-        return $side;
     }
 }

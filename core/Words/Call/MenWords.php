@@ -115,6 +115,16 @@ final readonly class MenWords
         return null;
     }
 
+    /** Whether a letter comes next and nothing is said of him: "texas R" is texas by R. */
+    public function alone(): bool
+    {
+        $mark = $this->tokens->mark();
+        $alone = $this->who() !== null && in_array($this->tokens->peek(), [null, ';', ','], true);
+        $this->tokens->back($mark);
+
+        return $alone;
+    }
+
     public function isBack(string $letter): bool
     {
         return in_array($letter, $this->lineup->count->backs, true);
@@ -204,9 +214,22 @@ final readonly class MenWords
         if ($this->tokens->take('both') !== null) {
             return [$this->lineup->strong, $this->lineup->strong->opposite()];
         }
-        $side = $this->side();
+        $side = $this->awayAlone() ?? $this->side();
 
         return $side === null ? [] : [$side];
+    }
+
+    /** "backside" where nobody and nothing follows that it belongs to. */
+    private function awayAlone(): ?Side
+    {
+        $mark = $this->tokens->mark();
+        $said = $this->tokens->take('backside', 'frontside');
+        if ($said !== null && in_array($this->tokens->peek(), [null, ',', ';'], true)) {
+            return $this->relative($said);
+        }
+        $this->tokens->back($mark);
+
+        return null;
     }
 
     /** A side, by the field too; null when none comes next. */

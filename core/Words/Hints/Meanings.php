@@ -32,6 +32,7 @@ final class Meanings
         'middle screen' => ['slip screen', 'tight end screen', 'tunnel screen'],
         'trap option' => ['trap', 'speed option'],
         '(?:heavy|jumbo)' => ['full house', 'power I', 'double-wing', 'ace'],
+        'goal line(?= {side}|,)' => ['full house', 'power I', 'double-wing', 'ace'],
         'stack i' => ['I', 'power I', 'full house'],
         'criss cross' => ['counter', 'jet counter', 'reverse'],
         'option(?= {side})' => ['triple', 'midline', 'speed option', 'lead option', 'counter option'],
@@ -65,6 +66,7 @@ final class Meanings
         '(?:6|six)(?: man| in the)? box' => ['4-2 nickel', '3-3 stack', 'tite'],
         '(?:7|seven)(?: man| in the)? box' => ['4-3 over', '4-3 under', '3-4', 'bear'],
         '(?:8|eight)(?: man| in the)? box' => ['4-4', '5-3', '5-2'],
+        '4-3 stack' => ['4-3 over', '4-3 under'],
         'penny' => ['tite', 'bear', '5-2'],
     ];
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words\Hints;
 
-use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Words\NotUnderstood;
 use Jacotaxis\Core\Words\Trade\Phrases;
 
@@ -64,7 +63,7 @@ final class TradeHints
         'linebackers' => 'Say how deep each stands: "mike at 1 5".',
         '(?:both )?outside backers' => 'Say who they are in this front: "sam blitz, jack blitz".',
         'olbs' => 'Say who they are in this front: "sam blitz, jack blitz".',
-        'prevent' => 'Say the front and the shell: "4-1 dime, cover 4" or "3-1 quarter, three high".',
+        '(?:prevent|hail mary)' => 'Say the front and the shell: "4-1 dime, cover 4" or "3-1 quarter, three high".',
         'who plays hook' => 'Say who drops of the four who rush: "weak end drops".',
         'drop 8' => 'Say who drops of the four who rush: "weak end drops".',
         '3 man rush' => 'Say who drops of the four who rush: "weak end drops".',
@@ -90,26 +89,15 @@ final class TradeHints
         'sim pressure' => 'Say who comes and who drops: "will comes, strong end drops".',
         'simulated pressure' => 'Say who comes and who drops: "will comes, strong end drops".',
         'creeper' => 'Say who comes and who drops: "will comes, strong end drops".',
-        'corner blitz' => 'Say which corner: "field corner blitz", "boundary corner blitz" or "left corner blitz".',
+        '(?<!field |boundary |left |right |strong |weak )corner blitz' => 'Say which corner: "field corner blitz", "boundary corner blitz" or "left corner blitz".',
+        'a[ -]gap (?:blitz|pressure)' => 'Say who comes: "mike blitz"; both backers are "double A gap blitz".',
         'corner cat' => 'Say which corner: "field corner blitz", "boundary corner blitz" or "left corner blitz".',
     ];
 
     /** How to say what a call holds and the language has not, or null. */
     public static function of(string $words, NotUnderstood $refused): ?NotUnderstood
     {
-        return self::among(self::SAY + self::ACTION, Meanings::CALL, $words, $refused) ?? self::noSet($words, $refused);
-    }
-
-    /** A call that begins with what is done says no formation. */
-    private static function noSet(string $words, NotUnderstood $refused): ?NotUnderstood
-    {
-        $begins = [...Sets::names(), 'gun', 'pistol', 'under center'];
-        $said = preg_match('/(?<![\w-])(?:'.Phrases::anyOf($begins).')(?![\w-])/i', $words) === 1;
-
-        return $said || ! $refused->isNo('set') ? null : NotUnderstood::because(
-            'No formation is said: begin with gun, pistol or under center and a set, as in "gun trips right: ...".',
-            $refused->word,
-        );
+        return self::among(self::SAY + self::ACTION, Meanings::CALL, $words, $refused);
     }
 
     /** A number no rule of the trade reads: of a protection, or of a call. */

@@ -28,6 +28,9 @@ final readonly class Asides
         '(?<=right|left|rt|lt)\s*,?\s+([xyzh]\s+iso(?:lated)?)(?=\s*[:,;])' => 'the set says who stands alone',
     ];
 
+    /** Where the option is at home, and its pass is faked off it. */
+    private const OPTION_SETS = 'flexbone|double[ -]slots?|wishbone|spread[ -]?bone';
+
     private const NO_JOB = 'tempo and snap count change no job';
 
     /** "gun trips right, shift to trips left: ..." */
@@ -66,12 +69,27 @@ final readonly class Asides
 
             return "$m[2] $side";
         }, $words) ?? $words;
+        $words = preg_replace_callback(self::bareFake(), function (array $m) use (&$left): string {
+            $run = preg_match('/'.self::OPTION_SETS.'/i', $m[0]) === 1 ? 'triple' : 'zone';
+            $left[] = "fakes $run: no run is said with the play-action";
+
+            return "$m[1], $run fake".($m[2] === ':' ? ': ' : ', ').$m[3];
+        }, $words) ?? $words;
         if (preg_match('/\bwildcat\b/i', $words) === 1) {
             $words = preg_replace('/\bwildcat\b/i', 'gun wing', $words) ?? $words;
             $left[] = 'wildcat is gun wing: who takes the snap is Q';
         }
 
         return new self($words, $left);
+    }
+
+    /** "PA yankee": play-action without a run, what stands before it and after. */
+    private static function bareFake(): string
+    {
+        $runs = Phrases::runs(TradeCalls::runs());
+        $none = "(?!.*(?<![\\w-])(?:$runs|boot|bootleg|naked|waggle|keeper|flicker)(?![\\w-]))";
+
+        return "/^$none(.*?)\\s*,?\\s*\\b(?:pa|play[ -]action|play[ -]pass)\\b\\s*([,:]?)\\s*(.*)$/i";
     }
 
     /** "26 power" without a side: the last figure is the hole. */

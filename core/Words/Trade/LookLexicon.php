@@ -10,7 +10,8 @@ final class LookLexicon
     /** What is said of single men, pressures and rotations. */
     public const LOOK = [
         'with corners pressed' => 'corners press', 'corners pressed' => 'corners press',
-        'press corners' => 'corners press', 'corners pressing' => 'corners press',
+        'press corners' => 'corners press', 'press both corners' => 'corners press',
+        'corners pressing' => 'corners press',
         'press coverage' => 'corners press', 'soft corners' => 'corners off', 'off corners' => 'corners off',
         '5 man pressure' => 'five rush', 'five man pressure' => 'five rush', '5 man rush' => 'five rush',
         'bring 5' => 'five rush', '6 man pressure' => 'six rush', 'six man pressure' => 'six rush',
@@ -50,6 +51,7 @@ final class LookLexicon
         'outside leverage' => 'corners outside', 'ss low' => 'safety rotates strong',
         'strong safety low' => 'safety rotates strong', 'fs low' => 'safety rotates weak',
         'free safety low' => 'safety rotates weak', 'ss in the box' => 'safety rotates strong',
+        'ss in box' => 'safety rotates strong', 'fs in box' => 'safety rotates weak',
         'fs in the box' => 'safety rotates weak', 'ss down' => 'safety rotates strong',
         'strong safety down' => 'safety rotates strong', 'fs down' => 'safety rotates weak',
         'buzz' => 'strong safety plays hook', 'buzz weak' => 'safety rotates weak, free safety plays hook',
@@ -62,12 +64,19 @@ final class LookLexicon
         'line pinch' => 'line spikes', 'corners soft' => 'corners off', 'corners play soft' => 'corners off',
         'corners playing soft' => 'corners off', 'spy qb' => 'mike plays spy', 'ss buzz' => 'strong safety plays hook',
         'strong safety buzz' => 'strong safety plays hook', 'hard corners' => 'corners off 5',
-        'mug front' => 'walked mike, walked will',
+        'lbs' => 'backers', 'linebackers' => 'backers', 'both edges' => 'edge pressure strong, edge pressure weak',
+        'edge pressure both' => 'edge pressure strong, edge pressure weak',
+        'edges both' => 'edge pressure strong, edge pressure weak',
+        'blitz both corners' => 'left corner blitz, right corner blitz',
+        'both corners blitz' => 'left corner blitz, right corner blitz',
+        'corners blitz' => 'left corner blitz, right corner blitz',
+        'mug front' => 'walked mike, walked will', 'plays spy' => 'plays spy',
     ];
 
     /** Fronts by what else they are called. */
     public const FRONTS = [
-        '4-2-5' => '4-2 nickel', '42 nickel' => '4-2 nickel', '4-2' => '4-2 nickel', 'nickel 4-2' => '4-2 nickel',
+        '4-2-5' => '4-2 nickel', '42 nickel' => '4-2 nickel', '4-2' => '4-2 nickel', '42' => '4-2 nickel',
+        'nickel 4-2' => '4-2 nickel',
         '4 down nickel' => '4-2 nickel', '4-3' => '4-3 over', 'over' => '4-3 over', 'over front' => '4-3 over',
         '4-3 base' => '4-3 over', 'under' => '4-3 under', 'under front' => '4-3 under', '4-3 u' => '4-3 under',
         '4-3 o' => '4-3 over', '3-3-5' => '3-3 stack', '3-3-5 tite' => 'tite', 'tite 3-3-5' => 'tite',
@@ -81,7 +90,8 @@ final class LookLexicon
         '4-3 front' => '4-3 over', 'nickel front' => '4-2 nickel', '4i front' => 'tite', '404' => 'tite',
         '4-2-5 front' => '4-2 nickel', 'base front' => '4-3 over', 'dime front' => '4-1 dime',
         '3-3 front' => '3-3 stack', '3-3-5 stack' => '3-3 stack', '5-2 front' => '5-2', '5-3 front' => '5-3',
-        '4-4 front' => '4-4', '46 front' => 'bear', '6-2 goal line' => '6-2', 'goal line 6-2' => '6-2',
+        '4-4 front' => '4-4', '46 front' => 'bear', '5-3 goal line' => '5-3', 'goal line 5-3' => '5-3',
+        '6-2 goal line' => '6-2', 'goal line 6-2' => '6-2',
         'goal line 6-1' => '6-1', '6-2 front' => '6-2', '4-2 front' => '4-2 nickel', 'stack front' => '3-3 stack',
         'nickel over' => '4-2 nickel', 'nickel over front' => '4-2 nickel', '4-2-5 over' => '4-2 nickel',
         '4-2 over' => '4-2 nickel', '2-4-5' => '4-2 nickel', '5-3-3' => '5-3', '4-4 split' => '4-4',
@@ -90,7 +100,9 @@ final class LookLexicon
         '4-2 box' => '4-2 nickel', 'split 4-4' => '4-4', '44 split' => '4-4', 'split 44' => '4-4',
         '52 monster' => '5-2',
         'dime 3-2-6' => '3-2 dime', '3-2-6 dime' => '3-2 dime', '4-1-6 dime' => '4-1 dime',
-        'quarter' => '3-1 quarter', 'dime 3-2' => '3-2 dime', '4-1 front' => '4-1 dime',
+        'quarter' => '3-1 quarter', 'dime 3-2' => '3-2 dime', 'dime 4-1' => '4-1 dime', '43 over' => '4-3 over',
+        '43 under' => '4-3 under',
+        '43' => '4-3 over', '43 base' => '4-3 over', '4-1 front' => '4-1 dime',
     ];
 
     /** Shells by what else they are called. */
@@ -104,7 +116,7 @@ final class LookLexicon
         'cover three' => 'cover 3', 'cover 3 sky' => 'cover 3', '3 sky' => 'cover 3', 'three sky' => 'cover 3',
         '3 cloud' => 'cover 3 cloud', 'cover four' => 'cover 4', 'quarters' => 'cover 4',
         'cover 4 quarters' => 'cover 4', 'quarters coverage' => 'cover 4', 'cover six' => 'cover 6',
-        'quarter quarter half' => 'cover 6', 'qqh' => 'cover 6', 'cover 6 field' => 'cover 6',
+        'quarter quarter half' => 'cover 6', 'qqh' => 'cover 6', 'q q h' => 'cover 6', 'cover 6 field' => 'cover 6',
         'cover 6 boundary' => 'cover 6', '2 trap' => 'cover 4 trap', 'trap 2' => 'cover 4 trap',
         'nickel fire zone' => 'fire zone', 'palms' => 'cover 4 trap', '2 read' => 'cover 4 trap',
         'two read' => 'cover 4 trap', 'cover 2 read' => 'cover 4 trap', 'cover 2 trap' => 'cover 4 trap',
@@ -116,13 +128,17 @@ final class LookLexicon
         'inverted cover 2' => 'cover 2 invert', 'inverted 2' => 'cover 2 invert', 'two deep man under' => '2-man',
         '2 deep man under' => '2-man', 'man 1' => 'cover 1', 'man 0' => 'cover 0', '0 man' => 'cover 0',
         '1 man' => 'cover 1', '1 high man' => 'cover 1', 'single high man' => 'cover 1', '1 high zone' => 'cover 3',
-        'single high zone' => 'cover 3', '2 high man' => '2-man', 'two high man' => '2-man',
+        'single high zone' => 'cover 3', '2 high man' => '2-man', '2 high man under' => '2-man',
+        'two high man under' => '2-man',
+        '2 high, man under' => '2-man', 'two high, man under' => '2-man', 'two high man' => '2-man',
         'two high 5 under' => 'cover 2', '2 high 5 under' => 'cover 2', 'tampa two' => 'tampa 2',
         'cover 4 palms' => 'cover 4 trap', 'quarter coverage' => 'cover 4', 'half quarter quarter' => 'cover 6',
         '2 invert' => 'cover 2 invert', '3 high' => 'three high', '3 safeties' => 'three high',
         'three safety' => 'three high', '3 safety' => 'three high', 'zone blitz' => 'fire zone', 'cover 5' => '2-man',
         '2 deep 5 under' => 'cover 2', 'two deep five under' => 'cover 2', '3 deep 4 under' => 'cover 3',
-        'three deep four under' => 'cover 3', '3 deep' => 'cover 3', 'three deep' => 'cover 3', '4 deep' => 'cover 4',
+        'three deep four under' => 'cover 3', '4 under 3 deep' => 'cover 3',
+        '4 under, 3 deep' => 'cover 3', '5 under 2 deep' => 'cover 2', '3 under 3 deep' => 'fire zone',
+        '3 deep' => 'cover 3', 'three deep' => 'cover 3', '4 deep' => 'cover 4',
         'four deep' => 'cover 4', '3 deep 3 under' => 'fire zone', 'three deep three under' => 'fire zone',
         'cover 2 sink' => 'cover 2', 'nickel fire' => 'fire zone', 'fire zone 3' => 'fire zone',
         '3 fire zone' => 'fire zone', 'fire zone cover 3' => 'fire zone', 'sky' => 'cover 3',
@@ -131,5 +147,7 @@ final class LookLexicon
         'three deep zone' => 'cover 3', 'zone 3 deep' => 'cover 3', '2 deep, man under' => '2-man',
         'two deep, man under' => '2-man', '3 fire' => 'fire zone', 'cover 2 tampa' => 'tampa 2',
         'cover 3 sky weak' => 'cover 3 weak', '3 sky weak' => 'cover 3 weak', 'blitz zero' => 'cover 0',
+        'no deep' => 'cover 0', 'no safeties' => 'cover 0',
+        'no safety' => 'cover 0',
     ];
 }

@@ -40,9 +40,11 @@ final class TradeLooks
         '\b(?:cov|cvr)\b\.?' => 'cover',
         '\bc\s?([0-6])\b' => 'cover $1',
         '\bst\b' => 'strong',
+        '\bmug(?:s|ged)?\s+(?:the\s+)?a(?:[ -]?gaps?)?\s+with\s+(?:the\s+)?{defender}' => 'walked $1',
+        '\bspy\s+(?:the\s+)?(?:qb|quarterback)\s+with\s+(?:the\s+)?{defender}' => '$1 plays spy',
         '\bwith\s+([5-8])\b(?!\s*man)' => ', $1 man rush',
         '\s+behind(?:\s+it)?\b' => '',
-        '{defender}\s+(?:and|&)\s+{defender}\s+(blitz(?:es)?|comes?|rush(?:es)?|press|off|bail|drops?)\b' => '$1 $3, $2 $3',
+        '{defender}\s+(?:and|&)\s+{defender}\s+(?:edge\s+)?(blitz(?:es)?|comes?|rush(?:es)?|press|off|bail|drops?)\b' => '$1 $3, $2 $3',
         '{defender}\s+off\s+(?:the\s+)?(?:(?:weak|strong|field|boundary)\s+)?edge\b' => '$1 comes',
         '\bdisguises?d?\s+(?:as\s+)?(?=cover|[0-6]\b)' => 'shows ',
         '\bshows?\s+(?:cover\s+)?([0-6])\s*,?\s*(?:but\s+)?(?:plays?|is)\s+(?:cover\s+)?([0-6])\b' => 'cover $2, shows cover $1',
@@ -51,7 +53,23 @@ final class TradeLooks
         '{defender}\s+blitz(?:es)?\s+from\s+(?:the\s+)?(?:slot|edge|field|boundary|inside|outside)\b' => '$1 blitz',
         '\b(?:out of|with|from)\s+(?:an?\s+|the\s+)?(?!(?:slot|edge|field|boundary|inside|outside)\b)' => ', ',
         '\bwk\b' => 'weak',
+        '\b(sky)\s+(strong|field|boundary)\b' => '$1, safety rotates $2',
+        '\b(?:cover\s+)?3\s+(?:match\s*,?\s*)?rip\b(?!\s*,?\s*liz)' => 'cover 3 match, safety rotates right',
+        '\b(?:cover\s+)?3\s+(?:match\s*,?\s*)?liz\b' => 'cover 3 match, safety rotates left',
+        '\b5-2\s+monster\s+({side})' => '5-2, front to $1',
+        '(?:\bbut\s+)?\bdrop(?:s|ping)?\s+(?:out\s+)?(?:in)?to\s+(?=cover|tampa|[0-6]\b|quarters)' => '',
+        '\bcorner\s+(?:blitz|cat)\s+({side})' => '$1 corner blitz',
+        '\bcat\s+blitz\s+({side})' => '$1 corner blitz',
+        '\bfire\s+zone\s+(strong|weak)\b' => 'fire zone, edge pressure $1',
+        '\b(press|off)\s+man\s*,?\s*(?:1|one|single)[ -]high\b' => 'cover 1, corners $1',
+        '\b(press|off)\s+man\s*,?\s*(?:2|two)[ -]high\b' => '2-man, corners $1',
+        '\boff\s+man\b' => 'corners off',
+        '^(\s*)show(?:s|ing)?\s+(?:cover\s+)?([0-6])\s*,?\s+(?=\w)' => '$1shows cover $2, ',
+        '^(\s*)show(?:s|ing)?\s+quarters\s*,?\s+(?=\w)' => '$1shows cover 4, ',
+        '(\btampa(?:\s*2)?)\s*,\s*mike\s+(?:runs?|carries)\s+(?:the\s+)?(?:pole|middle|seam|#?3|pipe)\b' => '$1',
+        '\bspins?\s+(strong|weak|left|right)\b' => ', safety rotates $1',
         '\b(?:fs|ss|free safety|strong safety)\s+rotates?\s+({side})' => 'safety rotates $1',
+        '((?:[2-6]|over|under|stack|tite|bear|nickel|dime))\s+pinch\b' => '$1, line spikes,',
         '(^|,)\s*pinch{end}' => '$1 line spikes',
         '\b(?:spins?|spun)\s+({side})' => ', safety rotates $1',
         '\b(tampa(?:\s*2)?)\s*,\s*mike\s+(?:is\s+)?(?:deep|runs|carries|drops)(?:\s+(?:deep|the pipe))?{end}' => '$1',
@@ -70,6 +88,7 @@ final class TradeLooks
         '(?<!safety )(?<!safeties )(?<!late )\b(?:rotat(?:es?|ed|ing|ion)|roll(?:s|ed|ing)?)\s+(?:to\s+)?({side})' => ', safety rotates $1',
         '\bnickel\s+(?:is\s+)?(?:in\s+(?:the\s+)?)?apex(?:ed)?\b' => '',
         '\b(field|boundary|strong|weak)\s+fire\s+zone\b' => 'fire zone, edge pressure $1',
+        '\bfire\s+zone\s+{defender}{end}' => 'fire zone, $1 blitz',
         '\bfire\s+zone\s+(field|boundary)\b' => 'fire zone, edge pressure $1',
         '(?!nickel){defender}\s+fire\s+zone\b' => 'fire zone, $1 blitz',
         '(^|,\s*|(?:\d|over|under|stack|tite|bear|nickel|dime)\s+)slants?\s+(?:to\s+)?({side})' => '$1, line slants $2',
@@ -85,6 +104,7 @@ final class TradeLooks
         '{defender}\s+(?:is\s+)?(?:walked|walks|creeps|crept|up)(?:\s+up)?(?:\s+(?:on|to)\s+the\s+(?:line|ball))?{end}' => 'walked $1',
         '{defender}\s+(?:is\s+)?on\s+the\s+(?:line|ball){end}' => 'walked $1',
         '{defender}\s+(?:rush(?:es)?|comes?|adds?)(?:\s+(?:off the edge|inside|outside|up the middle))?{end}' => '$1 plays rush',
+        '{defender}\s+fires?{end}' => '$1 blitz',
         '{defender}\s+drops?(?:\s+out)?{end}' => '$1 plays hook',
         '(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr]){end}' => '$1 free safety plays bracket on $2',
     ];
@@ -156,11 +176,12 @@ final class TradeLooks
             $shell = "cover $m[1]";
             $rest = preg_replace('/(^|,)\s*[0-6]\s*(?=,|$)/', '$1', $rest, 1) ?? $rest;
         }
+        $rest = $shell === null ? $rest : self::high($rest, $shell);
         if ($front === null && preg_match('/(?:^|,)\s*nickel\s*(?=,|$)/i', $rest) === 1) {
             [$front, $rest] = ['4-2 nickel', preg_replace('/(^|,)\s*nickel\s*(?=,|$)/i', '$1', $rest, 1) ?? $rest];
         }
 
-        return [$front, $shell, $shell === null ? $rest : self::high($rest, $shell), $words];
+        return [$front, $shell, $rest, $words];
     }
 
     /** "two high, cover 2" says it twice; "two high, cover 3" is shown before the snap. */
@@ -169,7 +190,7 @@ final class TradeLooks
         $open = Shells::get($shell)->open;
 
         return preg_replace_callback(
-            '/\b(?:(two|2)|one|1|single)[ -]high\b(?:\s+(?:shell|look|safeties))?(?:\s+to\b)?/i',
+            '/\b(?:(two|2)|one|1|single)[ -]high\b(?:\s+(?:shell|look|safeties|show))?(?:\s+to\b)?/i',
             fn (array $m): string => match (($m[1] ?? '') !== '') {
                 $open => ' ',
                 true => ', shows cover 4, ',

@@ -14,6 +14,8 @@ final class TradeOrder
     private const GLUE = [
         '\b(?:double moves?\s*[:,]|(?:concept|routes?|combos?|(?<!back )pass)\b(?!\s+(?:off|of)\b))' => '',
         '\bw\/\s*' => 'with ',
+        // "counter left from gun" says where the passer stands, and no set.
+        '^([^:|]+?)\s+(?:from|out of)\s+(gun|shotgun|pistol)\s*(?=,|$)' => '$2: $1',
     ];
 
     private const AFTER = [
@@ -24,6 +26,7 @@ final class TradeOrder
         '(?<=right|left|field|boundary|[:,]|\brt|\blt)\s+lead(?=\s+{side}|\s*$)' => ' iso',
         // What the man of a stick runs.
         '{man}\s+stick\b' => '$1 sit',
+        '(#\d(?:\s+(?:right|left))?)\s+stick\b' => '$1 sit',
         // "Y under" is a route, "under center" is not.
         '{man}\s+under\b(?!\s+c)' => '$1 shallow',
     ];
@@ -60,6 +63,7 @@ final class TradeOrder
     /** The down in words or joined by strokes, and the hash inside the call. */
     private const DOWNS = [
         '^(\s*[1-4](?:st|nd|rd|th))-(and|&)-' => '$1 $2 ',
+        '^(\s*)(?:gl|g\/l)\s*[,:|]' => '$1goal line:',
         '^\s*first\s+(and|&)\s' => '1st $1 ',
         '^\s*second\s+(and|&)\s' => '2nd $1 ',
         '^\s*third\s+(and|&)\s' => '3rd $1 ',
@@ -101,6 +105,10 @@ final class TradeOrder
         $roll = '(?:sprint(?:[ -]?out)?|roll(?:[ -]?out)?|half[ -]boot)\s+(?:right|left|rt|lt)';
         $call = preg_replace("/^\s*($roll)\s*,\s*([^:]+):/i", ' $2, $1:', $call) ?? $call;
         $call = preg_replace("/^\s*($roll)\s*,\s*((?:$places)\s[^:,]+),\s*([^:]+)$/i", ' $2, $1: $3', $call) ?? $call;
+        // "gun trips right stick, 3 step" says the drop last, "trips left flood, roll left" the roll.
+        $set = Phrases::filled("(?:(?:$places)\\s+)?{set}(?:\\s+{side})?");
+        $drop = '(?:[1357]|one|three|five|seven)[ -]?steps?(?:\s+drop)?';
+        $call = preg_replace("/^\s*($set)[\s,:]+([^:]+?)\s*[,;]\s*($drop|$roll)\s*$/i", '$1, $3: $2', $call) ?? $call;
         // "gun trips right, flood, sprint right" says the roll last.
         $call = preg_replace("/^([^:,]+),\s*([^:,]+),\s*($roll)\s*$/i", '$1, $3: $2', $call) ?? $call;
 

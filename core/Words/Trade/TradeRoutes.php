@@ -21,6 +21,7 @@ final class TradeRoutes
         '(?<=[:,;])\s*(?:te|tight end)\s+(?!screen)(?=[a-z])' => ' Y ',
         '\b(?:rb|hb|tb)(?=\s+(?!screen|slip|draw|pass)\w)' => 'R',
         '\bwr\s+(?=tunnel|bubble|now)' => '',
+        '(?<=[,;:]|\bwith|\band)\s*(?:the\s+)?(?:running |half)?back\s+(?=(?:check\s+)?{route})' => ' R ',
     ];
 
     /** Receivers by where they stand, by the number they have. */
@@ -47,6 +48,8 @@ final class TradeRoutes
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
         '(?<=:)\s*({route})\s*[\/,]\s*({route})\s*[\/,]\s*({route})\s*$' => ' #1 $1, #2 $2, #3 $3',
+        '(?<=[:|])\s*(?!now|bubble|pop)({route}|glance)\s+to\s+(?:the\s+)?{man}{end}' => ' $2 $1',
+        '{man}\s+({route})\s+(?:on\s+the\s+)?backside{end}' => '$1 $2',
         '(?<=[;,+]|with )\s*({route}|pop|now|glance)\s+to\s+(?:the\s+)?{man}{end}' => ' $2 $1',
         '(?<=[,:;])\s*([xyzhrf])\s+hot{end}' => ' hot $1',
         '\bflanker\b' => 'Z',
@@ -56,6 +59,7 @@ final class TradeRoutes
         '(?<=right|left|[,;])\s*\bslot\s+(?={route})' => ', #2 ',
         '(?<=[:;,])\s*rest\s+(?=block|stay)' => ' the rest ',
         '\s*[;,]\s*(?:the\s+)?rest\s+(?:verts|verticals|go|goes|clear|clear out)\s*$' => '',
+        '(?<=[:;,])\s*(?:the\s+)?rest\s+(?=stick|smash|flood|sail|snag|spot|levels|drive|mesh)' => ' ',
         '(?<=[:;,])\s*deep\s+(?=post|corner|comeback)' => ' ',
         '\bswitch(\s+{side})?\s*,\s*(?:four verticals|4 verts|verts|verticals)\b' => 'switch verticals$1',
         '(?<=[:;,])\s*({route})\s+backside{end}' => ' backside #1 $1',
@@ -93,6 +97,7 @@ final class TradeRoutes
         '{man}\s+check[ -]?down\b' => '$1 check flat',
         '{man}\s+checks?(?=\s*[,;]|\s*$)' => '$1 check flat',
         '\b([xyzhrf])\s+([xyzhrf])\s+(?={route}\b)' => '$1 & $2 ',
+        '(?<=[,;:\s])([xyzhrf])\/([xyzhrf])\s+(?={route})' => '$1 & $2 ',
         '{man}(?:\s+and\s+|\s*&\s*)([xyzhrf])\s+([^,;:]+)' => '$1 $3, $2 $3',
         // "X dig, trips stick" names the side by its men.
         '(:[^:]*[,;]\s*)trips\s+(?=[a-z])' => '$1',

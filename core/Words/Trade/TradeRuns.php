@@ -20,6 +20,9 @@ final class TradeRuns
         '({run})\s+(bluff|arc)\s+({side})' => '$1 $3 $2',
         '(?<=:)\s*wrap(?=\s+{side})' => ' dart',
         '\b(?:[xyzhrf]\s+)?lead\s+iso\b' => 'iso',
+        '\brpo\s*:?\s+([^,;:]+?)\s+({said run}(?:\s+{side})?)\s*$' => ': $2, rpo: $1',
+        // "backside glance rpo with zone" says the throw first.
+        '^((?:(?:'.TradeSets::PLACES.')\s+)?{set}(?:\s+{side})?)[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
     ];
 
     /** A pattern and what stands in its place, one after the other. */
@@ -45,6 +48,7 @@ final class TradeRuns
         '^([^:]+?),?\s+(?:([xyzhrf])\s+)?jet\s+sweep(?:\s+(?:by\s+)?([xyzhrf]))?(?=\s+{side}\s*$)' => '$1: $2$3 jet',
         '\b(arc|bluff|lead|crack|stalk|kick|load|insert|wham)\s+by\s+([xyzhrf])\b' => '$2 $1',
         '\b(?:jet|fly|speed)\s+sweep\s+(?:by\s+|to\s+)?([xyzhrf])\b' => '$1 jet',
+        '({said run}[^:]*?[,;]\s*)([xyzhrf])\s+smoke(?=\s*[,;]|\s*$)' => '$1$2 now hitch',
         '{man}\s+now(?=\s*[,;]|\s*$)' => '$1 now hitch',
         '\br\s+screen\b' => 'slip screen',
         // Who is read is the run's own business where it reads the end.

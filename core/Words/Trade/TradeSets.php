@@ -50,6 +50,10 @@ final class TradeSets
         '^(\s*(?:under center\s+)?)t(?=\s+(?:right|left|rt|lt)\b|\s*:)' => '$1full house',
         '^(\s*(?:(?:'.self::PLACES.')\s+)?)({side})\s+({set})\b' => '$1$3 $2',
         '(?<!half[ -])(?<!full[ -])(?<=[,\s])slide\s+(?={side}\s*:)' => 'half-slide ',
+        // Without a colon it stands right after the set.
+        '^((?:(?:'.self::PLACES.')\s+)?{set}(?:\s+{side})?\s*,?)\s+slide\s+({side})\s*,?\s+(?=\w)' => '$1 half-slide $2, ',
+        '^([^:|,]+?)\s+(hot\s+[xyzhrf])\s*:\s*(.+)$' => '$1: $3; $2',
+        '^flex\s+(?={side})' => 'double-slot ',
         // "man pro", "7 man protection"
         '(?<=\bman|slide|scat|max|\bbob|on big)\s+pro(?:tection)?\b' => '',
         '\b(?:spread\s+doubles|doubles\s+spread|2x2\s+(?:spread|doubles)|(?:spread|doubles)\s+2x2)\b' => '2x2',

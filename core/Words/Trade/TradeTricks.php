@@ -17,6 +17,7 @@ final class TradeTricks
     private const NAMES = [
         '\bflea[ -]?flicker\b' => 'flicker',
         '\b(?:half-?back|full-?back|running back|[htr]b|fb)[ -]pass\b' => 'back pass',
+        '\b[hrt]b\s+toss\s+pass\b(\s+(?:'.self::SIDE.')\b)?' => 'toss$1 back pass',
         // "flicker off power right" says its run after it.
         '\b(flicker|back pass)\s+off\s+(?:of\s+)?([^:;,|]+)' => '$2 $1',
     ];

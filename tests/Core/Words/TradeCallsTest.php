@@ -498,7 +498,7 @@ it('understands a call as it is typed', function (string $typed, string $means):
     ['i rt: F lead iso rt', 'under center I right: iso right'],
     ['gun 2x2: split zone lt, rpo Y flat', 'gun 2x2 right: split zone left, rpo: Y flat'],
     ['dbl slot rt: freeze option rt', 'under center double-slot right, H pitch right: freeze option right'],
-    ['trey lt: four verts, Y bender', 'gun trey left: Y bender; Z go; H seam; X go; read H, Z, X'],
+    ['trey lt: four verts, Y bender', 'gun trey left: four verticals left; Y bender'],
     ['gun trips left: post by Z, dig by Y, shallow X', 'gun trips left: Z post; Y dig; X shallow'],
     ['gun quads right, all hitches', 'gun quads right: hitches right'],
     ['gun 2x2 rt: Y and H corner, X and Z hitch', 'gun 2x2 right: smash both'],
@@ -586,7 +586,6 @@ it('says how to say it where staffs mean different things, or nobody could know'
 })->with([
     ['gun trips rt 94 verts', 'staff\'s own'],
     ['slot lt toss crack rt', '"slot": Staffs mean different things by it: say 2x2, wing-slot or'],
-    ['H jet rt fake, boot lt: flood', 'No formation is said'],
     ['goal line heavy rt: QB sneak', '"heavy": Staffs mean different things by it: say full house, power I,'],
     ['gun deuce: Y option rt', '"deuce": Staffs mean different things by it: say 2x2, 2x2 closed or ace.'],
     ['unbalanced rt: sweep rt', '"sweep": Staffs mean different things by it: say buck, jet, toss or pin'],
