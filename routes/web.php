@@ -28,6 +28,7 @@ use App\Http\Controllers\Proving\RecognitionController;
 use App\Http\Controllers\Proving\RestingController;
 use App\Http\Controllers\Proving\SeriesController;
 use App\Http\Controllers\Proving\SheetController;
+use App\Http\Controllers\RepController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StaffBookController;
 use App\Http\Controllers\StaffWordsController;
@@ -144,6 +145,10 @@ Route::prefix('api/v1')->group(function (): void {
         Route::put('players/{player}', [PlayerController::class, 'update']);
         Route::get('players/{player}', [PlayerController::class, 'show']);
         Route::delete('players/{player}', [PlayerController::class, 'destroy']);
+        Route::get('players/{player}/reps', [RepController::class, 'index']);
+        Route::get('players/{player}/reps/{question}', [RepController::class, 'show']);
+        Route::post('players/{player}/reps/{question}', [RepController::class, 'store']);
+        Route::get('reps', [RepController::class, 'standing']);
         Route::get('players/{player}/records.{format}', [PlayerController::class, 'records'])
             ->whereIn('format', ['json', 'csv']);
     });

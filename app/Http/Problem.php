@@ -37,6 +37,11 @@ class Problem extends RuntimeException
         );
     }
 
+    public static function gone(string $detail): self
+    {
+        return new self(404, 'No longer there', $detail);
+    }
+
     public static function content(string $pointer, string $detail): self
     {
         return new self(422, 'This cannot be right', $detail, ['pointer' => $pointer]);

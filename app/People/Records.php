@@ -7,6 +7,7 @@ use App\Models\Clip;
 use App\Models\Grade;
 use App\Models\GradeChange;
 use App\Models\Player;
+use App\Models\RepAnswer;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +23,8 @@ final class Records
 
     /**
      * @return array{player: array<string, mixed>, account: array<string, mixed>|null, changes: list<array<string,
-     *     mixed>>, grades: list<array<string, mixed>>} as the database has it, without what is others'
+     *     mixed>>, reps: list<array<string, mixed>>, grades: list<array<string, mixed>>} as the database has it,
+     *     without what is others'
      */
     public static function of(Player $player): array
     {
@@ -35,6 +37,11 @@ final class Records
                 ->where('player_id', $player->id)
                 ->oldest('id')
                 ->get(['of', 'man', 'before', 'after', 'created_at'])
+                ->toArray()),
+            'reps' => array_values(RepAnswer::query()
+                ->where('player_id', $player->id)
+                ->oldest('id')
+                ->get(['kind', 'call', 'look', 'answer', 'right', 'took_s', 'created_at'])
                 ->toArray()),
             'grades' => array_values(self::grades($player)->map(fn (Grade $g): array => [
                 ...$g->withoutRelations()->makeHidden(['user_id', 'player_id'])->toArray(),
@@ -79,6 +86,7 @@ final class Records
             // A session of an account that is gone is nobody's.
             User::query()->where('player_id', $player->id)->delete();
             $player->grades()->delete();
+            RepAnswer::query()->where('player_id', $player->id)->delete();
             GradeChange::query()->where('player_id', $player->id)->delete();
             $player->delete();
         });

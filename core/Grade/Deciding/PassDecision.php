@@ -13,7 +13,6 @@ use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Pass\ReadStates;
 use Jacotaxis\Core\Proof\Play\Act;
 use Jacotaxis\Core\Proof\Throwing\Outcome;
-use Jacotaxis\Core\Route\Flag;
 
 /** The decision of a pass: what the key chose, which read was right against that, what the quarterback did. */
 final readonly class PassDecision
@@ -96,7 +95,8 @@ final readonly class PassDecision
         $states = ReadStates::of($this->proof->readings, $outcome, $this->measures->film->setting->openAt);
         $out = (float) $this->measures->after('ball out');
         $late = $thrown === null ? 0.0 : $this->late($thrown, $out);
-        $alert = $thrown !== null && $this->alertThere($thrown);
+        $alert = $thrown !== null &&
+            Alert::isThere($this->proof, $thrown, $this->measures->film->setting->openAt);
         $rule = ReadRule::of(
             $states,
             $thrown,
@@ -117,15 +117,6 @@ final readonly class PassDecision
             'evidence' => $this->evidence($outcome, $thrown),
             'alsoRight' => $this->alsoRight($states, $outcome, $thrown),
         ]);
-    }
-
-    /** Whether a man is an alert that was open: taken before the snap, it is as right as the read (PRG-02). */
-    private function alertThere(string $thrown): bool
-    {
-        $route = $this->proof->scene->routes[$thrown] ?? null;
-        $openness = $route?->spec->flag === Flag::Alert ? $this->proof->windows->openness($thrown) : null;
-
-        return $openness !== null && $openness >= $this->measures->film->setting->openAt;
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class RunDecision
         // Neither where the count before the snap has thrown the ball.
         if (
             $open !== null &&
-            ! $this->counted() &&
+            ! RunRule::counts($this->proof) &&
             ($open === $this->proof->keys[0]->role || $right->action !== 'give')
         ) {
             return new Decision(
@@ -72,7 +72,7 @@ final readonly class RunDecision
             $right->letter,
             null,
             '',
-            $this->right($right),
+            RunRule::right($this->proof, $right),
             byEye: array_filter($told, fn (array $t): bool => $t[1]) !== [],
             choices: array_map(fn (array $t): string => $t[0]->name, $told),
         );
@@ -99,7 +99,7 @@ final readonly class RunDecision
             $late = $this->late($right, $done);
             $why =
                 "$told The $done was right".
-                ($this->counted() && $done === 'throw' ? ": {$this->proof->before?->why}" : '.');
+                (RunRule::counts($this->proof) && $done === 'throw' ? ": {$this->proof->before?->why}" : '.');
 
             return $base->with(['grade' => $late === null ? 'right' : 'right but late',
                 'why' => trim("$why ".($late ?? '')), 'evidence' => [...$evidence, ...$this->clock()],
@@ -110,7 +110,7 @@ final readonly class RunDecision
             'unit' => 's'];
         $open = $was !== null && $was->free();
 
-        $because = $this->counted() ? (string) $this->proof->before?->why : "{$right->why}.";
+        $because = RunRule::counts($this->proof) ? (string) $this->proof->before?->why : "{$right->why}.";
         $then =
             match (true) {
                 $was === null => "There is no $done in this call.",
@@ -121,14 +121,6 @@ final readonly class RunDecision
         return $base->with(['grade' => $open ? 'wrong' : 'forced', 'evidence' => $evidence,
             'labels' => [$open ? ReadRule::EARLY : ReadRule::FORCED],
             'why' => trim("$told ".ucfirst((string) $should)." was right: $because $then")]);
-    }
-
-    /**
-     * Whether more men are in the box than can be blocked, nobody of them read, so that the throw is right (CNT-03).
-     */
-    private function counted(): bool
-    {
-        return $this->proof->before?->throws === true;
     }
 
     /**
@@ -145,12 +137,6 @@ final readonly class RunDecision
         return $thrown !== null && $thrown->free()
             ? [sprintf('%s by %s, %+.2f s', $thrown->route, $thrown->letter, $thrown->margin)]
             : [];
-    }
-
-    /** What the ball should do: the throw of the count before the snap, else the read. */
-    private function right(RunOutcome $right): string
-    {
-        return $this->counted() ? 'throw' : $right->action;
     }
 
     /** @param  array<string, RunAct>  $acts */
@@ -239,7 +225,7 @@ final readonly class RunDecision
 
         return match (true) {
             $parts !== [] => ucfirst(implode(' and ', $parts)).'.',
-            $this->counted() => 'The count decides before the snap.',
+            RunRule::counts($this->proof) => 'The count decides before the snap.',
             default => 'Nobody is read here.',
         };
     }

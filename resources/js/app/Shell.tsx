@@ -16,6 +16,7 @@ const STAFF = [
     { to: '/looks', name: 'Looks' },
     { to: '/film', name: 'Film' },
     { to: '/grades', name: 'Grades' },
+    { to: '/reps', name: 'Reps' },
     { to: '/numbers', name: 'Numbers' },
     { to: '/roster', name: 'Roster' },
     { to: '/words', name: 'Words' },
@@ -24,7 +25,10 @@ const STAFF = [
 
 const COORDINATOR = [...STAFF, { to: '/people', name: 'People' }] as const;
 
-const PLAYER = STAFF.filter((place) => place.to === '/grades');
+const PLAYER = [
+    { to: '/grades', name: 'My page' },
+    { to: '/reps', name: 'Reps' },
+] as const;
 
 /** The frame: a slim rail of words in the order of the week, then the work. */
 export function Shell() {
@@ -50,7 +54,7 @@ export function Shell() {
                                 : 'border-transparent opacity-80 hover:opacity-100',
                         )}
                     >
-                        {session.staff ? p.name : 'My page'}
+                        {p.name}
                     </Link>
                 ))}
                 <div className="mt-auto flex flex-col gap-1 p-2 text-xs narrow stacked:mt-0 stacked:ml-auto stacked:flex-row stacked:gap-3 stacked:whitespace-nowrap">

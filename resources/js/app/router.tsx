@@ -67,6 +67,14 @@ const roster = createRoute({
     component: lazyRouteComponent(() => import('../roster/Roster'), 'Roster'),
 });
 
+const reps = createRoute({
+    getParentRoute: () => root,
+    path: '/reps',
+    validateSearch: (s: Record<string, unknown>): { player?: string } =>
+        typeof s.player === 'string' ? { player: s.player } : {},
+    component: lazyRouteComponent(() => import('../reps/Reps'), 'Reps'),
+});
+
 const people = createRoute({
     getParentRoute: () => root,
     path: '/people',
@@ -127,6 +135,7 @@ export const router = createRouter({
         numbers,
         teach,
         grades,
+        reps,
         roster,
         people,
         words,

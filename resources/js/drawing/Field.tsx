@@ -1,13 +1,14 @@
 import { clsx } from 'clsx';
-import type { Bands, Beats, CallDocument, Frames, LookDocument, ProofAnswer, StageMan, XY } from '../api/types';
+import type { Bands, Beats, CallDocument, LookDocument, ProofAnswer, StageMan, XY } from '../api/types';
 import { plain } from '../ui/words';
 import { MotionPaths, ShownSpots, SnapName } from './before';
 import { DefenderMark, FieldPaint, ManChip } from './pieces';
 import { KeyFork } from './KeyFork';
 import { Covers, LeastSpot, PressFork, Walk } from './keys';
 import { Band, DrawnPath, Ghosts, ReadFlag, RouteLine } from './routes';
+import { Ball, positions } from './playing';
 import { BlockLine, NobodyHas, TrackLine } from './runs';
-import { scaleFor, scaleForRun, type Scale } from './scale';
+import { scaleFor, scaleForRun } from './scale';
 import type { Run } from './useRun';
 import { useHands, type Held } from './useHands';
 import { useLetters } from '../api/useLetters';
@@ -231,28 +232,4 @@ function manLabel(m: StageMan, proof: ProofAnswer, letter: string): string {
     const job = proof.report.assignments.find((a) => a.man === m.letter)?.job ?? '';
     const read = proof.report.reads.find((r) => r.man === m.letter)?.number;
     return `${letter}, ${m.onLine ? 'on the line' : 'off the line'}; ${job}${read ? `; read ${read}` : ''}`;
-}
-
-/** Where everybody is at a moment, between two frames. */
-function positions(frames: Frames, t: number): Map<string, [number, number]> {
-    const f = Math.min(frames.at.length - 1.001, t / frames.step);
-    const i = Math.max(0, Math.floor(f));
-    const part = f - i;
-    const names = [...frames.men, ...frames.defenders];
-    return new Map(
-        names.map((name, n) => {
-            const mix = (k: number) =>
-                frames.at[i][2 * n + k] + part * (frames.at[i + 1][2 * n + k] - frames.at[i][2 * n + k]);
-            return [name, [mix(0), mix(1)]];
-        }),
-    );
-}
-
-function Ball({ frames, t, scale }: { frames: Frames; t: number; scale: Scale }) {
-    const [x, y, z] = frames.ball[Math.min(frames.ball.length - 1, Math.round(t / frames.step))];
-    return (
-        <g transform={`translate(${scale.x(x)} ${scale.y(y) - z * 3})`}>
-            <ellipse rx={4.5 + z * 0.4} ry={3.2 + z * 0.3} fill="var(--ball)" stroke="var(--paper)" />
-        </g>
-    );
 }

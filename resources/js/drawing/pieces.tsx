@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { KeyboardEventHandler, PointerEventHandler } from 'react';
 import type { Stage, StageDefender, StageMan } from '../api/types';
 import { plain } from '../ui/words';
@@ -92,9 +93,11 @@ type ChipProps = {
     chosen: boolean;
     label: string;
     onPointerDown?: PointerEventHandler;
-    onKeyDown: KeyboardEventHandler;
-    onFocus: () => void;
+    onKeyDown?: KeyboardEventHandler;
+    onFocus?: () => void;
     letter?: string;
+    /** Whether nobody can take hold of him: he is part of a picture. */
+    still?: boolean;
 };
 
 /** An offensive man: a letter on a chip, its lower edge flat on the line and notched off it, filled when he gets the ball. */
@@ -110,19 +113,21 @@ export function ManChip({
     onPointerDown,
     onKeyDown,
     onFocus,
+    still = false,
 }: ChipProps) {
+    const held = !still && !man.lineman;
     const w = man.lineman ? 6.8 : 9;
     const edge = man.onLine ? `V9H${-w}` : `V9L0 5L${-w} 9`;
     return (
         <g
             transform={`translate(${scale.x(xYd)} ${scale.y(yYd)})`}
-            tabIndex={man.lineman ? -1 : 0}
-            role={man.lineman ? 'img' : 'button'}
+            tabIndex={held ? 0 : -1}
+            role={held ? 'button' : 'img'}
             aria-label={label}
             onPointerDown={onPointerDown}
             onKeyDown={onKeyDown}
             onFocus={onFocus}
-            className={man.lineman ? 'chip' : 'chip cursor-grab'}
+            className={clsx('chip', held && 'cursor-grab')}
         >
             <path
                 d={`M${-w} -8H${w}${edge}Z`}

@@ -21,16 +21,16 @@ const BOX_YD_PX = 25;
 const RUN_TOP_YD = 15;
 const RUN_BACK_YD = 11;
 
-/** The whole field, a yard as long either way. */
-export function scaleFor(left: number, right: number): Scale {
+/** The whole field, a yard as long either way; how far it goes past the line and behind it may be said, yards. */
+export function scaleFor(left: number, right: number, topYd = TOP_YD, backYd = BACK_YD): Scale {
     return {
         width: (right - left) * YD_PX,
-        height: (TOP_YD + BACK_YD) * YD_PX,
-        topYd: TOP_YD,
-        backYd: BACK_YD,
+        height: (topYd + backYd) * YD_PX,
+        topYd,
+        backYd,
         x: (x) => (x - left) * YD_PX,
-        y: (y) => (TOP_YD - y) * YD_PX,
-        toYd: (px, py) => [px / YD_PX + left, TOP_YD - py / YD_PX],
+        y: (y) => (topYd - y) * YD_PX,
+        toYd: (px, py) => [px / YD_PX + left, topYd - py / YD_PX],
     };
 }
 

@@ -1,0 +1,99 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Problem;
+use App\Models\Player;
+use App\Models\RepAnswer;
+use App\Reps\Deck;
+use App\Reps\Rep;
+use App\Reps\Standing;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A player's questions of the day, and what he answered. */
+class RepController extends Controller
+{
+    /** What he is still asked today, and how today went. */
+    public function index(Player $player): JsonResponse
+    {
+        $this->authorize('view', $player);
+        $deck = $this->deck($player);
+        $today = $deck->answeredToday();
+
+        return new JsonResponse([
+            'player' => $player->only(['id', 'name', 'letter', 'number']),
+            'questions' => array_map(fn (Rep $rep): array => $rep->asked(), $deck->today()),
+            'answered' => $today->unique('question')->count(),
+            'right' => $today->unique('question')->where('right', true)->count(),
+        ]);
+    }
+
+    /** The picture a question is about. */
+    public function show(Player $player, string $question): JsonResponse
+    {
+        $this->authorize('view', $player);
+
+        return new JsonResponse($this->rep($this->deck($player), $question)->picture());
+    }
+
+    /** Keeps his answer and says what is right. What somebody of the staff tries is not kept. */
+    public function store(Request $request, Player $player, string $question): JsonResponse
+    {
+        $this->authorize('view', $player);
+        $given = $request->validate([
+            'answer' => 'required|string|max:200',
+            'tookS' => 'required|numeric|min:0|max:600',
+        ]);
+        $rep = $this->rep($this->deck($player), $question);
+        $asked = $rep->question;
+        if (! $asked->offers($given['answer'])) {
+            throw Problem::content('/answer', 'This is none of the answers that are offered: choose one of them.');
+        }
+        $isHis = $request->user()->player_id === $player->id;
+        if ($isHis) {
+            RepAnswer::query()->create([
+                'player_id' => $player->id,
+                'question' => $question,
+                'kind' => $asked->kind,
+                'call_id' => $rep->call->id,
+                'call' => $rep->call->name,
+                'look' => $rep->look->words,
+                'answer' => $given['answer'],
+                'right' => $asked->isRight($given['answer']),
+                'took_s' => (float) $given['tookS'],
+            ]);
+        }
+
+        return new JsonResponse([
+            'right' => $asked->isRight($given['answer']),
+            'answers' => $asked->right,
+            'said' => $asked->rightWords(),
+            'why' => $asked->why,
+            'look' => $rep->look->words,
+            'kept' => $isHis,
+            'comesOn' => ($this->deck($player))->schedule($question)->dueOn()?->format('Y-m-d'),
+        ]);
+    }
+
+    /** How every man stands, for the staff: by what is asked and by call. No man is set above another. */
+    public function standing(): JsonResponse
+    {
+        $this->authorize('create', Player::class);
+
+        return new JsonResponse(Standing::all());
+    }
+
+    private function deck(Player $player): Deck
+    {
+        return new Deck($player, CarbonImmutable::now()->toDateTimeImmutable());
+    }
+
+    private function rep(Deck $deck, string $question): Rep
+    {
+        return $deck->find($question) ?? throw Problem::gone(
+            'This question is no longer there: its call or look was changed. Ask for today\'s questions again.',
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Reps;
+
+/** What a question asks of a man. */
+enum Kind: string
+{
+    /** Which defender decides the call. */
+    case Key = 'key';
+    /** Where the ball goes once the defender has moved. */
+    case Ball = 'ball';
+    /** Which coverage he sees. */
+    case Coverage = 'coverage';
+    /** What he himself does. */
+    case Job = 'job';
+
+    /** Seconds in which an answer is ready to be played (product default). */
+    public function allowedS(): float
+    {
+        return match ($this) {
+            self::Ball => 3.0,
+            self::Key => 5.0,
+            self::Coverage => 6.0,
+            self::Job => 8.0,
+        };
+    }
+
+    /** Whether he has to find out himself what the defense plays. */
+    public function hidesLook(): bool
+    {
+        return $this === self::Coverage;
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Key => 'The key',
+            self::Ball => 'The ball',
+            self::Coverage => 'The coverage',
+            self::Job => 'His job',
+        };
+    }
+}

@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test';
+import { accessible, signIn } from './actions';
+import { layout } from './layout';
+
+test('a player answers his questions on a phone, and they are kept', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await signIn(page, 'q');
+    await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Reps' }).click();
+    await expect(page.getByText('1 of 10')).toBeVisible();
+    const offered = page.getByRole('article').getByRole('list').getByRole('button');
+    // The play runs up to the read before an answer is taken.
+    await expect(offered.first()).toHaveAttribute('aria-disabled', 'false', { timeout: 10_000 });
+    expect(await layout(page)).toMatchObject({ wide: 0, cut: [], over: [], small: [] });
+    await accessible(page);
+    const asked = await page.getByRole('article').getByRole('heading').innerText();
+    await offered.first().click();
+    await expect(page.getByText(/^(Right\.|It was: )/)).toBeVisible();
+    await expect(page.getByRole('button', { name: /, right$/ }).first()).toBeVisible();
+    await accessible(page);
+    await page.getByRole('button', { name: 'Next' }).click();
+    await expect(page.getByText('2 of 10')).toBeVisible();
+    await page.reload();
+    await expect(page.getByText('2 of 10')).toBeVisible();
+    expect(asked).not.toBe('');
+});
+
+test('a player goes through his questions by keys alone', async ({ page }) => {
+    await signIn(page, 'h');
+    await page.goto('/reps');
+    await expect(page.getByRole('article')).toBeVisible();
+    const first = page.getByRole('article').getByRole('list').getByRole('button').first();
+    await expect(first).toHaveAttribute('aria-disabled', 'false', { timeout: 10_000 });
+    await page.keyboard.press('1');
+    await expect(page.getByText(/^(Right\.|It was: )/)).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/^2 of/)).toBeVisible();
+});
+
+test('the staff sees how its men stand, and what it tries is not kept', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/reps');
+    await expect(page.getByRole('heading', { name: /^Reps of the last/ })).toBeVisible();
+    await accessible(page);
+    const row = page.getByRole('row').filter({ hasText: 'Andre Whitlow' });
+    const before = await row.innerText();
+    await row.getByRole('link').click();
+    const first = page.getByRole('article').getByRole('list').getByRole('button').first();
+    await expect(first).toHaveAttribute('aria-disabled', 'false', { timeout: 10_000 });
+    await first.click();
+    await expect(page.getByText('Only tried: it is not kept, you are not he.')).toBeVisible();
+    await page.goto('/reps');
+    expect(await page.getByRole('row').filter({ hasText: 'Andre Whitlow' }).innerText()).toBe(before);
+});

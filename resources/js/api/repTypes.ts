@@ -1,0 +1,56 @@
+import type { Frames, Stage } from './types';
+
+export type RepKind = 'key' | 'ball' | 'coverage' | 'job';
+
+/** A question as it is asked; what is right comes with the answer. */
+export type RepQuestion = {
+    id: string;
+    kind: RepKind;
+    call: string;
+    words: string;
+    /** Null where he has to name it. */
+    look: string | null;
+    asks: string;
+    choices: { value: string; label: string }[];
+    /** In which an answer is ready to be played, seconds. */
+    allowedS: number;
+    /** When the play stops for the answer, seconds after the snap; null where it stands still. */
+    freezeS: number | null;
+};
+
+export type RepDay = {
+    player: { id: string; name: string; letter: string; number: number };
+    questions: RepQuestion[];
+    answered: number;
+    right: number;
+};
+
+export type RepPicture = { stage: Stage; frames: Frames | null };
+
+export type RepAnswered = {
+    right: boolean;
+    /** Values of what is right. */
+    answers: string[];
+    said: string;
+    why: string;
+    look: string;
+    /** Whether it was kept: what somebody of the staff tries is not. */
+    kept: boolean;
+    /** The day on which it is asked again. */
+    comesOn: string | null;
+};
+
+export type RepCount = { asked: number; right: number };
+
+export type RepStanding = {
+    days: number;
+    men: {
+        id: string;
+        name: string;
+        letter: string;
+        number: number;
+        onDays: number;
+        kinds: ({ kind: RepKind; words: string } & RepCount)[];
+    }[];
+    calls: ({ call: string } & RepCount)[];
+};
