@@ -9,8 +9,8 @@ use DateTimeImmutable;
 
 /**
  * When a question comes again: the spaced repetition SM-2 (P. A. Wozniak, 1990; from memory). An answer is rated 0 to
- * 5. After a good one the next comes in 1 day, then in 6, then after the last interval times the easiness; under 3 the man
- * starts again with one day. Several answers on one day are one repetition, and the first is what he knew.
+ * 5. After a good one the next comes in 1 day, then in 6, then after the last interval times the easiness; under 3 the
+ * man starts again with one day. Several answers on one day are one repetition, and the first is what he knew.
  */
 final readonly class Schedule
 {
