@@ -20,6 +20,7 @@ use App\Http\Controllers\LookController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlayerController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\Proving\CardController;
 use App\Http\Controllers\Proving\LineCardController;
 use App\Http\Controllers\Proving\PictureController;
@@ -148,6 +149,8 @@ Route::prefix('api/v1')->group(function (): void {
         Route::get('players/{player}/reps', [RepController::class, 'index']);
         Route::get('players/{player}/reps/{question}', [RepController::class, 'show']);
         Route::post('players/{player}/reps/{question}', [RepController::class, 'store']);
+        Route::apiResource('practices', PracticeController::class);
+        Route::post('practices/{practice}/fill', [PracticeController::class, 'fill']);
         Route::get('reps', [RepController::class, 'standing']);
         Route::get('players/{player}/records.{format}', [PlayerController::class, 'records'])
             ->whereIn('format', ['json', 'csv']);

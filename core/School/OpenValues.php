@@ -55,6 +55,9 @@ final class OpenValues
             3.34, 1.0, 8.0],
         'known-call' => ['Points of success a call loses that is known against one that is as likely as not, for all '
             .'the difference', 'none: twenty', 'your staff', 20.0, 5.0, 60.0],
+        'contact-minutes' => ['Full contact your state association allows a week, minutes',
+            'more contact in a week of practice than is allowed', 'your state association', null, 0.0, 600.0],
+        'ready-reps' => ['Reps in a week that make a call ready', 'none: five', 'your staff', 5.0, 1.0, 60.0],
         'split-block' => ['End of the split block, yards past the line', 'the split block on zone (INZ-15)',
             'your staff', null, 0.0, 4.0],
     ];

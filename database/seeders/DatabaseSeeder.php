@@ -136,6 +136,7 @@ class DatabaseSeeder extends Seeder
             ));
             (new DemoReels)->run();
             (new DemoReps)->run();
+            (new DemoPractice)->run();
         });
     }
 

@@ -65,8 +65,9 @@ final class FormationParser
     {
         $draft = new CallDraft;
         $draft->context = $situation;
-        $words = TradeCalls::call($words);
-        self::read($words, $words, $draft, $book);
+        // Of "wing right, boot right" the trade makes a call with its usual routes: what stands before them is asked.
+        $head = explode(':', TradeCalls::call($words), 2)[0];
+        self::read($head, $head, $draft, $book);
 
         return $draft;
     }

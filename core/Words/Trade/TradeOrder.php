@@ -108,7 +108,8 @@ final class TradeOrder
         // "gun trips right stick, 3 step" says the drop last, "trips left flood, roll left" the roll.
         $set = Phrases::filled("(?:(?:$places)\\s+)?{set}(?:\\s+{side})?");
         $drop = '(?:[1357]|one|three|five|seven)[ -]?steps?(?:\s+drop)?';
-        $call = preg_replace("/^\s*($set)[\s,:]+([^:]+?)\s*[,;]\s*($drop|$roll)\s*$/i", '$1, $3: $2', $call) ?? $call;
+        $last = "/^\s*($set)[\s,:]+(?!(?:right|left|rt|lt)\s*[,;])([^:]+?)\s*[,;]\s*($drop|$roll)\s*$/i";
+        $call = preg_replace($last, '$1, $3: $2', $call) ?? $call;
         // "gun trips right, flood, sprint right" says the roll last.
         $call = preg_replace("/^([^:,]+),\s*([^:,]+),\s*($roll)\s*$/i", '$1, $3: $2', $call) ?? $call;
 

@@ -67,6 +67,14 @@ const roster = createRoute({
     component: lazyRouteComponent(() => import('../roster/Roster'), 'Roster'),
 });
 
+const practice = createRoute({
+    getParentRoute: () => root,
+    path: '/practice',
+    validateSearch: (s: Record<string, unknown>): { practice?: string } =>
+        typeof s.practice === 'string' ? { practice: s.practice } : {},
+    component: lazyRouteComponent(() => import('../practice/Practices'), 'Practices'),
+});
+
 const reps = createRoute({
     getParentRoute: () => root,
     path: '/reps',
@@ -135,6 +143,7 @@ export const router = createRouter({
         numbers,
         teach,
         grades,
+        practice,
         reps,
         roster,
         people,

@@ -6,6 +6,8 @@ type Props = {
     men: DrawnMan[];
     defenders: DrawnDefender[];
     label: string;
+    /** Seen from the defense's side of the ball, as who lines up in it sees it. */
+    turned?: boolean;
     /** Lets the defenders be dragged: called with the place of one in the list. */
     onMove?: (index: number, xYd: number, yYd: number) => void;
 };
@@ -14,10 +16,10 @@ const TOP_YD = 15.5;
 const BACK_YD = 8;
 
 /** Eleven on eleven before the snap: letters, techniques on the line, arrows on who rushes. */
-export function LookPicture({ field, men, defenders, label, onMove }: Props) {
+export function LookPicture({ field, men, defenders, label, turned = false, onMove }: Props) {
     const width = field.right - field.left;
-    const x = (yd: number) => yd - field.left;
-    const y = (yd: number) => TOP_YD - yd;
+    const x = (yd: number) => (turned ? field.right - yd : yd - field.left);
+    const y = (yd: number) => (turned ? BACK_YD + yd : TOP_YD - yd);
     const drag = (index: number) => (e: PointerEvent<SVGGElement>) => {
         if (!onMove || !e.buttons) return;
         const svg = e.currentTarget.ownerSVGElement!;
@@ -82,12 +84,18 @@ export function LookPicture({ field, men, defenders, label, onMove }: Props) {
                         {d.letter}
                     </text>
                     {d.technique !== null && (
-                        <text y={-0.95} textAnchor="middle" fontSize={1.05} fill="var(--plum)">
+                        <text y={turned ? 1.75 : -0.95} textAnchor="middle" fontSize={1.05} fill="var(--plum)">
                             {d.technique}
                         </text>
                     )}
                     {d.rushes && d.yYd > 1.5 && (
-                        <path d="M0 .8v1.1M-.4 1.4l.4.5.4-.5" fill="none" stroke="var(--plum)" strokeWidth={0.16} />
+                        <path
+                            d="M0 .8v1.1M-.4 1.4l.4.5.4-.5"
+                            transform={turned ? 'scale(1 -1)' : undefined}
+                            fill="none"
+                            stroke="var(--plum)"
+                            strokeWidth={0.16}
+                        />
                     )}
                 </g>
             ))}

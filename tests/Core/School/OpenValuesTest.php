@@ -142,6 +142,8 @@ it('has a case for every value of the book', function (): void {
         'repeat-days',
         'run-floor',
         'known-call',
+        'contact-minutes',
+        'ready-reps',
     ];
     expect(array_values(array_diff(array_keys(OpenValues::all()), array_keys(effects()), $elsewhere)))->toBe([]);
 });

@@ -1,0 +1,153 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Problem;
+use App\Models\Practice;
+use App\Models\StaffWords;
+use App\Practice\FilledScript;
+use App\Practice\WeekReps;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+use Jacotaxis\Core\Practice\Load;
+use Jacotaxis\Core\Practice\PeriodKind;
+
+/** Practices: their periods and minutes, their scripts, and the reps of their week. */
+class PracticeController extends Controller
+{
+    private const NO_CALL = 'No call of the plan belongs into this period: an inside run takes runs, seven on seven '
+        .'takes passes. Put calls on the sheet against this opponent, or fill another period.';
+
+    /** Periods a first practice begins with; later ones begin with those of the last. */
+    private const USUAL = [
+        ['kind' => 'individual', 'minutes' => 15, 'contact' => false],
+        ['kind' => 'group', 'minutes' => 15, 'contact' => false],
+        ['kind' => 'inside run', 'minutes' => 15, 'contact' => true],
+        ['kind' => 'seven on seven', 'minutes' => 15, 'contact' => false],
+        ['kind' => 'team', 'minutes' => 20, 'contact' => true],
+        ['kind' => 'walk-through', 'minutes' => 10, 'contact' => false],
+    ];
+
+    public function index(): JsonResponse
+    {
+        $this->authorize('viewAny', Practice::class);
+        /** @var Collection<int, Practice> $practices */
+        $practices = Practice::query()->orderByDesc('held_on')->orderByDesc('id')->limit(60)->get();
+
+        return new JsonResponse(['practices' => $practices->map(fn (Practice $p): array => [
+            ...$p->only(['id', 'held_on', 'title', 'opponent', 'version']),
+            'minutes' => $p->asks()->minutes,
+            'contactMinutes' => $p->asks()->contactMinutes,
+        ])->values()]);
+    }
+
+    public function show(Practice $practice): JsonResponse
+    {
+        $this->authorize('view', $practice);
+
+        return $this->answer($practice);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $this->authorize('create', Practice::class);
+        $given = self::said($request->validate(self::head()));
+        $last = Practice::query()->orderByDesc('held_on')->orderByDesc('id')->first();
+        $periods = array_map(fn (array $p): array => [
+            'kind' => $p['kind'], 'minutes' => $p['minutes'], 'contact' => $p['contact'],
+            'where' => $p['where'] ?? '', 'emphasis' => '', 'script' => [],
+        ], $last->periods ?? self::USUAL);
+
+        return $this->answer(Practice::query()->create($given + ['periods' => $periods]), 201);
+    }
+
+    public function update(Request $request, Practice $practice): JsonResponse
+    {
+        $this->authorize('update', $practice);
+        $given = $request->validate(self::head() + [
+            'periods' => 'present|list|max:24',
+            'periods.*' => 'required|array:kind,minutes,contact,where,emphasis,script',
+            'periods.*.kind' => ['required', Rule::enum(PeriodKind::class)],
+            'periods.*.minutes' => 'required|integer|min:1|max:120',
+            'periods.*.contact' => 'required|boolean',
+            'periods.*.where' => 'present|nullable|string|max:60',
+            'periods.*.emphasis' => 'present|nullable|string|max:200',
+            'periods.*.script' => 'present|list|max:40',
+            'periods.*.script.*' => 'required|array:call,look,hash',
+            'periods.*.script.*.call' => 'required|string|max:26',
+            'periods.*.script.*.look' => 'present|nullable|string|max:260',
+            'periods.*.script.*.hash' => ['required', Rule::in(Practice::HASHES)],
+        ]);
+        $given['periods'] = array_map(fn (array $p): array => [
+            ...$p, 'minutes' => (int) $p['minutes'], 'contact' => (bool) $p['contact'],
+            'where' => (string) $p['where'], 'emphasis' => (string) $p['emphasis'],
+        ], array_values($given['periods']));
+
+        return $this->answer($practice->saveOn($this->basedOn($request), self::said($given)));
+    }
+
+    public function destroy(Practice $practice): Response
+    {
+        $this->authorize('delete', $practice);
+        $practice->delete();
+
+        return response()->noContent();
+    }
+
+    /** Rows for a period's script: what is shortest of reps against what the opponent shows. Nothing is saved. */
+    public function fill(Request $request, Practice $practice): JsonResponse
+    {
+        $this->authorize('update', $practice);
+        $given = $request->validate([
+            'period' => ['required', 'integer', 'min:0', 'max:'.max(0, count($practice->periods) - 1)],
+            'rows' => 'required|integer|min:1|max:40',
+        ]);
+        $rows = FilledScript::rows($practice, (int) $given['period'], (int) $given['rows']);
+        if ($rows === []) {
+            throw Problem::content('/period', self::NO_CALL);
+        }
+
+        return new JsonResponse(['rows' => $rows]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function head(): array
+    {
+        return ['held_on' => 'required|date_format:Y-m-d', 'title' => 'required|string|max:120',
+            'opponent' => 'present|nullable|string|max:120', 'starts_at' => 'date_format:H:i'];
+    }
+
+    /**
+     * Who is nobody's opponent has no name.
+     *
+     * @param  array<string, mixed>  $given
+     * @return array<string, mixed>
+     */
+    private static function said(array $given): array
+    {
+        return ['opponent' => (string) $given['opponent']] + $given;
+    }
+
+    private function answer(Practice $practice, int $status = 200): JsonResponse
+    {
+        $schools = StaffWords::current()->book()->schools;
+        $week = array_reduce(
+            $practice->inWeek()->get()->all(),
+            fn (Load $sum, Practice $one): Load => $sum->and($one->asks()),
+            new Load(0, 0),
+        );
+        $limit = $schools->value('contact-minutes');
+
+        return new JsonResponse([
+            'practice' => $practice,
+            'minutes' => $practice->asks()->minutes,
+            'contactMinutes' => $practice->asks()->contactMinutes,
+            'week' => ['contactMinutes' => $week->contactMinutes, 'over' => $week->isOver($limit),
+                'caution' => $week->caution($limit)],
+            'reps' => (new WeekReps($practice))->rows((int) $schools->value('ready-reps')),
+        ], $status, ['ETag' => "\"{$practice->version}\""]);
+    }
+}

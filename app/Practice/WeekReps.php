@@ -1,0 +1,115 @@
+<?php
+
+namespace App\Practice;
+
+use App\Models\Call;
+use App\Models\Plan;
+use App\Models\Practice;
+use App\Models\Snap;
+use Illuminate\Support\Collection;
+use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Practice\Ready;
+use Jacotaxis\Core\Practice\ScriptCall;
+
+/**
+ * Reps of the week of a practice, by call: those on its practice film, and those its scripts still have. A script whose
+ * practice has been filmed has become film.
+ */
+final class WeekReps
+{
+    /** @var Collection<int, Snap> */
+    private Collection $given;
+
+    /** @var list<array{call: string, look: string|null}> */
+    private array $planned = [];
+
+    /** @var list<Call> in the order of the plan, then the rest of the book */
+    private array $calls;
+
+    /** @param  int|null  $but  place of a period whose own script is left out */
+    public function __construct(private readonly Practice $practice, ?int $but = null)
+    {
+        $this->given = Snap::query()
+            ->whereHas('reel', fn ($reel) => $reel
+                ->where('kind', 'practice')
+                ->where('ours', true)
+                ->whereBetween('played_on', $practice->week()))
+            ->with('reel:id,played_on')
+            ->get(['id', 'reel_id', 'call', 'front', 'shell']);
+        $filmed = $this->given->map(fn (Snap $s): string => (string) $s->reel->played_on)->unique();
+        foreach ($practice->inWeek()->get() as $one) {
+            foreach ($filmed->contains($one->held_on) ? [] : $one->periods as $n => $period) {
+                if ($one->id !== $practice->id || $n !== $but) {
+                    array_push($this->planned, ...$period['script']);
+                }
+            }
+        }
+        $this->calls = $this->inOrder();
+    }
+
+    /** @return list<array<string, mixed>> the plan's calls with their reps; without a plan those of the scripts */
+    public function rows(int $needed): array
+    {
+        $plan = $this->plan();
+        $scripted = array_column($this->planned, 'call');
+        $rows = [];
+        foreach ($this->calls as $call) {
+            if (in_array($call->id, $plan === [] ? $scripted : $plan, true)) {
+                $ready = new Ready($this->plannedOf($call), $this->givenOf($call), $needed);
+                $rows[] = ['call' => $call->id, 'name' => $call->name, 'planned' => $ready->planned,
+                    'given' => $ready->given, 'needed' => $needed, 'ready' => $ready->isReady(),
+                    'short' => $ready->short()];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<ScriptCall> what a script may be filled with: the plan's calls, without a plan the book's */
+    public function calls(): array
+    {
+        $plan = $this->plan();
+        $of = array_filter($this->calls, fn (Call $c): bool => $plan === [] || in_array($c->id, $plan, true));
+
+        return array_values(array_map(function (Call $call): ScriptCall {
+            $document = CallDocument::read($call->document);
+            $rows = array_filter($this->planned, fn (array $row): bool => $row['call'] === $call->id);
+            $looks = array_filter(array_column($rows, 'look'), is_string(...));
+
+            return new ScriptCall(
+                $call->id,
+                $document->run !== null,
+                $document->run === null || $document->routes !== [],
+                $this->plannedOf($call) + $this->givenOf($call),
+                array_count_values($looks),
+            );
+        }, $of));
+    }
+
+    private function plannedOf(Call $call): int
+    {
+        return count(array_filter($this->planned, fn (array $row): bool => $row['call'] === $call->id));
+    }
+
+    private function givenOf(Call $call): int
+    {
+        return $this->given->filter(fn (Snap $s): bool => in_array($s->call, [$call->name, $call->words], true))->count();
+    }
+
+    /** @return list<string> ids */
+    private function plan(): array
+    {
+        return Plan::query()->where('opponent', $this->practice->opponent)->first()->calls ?? [];
+    }
+
+    /** @return list<Call> */
+    private function inOrder(): array
+    {
+        /** @var list<Call> $calls */
+        $calls = array_values(Call::query()->orderBy('id')->get()->all());
+        $place = array_flip($this->plan());
+        usort($calls, fn (Call $a, Call $b): int => ($place[$a->id] ?? PHP_INT_MAX) <=> ($place[$b->id] ?? PHP_INT_MAX));
+
+        return $calls;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Practice;
+
+/** A call that may be scripted, with the reps it has this week. */
+final readonly class ScriptCall
+{
+    /**
+     * @param  bool  $isRun  whether there is a run in it
+     * @param  bool  $isPass  whether there is a throw in it
+     * @param  int  $reps  given and planned so far
+     * @param  array<string, int>  $against  reps by look
+     */
+    public function __construct(
+        public string $id,
+        public bool $isRun,
+        public bool $isPass,
+        public int $reps = 0,
+        public array $against = [],
+    ) {
+    }
+}

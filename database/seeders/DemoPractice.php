@@ -1,0 +1,42 @@
+<?php
+
+namespace Database\Seeders;
+
+use App\Models\Practice;
+use App\Practice\FilledScript;
+use Carbon\CarbonImmutable;
+
+/** Two practices of this week against the demo's opponent, their scripts filled by the product. */
+class DemoPractice
+{
+    private const OPPONENT = 'Granite Pass';
+
+    /** Kind, minutes, contact, emphasis, plays. */
+    private const PERIODS = [
+        ['individual', 12, false, 'first step of the week\'s runs', 0],
+        ['group', 12, false, 'combinations and the climb', 0],
+        ['inside run', 12, true, 'hats on their backers', 8],
+        ['seven on seven', 16, false, 'the read on the corner', 10],
+        ['team', 20, true, 'tempo, the ball on the hash', 12],
+        ['walk-through', 8, false, 'their pressures', 6],
+    ];
+
+    public function run(): void
+    {
+        $tuesday = CarbonImmutable::now()->startOfWeek()->addDay();
+        foreach ([$tuesday, $tuesday->addDay()] as $day) {
+            $practice = Practice::query()->create([
+                'held_on' => $day->format('Y-m-d'),
+                'title' => $day->equalTo($tuesday) ? 'First scripts' : 'Their pressures',
+                'opponent' => self::OPPONENT,
+                'periods' => array_map(fn (array $p): array => ['kind' => $p[0], 'minutes' => $p[1],
+                    'contact' => $p[2], 'where' => '', 'emphasis' => $p[3], 'script' => []], self::PERIODS),
+            ]);
+            foreach (self::PERIODS as $n => [, , , , $plays]) {
+                $periods = $practice->periods;
+                $periods[$n]['script'] = $plays === 0 ? [] : FilledScript::rows($practice, $n, $plays);
+                $practice->update(['periods' => array_values($periods)]);
+            }
+        }
+    }
+}

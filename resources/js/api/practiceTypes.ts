@@ -1,0 +1,51 @@
+export const PERIODS = ['individual', 'group', 'inside run', 'seven on seven', 'team', 'walk-through'] as const;
+
+export type PeriodKind = (typeof PERIODS)[number];
+
+export type Hash = 'left' | 'middle' | 'right';
+
+export type ScriptRow = { call: string; look: string | null; hash: Hash };
+
+export type Period = {
+    kind: PeriodKind;
+    minutes: number;
+    contact: boolean;
+    where: string;
+    emphasis: string;
+    script: ScriptRow[];
+};
+
+export type Practice = {
+    id: string;
+    /** Year, month, day. */
+    held_on: string;
+    title: string;
+    opponent: string;
+    /** Hours and minutes. */
+    starts_at: string;
+    periods: Period[];
+    version: number;
+};
+
+export type CallReps = {
+    call: string;
+    name: string;
+    planned: number;
+    given: number;
+    needed: number;
+    ready: boolean;
+    short: number;
+};
+
+export type PracticeAnswer = {
+    practice: Practice;
+    minutes: number;
+    contactMinutes: number;
+    week: { contactMinutes: number; over: boolean; caution: string };
+    reps: CallReps[];
+};
+
+export type PracticeRow = Pick<Practice, 'id' | 'held_on' | 'title' | 'opponent' | 'version'> & {
+    minutes: number;
+    contactMinutes: number;
+};

@@ -1,0 +1,237 @@
+import { useQuery } from '@tanstack/react-query';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { api } from '../api/client';
+import { PERIODS, type CallReps, type Period, type PracticeAnswer } from '../api/practiceTypes';
+import type { SavedCall, SavedLook } from '../api/types';
+import { Button } from '../ui/Button';
+import { Select } from '../ui/Select';
+import { capital } from '../ui/words';
+import { dayOf, hasScript, isContact, starts } from './clock';
+import { ScoutCards } from './ScoutCards';
+import { Script } from './Script';
+import { usePractice } from './usePractice';
+
+/** A practice on one page: its periods by the clock, their scripts, what the week has of reps and of contact. */
+export function PracticePlan({ id }: { id: string }) {
+    const { answer, change, period, fill, busy } = usePractice(id);
+    const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
+    const looks = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const [cards, setCards] = useState(false);
+    if (answer.isError) return <p className="p-8 text-soft">The practice did not arrive. Load the page again.</p>;
+    if (!answer.data) return <p className="p-8 text-soft">The practice comes …</p>;
+    const { practice, minutes, contactMinutes } = answer.data;
+    const book = calls.data?.calls ?? [];
+    const all = looks.data?.looks ?? [];
+    const theirs = all.filter((l) => l.opponent === practice.opponent);
+    if (cards) return <ScoutCards practice={practice} calls={book} onBack={() => setCards(false)} />;
+    const at = starts(practice.starts_at, practice.periods);
+    const put = (periods: Period[]) => change({ periods });
+    return (
+        <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_260px] overflow-y-auto stacked:block print:block">
+            <article className="p-5 stacked:p-3 print:p-0">
+                <header className="mb-3 flex flex-wrap items-center gap-3">
+                    <h1 className="text-xl font-bold">{dayOf(practice.held_on)}</h1>
+                    <Held
+                        aria-label="Title of the practice"
+                        className="w-36 rounded-md border border-edge bg-paper px-2 py-1 text-sm stacked:min-h-11 print:border-0 print:bg-transparent"
+                        value={practice.title}
+                        onHeld={(title) => title && change({ title })}
+                    />
+                    <span className="text-sm text-soft">
+                        {minutes} min, {contactMinutes} of full contact
+                    </span>
+                    <span className="flex-1" />
+                    <span className="no-print flex items-center gap-2 text-sm">
+                        <label className="flex items-center gap-1">
+                            Starts
+                            <input
+                                type="time"
+                                value={practice.starts_at}
+                                onChange={(e) => e.target.value && change({ starts_at: e.target.value })}
+                                className="rounded-md border border-edge bg-paper px-1 py-1 stacked:min-h-11"
+                            />
+                        </label>
+                        <Select
+                            aria-label="Opponent"
+                            value={practice.opponent}
+                            onChange={(e) => change({ opponent: e.target.value })}
+                        >
+                            {[...new Set([practice.opponent, ...all.map((l) => l.opponent ?? '')])].map((o) => (
+                                <option key={o} value={o}>
+                                    {o || 'no opponent'}
+                                </option>
+                            ))}
+                        </Select>
+                        <Button onClick={() => window.print()} keys="Ctrl P">
+                            Print
+                        </Button>
+                        <Button onClick={() => setCards(true)}>Scout cards</Button>
+                    </span>
+                </header>
+                <ol>
+                    {practice.periods.map((p, n) => (
+                        <li key={n} className="border-t border-edge py-2 print:break-inside-avoid">
+                            <PeriodHead
+                                period={p}
+                                number={n + 1}
+                                at={at[n]}
+                                onChange={(c) => period(n, c)}
+                                onGone={() => put(practice.periods.filter((_, m) => m !== n))}
+                            />
+                            {hasScript(p.kind) && (
+                                <Script
+                                    rows={p.script}
+                                    name={`period ${n + 1}`}
+                                    calls={book}
+                                    looks={theirs}
+                                    busy={busy}
+                                    onRows={(script) => period(n, { script })}
+                                    onFill={(rows) => void fill({ place: n, rows })}
+                                />
+                            )}
+                        </li>
+                    ))}
+                </ol>
+                <Button
+                    className="no-print mt-2"
+                    onClick={() =>
+                        put([
+                            ...practice.periods,
+                            { kind: 'team', minutes: 10, contact: true, where: '', emphasis: '', script: [] },
+                        ])
+                    }
+                >
+                    Add a period
+                </Button>
+            </article>
+            <Beside data={answer.data} />
+        </div>
+    );
+}
+
+type HeadProps = {
+    period: Period;
+    number: number;
+    at: string;
+    onChange: (change: Partial<Period>) => void;
+    onGone: () => void;
+};
+
+function PeriodHead({ period, number, at, onChange, onGone }: HeadProps) {
+    const field =
+        'rounded-md border border-edge bg-paper px-2 py-1 text-sm stacked:min-h-11 print:border-0 print:bg-transparent print:p-0';
+    return (
+        <div className="flex flex-wrap items-center gap-2">
+            <span className="w-12 text-sm font-bold tabular-nums">{at}</span>
+            <Select
+                aria-label={`Kind of period ${number}`}
+                className="font-bold print:appearance-none print:border-0 print:bg-transparent"
+                value={period.kind}
+                onChange={(e) => {
+                    const kind = e.target.value as Period['kind'];
+                    onChange({ kind, contact: isContact(kind) });
+                }}
+            >
+                {PERIODS.map((kind) => (
+                    <option key={kind} value={kind}>
+                        {capital(kind)}
+                    </option>
+                ))}
+            </Select>
+            <label className="flex items-center gap-1 text-sm">
+                <Held
+                    type="number"
+                    min={1}
+                    max={120}
+                    aria-label={`Minutes of period ${number}`}
+                    className={clsx(field, 'w-16 text-right print:w-10')}
+                    value={String(period.minutes)}
+                    onHeld={(said) => Number(said) >= 1 && onChange({ minutes: Math.round(Number(said)) })}
+                />
+                min
+            </label>
+            <label className="flex items-center gap-1 text-sm stacked:min-h-11">
+                <input
+                    type="checkbox"
+                    checked={period.contact}
+                    aria-label={`Full contact in period ${number}`}
+                    onChange={(e) => onChange({ contact: e.target.checked })}
+                />
+                contact
+            </label>
+            <Held
+                aria-label={`What period ${number} is about`}
+                placeholder="What it is about"
+                className={clsx(field, 'min-w-40 flex-1')}
+                value={period.emphasis}
+                onHeld={(emphasis) => onChange({ emphasis })}
+            />
+            <Button
+                kind="quiet"
+                className="no-print stacked:min-h-11"
+                onClick={onGone}
+                aria-label={`Take out period ${number}`}
+            >
+                Take out
+            </Button>
+        </div>
+    );
+}
+
+type HeldProps = Omit<React.ComponentProps<'input'>, 'value' | 'onChange' | 'onBlur'> & {
+    value: string;
+    onHeld: (value: string) => void;
+};
+
+/** A field whose words are kept when it is left or Enter is pressed, and not at every key. */
+function Held({ value, onHeld, ...rest }: HeldProps) {
+    const [said, setSaid] = useState<string | null>(null);
+    const keep = () => {
+        if (said !== null && said !== value) onHeld(said);
+        setSaid(null);
+    };
+    return (
+        <input
+            {...rest}
+            value={said ?? value}
+            onChange={(e) => setSaid(e.target.value)}
+            onBlur={keep}
+            onKeyDown={(e) => e.key === 'Enter' && keep()}
+        />
+    );
+}
+
+function Beside({ data }: { data: PracticeAnswer }) {
+    return (
+        <aside className="border-l border-edge bg-card p-4 text-sm stacked:border-t stacked:border-l-0 print:mt-4 print:border-0 print:bg-transparent print:p-0">
+            <p className={clsx(data.week.over && 'font-bold text-ball')} role={data.week.over ? 'alert' : undefined}>
+                {data.week.caution}
+            </p>
+            <p className="mt-2 text-soft">
+                Heat, contact and blocks low or in space: your state association's rules and the athletic trainer
+                decide, not this plan.
+            </p>
+            <h2 className="no-print label mt-4 mb-1">Reps this week: given + planned</h2>
+            {data.reps.length === 0 && (
+                <p className="text-soft">No call is on the sheet against this opponent, and none is scripted.</p>
+            )}
+            <ul className="no-print">
+                {data.reps.map((row) => (
+                    <li key={row.call} className="flex justify-between gap-2 border-b border-faint py-1">
+                        <span>{row.name}</span>
+                        <span className="text-right whitespace-nowrap">
+                            {repsWords(row)}
+                            {row.short > 0 && <b className="text-ball">, short {row.short}</b>}
+                        </span>
+                    </li>
+                ))}
+            </ul>
+        </aside>
+    );
+}
+
+/** "ready, 6 given", "2 + 3": given, and planned besides. */
+function repsWords({ ready, given, planned }: CallReps): string {
+    return ready ? `ready, ${given} given` : `${given} + ${planned}`;
+}

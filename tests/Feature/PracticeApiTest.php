@@ -1,0 +1,214 @@
+<?php
+
+/*
+ * A practice over the wire: its periods and minutes, its script filled by the product, the reps of its week with what is
+ * on film, the contact of the week, and who may do what.
+ */
+
+use App\Models\Call;
+use App\Models\Look;
+use App\Models\Plan;
+use App\Models\Practice;
+use App\Models\Reel;
+use App\Models\Snap;
+use App\Models\StaffWords;
+use Illuminate\Testing\TestResponse;
+
+beforeEach(function (): void {
+    Practice::query()->delete();
+    $this->actingAs(coach());
+});
+
+function heldOn(string $day, array $change = []): TestResponse
+{
+    return test()->postJson('/api/v1/practices', [
+        'held_on' => $day, 'title' => 'Tuesday', 'opponent' => 'Granite Pass', ...$change,
+    ]);
+}
+
+/** @param  array<string, mixed>  $change */
+function period(string $kind, array $change = []): array
+{
+    return ['kind' => $kind, 'minutes' => 15, 'contact' => false, 'where' => '', 'emphasis' => '', 'script' => [],
+        ...$change];
+}
+
+/** Saves periods on the version the practice has. */
+function withPeriods(array $practice, array $periods): TestResponse
+{
+    return test()->putJson("/api/v1/practices/{$practice['id']}", [
+        'held_on' => $practice['held_on'], 'title' => $practice['title'], 'opponent' => $practice['opponent'],
+        'starts_at' => $practice['starts_at'], 'periods' => $periods,
+    ], ['If-Match' => "\"{$practice['version']}\""]);
+}
+
+/** Films a call a number of times in a practice of a day. */
+function repped(Call $call, string $day, int $times, array $reel = []): void
+{
+    $film = Reel::query()->create(['title' => "Practice $day", 'kind' => 'practice', 'played_on' => $day, ...$reel]);
+    foreach (range(1, $times) as $n) {
+        Snap::query()->forceCreate(['reel_id' => $film->id, 'place' => $n, 'document' => [], 'call' => $call->name,
+            'version' => 1, 'run' => false]);
+    }
+}
+
+/** @return array<string, mixed> */
+function repsOf(array $answer, Call $call): array
+{
+    return array_column($answer['reps'], null, 'call')[$call->id];
+}
+
+it('begins with the usual periods, and the next with those of the last, without its script', function (): void {
+    $first = heldOn('2026-10-06')->assertCreated()->json();
+    $call = Call::query()->firstOrFail();
+    expect($first['practice']['periods'])->toHaveCount(6)
+        ->and($first['minutes'])->toBe(90)
+        ->and($first['contactMinutes'])->toBe(35);
+    withPeriods($first['practice'], [
+        period('team', ['minutes' => 24, 'where' => 'north field', 'emphasis' => 'tempo',
+            'script' => [['call' => $call->id, 'look' => null, 'hash' => 'left']]]),
+    ])->assertOk();
+
+    expect(heldOn('2026-10-07')->json('practice.periods'))->toBe([
+        period('team', ['minutes' => 24, 'where' => 'north field']),
+    ]);
+});
+
+it('adds minutes and the contact of its week, and cautions by the staff\'s limit', function (): void {
+    $tuesday = heldOn('2026-10-06')->json('practice');
+    $contact = [period('team', ['minutes' => 40, 'contact' => true]), period('walk-through', ['minutes' => 10])];
+    withPeriods($tuesday, $contact)->assertJsonPath('minutes', 50)->assertJsonPath('contactMinutes', 40);
+    $wednesday = heldOn('2026-10-07')->json('practice');
+    // The Monday after is another week.
+    heldOn('2026-10-12');
+    $answer = withPeriods($wednesday, $contact)->assertJsonPath('week.contactMinutes', 80);
+    expect($answer->json('week.caution'))->toContain('No limit is set')
+        ->and($answer->json('week.over'))->toBeFalse();
+
+    $words = StaffWords::current();
+    $limit = ['id' => 'contact-minutes', 'value' => 60.0, 'owner' => 'a coach', 'on' => '2026-10-01'];
+    $words->update(['values' => [...$words->values ?? [], $limit]]);
+    $this->getJson("/api/v1/practices/{$wednesday['id']}")
+        ->assertJsonPath('week.over', true)
+        ->assertSee('20 over the 60');
+});
+
+it('fills a script from what is short, against what the opponent shows', function (): void {
+    $calls = Call::query()->orderBy('id')->limit(4)->get();
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => $calls->pluck('id')->all()]);
+    $theirs = Look::query()->where('opponent', 'Granite Pass')->pluck('words')->all();
+    $practice = heldOn('2026-10-06')->json('practice');
+    $practice = withPeriods($practice, [period('individual'), period('team')])->json('practice');
+    $rows = $this->postJson("/api/v1/practices/{$practice['id']}/fill", ['period' => 1, 'rows' => 8])
+        ->assertOk()
+        ->json('rows');
+
+    expect($rows)->toHaveCount(8)
+        ->and(array_count_values(array_column($rows, 'call')))->each->toBe(2)
+        ->and(array_diff(array_column($rows, 'look'), $theirs))->toBe([])
+        ->and(array_slice(array_column($rows, 'hash'), 0, 3))->toBe(['left', 'middle', 'right'])
+        // Nothing is saved before the coach has seen it.
+        ->and(Practice::query()->sole()->periods[1]['script'])->toBe([]);
+    $this->postJson("/api/v1/practices/{$practice['id']}/fill", ['period' => 0, 'rows' => 8])
+        ->assertUnprocessable()
+        ->assertSee('seven on seven takes passes');
+    $this->postJson("/api/v1/practices/{$practice['id']}/fill", ['period' => 7, 'rows' => 8])->assertUnprocessable();
+});
+
+it('leaves out of the count what the period it fills has now', function (): void {
+    $calls = Call::query()->orderBy('id')->limit(2)->get();
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => $calls->pluck('id')->all()]);
+    $script = fn (Call $call, int $n): array => array_fill(0, $n, ['call' => $call->id, 'look' => null, 'hash' => 'left']);
+    $practice = heldOn('2026-10-06')->json('practice');
+    $practice = withPeriods($practice, [
+        period('team', ['script' => $script($calls[0], 6)]),
+        period('walk-through', ['script' => $script($calls[1], 3)]),
+    ])->json('practice');
+    $fill = fn (int $period): array => array_count_values(array_column($this->postJson(
+        "/api/v1/practices/{$practice['id']}/fill",
+        ['period' => $period, 'rows' => 3],
+    )->json('rows'), 'call'));
+
+    // Without its own six the first call has none and the second three.
+    expect($fill(0))->toBe([$calls[0]->id => 3])
+        // The second has none without its own three, the first six.
+        ->and($fill(1))->toBe([$calls[1]->id => 3]);
+});
+
+it('counts the reps of the week, planned and on film', function (): void {
+    $calls = Call::query()->orderBy('id')->limit(3)->get();
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => $calls->pluck('id')->all()]);
+    repped($calls[0], '2026-10-06', 5);
+    repped($calls[1], '2026-10-06', 2);
+    // Last week, the defense's film and a game are no reps of this week.
+    repped($calls[1], '2026-09-30', 9);
+    repped($calls[1], '2026-10-06', 9, ['ours' => false]);
+    repped($calls[1], '2026-10-06', 9, ['kind' => 'game']);
+    $practice = heldOn('2026-10-07')->json('practice');
+    $answer = withPeriods($practice, [period('team', ['script' => [
+        ['call' => $calls[1]->id, 'look' => null, 'hash' => 'left'],
+        ['call' => $calls[2]->id, 'look' => null, 'hash' => 'left'],
+    ]])])->json();
+
+    expect(repsOf($answer, $calls[0]))->toMatchArray(['planned' => 0, 'given' => 5, 'ready' => true, 'short' => 0])
+        ->and(repsOf($answer, $calls[1]))->toMatchArray(['planned' => 1, 'given' => 2, 'ready' => false, 'short' => 2])
+        ->and(repsOf($answer, $calls[2]))->toMatchArray(['planned' => 1, 'given' => 0, 'ready' => false, 'short' => 4])
+        ->and(array_column($answer['reps'], 'call'))->toBe($calls->pluck('id')->all());
+});
+
+it('counts a practice that is on film by its film, not by its script', function (): void {
+    $call = Call::query()->firstOrFail();
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => [$call->id]]);
+    $practice = heldOn('2026-10-06')->json('practice');
+    withPeriods($practice, [period('team', ['script' => array_fill(0, 6, ['call' => $call->id, 'look' => null,
+        'hash' => 'left'])])]);
+    expect(repsOf($this->getJson("/api/v1/practices/{$practice['id']}")->json(), $call))
+        ->toMatchArray(['planned' => 6, 'given' => 0]);
+    repped($call, '2026-10-06', 4);
+    expect(repsOf($this->getJson("/api/v1/practices/{$practice['id']}")->json(), $call))
+        ->toMatchArray(['planned' => 0, 'given' => 4, 'short' => 1]);
+});
+
+it('lists practices, the newest first, with their minutes', function (): void {
+    heldOn('2026-10-06');
+    heldOn('2026-10-08', ['title' => 'Thursday']);
+    $list = $this->getJson('/api/v1/practices')->assertOk()->json('practices');
+
+    expect(array_column($list, 'title'))->toBe(['Thursday', 'Tuesday'])
+        ->and($list[0]['minutes'])->toBe(90)
+        ->and($list[0]['contactMinutes'])->toBe(35);
+});
+
+it('refuses what cannot be', function (array $periods): void {
+    $practice = heldOn('2026-10-06')->json('practice');
+    withPeriods($practice, $periods)->assertUnprocessable();
+})->with([
+    'a kind nobody knows' => [[['kind' => 'scrimmage', 'minutes' => 10, 'contact' => true, 'where' => '',
+        'emphasis' => '', 'script' => []]]],
+    'no minutes' => [[['kind' => 'team', 'minutes' => 0, 'contact' => true, 'where' => '', 'emphasis' => '',
+        'script' => []]]],
+    'three hours' => [[['kind' => 'team', 'minutes' => 180, 'contact' => true, 'where' => '', 'emphasis' => '',
+        'script' => []]]],
+    'a row without a call' => [[['kind' => 'team', 'minutes' => 10, 'contact' => true, 'where' => '', 'emphasis' => '',
+        'script' => [['look' => null, 'hash' => 'left']]]]],
+    'a fourth hash' => [[['kind' => 'team', 'minutes' => 10, 'contact' => true, 'where' => '', 'emphasis' => '',
+        'script' => [['call' => 'x', 'look' => null, 'hash' => 'far']]]]],
+]);
+
+it('loses no change of two who save', function (): void {
+    $practice = heldOn('2026-10-06')->json('practice');
+    withPeriods($practice, [period('team')])->assertOk();
+    withPeriods($practice, [period('group')])->assertStatus(412);
+    expect(Practice::query()->sole()->periods[0]['kind'])->toBe('team');
+});
+
+it('is the staff\'s, and only the coordinator throws it away', function (string $who, int $reads, int $deletes): void {
+    $practice = heldOn('2026-10-06')->json('practice');
+    $this->actingAs(coach($who));
+    $this->getJson('/api/v1/practices')->assertStatus($reads);
+    $this->getJson("/api/v1/practices/{$practice['id']}")->assertStatus($reads);
+    $this->deleteJson("/api/v1/practices/{$practice['id']}")->assertStatus($deletes);
+})->with([
+    'the coordinator' => ['coordinator@cedarfork.example', 200, 204],
+    'a player' => ['h@cedarfork.example', 403, 403],
+]);
