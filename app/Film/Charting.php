@@ -8,9 +8,11 @@ use App\Models\Plan;
 use App\Models\Reel;
 use App\Models\Snap;
 use App\Models\StaffWords;
+use App\Practice\ScriptOnFilm;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Field\Hash;
 use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\FilmReader;
@@ -39,20 +41,32 @@ final class Charting
             'call' => $said($s, 'call'),
             'look' => $said($s, 'look'),
         ])->all();
-        /** @var Collection<int, Call> $sheet */
+        /** @var \Illuminate\Database\Eloquent\Collection<int, Call> $sheet */
         $sheet = $reel->ours
             ? Call::query()
                 ->orderBy('id')
                 ->get(['id', 'words', 'document'])
-            : collect();
+            : new \Illuminate\Database\Eloquent\Collection;
         $formations = $sheet
             ->mapWithKeys(fn (Call $c): array => [$c->words => CallDocument::read($c->document)->formation->words()])
             ->all();
 
         $sheetWords = array_values($sheet->map(fn (Call $c): string => $c->words)->all());
 
-        return Prediction::of(array_values($history), $sheetWords,
+        $prediction = Prediction::of(array_values($history), $sheetWords,
             Look::query()->where('opponent', $reel->opponent)->pluck('shown', 'words')->all(), $formations);
+        $charted = $reel->snaps()
+            ->when($beforePlace !== null, fn ($q) => $q->where('place', '<', $beforePlace))
+            ->count();
+        $next = ScriptOnFilm::next($reel, $charted);
+        $call = $next === null ? null : $sheet->find($next['call']);
+
+        return $call === null ? $prediction : $prediction->scripted(
+            $call->words,
+            $formations[$call->words],
+            $next['look'],
+            Hash::from($next['hash']),
+        );
     }
 
     /**

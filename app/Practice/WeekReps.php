@@ -93,7 +93,9 @@ final class WeekReps
 
     private function givenOf(Call $call): int
     {
-        return $this->given->filter(fn (Snap $s): bool => in_array($s->call, [$call->name, $call->words], true))->count();
+        $names = [$call->name, $call->words];
+
+        return $this->given->filter(fn (Snap $s): bool => in_array($s->call, $names, true))->count();
     }
 
     /** @return list<string> ids */
@@ -108,7 +110,8 @@ final class WeekReps
         /** @var list<Call> $calls */
         $calls = array_values(Call::query()->orderBy('id')->get()->all());
         $place = array_flip($this->plan());
-        usort($calls, fn (Call $a, Call $b): int => ($place[$a->id] ?? PHP_INT_MAX) <=> ($place[$b->id] ?? PHP_INT_MAX));
+        $rank = fn (Call $call): int => $place[$call->id] ?? PHP_INT_MAX;
+        usort($calls, fn (Call $a, Call $b): int => $rank($a) <=> $rank($b));
 
         return $calls;
     }

@@ -7,8 +7,8 @@ namespace Jacotaxis\Core\Practice;
 use Jacotaxis\Core\Plan\ShownLook;
 
 /**
- * Fills a script: whoever is shortest of reps comes next, and the looks come as often as the opponent shows them (largest
- * remainder, Hamilton 1792), each call against the look it has had least.
+ * Fills a script: whoever is shortest of reps comes next, and the looks come as often as the opponent shows them
+ * (largest remainder, Hamilton 1792), each call against the look it has had least.
  */
 final class Script
 {

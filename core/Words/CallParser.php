@@ -69,27 +69,36 @@ final class CallParser
     ): Call {
         $found = null;
         $refused = $usual->namesOne ? $was : null;
-        foreach ($usual->said() as $said) {
-            try {
-                $call = self::said($said, $situation, $book);
-            } catch (NotUnderstood $e) {
-                $refused ??= $e;
+        foreach ($usual->said() as $set) {
+            $unknown = 0;
+            foreach ($set as $said) {
+                try {
+                    $call = self::said($said, $situation, $book);
+                } catch (NotUnderstood $e) {
+                    $refused ??= $e;
+                    $unknown += UsualSet::helps($e) ? 0 : 1;
 
-                continue;
+                    continue;
+                }
+                if (UsualSet::has($call)) {
+                    return self::told($call);
+                }
+                $found ??= $call;
             }
-            $found ??= $call;
-            if (UsualSet::has($call)) {
-                $found = $call;
+            if ($unknown === count($set)) {
                 break;
             }
         }
 
-        if ($found === null) {
-            throw $refused ?? $was;
-        }
-        $told = "formation {$found->formation->words()}: none is said";
+        return $found === null ? throw $refused ?? $was : self::told($found);
+    }
 
-        return $found->with(['assumed' => [$told, ...$found->assumed]]);
+    /** The call with the set that was assumed told first. */
+    private static function told(Call $call): Call
+    {
+        $told = "formation {$call->formation->words()}: none is said";
+
+        return $call->with(['assumed' => [$told, ...$call->assumed]]);
     }
 
     /**

@@ -1,8 +1,8 @@
 <?php
 
 /*
- * A practice over the wire: its periods and minutes, its script filled by the product, the reps of its week with what is
- * on film, the contact of the week, and who may do what.
+ * A practice over the wire: its periods and minutes, its script filled by the product, the reps of its week with what
+ * is on film, the contact of the week, and who may do what.
  */
 
 use App\Models\Call;
@@ -118,7 +118,11 @@ it('fills a script from what is short, against what the opponent shows', functio
 it('leaves out of the count what the period it fills has now', function (): void {
     $calls = Call::query()->orderBy('id')->limit(2)->get();
     Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => $calls->pluck('id')->all()]);
-    $script = fn (Call $call, int $n): array => array_fill(0, $n, ['call' => $call->id, 'look' => null, 'hash' => 'left']);
+    $script = fn (Call $call, int $n): array => array_fill(
+        0,
+        $n,
+        ['call' => $call->id, 'look' => null, 'hash' => 'left'],
+    );
     $practice = heldOn('2026-10-06')->json('practice');
     $practice = withPeriods($practice, [
         period('team', ['script' => $script($calls[0], 6)]),
@@ -211,4 +215,62 @@ it('is the staff\'s, and only the coordinator throws it away', function (string 
 })->with([
     'the coordinator' => ['coordinator@cedarfork.example', 200, 204],
     'a player' => ['h@cedarfork.example', 403, 403],
+]);
+
+/** A practice of a day with two plays in one period and one in another; the calls that are scripted. */
+function scriptedPractice(string $day): array
+{
+    $calls = Call::query()->orderByDesc('id')->limit(2)->get();
+    $practice = heldOn($day)->json('practice');
+    withPeriods($practice, [
+        period('individual'),
+        period('inside run', ['script' => [
+            ['call' => $calls[0]->id, 'look' => 'bear, cover 0', 'hash' => 'right'],
+            ['call' => $calls[1]->id, 'look' => null, 'hash' => 'left'],
+        ]]),
+        period('team', ['script' => [['call' => $calls[1]->id, 'look' => '3-4, cover 3', 'hash' => 'middle']]]),
+    ])->assertOk();
+
+    return [$calls[0], $calls[1]];
+}
+
+/** What the next snap of a reel is said to be. */
+function nextOf(Reel $reel): array
+{
+    return test()->getJson("/api/v1/reels/$reel->id/prediction")->assertOk()->json();
+}
+
+it('charts a practice from its script, play by play over its periods', function (): void {
+    [$first, $second] = scriptedPractice('2026-10-06');
+    $reel = Reel::query()->create(['title' => 'Tuesday', 'kind' => 'practice', 'played_on' => '2026-10-06',
+        'opponent' => 'Granite Pass']);
+    $next = nextOf($reel);
+    expect($next['calls'][0])->toBe($first->words)
+        ->and($next['looks'][0])->toBe('bear, cover 0')
+        ->and($next['chart']['hash'] ?? $next['situation']['hash'] ?? null)->toBe('right');
+
+    // Enter alone is as scripted.
+    $read = $this->postJson("/api/v1/reels/$reel->id/entries", ['line' => ''])->assertOk()->json('document');
+    expect($read['call'])->toBe($first->words)
+        ->and($read['look'])->toBe('bear, cover 0');
+    $this->postJson("/api/v1/reels/$reel->id/snaps", ['document' => $read])->assertCreated();
+    expect(nextOf($reel)['calls'][0])->toBe($second->words);
+    $this->postJson("/api/v1/reels/$reel->id/snaps", ['document' => ['call' => $second->words] + $read])->assertCreated();
+    expect(nextOf($reel)['calls'][0])->toBe($second->words)
+        ->and(nextOf($reel)['looks'][0])->toBe('3-4, cover 3');
+    $this->postJson("/api/v1/reels/$reel->id/snaps", ['document' => ['call' => $second->words] + $read])->assertCreated();
+    // The script is through: what is likeliest by what has been run.
+    expect(nextOf($reel)['looks'])->not->toContain('3-4, cover 3');
+});
+
+it('charts from no script where none is meant', function (array $reel): void {
+    [$first] = scriptedPractice('2026-10-06');
+    $reel = Reel::query()->create(['title' => 'A reel', 'opponent' => 'Granite Pass', ...$reel]);
+    expect(nextOf($reel)['calls'][0] ?? null)->not->toBe($first->words)
+        ->and(nextOf($reel)['looks'][0] ?? null)->not->toBe('bear, cover 0');
+})->with([
+    'another day' => [['kind' => 'practice', 'played_on' => '2026-10-07']],
+    'a game of that day' => [['kind' => 'game', 'played_on' => '2026-10-06']],
+    'the defense\'s practice' => [['kind' => 'practice', 'played_on' => '2026-10-06', 'ours' => false]],
+    'no day' => [['kind' => 'practice', 'played_on' => null]],
 ]);

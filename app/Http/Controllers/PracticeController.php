@@ -21,15 +21,9 @@ class PracticeController extends Controller
     private const NO_CALL = 'No call of the plan belongs into this period: an inside run takes runs, seven on seven '
         .'takes passes. Put calls on the sheet against this opponent, or fill another period.';
 
-    /** Periods a first practice begins with; later ones begin with those of the last. */
-    private const USUAL = [
-        ['kind' => 'individual', 'minutes' => 15, 'contact' => false],
-        ['kind' => 'group', 'minutes' => 15, 'contact' => false],
-        ['kind' => 'inside run', 'minutes' => 15, 'contact' => true],
-        ['kind' => 'seven on seven', 'minutes' => 15, 'contact' => false],
-        ['kind' => 'team', 'minutes' => 20, 'contact' => true],
-        ['kind' => 'walk-through', 'minutes' => 10, 'contact' => false],
-    ];
+    /** Minutes of the periods a first practice begins with; later ones begin with those of the last. */
+    private const USUAL = ['individual' => 15, 'group' => 15, 'inside run' => 15, 'seven on seven' => 15, 'team' => 20,
+        'walk-through' => 10];
 
     public function index(): JsonResponse
     {
@@ -59,7 +53,7 @@ class PracticeController extends Controller
         $periods = array_map(fn (array $p): array => [
             'kind' => $p['kind'], 'minutes' => $p['minutes'], 'contact' => $p['contact'],
             'where' => $p['where'] ?? '', 'emphasis' => '', 'script' => [],
-        ], $last->periods ?? self::USUAL);
+        ], $last->periods ?? self::usual());
 
         return $this->answer(Practice::query()->create($given + ['periods' => $periods]), 201);
     }
@@ -111,6 +105,14 @@ class PracticeController extends Controller
         }
 
         return new JsonResponse(['rows' => $rows]);
+    }
+
+    /** @return list<array{kind: string, minutes: int, contact: bool}> */
+    private static function usual(): array
+    {
+        return array_map(fn (string $kind, int $minutes): array => [
+            'kind' => $kind, 'minutes' => $minutes, 'contact' => PeriodKind::from($kind)->isContact(),
+        ], array_keys(self::USUAL), array_values(self::USUAL));
     }
 
     /** @return array<string, mixed> */

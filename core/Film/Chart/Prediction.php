@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Chart;
 
+use Jacotaxis\Core\Field\Hash;
+
 /** What the next snap most likely is: the situation by the chain, calls and looks in the order of their likelihood. */
 final readonly class Prediction
 {
@@ -52,6 +54,27 @@ final readonly class Prediction
         );
 
         return new self($chart->with(['hash' => $last?->hash, 'formation' => $formation]), $calls, $looks);
+    }
+
+    /**
+     * The same with what was scripted first: as scripted is the likeliest there is.
+     *
+     * @param  string  $call  words
+     * @param  string|null  $look  words; null: any look was scripted
+     */
+    public function scripted(string $call, string $formation, ?string $look, Hash $hash): self
+    {
+        $first = fn (?string $said, array $likely): array => array_slice(
+            array_values(array_unique([...$said === null ? [] : [$said], ...$likely])),
+            0,
+            self::OFFERED,
+        );
+
+        return new self(
+            $this->chart->with(['hash' => $hash, 'formation' => $formation]),
+            $first($call, $this->calls),
+            $first($look, $this->looks),
+        );
     }
 
     /** Same down, same class of distance, same part of the field. */

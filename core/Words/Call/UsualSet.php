@@ -8,6 +8,7 @@ use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Concept\CallBuilder;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Offense\Sets;
+use Jacotaxis\Core\Words\NotUnderstood;
 use Jacotaxis\Core\Words\Trade\Phrases;
 use Jacotaxis\Core\Words\Trade\TradeCalls;
 
@@ -55,18 +56,22 @@ final readonly class UsualSet
     }
 
     /**
-     * The call as it would be said from each usual set, the most usual first.
+     * The call as it would be said from each usual set, the most usual first; of each the ways to join them.
      *
-     * @return iterable<string>
+     * @return iterable<non-empty-list<string>>
      */
     public function said(): iterable
     {
         $side = $this->side()->value;
         foreach ($this->sets() as $set) {
-            foreach (self::JOINS as $join) {
-                yield "$this->situation$set $side$join$this->call";
-            }
+            yield array_map(fn (string $join): string => "$this->situation$set $side$join$this->call", self::JOINS);
         }
+    }
+
+    /** Whether another set may have what is missing: a man, but no word that nobody knows. */
+    public static function helps(NotUnderstood $refused): bool
+    {
+        return ! $refused->isNo() || strlen($refused->word) === 1;
     }
 
     /** Whether every family of the call found its men there. */

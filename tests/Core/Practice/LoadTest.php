@@ -29,7 +29,12 @@ it('adds the practices of a week', function (): void {
     expect([$week->minutes, $week->contactMinutes])->toBe([170, 55]);
 });
 
-it('cautions by what the staff has of its association', function (int $contact, ?float $limit, bool $over, string $says): void {
+it('cautions by what the staff has of its association', function (
+    int $contact,
+    ?float $limit,
+    bool $over,
+    string $says,
+): void {
     $load = new Load(120, $contact);
     $values = $limit === null ? [] : ['contact-minutes' => $limit];
     $held = Schools::of([], $values)->value('contact-minutes');
@@ -44,10 +49,14 @@ it('cautions by what the staff has of its association', function (int $contact, 
     'no contact is allowed' => [5, 0.0, true, '5 over the 0'],
 ]);
 
-it('says when a call is ready and by how much it is short', function (int $planned, int $given, bool $ready, int $short): void {
-    $gate = Ready::class;
+it('says when a call is ready and by how much it is short', function (
+    int $planned,
+    int $given,
+    bool $ready,
+    int $short,
+): void {
     $needed = (int) Schools::of([], [])->value('ready-reps');
-    $call = new $gate($planned, $given, $needed);
+    $call = new Ready($planned, $given, $needed);
 
     expect($needed)->toBe(5)
         ->and($call->isReady())->toBe($ready)

@@ -34,7 +34,11 @@ function scriptCalls(array $calls): array
  */
 function scriptLooks(array $shown): array
 {
-    return array_map(fn (string $l, int $n): ShownLook => new ShownLook($l, $n), array_keys($shown), array_values($shown));
+    return array_map(
+        fn (string $look, int $n): ShownLook => new ShownLook($look, $n),
+        array_keys($shown),
+        array_values($shown),
+    );
 }
 
 /** @return list<string> "call against look" */
@@ -67,7 +71,13 @@ it('never gives out more or fewer rows than there are', function (int $rows): vo
     }
 })->with([1, 2, 5, 8, 13]);
 
-it('fills by hand-worked cases', function (PeriodKind $kind, array $calls, array $shown, int $rows, array $expected): void {
+it('fills by hand-worked cases', function (
+    PeriodKind $kind,
+    array $calls,
+    array $shown,
+    int $rows,
+    array $expected,
+): void {
     expect(scripted($kind, $calls, $shown, $rows))->toBe($expected);
 })->with([
     'nobody has a rep: the plan\'s order, each against what comes most' => [
