@@ -3,9 +3,11 @@
 namespace App\Practice;
 
 use App\Models\Call;
+use App\Models\Grade;
 use App\Models\Plan;
 use App\Models\Practice;
 use App\Models\Snap;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Practice\Ready;
@@ -22,6 +24,9 @@ final class WeekReps
 
     /** @var list<array{call: string, look: string|null}> */
     private array $planned = [];
+
+    /** @var array<string, int> mental errors on our film of the week before, by call as it is written there */
+    private array $busts;
 
     /** @var list<Call> in the order of the plan, then the rest of the book */
     private array $calls;
@@ -45,6 +50,25 @@ final class WeekReps
             }
         }
         $this->calls = $this->inOrder();
+        $this->busts = $this->lastWeek();
+    }
+
+    /** @return array<string, int> */
+    private function lastWeek(): array
+    {
+        $monday = CarbonImmutable::parse($this->practice->week()[0]);
+        /** @var Collection<int, Grade> $wrong */
+        $wrong = Grade::query()
+            ->where('bust', true)
+            ->where('counts', true)
+            ->whereHas('snap.reel', fn ($reel) => $reel
+                ->where('ours', true)
+                ->where('played_on', '>=', $monday->subWeek()->format('Y-m-d'))
+                ->where('played_on', '<', $monday->format('Y-m-d')))
+            ->with('snap:id,call')
+            ->get(['id', 'snap_id']);
+
+        return array_count_values($wrong->map(fn (Grade $g): string => (string) $g->snap->call)->all());
     }
 
     /** @return list<array<string, mixed>> the plan's calls with their reps; without a plan those of the scripts */
@@ -57,7 +81,8 @@ final class WeekReps
             if (in_array($call->id, $plan === [] ? $scripted : $plan, true)) {
                 $ready = new Ready($this->plannedOf($call), $this->givenOf($call), $needed);
                 $rows[] = ['call' => $call->id, 'name' => $call->name, 'planned' => $ready->planned,
-                    'given' => $ready->given, 'needed' => $needed, 'ready' => $ready->isReady(),
+                    'given' => $ready->given, 'busts' => $this->bustsOf($call),
+                    'needed' => $needed, 'ready' => $ready->isReady(),
                     'short' => $ready->short()];
             }
         }
@@ -82,6 +107,7 @@ final class WeekReps
                 $document->run === null || $document->routes !== [],
                 $this->plannedOf($call) + $this->givenOf($call),
                 array_count_values($looks),
+                $this->bustsOf($call),
             );
         }, $of));
     }
@@ -96,6 +122,11 @@ final class WeekReps
         $names = [$call->name, $call->words];
 
         return $this->given->filter(fn (Snap $s): bool => in_array($s->call, $names, true))->count();
+    }
+
+    private function bustsOf(Call $call): int
+    {
+        return ($this->busts[$call->name] ?? 0) + ($this->busts[$call->words] ?? 0);
     }
 
     /** @return list<string> ids */

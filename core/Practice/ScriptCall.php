@@ -12,6 +12,7 @@ final readonly class ScriptCall
      * @param  bool  $isPass  whether there is a throw in it
      * @param  int  $reps  given and planned so far
      * @param  array<string, int>  $against  reps by look
+     * @param  int  $busts  mental errors on it on last week's film: each is a rep that did not teach
      */
     public function __construct(
         public string $id,
@@ -19,6 +20,7 @@ final readonly class ScriptCall
         public bool $isPass,
         public int $reps = 0,
         public array $against = [],
+        public int $busts = 0,
     ) {
     }
 }

@@ -6,8 +6,10 @@
  */
 
 use App\Models\Call;
+use App\Models\Grade;
 use App\Models\Look;
 use App\Models\Plan;
+use App\Models\Player;
 use App\Models\Practice;
 use App\Models\Reel;
 use App\Models\Snap;
@@ -217,6 +219,38 @@ it('is the staff\'s, and only the coordinator throws it away', function (string 
     'a player' => ['h@cedarfork.example', 403, 403],
 ]);
 
+/** Grades of men on a call on the film of a game: mental errors, or lost blocks that are none. */
+function wrongLately(Call $call, string $day, int $busts, int $losses, array $reel = []): void
+{
+    $film = Reel::query()->create(['title' => "Game $day", 'kind' => 'game', 'played_on' => $day, ...$reel]);
+    $players = Player::query()->orderBy('number')->get();
+    foreach (range(1, max(1, $busts + $losses)) as $n) {
+        $snap = Snap::query()->forceCreate(['reel_id' => $film->id, 'place' => $n, 'document' => [],
+            'call' => $call->name, 'version' => 1, 'run' => false]);
+        Grade::query()->create(['snap_id' => $snap->id, 'player_id' => $players[0]->id, 'man' => 'H', 'mark' => -1,
+            'bust' => $n <= $busts, 'asked' => '', 'reason' => '', 'faults' => []]);
+    }
+}
+
+it('scripts first what went wrong in the head last week', function (): void {
+    $calls = Call::query()->orderBy('id')->limit(3)->get();
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => $calls->pluck('id')->all()]);
+    // Two mental errors on the third; a lost block, another week and the other side's film count for nothing.
+    wrongLately($calls[2], '2026-10-02', 2, 0);
+    wrongLately($calls[1], '2026-10-02', 0, 5);
+    wrongLately($calls[1], '2026-09-18', 4, 0);
+    wrongLately($calls[1], '2026-10-02', 4, 0, ['ours' => false]);
+    $practice = heldOn('2026-10-06')->json('practice');
+    $answer = withPeriods($practice, [period('team')])->json();
+    expect(repsOf($answer, $calls[2])['busts'])->toBe(2)
+        ->and(repsOf($answer, $calls[1])['busts'])->toBe(0);
+    $rows = $this->postJson("/api/v1/practices/{$practice['id']}/fill", ['period' => 0, 'rows' => 5])->json('rows');
+
+    expect(array_column($rows, 'call'))->toBe([
+        $calls[2]->id, $calls[2]->id, $calls[0]->id, $calls[1]->id, $calls[2]->id,
+    ]);
+});
+
 /** A practice of a day with two plays in one period and one in another; the calls that are scripted. */
 function scriptedPractice(string $day): array
 {
@@ -253,12 +287,14 @@ it('charts a practice from its script, play by play over its periods', function 
     $read = $this->postJson("/api/v1/reels/$reel->id/entries", ['line' => ''])->assertOk()->json('document');
     expect($read['call'])->toBe($first->words)
         ->and($read['look'])->toBe('bear, cover 0');
-    $this->postJson("/api/v1/reels/$reel->id/snaps", ['document' => $read])->assertCreated();
+    $keep = fn (array $document) => $this->postJson("/api/v1/reels/$reel->id/snaps", ['document' => $document])
+        ->assertCreated();
+    $keep($read);
     expect(nextOf($reel)['calls'][0])->toBe($second->words);
-    $this->postJson("/api/v1/reels/$reel->id/snaps", ['document' => ['call' => $second->words] + $read])->assertCreated();
+    $keep(['call' => $second->words] + $read);
     expect(nextOf($reel)['calls'][0])->toBe($second->words)
         ->and(nextOf($reel)['looks'][0])->toBe('3-4, cover 3');
-    $this->postJson("/api/v1/reels/$reel->id/snaps", ['document' => ['call' => $second->words] + $read])->assertCreated();
+    $keep(['call' => $second->words] + $read);
     // The script is through: what is likeliest by what has been run.
     expect(nextOf($reel)['looks'])->not->toContain('3-4, cover 3');
 });

@@ -32,6 +32,8 @@ export type CallReps = {
     name: string;
     planned: number;
     given: number;
+    /** Mental errors on it on last week's film. */
+    busts: number;
     needed: number;
     ready: boolean;
     short: number;

@@ -62,8 +62,17 @@ describe('the plan of a practice', () => {
             ...routes,
             'GET practices/5': answer([period({ kind: 'individual', minutes: 12 }), period({ minutes: 8 })], {
                 reps: [
-                    { call: 'a', name: 'Smash right', planned: 1, given: 2, needed: 5, ready: false, short: 2 },
-                    { call: 'b', name: 'Zone read', planned: 0, given: 6, needed: 5, ready: true, short: 0 },
+                    {
+                        call: 'a',
+                        name: 'Smash right',
+                        planned: 1,
+                        given: 2,
+                        busts: 1,
+                        needed: 5,
+                        ready: false,
+                        short: 2,
+                    },
+                    { call: 'b', name: 'Zone read', planned: 0, given: 6, busts: 0, needed: 5, ready: true, short: 0 },
                 ],
             }),
         });
@@ -71,7 +80,8 @@ describe('the plan of a practice', () => {
         expect(await screen.findByText('15:42')).toBeTruthy();
         expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Tue, Oct 6');
         expect(screen.getByText('20 of 90 min of full contact this week.')).toBeTruthy();
-        const reps = within(screen.getByText('Smash right', { selector: 'aside span' }).closest('li')!);
+        const reps = within(screen.getByText(/^Smash right/, { selector: 'aside span' }).closest('li')!);
+        expect(reps.getByText('1 mental error last week')).toBeTruthy();
         expect(reps.getByText(/2 \+ 1/)).toBeTruthy();
         expect(reps.getByText(', short 2')).toBeTruthy();
         expect(screen.getByText('ready, 6 given')).toBeTruthy();

@@ -219,7 +219,14 @@ function Beside({ data }: { data: PracticeAnswer }) {
             <ul className="no-print">
                 {data.reps.map((row) => (
                     <li key={row.call} className="flex justify-between gap-2 border-b border-faint py-1">
-                        <span>{row.name}</span>
+                        <span>
+                            {row.name}
+                            {row.busts > 0 && (
+                                <span className="block text-xs text-soft">
+                                    {row.busts} mental {row.busts === 1 ? 'error' : 'errors'} last week
+                                </span>
+                            )}
+                        </span>
                         <span className="text-right whitespace-nowrap">
                             {repsWords(row)}
                             {row.short > 0 && <b className="text-ball">, short {row.short}</b>}

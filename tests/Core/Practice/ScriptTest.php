@@ -14,7 +14,7 @@ use Jacotaxis\Core\Practice\ScriptRow;
 /**
  * Calls by id with their reps; "run", "pass" or "both".
  *
- * @param  array<string, array{string, int}|array{string, int, array<string, int>}>  $calls
+ * @param  array<string, array{0: string, 1: int, 2?: array<string, int>, 3?: int}>  $calls
  * @return list<ScriptCall>
  */
 function scriptCalls(array $calls): array
@@ -25,6 +25,7 @@ function scriptCalls(array $calls): array
         $c[0] !== 'run',
         $c[1],
         $c[2] ?? [],
+        $c[3] ?? 0,
     ), array_keys($calls), array_values($calls));
 }
 
@@ -96,6 +97,13 @@ it('fills by hand-worked cases', function (
         ['cover 3' => 1],
         4,
         ['zone against cover 3', 'zone against cover 3', 'stick against cover 3', 'zone against cover 3'],
+    ],
+    'a mental error of last week is a rep that is missing' => [
+        PeriodKind::Team,
+        ['smash' => ['pass', 1], 'zone' => ['run', 2, [], 2]],
+        ['cover 3' => 1],
+        3,
+        ['zone against cover 3', 'smash against cover 3', 'zone against cover 3'],
     ],
     'he meets what he has had least' => [
         PeriodKind::Team,
