@@ -1175,7 +1175,7 @@ it('says how to say what staffs mean differently', function (string $typed, stri
     ['Gun trips bunch right, rub flat, return', '"rub": Staffs mean different things by it: say'],
     ['Gun trips rt, dash right, flood', '"dash": Say half-boot with its side: the passer leaves'],
     ['3x1 rt: backside slant, frontside bubble', 'Say who runs the slant: by his letter, or "slant right"'],
-    ['Gun trips right, dig backside, 3 level', '":" is not a side, motion or drop. Did you mean x or y'],
+    ['Gun trips right, dig backside, 3 level', 'The call has no colon, no routes and no run. For example: gun 2x2:'],
     ['gun 2x2: pivot, corner', 'Say who runs the whip: by his letter, or "whip right"'],
     ['Gun trips right: china', '"china": Say who runs what: "#1 hitch, #2 corner" is'],
     ['gun 2x2 tight: mesh spot wheel', 'mesh and spot ask the same man for two routes: say them'],
