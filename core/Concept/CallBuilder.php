@@ -289,9 +289,11 @@ final class CallBuilder
     /** What the back does in a family that has him, the school's route first. */
     private function theBack(Form $form, Side $side): void
     {
-        $free = array_values(
-            array_filter($this->count->backs, fn (string $l): bool => ! isset($this->draft->routes[$l])),
-        );
+        $carrier = $this->carrier();
+        $free = array_values(array_filter(
+            $this->count->backs,
+            fn (string $l): bool => $l !== $carrier && ! isset($this->draft->routes[$l]),
+        ));
         if ($form->back === null || $free === [] || Recognition::back($form, $side, $this->drawn()) !== null) {
             return;
         }
@@ -303,6 +305,16 @@ final class CallBuilder
                 ? 'arrow'
                 : $wish->name();
         $this->routes[$free[0]] = RouteSpec::of($name, side: $side);
+    }
+
+    /** Who has the ball on the run, if there is one: he runs no route. */
+    private function carrier(): ?string
+    {
+        $run = $this->draft->run;
+
+        return $run === null
+            ? null
+            : $run->who ?? Posts::of($this->lineup, $run->side)->first($run->scheme()->carriers);
     }
 
     /** @param  list<array{family: Family, form: Form, side: Side}>  $families */

@@ -132,7 +132,7 @@ final class Decider
     public function place(Passing $passing, RunAct $act): array
     {
         $own = $this->defense->tackler((string) $passing->role);
-        $give = $this->carriers['give'];
+        $give = $this->carriers[$this->moves->ran()];
         $met = $own->meets($give) ?? Path::STEPS - 1;
         $share = $act->share;
         if ($share >= 1.0) {
@@ -176,7 +176,9 @@ final class Decider
         $give = $this->resolved->key('give');
         $throw = $this->resolved->key('throw');
         if ($throw !== null && $this->passing !== null && isset($acts[$throw])) {
-            return $this->stops($throw, 'give', $acts[$throw]) ? 'throw' : 'give';
+            $ran = $this->moves->ran();
+
+            return $this->stops($throw, $ran, $acts[$throw]) ? 'throw' : $ran;
         }
         if (
             isset($this->carriers['give']) &&

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Words\Call;
 use Jacotaxis\Core\Concept\CallDraft;
 use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Concept\Families\Family;
+use Jacotaxis\Core\Concept\Families\Form;
 use Jacotaxis\Core\Concept\Families\Recognition;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Words\NotUnderstood;
@@ -25,7 +26,8 @@ final class FamiliesSaid
     {
         $gone = array_filter(
             $draft->families,
-            fn (array $said): bool => self::isGone($said['family'], $said['sides'], $drawn),
+            fn (array $said): bool => ! self::runsIt($said['family'], $draft) &&
+                self::isGone($said['family'], $said['sides'], $drawn),
         );
         if ($gone === []) {
             return [];
@@ -39,6 +41,12 @@ final class FamiliesSaid
             "$names ask the same man for two routes: say them on two sides, or say who runs what.",
             $lost,
         );
+    }
+
+    /** With a run the back has the ball: a family with a part for him is there without it. */
+    private static function runsIt(Family $family, CallDraft $draft): bool
+    {
+        return $draft->run !== null && array_filter($family->forms, fn (Form $f): bool => $f->back !== null) !== [];
     }
 
     /**

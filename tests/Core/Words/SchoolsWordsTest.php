@@ -563,7 +563,7 @@ it('understands calls of every school', function (string $typed, string $means):
     ['gun trips rt, wide zone rt w/ bubble', 'gun trips right: outside zone right, rpo: H bubble'],
     ['Gun 2x2: IZ rt, X glance', 'gun 2x2 right: zone right, rpo: X post 6'],
     ['gun trips right: split zone left w/ Y slide', 'gun trips right: split zone left, rpo: Y slide'],
-    ['gun doubles: duo right, RPO stick', 'gun 2x2 right: duo right, rpo: Z go; H sit; R flat right; read H, R'],
+    ['gun doubles: duo right, RPO stick', 'gun 2x2 right: duo right, rpo: Z go; H sit; read H'],
     [
         'Gun trips, boot rt, Y drag flat, Z comeback, X cross',
         'gun trips right, boot right: roll-out crossers right; Y slide right; Z comeback; H seam clear',
@@ -1284,6 +1284,28 @@ it('says how to say what staffs mean differently', function (string $typed, stri
     ['I rt: 38 sweep', '"sweep": Staffs mean different things by it: say buck,'],
     ['i rt hb toss pass rt', 'The call has no colon, no routes and no run. For'],
     ['gun twins rt: bubble rt', '"twins": Staffs mean different things by it: say 2x2,'],
+]);
+
+it('gives no route to the back who has the ball, and one to him who has not', function (
+    string $typed,
+    string $means,
+): void {
+    expect(Describer::words(CallParser::parse($typed)))->toBe($means);
+})->with([
+    'the back carries: the stick without his flat' => [
+        'gun 2x2: zone left, rpo: stick',
+        'gun 2x2 right: zone left, rpo: Z go; H sit; read H',
+    ],
+    'a draw as well' => ['gun 2x2: draw, rpo: stick', 'gun 2x2 right: draw right, rpo: Z go; H sit; read H'],
+    'the quarterback carries: the back is free' => [
+        'gun 2x2: quarterback draw, rpo: stick',
+        'gun 2x2 right: quarterback draw right, rpo: Z go; H sit; R flat right; read H, R',
+    ],
+    'without a run he has his flat' => ['gun 2x2: stick', 'gun 2x2 right: stick right'],
+    'three receivers need no back' => [
+        'gun trips rt: zone left rpo: stick',
+        'gun trips right: zone left, rpo: Z go; H flat; Y sit; read Y, H',
+    ],
 ]);
 
 it('understands looks of every school', function (string $typed, string $means): void {

@@ -107,7 +107,7 @@ final class KeyMoves
             return $this->carriers['pull']->from + Carriers::LOOKS_S;
         }
         $give = in_array($role, [$this->resolved->key('give'), $this->resolved->key('throw')], true);
-        $carrier = $this->carriers[$give ? 'give' : 'keep'] ?? array_values($this->carriers)[0];
+        $carrier = $this->carriers[$give ? $this->ran() : 'keep'] ?? array_values($this->carriers)[0];
 
         if ($give) {
             // While the ball is ridden nobody knows who has it.
@@ -115,6 +115,12 @@ final class KeyMoves
         }
 
         return isset($this->carriers['keep']) ? max($carrier->from, $this->pitchedAt()) : $carrier->from;
+    }
+
+    /** How the ball is run where it is not thrown: given to a back, or kept on a run of the quarterback's own. */
+    public function ran(): string
+    {
+        return isset($this->carriers['give']) ? 'give' : (string) array_key_first($this->carriers);
     }
 
     private function pitchedAt(): float
@@ -132,7 +138,7 @@ final class KeyMoves
     public function pair(string $role): array
     {
         if ($this->resolved->key('throw') === $role) {
-            return ['give', 'throw'];
+            return [$this->ran(), 'throw'];
         }
         if ($this->resolved->key('outside') === $role) {
             return ['pull', 'throw'];

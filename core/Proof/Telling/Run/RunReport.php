@@ -238,6 +238,7 @@ final readonly class RunReport
     private function quarterback(): string
     {
         $order = [];
+        $runs = isset($this->proof->carriers['give']) ? 'hands off' : 'keeps it';
         $throw = implode(
             ', ',
             array_map(
@@ -249,7 +250,7 @@ final readonly class RunReport
             $order[] = match ($decision) {
                 'pitch' => ($this->proof->resolved->run->scheme()->shovels ? 'shovel' : 'pitch')." off the $role",
                 'outside' => "with the ball pulled throws $throw off the $role",
-                'throw' => "reads the $role: inserts, throws $throw; drops, hands off",
+                'throw' => "reads the $role: inserts, throws $throw; drops, $runs",
                 default => (isset($this->proof->carriers['pull']) || isset($this->proof->carriers['keep'])
                     ? 'give or pull'
                     : 'give')." off the $role",
