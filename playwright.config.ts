@@ -19,5 +19,5 @@ export default defineConfig({
             args: '--no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync'.split(' '),
         },
     },
-    webServer: { command: `bash e2e/serve.sh ${port}`, url: `http://127.0.0.1:${port}/up`, reuseExistingServer: false, timeout: 60_000 },
+    webServer: { command: `bash e2e/support/serve.sh ${port}`, url: `http://127.0.0.1:${port}/up`, reuseExistingServer: false, timeout: 180_000 },
 });

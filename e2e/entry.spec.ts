@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, signIn } from './actions';
+import { accessible, signIn } from './support/actions';
 
 test('refuses a wrong password with the cure', async ({ page }) => {
     await page.goto('/');

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, refused, signIn } from './actions';
-import { feet, pixel, truth } from './truth';
+import { accessible, refused, signIn } from './support/actions';
+import { feet, pixel, truth } from './support/truth';
 
 /** Width of a field mark from the left sideline, yards (high school). */
 const ACROSS: Record<string, number> = {

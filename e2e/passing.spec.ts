@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, openCall, signIn } from './actions';
+import { accessible, openCall, signIn } from './support/actions';
 
 test.beforeEach(async ({ page }) => {
     await signIn(page);

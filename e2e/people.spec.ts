@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, signIn } from './actions';
+import { accessible, signIn } from './support/actions';
 
 test('lets somebody in by a link and shuts him out again', async ({ page, browser }) => {
     await signIn(page);

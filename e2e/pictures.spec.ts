@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, atRest, openCall, signIn } from './actions';
+import { accessible, atRest, openCall, signIn } from './support/actions';
 
 test.beforeEach(async ({ page }) => {
     await signIn(page);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, signIn } from './actions';
+import { accessible, signIn } from './support/actions';
 
 test('a practice is planned, filled, saved and printed in a few steps', async ({ page }) => {
     await signIn(page);

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { accessible, signIn } from './actions';
-import { layout } from './layout';
+import { accessible, signIn } from './support/actions';
+import { layout } from './support/layout';
 
 test('a player answers his questions on a phone, and they are kept', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });

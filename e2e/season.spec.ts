@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { accessible, signIn } from './actions';
+import { accessible, signIn } from './support/actions';
 
 test.beforeEach(async ({ page }) => signIn(page));
 

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, refused, signIn } from './actions';
-import { layout } from './layout';
+import { accessible, refused, signIn } from './support/actions';
+import { layout } from './support/layout';
 
 const SIZES = [
     ['laptop', 1280, 800],

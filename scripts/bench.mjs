@@ -13,7 +13,7 @@ const NOTHING_MS = 1500;
 const KEYS = 6;
 const WAIT_MS = 120_000;
 
-const server = spawn('bash', ['e2e/serve.sh', String(PORT)], { stdio: 'ignore', detached: true });
+const server = spawn('bash', ['e2e/support/serve.sh', String(PORT)], { stdio: 'ignore', detached: true });
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
 try {
     const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();

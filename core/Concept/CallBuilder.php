@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Concept;
 
 use Jacotaxis\Core\Blocking\Protecting;
-use Jacotaxis\Core\Blocking\Run\Front\Posts;
 use Jacotaxis\Core\Blocking\Scheme;
 use Jacotaxis\Core\Concept\Families\Drawn;
 use Jacotaxis\Core\Concept\Families\Family;
@@ -18,8 +17,6 @@ use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Offense\Lineup;
 use Jacotaxis\Core\Offense\Motion\Clock;
-use Jacotaxis\Core\Offense\Motion\Motion;
-use Jacotaxis\Core\Offense\Motion\MotionKind;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Offense\Sets;
@@ -107,17 +104,18 @@ final class CallBuilder
             }
         }
 
-        $motions = [...$draft->motions, ...$build->tail()];
+        $tail = RunMen::tail($draft, $build->lineup);
+        $told = $tail === null ? [] : ["{$tail->words()}, for the pitch"];
 
         return new Call(
             $draft->formation,
             $build->routes,
             $reads,
-            $motions,
+            [...$draft->motions, ...($tail === null ? [] : [$tail])],
             $draft->drop,
             $draft->keys,
             $draft->situation,
-            [...$build->assumed, ...$order->assumed],
+            [...$build->assumed, ...$told, ...$order->assumed],
             $build->protection,
             $draft->fake,
             $draft->hot,
@@ -125,29 +123,6 @@ final class CallBuilder
             $draft->run,
             $draft->rules,
         );
-    }
-
-    /**
-     * An option with a pitch sends somebody who is there for it: a slot or wing of the back side goes in tail motion
-     * when no motion is said and no back takes the pitch.
-     *
-     * @return list<Motion>
-     */
-    private function tail(): array
-    {
-        $run = $this->draft->run;
-        $needs = $run !== null && $run->scheme()->pitch !== [] && ! $run->scheme()->shovels;
-        if (! $needs || $run->who !== null || $this->draft->motions !== []) {
-            return [];
-        }
-        $letter = Posts::of($this->lineup, $run->side)->first($run->scheme()->pitch);
-        if ($letter === null || $this->lineup->men[$letter]->isBack()) {
-            return [];
-        }
-        $motion = new Motion($letter, MotionKind::Pitch, $run->side);
-        $this->assumed[] = "{$motion->words()}, for the pitch";
-
-        return [$motion];
     }
 
     /**
@@ -289,7 +264,7 @@ final class CallBuilder
     /** What the back does in a family that has him, the school's route first. */
     private function theBack(Form $form, Side $side): void
     {
-        $carrier = $this->carrier();
+        $carrier = RunMen::carrier($this->draft, $this->lineup);
         $free = array_values(array_filter(
             $this->count->backs,
             fn (string $l): bool => $l !== $carrier && ! isset($this->draft->routes[$l]),
@@ -305,16 +280,6 @@ final class CallBuilder
                 ? 'arrow'
                 : $wish->name();
         $this->routes[$free[0]] = RouteSpec::of($name, side: $side);
-    }
-
-    /** Who has the ball on the run, if there is one: he runs no route. */
-    private function carrier(): ?string
-    {
-        $run = $this->draft->run;
-
-        return $run === null
-            ? null
-            : $run->who ?? Posts::of($this->lineup, $run->side)->first($run->scheme()->carriers);
     }
 
     /** @param  list<array{family: Family, form: Form, side: Side}>  $families */

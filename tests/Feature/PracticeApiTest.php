@@ -115,6 +115,8 @@ it('fills a script from what is short, against what the opponent shows', functio
         ->assertUnprocessable()
         ->assertSee('seven on seven takes passes');
     $this->postJson("/api/v1/practices/{$practice['id']}/fill", ['period' => 7, 'rows' => 8])->assertUnprocessable();
+    $none = withPeriods($practice, [])->assertOk()->json('practice');
+    $this->postJson("/api/v1/practices/{$none['id']}/fill", ['period' => 0, 'rows' => 8])->assertUnprocessable();
 });
 
 it('leaves out of the count what the period it fills has now', function (): void {

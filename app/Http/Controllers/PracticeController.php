@@ -96,7 +96,7 @@ class PracticeController extends Controller
     {
         $this->authorize('update', $practice);
         $given = $request->validate([
-            'period' => ['required', 'integer', 'min:0', 'max:'.max(0, count($practice->periods) - 1)],
+            'period' => ['required', 'integer', Rule::in(array_keys($practice->periods))],
             'rows' => 'required|integer|min:1|max:40',
         ]);
         $rows = FilledScript::rows($practice, (int) $given['period'], (int) $given['rows']);
@@ -149,6 +149,8 @@ class PracticeController extends Controller
             'contactMinutes' => $practice->asks()->contactMinutes,
             'week' => ['contactMinutes' => $week->contactMinutes, 'over' => $week->isOver($limit),
                 'caution' => $week->caution($limit)],
+            'kinds' => array_map(fn (PeriodKind $kind): array => ['kind' => $kind->value,
+                'hasScript' => $kind->hasScript(), 'contact' => $kind->isContact()], PeriodKind::cases()),
             'reps' => (new WeekReps($practice))->rows((int) $schools->value('ready-reps')),
         ], $status, ['ETag' => "\"{$practice->version}\""]);
     }

@@ -57,7 +57,7 @@ final class FormationParser
     }
 
     /**
-     * A formation alone.
+     * A formation alone, or that of a call.
      *
      * @throws NotUnderstood
      */
@@ -65,8 +65,9 @@ final class FormationParser
     {
         $draft = new CallDraft;
         $draft->context = $situation;
-        // Of "wing right, boot right" the trade makes a call with its usual routes: what stands before them is asked.
-        $head = explode(':', TradeCalls::call($words), 2)[0];
+        // Of a call, and of "wing right, boot right" which the trade makes one, what stands before the routes is asked.
+        $own = TradeCalls::call($words);
+        $head = explode(':', substr($own, (int) strrpos("|$own", '|')), 2)[0];
         self::read($head, $head, $draft, $book);
 
         return $draft;

@@ -42,7 +42,7 @@ final readonly class UsualSet
     /** Null where the words name a set, or where the quarterback stands. */
     public static function of(string $words): ?self
     {
-        $begins = [...Sets::names(), 'gun', 'shotgun', 'pistol', 'under center'];
+        $begins = [...Sets::names(), ...Sets::quarterbacks()];
         $own = TradeCalls::call($words);
         if (preg_match('/(?<![\w-])(?:'.Phrases::anyOf($begins).')(?![\w-])/i', $own) === 1) {
             return null;

@@ -1,6 +1,7 @@
-export const PERIODS = ['individual', 'group', 'inside run', 'seven on seven', 'team', 'walk-through'] as const;
+export type PeriodKind = 'individual' | 'group' | 'inside run' | 'seven on seven' | 'team' | 'walk-through';
 
-export type PeriodKind = (typeof PERIODS)[number];
+/** What a kind of period is: whether plays are run in it, and whether it is full contact where nobody says otherwise. */
+export type KindOfPeriod = { kind: PeriodKind; hasScript: boolean; contact: boolean };
 
 export type Hash = 'left' | 'middle' | 'right';
 
@@ -44,6 +45,7 @@ export type PracticeAnswer = {
     minutes: number;
     contactMinutes: number;
     week: { contactMinutes: number; over: boolean; caution: string };
+    kinds: KindOfPeriod[];
     reps: CallReps[];
 };
 

@@ -11,6 +11,8 @@ type Write<A, R> = {
     done?: (answer: R, what: A) => unknown;
     /** When somebody else was faster; without it the refusal is said. */
     stale?: (e: Problem, what: A) => unknown;
+    /** Changes under one name are sent one after the other, each once the one before is answered. */
+    inOrder?: string;
     /** What the server is asked for again afterwards, refused or not. */
     asksAgain?: readonly QueryKey[];
 };
@@ -19,11 +21,19 @@ type Write<A, R> = {
  * A change sent to the server: one place for its errors, for trying again, and for what has to be asked anew. `write`
  * resolves to the answer, or to undefined when it was refused.
  */
-export function useWrite<A = void, R = unknown>({ send, otherwise, done, stale, asksAgain = [] }: Write<A, R>) {
+export function useWrite<A = void, R = unknown>({
+    send,
+    otherwise,
+    done,
+    stale,
+    inOrder,
+    asksAgain = [],
+}: Write<A, R>) {
     const client = useQueryClient();
     const mutation = useMutation({
         mutationFn: send,
         networkMode: 'always',
+        scope: inOrder === undefined ? undefined : { id: inOrder },
         onSuccess: done,
         onError: (e, what) => {
             if (stale && isStale(e)) stale(e, what);

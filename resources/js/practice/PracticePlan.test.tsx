@@ -29,6 +29,13 @@ const answer = (periods: Period[], change: object = {}): PracticeAnswer => ({
     minutes: 40,
     contactMinutes: 20,
     week: { contactMinutes: 20, over: false, caution: '20 of 90 min of full contact this week.' },
+    kinds: [
+        { kind: 'individual', hasScript: false, contact: false },
+        { kind: 'group', hasScript: false, contact: false },
+        { kind: 'inside run', hasScript: true, contact: true },
+        { kind: 'seven on seven', hasScript: true, contact: false },
+        { kind: 'team', hasScript: true, contact: true },
+    ],
     reps: [],
     ...change,
 });
@@ -103,6 +110,32 @@ describe('the plan of a practice', () => {
         // The second is made on what the first has saved.
         expect(server.to('PUT practices/5')[1].version).toBe('"4"');
         expect(periodsOf(server.to('PUT practices/5')[1])[0]).toMatchObject({ minutes: 25, emphasis: 'tempo' });
+    });
+
+    it('sends one change after the other, and loses none of two made at once', async () => {
+        const lets: (() => void)[] = [];
+        const server = serve({
+            ...routes,
+            'GET practices/5': answer([period({ contact: true }), period({ contact: true })]),
+            'PUT practices/5': (sent: { body: unknown; version: string | null }) =>
+                new Promise((done) => {
+                    const made = keeps(sent);
+                    const version = Number(sent.version?.replaceAll('"', '')) + 1;
+                    lets.push(() => done({ ...made, practice: { ...made.practice, version } }));
+                }),
+        });
+        house(<PracticePlan id="5" />);
+        fireEvent.click(await screen.findByLabelText('Full contact in period 1'));
+        fireEvent.click(screen.getByLabelText('Full contact in period 2'));
+        await waitFor(() => expect(server.to('PUT practices/5')).toHaveLength(1));
+        lets[0]();
+        await waitFor(() => expect(server.to('PUT practices/5')).toHaveLength(2));
+        expect(server.to('PUT practices/5').map((s) => s.version)).toEqual(['"3"', '"4"']);
+        expect(periodsOf(server.to('PUT practices/5')[1]).map((p) => p.contact)).toEqual([false, false]);
+        // The first answer has not put the second change back.
+        expect((screen.getByLabelText('Full contact in period 2') as HTMLInputElement).checked).toBe(false);
+        lets[1]();
+        await waitFor(() => expect(screen.queryByText(/somebody/i)).toBeNull());
     });
 
     it('keeps the minutes it has where none are said', async () => {
@@ -230,8 +263,9 @@ describe('the plan of a practice', () => {
             '1.1 4-2 nickel, cover 3',
             '1.3 Bear, cover 0',
         ]);
-        expect(screen.getByText('Left hash, against gun trey right')).toBeTruthy();
         await waitFor(() => expect(server.to('POST pictures')).toHaveLength(2));
+        // Which formation it is the server says of the whole call.
+        expect(server.to('POST pictures')[1].body).toMatchObject({ formation: 'gun trey right: zone left' });
         expect(await screen.findAllByText('This look could not be drawn.')).toHaveLength(2);
         await userEvent.click(screen.getByRole('button', { name: 'Back to the practice' }));
         expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Tue, Oct 6');

@@ -2,12 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { api } from '../api/client';
-import { PERIODS, type CallReps, type Period, type PracticeAnswer } from '../api/practiceTypes';
+import type { CallReps, KindOfPeriod, Period, PracticeAnswer } from '../api/practiceTypes';
 import type { SavedCall, SavedLook } from '../api/types';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
-import { capital } from '../ui/words';
-import { dayOf, hasScript, isContact, starts } from './clock';
+import { capital, dayWords } from '../ui/words';
+import { starts } from './clock';
 import { ScoutCards } from './ScoutCards';
 import { Script } from './Script';
 import { usePractice } from './usePractice';
@@ -20,7 +20,8 @@ export function PracticePlan({ id }: { id: string }) {
     const [cards, setCards] = useState(false);
     if (answer.isError) return <p className="p-8 text-soft">The practice did not arrive. Load the page again.</p>;
     if (!answer.data) return <p className="p-8 text-soft">The practice comes …</p>;
-    const { practice, minutes, contactMinutes } = answer.data;
+    const { practice, minutes, contactMinutes, kinds } = answer.data;
+    const runsPlays = (p: Period) => kinds.some((k) => k.kind === p.kind && k.hasScript);
     const book = calls.data?.calls ?? [];
     const all = looks.data?.looks ?? [];
     const theirs = all.filter((l) => l.opponent === practice.opponent);
@@ -31,7 +32,7 @@ export function PracticePlan({ id }: { id: string }) {
         <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_260px] overflow-y-auto stacked:block print:block">
             <article className="p-5 stacked:p-3 print:p-0">
                 <header className="mb-3 flex flex-wrap items-center gap-3">
-                    <h1 className="text-xl font-bold">{dayOf(practice.held_on)}</h1>
+                    <h1 className="text-xl font-bold">{dayWords(practice.held_on)}</h1>
                     <Held
                         aria-label="Title of the practice"
                         className="w-36 rounded-md border border-edge bg-paper px-2 py-1 text-sm stacked:min-h-11 print:border-0 print:bg-transparent"
@@ -74,12 +75,13 @@ export function PracticePlan({ id }: { id: string }) {
                         <li key={n} className="border-t border-edge py-2 print:break-inside-avoid">
                             <PeriodHead
                                 period={p}
+                                kinds={kinds}
                                 number={n + 1}
                                 at={at[n]}
                                 onChange={(c) => period(n, c)}
                                 onGone={() => put(practice.periods.filter((_, m) => m !== n))}
                             />
-                            {hasScript(p.kind) && (
+                            {runsPlays(p) && (
                                 <Script
                                     rows={p.script}
                                     name={`period ${n + 1}`}
@@ -112,13 +114,14 @@ export function PracticePlan({ id }: { id: string }) {
 
 type HeadProps = {
     period: Period;
+    kinds: KindOfPeriod[];
     number: number;
     at: string;
     onChange: (change: Partial<Period>) => void;
     onGone: () => void;
 };
 
-function PeriodHead({ period, number, at, onChange, onGone }: HeadProps) {
+function PeriodHead({ period, kinds, number, at, onChange, onGone }: HeadProps) {
     const field =
         'rounded-md border border-edge bg-paper px-2 py-1 text-sm stacked:min-h-11 print:border-0 print:bg-transparent print:p-0';
     return (
@@ -129,11 +132,11 @@ function PeriodHead({ period, number, at, onChange, onGone }: HeadProps) {
                 className="font-bold print:appearance-none print:border-0 print:bg-transparent"
                 value={period.kind}
                 onChange={(e) => {
-                    const kind = e.target.value as Period['kind'];
-                    onChange({ kind, contact: isContact(kind) });
+                    const now = kinds.find((k) => k.kind === e.target.value);
+                    if (now) onChange({ kind: now.kind, contact: now.contact });
                 }}
             >
-                {PERIODS.map((kind) => (
+                {kinds.map(({ kind }) => (
                     <option key={kind} value={kind}>
                         {capital(kind)}
                     </option>

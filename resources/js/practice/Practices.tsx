@@ -7,7 +7,7 @@ import type { PracticeAnswer, PracticeRow } from '../api/practiceTypes';
 import type { SavedLook } from '../api/types';
 import { useWrite } from '../api/useWrite';
 import { Button } from '../ui/Button';
-import { dayOf } from './clock';
+import { dayWords } from '../ui/words';
 import { PracticePlan } from './PracticePlan';
 
 /** The practices, the newest first, and the one that is open. */
@@ -38,7 +38,7 @@ export function Practices() {
                                     p.id === open ? 'bg-ink text-paper' : 'hover:bg-faint',
                                 )}
                             >
-                                <b className="block text-sm">{dayOf(p.held_on)}</b>
+                                <b className="block text-sm">{dayWords(p.held_on)}</b>
                                 <span className="text-[13px] narrow">
                                     {p.title}, {p.minutes} min
                                 </span>

@@ -20,10 +20,10 @@ export function ScoutCards({ practice, calls, onBack }: Props) {
     );
     const drawn = useQueries({
         queries: cards.map((card) => ({
-            queryKey: ['scout', formationOf(card.call.words), card.look, card.hash],
+            queryKey: ['scout', card.call.words, card.look, card.hash],
             queryFn: () =>
                 api.post<Pictures>('pictures', {
-                    formation: formationOf(card.call.words),
+                    formation: card.call.words,
                     looks: [card.look],
                     situation: { hash: card.hash, down: 1, toGoYd: 10, ballOnYd: 40, rules: 'nfhs' },
                 }),
@@ -53,8 +53,8 @@ export function ScoutCards({ practice, calls, onBack }: Props) {
                         {card.number} {capital(card.look)}
                     </h2>
                     <p className="mb-2 text-sm text-soft">
-                        {card.hash === 'middle' ? 'Middle of the field' : `${capital(card.hash)} hash`}, against{' '}
-                        {formationOf(card.call.words)}
+                        {card.hash === 'middle' ? 'Middle of the field' : `${capital(card.hash)} hash`}
+                        {drawn[n]?.data && `, against ${drawn[n].data.formation}`}
                     </p>
                     {drawn[n]?.data && <Drawn pictures={drawn[n].data} label={card.look} />}
                     {drawn[n]?.isError && <p className="text-ball">This look could not be drawn.</p>}
@@ -81,6 +81,3 @@ function Drawn({ pictures, label }: { pictures: Pictures; label: string }) {
         </div>
     );
 }
-
-/** What stands before the colon of a call. */
-const formationOf = (words: string): string => words.split('|').at(-1)!.split(':')[0].trim();

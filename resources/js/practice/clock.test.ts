@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dayOf, hasScript, isContact, starts } from './clock';
+import { starts } from './clock';
 
 describe('the clock of a practice', () => {
     it.each([
@@ -15,20 +15,5 @@ describe('the clock of a practice', () => {
                 minutes.map((m) => ({ minutes: m })),
             ),
         ).toEqual(said);
-    });
-
-    it.each([
-        ['individual', false, false],
-        ['group', false, false],
-        ['inside run', true, true],
-        ['seven on seven', true, false],
-        ['team', true, true],
-        ['walk-through', true, false],
-    ] as const)('knows %s', (kind, script, contact) => {
-        expect([hasScript(kind), isContact(kind)]).toEqual([script, contact]);
-    });
-
-    it('names a day', () => {
-        expect(dayOf('2026-10-06')).toBe('Tue, Oct 6');
     });
 });

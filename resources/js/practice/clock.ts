@@ -10,13 +10,3 @@ export function starts(startsAt: string, periods: Pick<Period, 'minutes'>[]): st
         return said;
     });
 }
-
-/** Periods in which plays of the book are run. */
-export const hasScript = (kind: Period['kind']): boolean => kind !== 'individual' && kind !== 'group';
-
-/** Periods in which men go at one another at full speed where nobody says otherwise. */
-export const isContact = (kind: Period['kind']): boolean => kind === 'inside run' || kind === 'team';
-
-/** "Tue, Oct 6" of "2026-10-06". */
-export const dayOf = (date: string): string =>
-    new Date(`${date}T12:00`).toLocaleDateString('en-US', { weekday: 'short', month: 'short', day: 'numeric' });

@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { api } from '../api/client';
 import type { Period, Practice, PracticeAnswer, ScriptRow } from '../api/practiceTypes';
 import { conflict } from '../api/problems';
@@ -11,11 +12,23 @@ export function usePractice(id: string) {
     const client = useQueryClient();
     const key = ['practice', id];
     const answer = useQuery({ queryKey: key, queryFn: () => api.get<PracticeAnswer>(`practices/${id}`) });
+    const waiting = useRef(0);
+    const now = () => client.getQueryData<PracticeAnswer>(key);
     const put = (next: Practice) => api.put<PracticeAnswer>(`practices/${id}`, body(next), next.version);
-    const kept = (saved: PracticeAnswer) => client.setQueryData(key, saved);
+    /** What is saved takes its place; where the hand has gone on meanwhile only its version does. */
+    const kept = (saved: PracticeAnswer) =>
+        client.setQueryData<PracticeAnswer>(key, (old) =>
+            waiting.current > 0 && old
+                ? { ...saved, practice: { ...old.practice, version: saved.practice.version } }
+                : saved,
+        );
     const theirs = () => client.invalidateQueries({ queryKey: key });
     const { write, busy } = useWrite<Practice, PracticeAnswer>({
-        send: put,
+        send: (next) => {
+            waiting.current = Math.max(0, waiting.current - 1);
+            return put({ ...next, version: now()?.practice.version ?? next.version });
+        },
+        inOrder: `practice ${id}`,
         otherwise: 'The practice was not saved.',
         done: kept,
         stale: (e, mine) => {
@@ -28,16 +41,17 @@ export function usePractice(id: string) {
         },
         asksAgain: [['practices']],
     });
-    const practice = answer.data?.practice;
     const change = (c: Change) => {
+        const practice = now()?.practice;
         if (!practice) return;
         const next = { ...practice, ...c };
         // The hand sees it at once; what it adds up to follows from the server.
         client.setQueryData<PracticeAnswer>(key, (old) => old && { ...old, practice: next });
+        waiting.current += 1;
         void write(next);
     };
     const period = (place: number, c: Partial<Period>) =>
-        practice && change({ periods: practice.periods.map((p, n) => (n === place ? { ...p, ...c } : p)) });
+        change({ periods: now()?.practice.periods.map((p, n) => (n === place ? { ...p, ...c } : p)) });
     const { write: fill, busy: filling } = useWrite<{ place: number; rows: number }, { rows: ScriptRow[] }>({
         send: ({ place, rows }) => api.post(`practices/${id}/fill`, { period: place, rows }),
         otherwise: 'The script was not filled.',

@@ -3,6 +3,7 @@ import type { RepAnswered, RepQuestion } from '../api/repTypes';
 import { PlayPicture } from '../drawing/PlayPicture';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys/useKeys';
+import { dayWords } from '../ui/words';
 import { useAsked } from './useAsked';
 
 type Props = {
@@ -140,7 +141,7 @@ function Said({ answer, again, took, onNext }: SaidProps) {
             <p className="text-sm">{answer.why}</p>
             <p className="mt-1 text-xs text-soft">{took}.</p>
             {answer.kept && !again && answer.comesOn && (
-                <p className="mt-1 text-xs text-soft">Asked again on {day(answer.comesOn)}.</p>
+                <p className="mt-1 text-xs text-soft">Asked again on {dayWords(answer.comesOn)}.</p>
             )}
             {!answer.kept && <p className="mt-1 text-xs text-soft">Only tried: it is not kept, you are not he.</p>}
             <Button kind="strong" className="mt-2 min-h-11 w-full" keys="Enter" onClick={onNext}>
@@ -148,8 +149,4 @@ function Said({ answer, again, took, onNext }: SaidProps) {
             </Button>
         </div>
     );
-}
-
-function day(date: string): string {
-    return new Date(`${date}T12:00`).toLocaleDateString('en-US', { weekday: 'long', month: 'long', day: 'numeric' });
 }

@@ -77,7 +77,7 @@ describe('the reps of a day', () => {
         await userEvent.click(screen.getByRole('button', { name: /Nickel/ }));
         expect(await screen.findByText('Right.')).toBeTruthy();
         expect(screen.getByText('Does the nickel take the sit or the flat?')).toBeTruthy();
-        expect(screen.getByText('Asked again on Wednesday, December 2.')).toBeTruthy();
+        expect(screen.getByText('Asked again on Wed, Dec 2.')).toBeTruthy();
         const sent = server.to('POST players/7/reps/a')[0].body as { answer: string; tookS: number };
         expect(sent.answer).toBe('nickel');
         expect(sent.tookS).toBeGreaterThanOrEqual(0);

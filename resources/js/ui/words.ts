@@ -33,3 +33,7 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 
 /** The yard line a field Y is on, as coaches call it. */
 export const yardLine = (y: number): string => (y === 50 ? 'the 50' : y < 50 ? `own ${y}` : `their ${100 - y}`);
+
+/** "Tue, Oct 6" of "2026-10-06". */
+export const dayWords = (date: string): string =>
+    new Date(`${date}T12:00`).toLocaleDateString('en-US', { weekday: 'short', month: 'short', day: 'numeric' });

@@ -238,7 +238,8 @@ final readonly class RunReport
     private function quarterback(): string
     {
         $order = [];
-        $runs = isset($this->proof->carriers['give']) ? 'hands off' : 'keeps it';
+        $give = isset($this->proof->carriers['give']);
+        $runs = $give ? 'hands off' : 'keeps it';
         $throw = implode(
             ', ',
             array_map(
@@ -259,7 +260,6 @@ final readonly class RunReport
         if ($this->proof->before?->letter !== null) {
             array_unshift($order, "counts the box: too many, throws $throw");
         }
-        $give = isset($this->proof->carriers['give']);
         $screen = $this->proof->carriers['throw'] ?? null;
         if ($screen?->thrownAt !== null) {
             return sprintf('Throws the screen to %s at %.1f s', $screen->letter, $screen->thrownAt);

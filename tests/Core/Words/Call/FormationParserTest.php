@@ -21,6 +21,7 @@ it('reads what stands before the colon', function (string $words, string $format
     'a roll alone' => ['gun trips left, half-boot left', 'gun trips left', 0],
     'a protection' => ['gun 2x2 right, half-slide left', 'gun 2x2 right', 0],
     'of a whole call its formation' => ['gun bunch left: mesh left', 'gun bunch left', 0],
+    'a situation before it' => ['3rd & 6 | gun trips left: stick left', 'gun trips left', 0],
     'who moves with no name' => ['gun doubles, jet motion rt', 'gun 2x2 right', 1],
 ]);
 

@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
 # Serves the demo program from a database of its own for the browser tests.
 set -euo pipefail
-cd "$(dirname "$0")/.."
+cd "$(dirname "$0")/../.."
 export DB_DATABASE="$PWD/database/e2e.sqlite" PHP_INI_SCAN_DIR=":$PWD/config/php" PHP_CLI_SERVER_WORKERS=4 QUEUE_CONNECTION=database
 rm -f "$DB_DATABASE"*
 touch "$DB_DATABASE"
