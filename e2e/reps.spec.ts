@@ -6,7 +6,7 @@ test('a player answers his questions on a phone, and they are kept', async ({ pa
     await page.setViewportSize({ width: 390, height: 844 });
     await signIn(page, 'q');
     await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Reps' }).click();
-    await expect(page.getByText('1 of 10')).toBeVisible();
+    await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
     const offered = page.getByRole('article').getByRole('list').getByRole('button');
     // The play runs up to the read before an answer is taken.
     await expect(offered.first()).toHaveAttribute('aria-disabled', 'false', { timeout: 10_000 });
@@ -18,9 +18,9 @@ test('a player answers his questions on a phone, and they are kept', async ({ pa
     await expect(page.getByRole('button', { name: /, right$/ }).first()).toBeVisible();
     await accessible(page);
     await page.getByRole('button', { name: 'Next' }).click();
-    await expect(page.getByText('2 of 10')).toBeVisible();
+    await expect(page.getByText(/^2 of \d+$/)).toBeVisible();
     await page.reload();
-    await expect(page.getByText('2 of 10')).toBeVisible();
+    await expect(page.getByText(/^2 of \d+$/)).toBeVisible();
     expect(asked).not.toBe('');
 });
 

@@ -137,7 +137,8 @@ final class Deck
     }
 
     /**
-     * Calls of the newest plan against the looks of its opponent; without a plan every call and look.
+     * Calls of the newest plan against the looks of its opponent, then the rest of the book: a short plan does not make
+     * a short day.
      *
      * @return list<array{Call, Look}>
      */
@@ -145,12 +146,25 @@ final class Deck
     {
         $plan = Plan::query()->latest('updated_at')->first();
         $planned = $plan->calls ?? [];
-        /** @var Collection<int, Call> $calls */
-        $calls = $planned === [] ? Call::query()->get() : Call::query()->whereIn('id', $planned)->get();
         /** @var Collection<int, Look> $theirs */
         $theirs = Look::query()->where('opponent', $plan?->opponent)->get();
         /** @var Collection<int, Look> $looks */
         $looks = $theirs->isEmpty() ? Look::query()->get() : $theirs;
+        $plays = [
+            ...$this->mixed(Call::query()->whereIn('id', $planned)->get(), $looks),
+            ...$this->mixed(Call::query()->whereNotIn('id', $planned)->get(), $looks),
+        ];
+
+        return array_slice($plays, 0, self::PLAYS);
+    }
+
+    /**
+     * @param  Collection<int, Call>  $calls
+     * @param  Collection<int, Look>  $looks
+     * @return list<array{Call, Look}> each call against each look, in another order every day
+     */
+    private function mixed(Collection $calls, Collection $looks): array
+    {
         $plays = [];
         foreach ($calls as $call) {
             foreach ($looks as $look) {
@@ -159,7 +173,7 @@ final class Deck
         }
         ksort($plays);
 
-        return array_slice(array_values($plays), 0, self::PLAYS);
+        return array_values($plays);
     }
 
     /** @return list<Rep> all he can be asked about a call against a look; none where it cannot be proved */

@@ -178,18 +178,25 @@ it('asks each man what is his', function (string $letter, array $kinds): void {
     'a receiver' => ['H', ['job', 'coverage']],
 ]);
 
-it('takes its plays from the plan against the opponent', function (): void {
+it('takes its plays from the plan first, then from the book, all against the opponent', function (): void {
     $call = Call::query()->firstOrFail();
     $look = Look::query()->whereNotNull('opponent')->firstOrFail();
     Plan::query()->create(['opponent' => $look->opponent, 'calls' => [$call->id]]);
     $theirs = Look::query()->where('opponent', $look->opponent)->pluck('id')->all();
     $player = Player::query()->where('letter', 'LG')->firstOrFail();
     $this->actingAs(coach());
-    foreach (askedOf($player) as $q) {
+    $questions = askedOf($player);
+    $isPlanned = [];
+    foreach ($questions as $q) {
         [, $of, $against] = explode('-', $q['id']);
-        expect($of)->toBe($call->id)
-            ->and($theirs)->toContain($against);
+        $isPlanned[] = $of === $call->id;
+        expect($theirs)->toContain($against);
     }
+    $planned = count(array_filter($isPlanned));
+
+    expect($questions)->toHaveCount(Deck::DAILY)
+        ->and($planned)->toBeGreaterThan(0)->toBeLessThan(Deck::DAILY)
+        ->and(array_slice($isPlanned, 0, $planned))->not->toContain(false);
 });
 
 it('keeps nothing of what somebody of the staff tries', function (): void {
