@@ -150,10 +150,10 @@ final class Deck
         $theirs = Look::query()->where('opponent', $plan?->opponent)->get();
         /** @var Collection<int, Look> $looks */
         $looks = $theirs->isEmpty() ? Look::query()->get() : $theirs;
-        $plays = [
-            ...$this->mixed(Call::query()->whereIn('id', $planned)->get(), $looks),
-            ...$this->mixed(Call::query()->whereNotIn('id', $planned)->get(), $looks),
-        ];
+        /** @var Collection<int, Call> $calls */
+        $calls = Call::query()->get();
+        [$first, $rest] = $calls->partition(fn (Call $call): bool => in_array($call->id, $planned, true));
+        $plays = [...$this->mixed($first, $looks), ...$this->mixed($rest, $looks)];
 
         return array_slice($plays, 0, self::PLAYS);
     }

@@ -20,6 +20,7 @@ use Jacotaxis\Core\Offense\Motion\Clock;
 use Jacotaxis\Core\Offense\Motion\Snap;
 use Jacotaxis\Core\Offense\ReceiverCount;
 use Jacotaxis\Core\Offense\Sets;
+use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Route\RouteSpec;
 use Jacotaxis\Core\Route\Stem;
 
@@ -293,11 +294,27 @@ final class CallBuilder
                 foreach ($this->spread($form->other, $other) as $letter) {
                     if (! $family->across) {
                         $route = $this->routes[$letter]->name;
+                        if ($this->isSaidAcross($route, $side)) {
+                            unset($this->routes[$letter]);
+
+                            continue;
+                        }
                         $this->assumed[] = "$letter $route, the usual other side of {$family->name}";
                     }
                 }
             }
         }
+    }
+
+    /** Whether a man of a side was told to run a route across: nobody fills the field with the same from the other. */
+    private function isSaidAcross(string $route, Side $side): bool
+    {
+        $said = array_filter(
+            array_intersect_key($this->draft->routes, array_flip($this->count->on($side))),
+            fn (RouteSpec $spec): bool => $spec->name === $route,
+        );
+
+        return $said !== [] && Routes::get($route)->crosses();
     }
 
     /** What the staff's schools make of a route said without more. */

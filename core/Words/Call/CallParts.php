@@ -134,7 +134,7 @@ final class CallParts
      */
     private static function assignments(): array
     {
-        $found = [];
+        $found = ['insides', '#1', '#2', '#3'];
         foreach (Man::SKILL as $letter) {
             foreach (array_keys(Routes::all()) as $route) {
                 $found[] = strtolower($letter)." $route";

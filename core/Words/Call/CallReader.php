@@ -105,7 +105,7 @@ final class CallReader
                 $this->tokens->take('read', 'reads') !== null => $reads->reads(),
                 $this->tokens->take('key') !== null => $reads->key(),
                 $this->tokens->take('hot') !== null => $this->draft->hot = $this->men->man('hot man'),
-                $this->runAfterRoutes($run), $run->bareTag() => null,
+                $this->protection(), $this->runAfterRoutes($run), $run->bareTag() => null,
                 default => $this->parts->part(),
             };
             $this->tokens->skip(',', ';', ...($this->draft->run === null ? [] : [':', 'rpo']));
@@ -129,19 +129,24 @@ final class CallReader
         $this->tokens->skip(',', ';', ':', 'game');
     }
 
-    /** A protection may be said after the colon, too: "sprint left; flood left". */
-    private function protection(): void
+    /** A protection may be said after the colon, too, first or last: "sprint left; flood left", "smash; seven-man". */
+    private function protection(): bool
     {
+        if ($this->draft->run !== null || $this->draft->protection !== null) {
+            return false;
+        }
         $mark = $this->tokens->mark();
         $scheme = $this->tokens->phrase(array_column(Scheme::cases(), 'value'));
         $side = $scheme === null ? null : $this->men->side();
-        if ($scheme === null || ! in_array($this->tokens->peek(), [',', ';', ':'], true)) {
+        if ($scheme === null || ! in_array($this->tokens->peek(), [',', ';', ':', null], true)) {
             $this->tokens->back($mark);
 
-            return;
+            return false;
         }
         $this->draft->protection = new Protecting(Scheme::from($scheme), $side);
         $this->tokens->skip(',', ';', ':', 'protection');
+
+        return true;
     }
 
     /** "Y pop; zone left": the run of an option may be said after its throws. */

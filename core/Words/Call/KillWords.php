@@ -48,6 +48,7 @@ final readonly class KillWords
     {
         // "kill: zone right can to smash" announces two calls before the first.
         $words = preg_replace('/\s*\bkill\s*:\s*(?=[^:]+\bcan\b)/i', ': ', $words, 1) ?? $words;
+        $words = preg_replace('/(^|:)\s*kill(?:\s+call)?\s*:\s*(?=.+\bkill\b)/i', '$1 ', $words, 1) ?? $words;
         $to = '/^(.*?\S)\s*[;,]?\s+(?<![\w-])(?:'.self::TO.')(?![\w-])\s*(.+)$/is';
         if (preg_match($to, $words, $m) !== 1) {
             $words = self::checkWithMe($words);
@@ -68,6 +69,8 @@ final readonly class KillWords
         if (preg_match($with, $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
             // "gun 2x2: zone right or hitches" offers two as well.
             $words = preg_replace('/^([^:]+:[^:]*\S)\s+or\s+(\S.*)$/is', '$1; kill to $2', $words, 1) ?? $words;
+            // Without a colon the set's side ends the formation: "gun 2x2 right zone or stick".
+            $words = preg_replace('/^([^:]+?\b(?:right|left|rt|lt))\s+([^:,]*\S)\s+or\s+(\S[^:]*)$/is', '$1: $2; kill to $3', $words, 1) ?? $words;
             // Two runs are never one play.
             $runs = '(?:'.Phrases::runs(TradeCalls::runs()).')(?:\s+(?:right|left|rt|lt))?';
 

@@ -20,6 +20,9 @@ use Jacotaxis\Core\Words\Tokens;
 /** Reads men, sides and routes of the call language, as a set on the field has them. */
 final readonly class MenWords
 {
+    /** Routes past the line that an inside receiver runs where nobody is named. */
+    private const INSIDE = ['seam', 'bender', 'slide', 'flat', 'arrow', 'sit', 'choice'];
+
     public function __construct(
         private Tokens $tokens,
         private Lineup $lineup,
@@ -68,12 +71,19 @@ final readonly class MenWords
     }
 
     /**
-     * "#2 both": the men of a number on both sides, where they stand; none when no such words come next.
+     * "#2 both": the men of a number on both sides, where they stand; "insides": everybody inside of an outside man;
+     * none when no such words come next.
      *
      * @return list<string>
      */
     public function each(): array
     {
+        if ($this->tokens->take('insides') !== null) {
+            $strong = $this->lineup->strong;
+            $men = [...array_slice($this->on($strong), 1), ...array_slice($this->on($strong->opposite()), 1)];
+
+            return $men === [] ? throw NotUnderstood::nobody('inside') : $men;
+        }
         $mark = $this->tokens->mark();
         $number = preg_match('/^#(\d)$/', (string) $this->tokens->next(), $m) === 1 ? (int) $m[1] : 0;
         if ($number === 0 || $this->tokens->take('both') === null) {
@@ -93,8 +103,9 @@ final readonly class MenWords
     }
 
     /**
-     * Who runs a route with a run when nobody is named: a throw at the line the inside receiver away from the run, one
-     * past it the outside receiver there; where nobody stands there, on the run's side. Null where nobody stands.
+     * Who runs a route with a run when nobody is named: a throw at the line and a route of inside men the inside
+     * receiver away from the run, another the outside receiver there; where nobody stands there, on the run's side.
+     * Null where nobody stands.
      *
      * @param  Side|null  $side  where the throw is said to go
      */
@@ -102,12 +113,13 @@ final readonly class MenWords
     {
         $front = $this->draft?->run->side ?? $this->lineup->strong;
         $other = $this->relative('backside');
+        $isInside = $route->depthYd <= 0.0 || in_array($route->name, self::INSIDE, true);
         foreach ($side === null ? [$other, $front] : [$side] as $there) {
             $men = $this->lineup->count->on($there);
-            if ($route->depthYd > 0.0 && $men !== []) {
+            if (! $isInside && $men !== []) {
                 return $men[0];
             }
-            if ($route->depthYd <= 0.0 && count($men) > 1) {
+            if ($isInside && count($men) > 1) {
                 return $men[1];
             }
         }

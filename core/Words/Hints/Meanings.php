@@ -45,7 +45,8 @@ final class Meanings
         'qb follow' => ['quarterback iso', 'dive'],
         '(?:mid|middle) zone' => ['zone', 'outside zone'],
         'follow' => ['drive', 'levels', 'shallow cross'],
-        '(?:bash counter|counter bash)' => ['quarterback counter', 'power read'],
+        '(?:bash counter|counter(?: {side})? bash)' => ['quarterback counter', 'power read'],
+        'crossers' => ['mesh', 'shallow cross', 'drive'],
         'single wing' => ['wildcat', 'gun wing'],
     ];
 

@@ -44,7 +44,7 @@ final class TradeHints
         'read safety' => 'Say which defender is the key: "key strong safety".',
         'read flat defender' => 'Say which defender is the key: "key nickel", "key right corner".',
         '(?:vs press|if off)' => 'Say the route he runs here; what it becomes against a look is set in the staff book.',
-        '(?:bash counter|counter bash)' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or '
+        '(?:bash counter|counter(?: {side})? bash)' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or '
             .'"power read right".',
         'nod' => 'Say the double move: "Y hitch-go", or where he goes: "Y seam".',
         'fake bubble' => 'Say what comes after the fake: "H bubble; Z go", or the double move: "H out-up".',
@@ -68,7 +68,7 @@ final class TradeHints
         'drop 8' => 'Say who drops of the four who rush: "weak end drops".',
         '3 man rush' => 'Say who drops of the four who rush: "weak end drops".',
         'three man rush' => 'Say who drops of the four who rush: "weak end drops".',
-        'rush three' => 'Say who drops of the four who rush: "weak end drops".',
+        '(?:rush|bring|send)s? (?:3|three)' => 'Say who drops of the four who rush: "weak end drops".',
         'cover 8' => 'Staffs mean different coverages by it: say cover 6 or cover 2 and who plays what.',
         'cover 9' => 'Staffs mean different coverages by it: say cover 3 or cover 4 and who plays what.',
         'split field' => 'Say cover 6, or the shell and what one man plays: "cover 4, left corner plays flat".',

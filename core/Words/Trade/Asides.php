@@ -16,12 +16,19 @@ final readonly class Asides
     private const COUNT = 'on\s+(?:the\s+)?'
         .'(?:first sound|first|one|two|three|1|2|3|quick|silent|go|set|ready)(?:\s+count)?';
 
+    /** "yankee off play action" says the action last. */
+    private const ACTION_LAST = [
+        '^({formation})[\s,:]+([^,:]+?)\s+off\s+(?:of\s+)?(?:pa|play[ -]action)\s*$' => '$1, PA $2',
+        '^([^,:]+?)\s+off\s+(?:of\s+)?(?:pa|play[ -]action)\s*$' => 'PA $1',
+    ];
+
     /** What is left out, and why. */
     private const LEFT = [
         '\s*(\([^()]*\))' => 'what stands in brackets is not read',
         '^((?:'.self::TEMPO.')(?![\w-]))\s*[,:;]?\s*' => self::NO_JOB,
         '\s*[,;]\s*((?:'.self::TEMPO.'))\s*$' => self::NO_JOB,
         '\s*,?\s+((?:'.self::TEMPO.'))\s*(?=:)' => self::NO_JOB,
+        '(?<=right|left|rt|lt)(?=\s+((?:'.self::TEMPO.'))\s+\w)\s+\S+' => self::NO_JOB,
         '\s*[,;]?\s+('.self::COUNT.')\s*$' => self::NO_JOB,
         '\s*(@\s*(?:the\s+)?\di?[ -]tech(?:nique)?)\b' => 'the look says where he stands',
         '(?<=right|left|rt|lt)\s+(field|boundary)(?=\s*[,:;])' => 'the spot of the ball says which side is the field\'s',
@@ -46,7 +53,7 @@ final readonly class Asides
     public static function of(string $words): self
     {
         $left = [];
-        $words = rtrim(trim($words), '?!. ');
+        $words = Phrases::rewritten(rtrim(trim($words), '?!. '), self::ACTION_LAST);
         foreach (self::LEFT as $pattern => $why) {
             $words = preg_replace_callback("/$pattern/i", function (array $m) use (&$left, $why): string {
                 $left[] = '"'.strtolower(trim($m[1])).'" is heard and left out: '.$why;
@@ -54,6 +61,11 @@ final readonly class Asides
                 return '';
             }, $words) ?? $words;
         }
+        $words = preg_replace_callback(self::number(), function (array $m) use (&$left): string {
+            $left[] = "\"$m[1]\" is heard and left out: the staff book has no meaning for it";
+
+            return ' ';
+        }, $words) ?? $words;
         $words = preg_replace_callback(self::SHIFTS, function (array $m) use (&$left): string {
             $left[] = "shifts from $m[2]: the call is that of the set he shifts to";
 
@@ -75,6 +87,14 @@ final readonly class Asides
 
             return "$m[1], $run fake".($m[2] === ':' ? ': ' : ', ').$m[3];
         }, $words) ?? $words;
+        $words = preg_replace_callback(self::barePass(), function (array $m) use (&$left): string {
+            $side = ($m[3] ?? '').($m[4] ?? '');
+            $left[] = 'the routes are flood: none are said with the pass';
+            $byBack = ! in_array(strtolower($m[2]), TradeCalls::runs(), true)
+                || preg_match('/\b[hrt]b\s+\w+$/i', $m[1]) === 1;
+
+            return $m[1].($byBack ? " pass$side" : "$side fake").": flood$side";
+        }, $words) ?? $words;
         if (preg_match('/\bwildcat\b/i', $words) === 1) {
             $words = preg_replace('/\bwildcat\b/i', 'gun wing', $words) ?? $words;
             $left[] = 'wildcat is gun wing: who takes the snap is Q';
@@ -90,6 +110,25 @@ final readonly class Asides
         $none = "(?!.*(?<![\\w-])(?:$runs|boot|bootleg|naked|waggle|keeper|flicker)(?![\\w-]))";
 
         return "/^$none(.*?)\\s*,?\\s*\\b(?:pa|play[ -]action|play[ -]pass)\\b\\s*([,:]?)\\s*(.*)$/i";
+    }
+
+    /** "trips right 62 mesh": a number before a family that the staff has given no meaning. */
+    private static function number(): string
+    {
+        $families = Phrases::runs(TradeCalls::families());
+        $after = '(?:^|(?<=\bright|\bleft|\brt|\blt|\bboth|[,:]))';
+        $counted = Phrases::runs(preg_grep('/^\d/', TradeCalls::said()) ?: []);
+
+        return "/$after\\s*(?!(?:$counted)(?![\\w-]))(?<!\\d)(\\d{1,3})\\s+(?=(?:$families|[xyzh][ -]\\w{3,})(?![\\w-]))/i";
+    }
+
+    /** "buck sweep pass right": a pass off a run with nothing said after it. */
+    private static function barePass(): string
+    {
+        $runs = Phrases::runs([...TradeCalls::runs(), 'halfback', 'half-back', 'hb', 'rb', 'tb', 'running back']);
+        $side = '(\s+(?:right|left|rt|lt))?';
+
+        return "/^([^:]*(?<![\\w-])($runs))$side\s+pass$side\s*$/i";
     }
 
     /** "26 power" without a side: the last figure is the hole. */

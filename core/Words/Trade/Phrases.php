@@ -18,7 +18,8 @@ final class Phrases
      * Words under rules, one after the other: a pattern and what stands in its place. In a pattern {side} is a side as
      * it is written, {man} a receiver's or back's letter, {defender} any word for a defender, {run} a run,
      * {plain run} one that is no screen, {said run} a run and
-     * {set} a set by any of its names, {route} a route, {end} the end of a part.
+     * {set} a set by any of its names, {formation} a set with where the quarterback stands and its side, {route} a
+     * route, {end} the end of a part.
      *
      * @param  array<string, string>  $rules
      */
@@ -48,6 +49,8 @@ final class Phrases
             )).')\b',
             '{said run}' => '(?:'.self::runs(TradeCalls::runs()).')\b',
             '{set}' => '(?:'.TradeCalls::sets().')',
+            '{formation}' => '(?:(?:'.TradeSets::PLACES.')\s+)?(?:'.TradeCalls::sets().')'
+                .'(?:\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b)?',
             '{route}' => '(?:'.self::runs(array_keys(Routes::all()))
                 .'|speed[ -]out|square[ -]in|drag|fade|cross|glance|pivot|streak)',
             '{end}' => '\s*(?=[,:;]|$)',

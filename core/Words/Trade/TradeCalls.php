@@ -36,8 +36,25 @@ final class TradeCalls
      */
     public static function runs(): array
     {
-        $own = Schemes::names();
+        return self::known(Schemes::names());
+    }
 
+    /**
+     * Every word for a family: the language's own and what else it is called.
+     *
+     * @return list<string>
+     */
+    public static function families(): array
+    {
+        return self::known(array_map(strval(...), array_keys(Drawn::catalogue([]))));
+    }
+
+    /**
+     * @param  list<string>  $own
+     * @return list<string> those words, and what else means one of them
+     */
+    private static function known(array $own): array
+    {
         return [...$own, ...array_map(strval(...), array_keys(array_filter(
             CallLexicon::WORDS,
             fn (string $means): bool => in_array($means, $own, true),
@@ -47,12 +64,7 @@ final class TradeCalls
     /** Every word for a set as a pattern: the language's own and what else it is called. */
     public static function sets(): string
     {
-        $own = Sets::names();
-
-        return Phrases::runs([...$own, ...array_map(strval(...), array_keys(array_filter(
-            CallLexicon::WORDS,
-            fn (string $means): bool => in_array($means, $own, true),
-        )))]);
+        return Phrases::runs(self::known(Sets::names()));
     }
 
     private static ?Lexicon $lexicon = null;

@@ -38,6 +38,12 @@ final class TradeLooks
     /** Abbreviations, and what is said of one man in words of the trade. */
     private const SHORT = [
         '\b(?:cov|cvr)\b\.?' => 'cover',
+        '\bgoal-?line\b' => 'goal line',
+        '\b(?:press|pressed)\s+(?:on\s+)?(?:both\s+)?#1s?\b' => 'corners press',
+        '\bedge\s+blitz\s+(?:from\s+)?both(?:\s+sides)?\b' => 'edge pressure strong, edge pressure weak',
+        '\b(?:the\s+)?{defender}\s+creeping\b' => 'walked $1',
+        '\bman\s+under\s*,\s*(?:two|2)\s+deep\b' => '2-man',
+        '\b(?:two|2)\s+deep\s*,\s*(?:five|5)\s+under\b' => 'cover 2',
         '\bc\s?([0-6])\b' => 'cover $1',
         '\bst\b' => 'strong',
         '\bmug(?:s|ged)?\s+(?:the\s+)?a(?:[ -]?gaps?)?\s+with\s+(?:the\s+)?{defender}' => 'walked $1',
@@ -98,12 +104,16 @@ final class TradeLooks
 
     private const GAP = '(?:\s+(?:in|through|over)?\s*(?:the\s+)?[abcd][ -]?gap)?';
 
+    /** The outside backers of a front, where two men are meant and no others. */
+    private const OUTSIDE = ['3-4' => ['sam', 'jack'], 'tite' => ['sam', 'jack'], '4-3 over' => ['sam', 'will'],
+        '4-3 under' => ['sam', 'will']];
+
     /** What follows the front and the shell. */
     private const AFTER = [
         '(^|,)\s*(press|bail){end}' => '$1 corners $2',
         '{defender}\s+(?:is\s+)?(?:walked|walks|creeps|crept|up)(?:\s+up)?(?:\s+(?:on|to)\s+the\s+(?:line|ball))?{end}' => 'walked $1',
         '{defender}\s+(?:is\s+)?on\s+the\s+(?:line|ball){end}' => 'walked $1',
-        '{defender}\s+(?:rush(?:es)?|comes?|adds?)(?:\s+(?:off the edge|inside|outside|up the middle))?{end}' => '$1 plays rush',
+        '{defender}\s+(?:is\s+)?(?:rush(?:es|ing)?|com(?:es?|ing)|adds?)(?:\s+(?:off the edge|inside|outside|up the middle))?{end}' => '$1 plays rush',
         '{defender}\s+fires?{end}' => '$1 blitz',
         '{defender}\s+drops?(?:\s+out)?{end}' => '$1 plays hook',
         '(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr]){end}' => '$1 free safety plays bracket on $2',
@@ -137,10 +147,21 @@ final class TradeLooks
         }
         $front ??= self::frontOf($rest);
         $drops = ['\brush three\b' => (self::DROPPERS[$front] ?? 'who').' plays hook'];
-        $rest = Phrases::rewritten(Phrases::clean($rest), $drops + self::AFTER);
+        $rest = Phrases::rewritten(Phrases::clean($rest), $drops + self::outside($front) + self::AFTER);
         $rest = self::creeper(self::nose($rest, $front), $front);
 
         return rtrim("$front, $shell, ".Phrases::clean($rest), ', ');
+    }
+
+    /** @return array<string, string> the rule for both outside backers of a front; none where others could be meant */
+    private static function outside(string $front): array
+    {
+        $acts = '(?:are\s+)?(?:comes?|coming|blitz(?:es|ing)?|rush(?:es|ing)?)';
+        $men = self::OUTSIDE[$front] ?? [];
+
+        return $men === [] ? [] : [
+            "\\b(?:both\\s+)?(?:olbs?|outside (?:line)?backers)\\s+$acts{end}" => "$men[0] blitz, $men[1] blitz",
+        ];
     }
 
     /** The usual front that has everybody who is named. */
@@ -168,7 +189,8 @@ final class TradeLooks
             new Lexicon(LookLexicon::SHELLS, Shells::names()),
             new Lexicon(LookLexicon::FRONTS, Fronts::names()),
         ];
-        $words = $look->put($words);
+        // A personnel that stands before a pressure is the front.
+        $words = Phrases::rewritten($look->put($words), ['\b(nickel|dime)\s+(?=walked\s|mike\s+blitz)' => '$1, ']);
         [$shell, $rest] = $shells->first($words, '(?<!shows )(?<!showing )(?<!plays )');
         [$front, $rest] = $fronts->first($rest, '(?<!to )');
         // "base 3", "tite 4": the figure is the coverage's.

@@ -12,6 +12,8 @@ final class TradeMotions
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
         '{man}\s+mo\b\.?' => '$1 motion',
+        '{man}\s+in\s+('.self::KINDS.')(?:\s+motion)?\b' => '$1 $2',
+        '{man}\s+shifts?\s+to\s+(?:the\s+)?(?={side})' => '$1 shift ',
         // A man who makes another set of it goes to its side.
         '{man}\s+(?:motions?|trades?|shifts?)\s+to\s+(?:trips|bunch|3x1)\s+(?={side})' => '$1 shift ',
         // "H motion jet left" and "H jet motion left" are one motion.

@@ -13,6 +13,7 @@ final class TradeOrder
     /** Words that add nothing to what they follow, and what is written in other ways. */
     private const GLUE = [
         '\b(?:double moves?\s*[:,]|(?:concept|routes?|combos?|(?<!back )pass)\b(?!\s+(?:off|of)\b))' => '',
+        '^\s*(?:2|two)[ -]man\s+(?:shots?|routes?)\s*[:,]\s*' => '',
         '\bw\/\s*' => 'with ',
         // "counter left from gun" says where the passer stands, and no set.
         '^([^:|]+?)\s+(?:from|out of)\s+(gun|shotgun|pistol)\s*(?=,|$)' => '$2: $1',
@@ -68,6 +69,7 @@ final class TradeOrder
         '^\s*second\s+(and|&)\s' => '2nd $1 ',
         '^\s*third\s+(and|&)\s' => '3rd $1 ',
         '^\s*fourth\s+(and|&)\s' => '4th $1 ',
+        '^(\s*[1-4](?:st|nd|rd|th)\s*(?:&|and)[^:|]*?\bhash)\s*:' => '$1 |',
         '^([^|:]+?)\s*(?:@|,|\bat|\bon|\bfrom)?\s*(?:the\s+)?(left|right)\s+hash\s*:' => '$2 hash | $1:',
     ];
 
@@ -81,6 +83,9 @@ final class TradeOrder
             .'(?:\s*[,:]\s*|\s+(?=(?:'.TradeSets::PLACES.'|{set})\b))/i';
         $spot = '(?:\s*(?:@|\bat|\bon)\s*(?:the\s+)?(?:[+-]|own\s+|their\s+)?\d+)?';
         $words = Phrases::rewritten($words, self::DOWNS);
+        if (str_contains($words, '|')) {
+            return $words;
+        }
         $said = "([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot)";
         // What stands first may end in a colon; inside the call that is the call's own.
         $placed = preg_replace([Phrases::filled($place), "/^\s*$said\s*[:;]\s*/i"], '$1 | ', $words) ?? $words;
@@ -102,9 +107,10 @@ final class TradeOrder
             $routes = rtrim(substr($call, 0, -strlen($m[1])), ' ,;');
             $call = " $m[1]: $routes";
         }
-        $roll = '(?:sprint(?:[ -]?out)?|roll(?:[ -]?out)?|half[ -]boot)\s+(?:right|left|rt|lt)';
+        $roll = '(?:(?:sprint(?:[ -]?out)?|roll(?:[ -]?out)?|half[ -]boot)\s+(?:right|left|rt|lt)|flicker|back pass)';
         $call = preg_replace("/^\s*($roll)\s*,\s*([^:]+):/i", ' $2, $1:', $call) ?? $call;
-        $call = preg_replace("/^\s*($roll)\s*,\s*((?:$places)\s[^:,]+),\s*([^:]+)$/i", ' $2, $1: $3', $call) ?? $call;
+        $standing = Phrases::filled("(?:(?:$places)\\s|{set}\\b)[^:,]+");
+        $call = preg_replace("/^\s*($roll)\s*,\s*($standing),\s*([^:]+)$/i", ' $2, $1: $3', $call) ?? $call;
         // "gun trips right stick, 3 step" says the drop last, "trips left flood, roll left" the roll.
         $set = Phrases::filled("(?:(?:$places)\\s+)?{set}(?:\\s+{side})?");
         $drop = '(?:[1357]|one|three|five|seven)[ -]?steps?(?:\s+drop)?';

@@ -12,7 +12,7 @@ final class TradeRoutes
         'hitches|slants|outs|flats|seams|curls|digs|posts|corners|gos|goes|comebacks|ins|overs|wheels|fades'
         .'|shallows|drags';
 
-    private const WHO = '(#\d\s+(?:right|left|both)|\b[xyzhrf])';
+    private const WHO = '(#\d\s+(?:right|left|both)|\binsides|\b[xyzhrf])';
 
     /** Men by what they are called. */
     public const MEN = [
@@ -21,28 +21,40 @@ final class TradeRoutes
         '(?<=[:,;])\s*(?:te|tight end)\s+(?!screen)(?=[a-z])' => ' Y ',
         '\b(?:rb|hb|tb)(?=\s+(?!screen|slip|draw|pass)\w)' => 'R',
         '\bwr\s+(?=tunnel|bubble|now)' => '',
-        '(?<=[,;:]|\bwith|\band)\s*(?:the\s+)?(?:running |half)?back\s+(?=(?:check\s+)?{route})' => ' R ',
+        '(?<=[,;:]|\bwith|\band)\s*(?:the\s+)?(?:running |half)?backs?\s+(?=(?:in\s+|check\s*)?(?:{route}|down\b|swings))' => ' R ',
+        '\b(?:tailback|halfback)(?=\s+{said run})' => 'R',
+        '(?<=[:;,])(\s*[xyzhrf])\s*-\s+(?=[a-z])' => '$1 ',
+        '\bby\s+(?:the\s+)?(?:rb|hb|tb|back|running back)\b' => 'by R',
+        '\bby\s+(?:the\s+)?(?:te|tight end)\b' => 'by Y',
     ];
 
     /** Receivers by where they stand, by the number they have. */
     public const NUMBERS = [
+        // A number between a depth and a route is a receiver's.
+        '((?:@|\bat\b)\s*\d{1,2})\s+#?([1-4])\s+(?={route})' => '$1, #$2 ',
         // "1 post 2 dig 3 flat" are numbers of receivers.
         '(?<=:)\s*#?1\s+({route})[\s,]+#?2\s+({route})[\s,]+#?3\s+({route})' => ' #1 $1, #2 $2, #3 $3',
         '(?<=:)\s*#?1\s+({route})[\s,]+#?2\s+({route})\s+both(?:\s+sides)?\s*$' => ' #1 both $1, #2 both $2',
         '(?<=:)\s*#?1\s+({route})[\s,]+#?2\s+({route})' => ' #1 $1, #2 $2',
-        '\bfades?\s*(?:and|&|,)\s*seams?\b' => '#1 both fade, #2 both seam',
+        '\b(?:fades?\s*(?:and|&|,)\s*seams?|seams?\s*(?:and|&|,)\s*fades?)\b' => '#1 both fade, #2 both seam',
         '(?<=[:;,])\s*seams(?=\s*(?:[;,]|$))' => ' #2 both seam',
         '\bdouble\s+fades?\b' => ': #1 both fade',
         ':\s*:' => ':',
         '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men))?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
-        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men))?|slots|slot(?=\s+(?:'.self::PLURAL.')))\s+(?!zone|release|veer)(?=\w)' => ' #2 both ',
+        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men))?|slots|slot(?=\s+(?:'.self::PLURAL.')))\s+(?!zone|release|veer)(?=\w)' => ' insides ',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)(?=\s*[,;]|$)' => ' #1 both $1',
-        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:insides?|slots|[#]?2s|twos)(?=\s*[,;]|$)' => ' #2 both $1',
-        '(?<=[:;,])\s*#?([12])s\s+(?=[a-z])' => ' #$1 both ',
+        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:insides?|slots)(?=\s*[,;]|$)' => ' insides $1',
+        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:[#]?2s|twos)(?=\s*[,;]|$)' => ' #2 both $1',
+        '(?<=[:;,]|\bright|\bleft|\brt|\blt)\s*#?([12])s\s+(?=[a-z])' => ', #$1 both ',
+        '^({formation})\s+#?1\s+({route})[\s,]+#?2\s+({route})(?:[\s,]+#?3\s+({route}))?\s*$' => '$1: #1 $2, #2 $3, #3 $4',
+        ',\s*#3\s*$' => '',
+        ':\s*,' => ':',
         '(#\d)\s+(?='.self::PLURAL.')' => '$1 both ',
         '(#\d)\s+([\w -]+?)\s+both\s*(?=[;,]|$)' => '$1 both $2',
+        // Two routes of a side without a colon, from the outside in.
+        '^({formation})\s+({route})\s*\/\s*({route})\s*$' => '$1: #1 $2, #2 $3',
         // Without a colon the first man's number ends the formation.
-        '^((?:(?:'.TradeSets::PLACES.')\s+)?{set}(?:\s+{side})?)\s*,\s*(?=(?:backside\s+)?#\d)' => '$1: ',
+        '^({formation})\s*,\s*(?=(?:backside\s+)?#\d)' => '$1: ',
     ];
 
     /** A pattern and what stands in its place, one after the other. */
@@ -94,6 +106,7 @@ final class TradeRoutes
         '{man}\s+snag\b' => '$1 sit',
         '{man}\s+option\b' => '$1 choice',
         '{man}\s+check\s+wide\b' => '$1 check swing',
+        '{man}\s+in\s+swings?\b' => '$1 swing',
         '{man}\s+check[ -]?down\b' => '$1 check flat',
         '{man}\s+checks?(?=\s*[,;]|\s*$)' => '$1 check flat',
         '\b([xyzhrf])\s+([xyzhrf])\s+(?={route}\b)' => '$1 & $2 ',

@@ -9,12 +9,16 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
+        // "bubble rpo off inside zone left" says the throw first, and may say who is read.
+        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*[,;]\s*([^,:;]+)$' => '$1: $3, rpo: $2; $4',
+        '^([^:]+?)\s*,?\s*\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\s*$' => '$1: $3 jet $2',
         '\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\b' => '$2 jet $1',
         '\b(belly|counter|duo|trap|dart|buck)\s+read\s+({side})' => '$1 $2 read',
         '(?<=:)\s*(?:quick|now|hitch|smoke)\s+screen\s+([xyzh])\b' => ' $1 now screen',
         // "power pass right" and "buck sweep right pass" are passes off that run.
         '({said run})\s+pass\b(\s+{side})?' => '$1$2 fake',
         '({said run}\s+{side})\s+pass\b' => '$1 fake',
+        '(?<!split )\b(?:inside\s+)?zone\s+({side})\s*,?\s*[hy]\s+slices?\b' => 'split zone $1',
         '(\bsplit\s+zone[^;,]*)[;,]\s*[hy]\s+slices?\b' => '$1',
         '\b(?:inside\s+)?zone\s+({side})\s*,?\s*(?:with\s+)?(?:an?\s+)?slice\b' => 'split zone $1',
         '({run})\s+(bluff|arc)\s+({side})' => '$1 $3 $2',
@@ -22,7 +26,7 @@ final class TradeRuns
         '\b(?:[xyzhrf]\s+)?lead\s+iso\b' => 'iso',
         '\brpo\s*:?\s+([^,;:]+?)\s+({said run}(?:\s+{side})?)\s*$' => ': $2, rpo: $1',
         // "backside glance rpo with zone" says the throw first.
-        '^((?:(?:'.TradeSets::PLACES.')\s+)?{set}(?:\s+{side})?)[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
+        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
     ];
 
     /** A pattern and what stands in its place, one after the other. */
@@ -31,7 +35,7 @@ final class TradeRuns
         '{man}\s+kicks?\s+out\b' => '$1 kick',
         '\bg([hy])\s+counter(\s+{side})?' => 'counter$2; $1 wrap',
         '\barc\s+(?:zone\s+)?read\s+({side})' => 'zone $1; tag arc',
-        '\btag\s+(?=[xyzhrf]\s+\w)' => '',
+        '\btag\s+(?=[xyzhrf]\s+\w|{route})' => '',
         '(?<=:)\s*(weak|strong)\s+({said run}){end}' => ' $2 $1',
         '\b({plain run})\s+lead\s+({side})' => '$1 $2; F lead',
         '\bstick[ -]draw(\s+{side})?' => 'draw$1, rpo: stick',
@@ -63,6 +67,9 @@ final class TradeRuns
         '(?:\b(?:pa|play[ -]action)\s+)?({run}\s+{side})\s*,?\s+(boot|naked|keeper|bootleg)\s+({side})' => '$1 fake, $2 $3',
         '({run}\s+(?:left|lt))\s*,?\s+(boot|naked|keeper|bootleg)(?=\s*[,;:])' => '$1 fake, $2 right',
         '({run}\s+(?:right|rt))\s*,?\s+(boot|naked|keeper|bootleg)(?=\s*[,;:])' => '$1 fake, $2 left',
+        // "stretch boot left" is away from the boot.
+        '({run})\s*,?\s+(boot|naked|bootleg)\s+(left|lt){end}' => '$1 right fake, $2 left',
+        '({run})\s*,?\s+(boot|naked|bootleg)\s+(right|rt){end}' => '$1 left fake, $2 right',
         '\bkeeper(?=\s+{side})' => 'naked',
         ':\s*((?:{man}\s+)?{run}(?:\s+{side})?\s+fake)\s*[,;]\s*' => ', $1: ',
         ':\s*rpo\s*:?\s*(?={run})' => ': ',

@@ -65,6 +65,7 @@ final class TradeSets
         // What belongs after the colon may stand before it: a man's route, who is hot.
         '^([^:|]*?)\s*,\s*(hot\s+[xyzhrf]|[xyzhrf]\s+(?:backside\s+)?{route}(?:\s+\d+)?)\s*:\s*(.+)$' => '$1: $3; $2',
         '(?<=:)([^,;:]+)\s+(max(?:\s+protect)?)\s*$' => '$1, $2',
+        '\bmax\s+pro(?:tection)?\b' => 'max',
         '\bnasty\s+splits?\b' => 'nasty',
         '(?<=:)\s*slide\s+({side})\s*,' => ' half-slide $1;',
         '\btrips\s+({side})\s+open\b' => 'trips $1',

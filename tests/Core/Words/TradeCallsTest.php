@@ -584,7 +584,6 @@ it('understands a call as it is typed', function (string $typed, string $means):
 it('says how to say it where staffs mean different things, or nobody could know', function (string $typed, string $says): void {
     expect(fn () => CallParser::parse($typed))->toThrow(NotUnderstood::class, $says);
 })->with([
-    ['gun trips rt 94 verts', 'staff\'s own'],
     ['slot lt toss crack rt', '"slot": Staffs mean different things by it: say 2x2, wing-slot or'],
     ['goal line heavy rt: QB sneak', '"heavy": Staffs mean different things by it: say full house, power I,'],
     ['gun deuce: Y option rt', '"deuce": Staffs mean different things by it: say 2x2, 2x2 closed or ace.'],

@@ -21,7 +21,6 @@ it('asks what staffs mean differently, and never proposes the word it refused', 
     }
     expect($said)->not->toBeNull()->and($said->suggestions)->not->toContain($said->word);
 })->with([
-    'Gun Dbls Rt 60 smash',
     'gun doubles weak: zone weak',
     'I rt bo sweep rt',
 ]);
