@@ -26,13 +26,45 @@ final class Season
 
         $rows = $snaps->toBase()->join('reels', 'reels.id', '=', 'snaps.reel_id')->orderBy('reels.played_on')
             ->orderBy('snaps.place')->get(self::COLUMNS)
-            ->map(fn (stdClass $s): SnapRow => new SnapRow($s->id, $s->call, $s->family, $s->formation, $s->motion,
-                $s->personnel, $s->front, $s->shell, $s->defender, $s->choice, $s->down, $float($s->to_go_yd),
-                $float($s->ball_on_yd), $s->hash,
-                $s->quarter, $s->result, $float($s->gain_yd), (bool) $s->touchdown, (bool) $s->run, $s->done,
-                $s->decision, $s->box, $float($s->out_s), $float($s->predicted_s), $float($s->separation_yd),
-                $s->opponent ?: null, (bool) $s->nullified, $s->penalty_by, $s->hole, $s->reel_id, $s->gave === null
-                ? null : (bool) $s->gave, $s->tag, $s->action, $s->back, $s->wrinkle, $s->carrier))
+            ->map(fn (stdClass $s): SnapRow => new SnapRow(
+                id: $s->id,
+                call: $s->call,
+                family: $s->family,
+                formation: $s->formation,
+                motion: $s->motion,
+                personnel: $s->personnel,
+                front: $s->front,
+                shell: $s->shell,
+                defender: $s->defender,
+                choice: $s->choice,
+                down: $s->down,
+                toGoYd: $float($s->to_go_yd),
+                ballOnYd: $float($s->ball_on_yd),
+                hash: $s->hash,
+                quarter: $s->quarter,
+                result: $s->result,
+                gainYd: $float($s->gain_yd),
+                touchdown: (bool) $s->touchdown,
+                run: (bool) $s->run,
+                done: $s->done,
+                decision: $s->decision,
+                box: $s->box,
+                outS: $float($s->out_s),
+                predictedS: $float($s->predicted_s),
+                separationYd: $float($s->separation_yd),
+                opponent: $s->opponent ?: null,
+                nullified: (bool) $s->nullified,
+                penaltyBy: $s->penalty_by,
+                hole: $s->hole,
+                reel: $s->reel_id,
+                gave: $s->gave === null
+                ? null : (bool) $s->gave,
+                tag: $s->tag,
+                action: $s->action,
+                back: $s->back,
+                wrinkle: $s->wrinkle,
+                carrier: $s->carrier,
+            ))
             ->all();
 
         return array_values($rows);

@@ -109,20 +109,20 @@ final class CallBuilder
         $told = $tail === null ? [] : ["{$tail->words()}, for the pitch"];
 
         return new Call(
-            $draft->formation,
-            $build->routes,
-            $reads,
-            [...$draft->motions, ...($tail === null ? [] : [$tail])],
-            $draft->drop,
-            $draft->keys,
-            $draft->situation,
-            [...$build->assumed, ...$told, ...$order->assumed],
-            $build->protection,
-            $draft->fake,
-            $draft->hot,
-            $readsBy,
-            $draft->run,
-            $draft->rules,
+            formation: $draft->formation,
+            routes: $build->routes,
+            reads: $reads,
+            motions: [...$draft->motions, ...($tail === null ? [] : [$tail])],
+            drop: $draft->drop,
+            keys: $draft->keys,
+            situation: $draft->situation,
+            assumed: [...$build->assumed, ...$told, ...$order->assumed],
+            protection: $build->protection,
+            fake: $draft->fake,
+            hot: $draft->hot,
+            readsBy: $readsBy,
+            run: $draft->run,
+            rules: $draft->rules,
         );
     }
 

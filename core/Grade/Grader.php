@@ -211,18 +211,18 @@ final class Grader
         $drift = $after !== null && Tolerance::isFault($after, $film->setting->schools) ? $after->error() : null;
 
         return new RouteRep(
-            $run?->spec->name,
-            is_string($foot) ? $foot : null,
-            $yes('gathers'),
-            $number('quicks planned') === null ? null : (int) $number('quicks planned'),
-            $number('quicks') === null ? null : (int) $number('quicks'),
-            $yes('toes reached'),
-            $yes('sudden'),
-            $yes('pressed'),
-            $number('gap at the top'),
-            $yes('undercut') ?? (new AfterBreakRows($this->measures))->undercut($man),
-            $drift,
-            $run === null ? null : $run->spec->finish() === Finish::Settle,
+            route: $run?->spec->name,
+            breakFoot: is_string($foot) ? $foot : null,
+            gathers: $yes('gathers'),
+            quicksPlanned: $number('quicks planned') === null ? null : (int) $number('quicks planned'),
+            quicks: $number('quicks') === null ? null : (int) $number('quicks'),
+            reachesToes: $yes('toes reached'),
+            sudden: $yes('sudden'),
+            pressed: $yes('pressed'),
+            gapYd: $number('gap at the top'),
+            undercut: $yes('undercut') ?? (new AfterBreakRows($this->measures))->undercut($man),
+            driftYd: $drift,
+            settles: $run === null ? null : $run->spec->finish() === Finish::Settle,
         );
     }
 

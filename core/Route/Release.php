@@ -91,26 +91,26 @@ final readonly class Release
         };
 
         return new self(
-            $purpose,
-            $side,
-            match ($schools->choice('SET-02')) {
+            purpose: $purpose,
+            aim: $side,
+            aimYd: match ($schools->choice('SET-02')) {
                 'B' => 1.0,
                 'C' => 0.5,
                 default => 1.5,
             },
-            $steps,
-            max(0.0, $time + self::REACTIONS[$reaction]),
-            $schools->is('SET-06', 'B') ? 'his shoulders' : 'his hips',
-            match ($purpose) {
+            steps: $steps,
+            setUpS: max(0.0, $time + self::REACTIONS[$reaction]),
+            reads: $schools->is('SET-06', 'B') ? 'his shoulders' : 'his hips',
+            finish: match ($purpose) {
                 'vertical' => 'stack on top of him, then regain width',
                 'stop' => $schools->is('SET-09', 'B')
                     ? 'win clean, then break'
                     : 'stay on his inside hip without a gap and throw him by at the break',
                 default => 'back on the line of the stem',
             },
-            $reaction,
-            $facing->leverage,
-            $shape->deep && $goes === $home && $side === $home && $shape->angleDeg > 20.0,
+            reaction: $reaction,
+            leverage: $facing->leverage,
+            rides: $shape->deep && $goes === $home && $side === $home && $shape->angleDeg > 20.0,
         );
     }
 

@@ -1,6 +1,10 @@
 <?php
 
+use PhpParser\Node\Arg;
+use PhpParser\Node\Expr\CallLike;
 use PhpParser\Node\Expr\Ternary;
+use PhpParser\Node\Param;
+use PhpParser\Node\Stmt\Class_;
 use PhpParser\NodeFinder;
 use PhpParser\ParserFactory;
 
@@ -178,6 +182,47 @@ it('keeps its lines under 120 columns; only a pattern of words or a test\'s sent
     }
     expect($long)->toBe([]);
 });
+
+it('takes ten or more parameters only for a record, a final class whose fields they are', function (string $folder): void {
+    $parser = (new ParserFactory)->createForNewestSupportedVersion();
+    $finder = new NodeFinder;
+    $wide = [];
+    foreach (phpFilesIn($folder) as $file) {
+        $statements = $parser->parse((string) file_get_contents($file->getPathname())) ?? [];
+        foreach ($finder->findInstanceOf($statements, Class_::class) as $class) {
+            foreach ($class->getMethods() as $method) {
+                $others = array_filter(
+                    $method->params,
+                    fn (Param $p): bool => ! $p->isPromoted() && $class->getProperty((string) $p->var->name) === null,
+                );
+                $isRecord = $class->isFinal() && $method->name->toString() === '__construct' && $others === [];
+                if (count($method->params) >= 10 && ! $isRecord) {
+                    $wide[] = "$class->name::$method->name";
+                }
+            }
+        }
+    }
+    expect($wide)->toBe([]);
+})->with(['core', 'app']);
+
+it('names what it passes, where ten or more are passed', function (string $folder): void {
+    $parser = (new ParserFactory)->createForNewestSupportedVersion();
+    $finder = new NodeFinder;
+    $bare = [];
+    foreach (phpFilesIn($folder) as $file) {
+        $statements = $parser->parse((string) file_get_contents($file->getPathname())) ?? [];
+        foreach ($finder->findInstanceOf($statements, CallLike::class) as $call) {
+            $unnamed = array_filter(
+                $call->isFirstClassCallable() ? [] : $call->getArgs(),
+                fn (Arg $a): bool => $a->name === null,
+            );
+            if (count($unnamed) >= 10) {
+                $bare[] = "{$file->getFilename()}:{$call->getStartLine()}";
+            }
+        }
+    }
+    expect($bare)->toBe([]);
+})->with(['core', 'app', 'database']);
 
 it('nests no choice in a choice: what has more than two ways is a match', function (string $folder): void {
     $parser = (new ParserFactory)->createForNewestSupportedVersion();

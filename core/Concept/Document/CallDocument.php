@@ -76,13 +76,13 @@ final class CallDocument
             $motions[] = FormationDocument::readMotion($motion, $formation, "/motions/$i");
         }
         $call = new Call(
-            $formation,
-            self::routes($document['assignments']),
-            $document['reads'],
-            $motions,
-            Footwork::tryFrom($document['drop'] ?? ''),
-            $document['keys'] ?? [],
-            $situation,
+            formation: $formation,
+            routes: self::routes($document['assignments']),
+            reads: $document['reads'],
+            motions: $motions,
+            drop: Footwork::tryFrom($document['drop'] ?? ''),
+            keys: $document['keys'] ?? [],
+            situation: $situation,
             protection: isset($document['protection'])
                 ? new Protecting(
                     Scheme::from($document['protection']['name']),

@@ -202,17 +202,17 @@ final class Second
         $edge = $place?->is(PlaceKind::Edge) === true && $y === $place->depthYd ? $place->technique : null;
 
         return new Defender(
-            $letter,
-            $role,
-            $x,
-            $y,
-            $x < 0.0 ? Side::Left : Side::Right,
-            $landed,
-            $this->group($slot),
-            $over,
-            $edge,
-            $slot,
-            $takes,
+            letter: $letter,
+            role: $role,
+            xYd: $x,
+            yYd: $y,
+            side: $x < 0.0 ? Side::Left : Side::Right,
+            job: $landed,
+            group: $this->group($slot),
+            over: $over,
+            technique: $edge,
+            slot: $slot,
+            takes: $takes,
         );
     }
 

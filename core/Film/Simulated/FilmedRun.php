@@ -63,7 +63,18 @@ final readonly class FilmedRun
     {
         [$d, $track, $outcome] = $act === null ? [null, null, $proof->ruleTrue] : self::passAct($proof, $act);
         $line = $throw === null ? $outcome->line : self::thrown($proof->scene, $throw);
-        $outcome = new Outcome('throw', $line?->letter, $line, 0.0, 0.0, 0.0, '', [], 0.0, Worth::none());
+        $outcome = new Outcome(
+            action: 'throw',
+            letter: $line?->letter,
+            line: $line,
+            margin: 0.0,
+            completion: 0.0,
+            gainYd: 0.0,
+            why: '',
+            reads: [],
+            best: 0.0,
+            worth: Worth::none(),
+        );
         // Who throws sooner than his drop is over cuts it short: nobody throws before a foot is down.
         $planted = min($proof->scene->drop->setAt(), $line?->outAt() ?? INF);
         $marks = ['snap' => 0.0, 'back foot' => $planted] + self::breaks($proof->scene);

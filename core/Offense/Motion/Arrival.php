@@ -72,19 +72,19 @@ final readonly class Arrival
         $at = new Man($motion->who, $x, $y, $ux * $v, $uy * $v);
 
         return new self(
-            $motion,
-            $course,
-            $man,
-            $at,
-            $late,
-            $known ? $need - $tau : 0.0,
-            $late / $clock->stepYd($motion->who),
-            $need,
-            $clock->cadence->nearest($need),
-            $setFor,
-            $motion->sound !== null && ! $known,
-            $law,
-            $clock,
+            motion: $motion,
+            course: $course,
+            before: $man,
+            atSnap: $at,
+            lateYd: $late,
+            lateS: $known ? $need - $tau : 0.0,
+            lateSteps: $late / $clock->stepYd($motion->who),
+            needS: $need,
+            best: $clock->cadence->nearest($need),
+            setForS: $setFor,
+            unheard: $motion->sound !== null && ! $known,
+            law: $law,
+            clock: $clock,
         );
     }
 

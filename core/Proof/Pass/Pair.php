@@ -227,16 +227,16 @@ final class Pair
         ))->outcome($base->byRule);
 
         return new Outcome(
-            'give',
-            $run->letter,
-            null,
-            $run->margin,
-            1.0,
-            $run->gainYd,
-            "the run itself: {$run->why}",
-            [],
-            $run->margin,
-            $run->worth(),
+            action: 'give',
+            letter: $run->letter,
+            line: null,
+            margin: $run->margin,
+            completion: 1.0,
+            gainYd: $run->gainYd,
+            why: "the run itself: {$run->why}",
+            reads: [],
+            best: $run->margin,
+            worth: $run->worth(),
         );
     }
 

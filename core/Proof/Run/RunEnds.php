@@ -42,20 +42,20 @@ final readonly class RunEnds
             : lcfirst($pass->why);
 
         return new RunOutcome(
-            'throw',
-            $pass->letter,
-            $route ?? 'nobody',
-            $pass->open() ? $pass->margin : ($pass->best ?? $pass->margin),
-            $pass->gainYd,
-            null,
-            $pass->line?->yYd,
-            $pass->line?->xYd,
-            $pass->line?->outAt() ?? 1.2,
-            $why,
-            $pass->worth,
-            $this->scene->setting->situation->runSuccessYd(),
-            $pass,
-            $route,
+            action: 'throw',
+            letter: $pass->letter,
+            where: $route ?? 'nobody',
+            margin: $pass->open() ? $pass->margin : ($pass->best ?? $pass->margin),
+            gainYd: $pass->gainYd,
+            firstFree: null,
+            metYYd: $pass->line?->yYd,
+            metXYd: $pass->line?->xYd,
+            outAt: $pass->line?->outAt() ?? 1.2,
+            why: $why,
+            worth: $pass->worth,
+            needYd: $this->scene->setting->situation->runSuccessYd(),
+            pass: $pass,
+            route: $route,
         );
     }
 
@@ -77,18 +77,18 @@ final readonly class RunEnds
         };
 
         return new RunOutcome(
-            $carrier->action,
-            $carrier->letter,
-            $carrier->where,
-            $margin,
-            $gain,
-            $first,
-            $first === null ? null : $past,
-            $first === null ? null : $carrier->path->x[$step],
-            $carrier->pitched->leaves ?? $carrier->from,
-            $why,
-            fn (): Worth => $this->worthOf($carrier, $past, $step),
-            $situation->runSuccessYd(),
+            action: $carrier->action,
+            letter: $carrier->letter,
+            where: $carrier->where,
+            margin: $margin,
+            gainYd: $gain,
+            firstFree: $first,
+            metYYd: $first === null ? null : $past,
+            metXYd: $first === null ? null : $carrier->path->x[$step],
+            outAt: $carrier->pitched->leaves ?? $carrier->from,
+            why: $why,
+            worth: fn (): Worth => $this->worthOf($carrier, $past, $step),
+            needYd: $situation->runSuccessYd(),
         );
     }
 
@@ -114,24 +114,24 @@ final readonly class RunEnds
         $situation = $this->scene->setting->situation;
 
         return new RunOutcome(
-            'sack',
-            'Q',
-            'behind the line',
-            $hurry->atS - (float) $carrier->thrownAt,
-            $qy,
-            $hurry->role,
-            $qy,
-            $qx,
-            $hurry->atS,
-            sprintf(
+            action: 'sack',
+            letter: 'Q',
+            where: 'behind the line',
+            margin: $hurry->atS - (float) $carrier->thrownAt,
+            gainYd: $qy,
+            firstFree: $hurry->role,
+            metYYd: $qy,
+            metXYd: $qx,
+            outAt: $hurry->atS,
+            why: sprintf(
                 'the %s is at Q at %.2f s, the ball to %s leaves at %.2f',
                 $hurry->role,
                 $hurry->atS,
                 $carrier->letter,
                 (float) $carrier->thrownAt,
             ),
-            Worth::ofRun($qy, $situation->successYd(), []),
-            $situation->runSuccessYd(),
+            worth: Worth::ofRun($qy, $situation->successYd(), []),
+            needYd: $situation->runSuccessYd(),
         );
     }
 

@@ -92,19 +92,19 @@ final class RunProver
         );
         if ($before?->throws === true) {
             return new RunProof(
-                $scene,
-                $resolved,
-                $carriers,
-                $made,
-                $defense,
-                isset($carriers['throw'])
+                scene: $scene,
+                resolved: $resolved,
+                carriers: $carriers,
+                made: $made,
+                defense: $defense,
+                ruleTrue: isset($carriers['throw'])
                     ? $decider->carried('throw', [])
                     : $decider->thrown([]) ?? $decider->outcome([]),
-                [],
-                [],
-                $decider,
-                [],
-                $before,
+                keys: [],
+                pairs: [],
+                decider: $decider,
+                byRule: [],
+                before: $before,
             );
         }
         $byRule = [];
@@ -128,17 +128,17 @@ final class RunProver
         }
 
         return new RunProof(
-            $scene,
-            $resolved,
-            $carriers,
-            $made,
-            $defense,
-            $decider->outcome($byRule),
-            $keys,
-            self::pairs($keys, $decider),
-            $decider,
-            $byRule,
-            $before,
+            scene: $scene,
+            resolved: $resolved,
+            carriers: $carriers,
+            made: $made,
+            defense: $defense,
+            ruleTrue: $decider->outcome($byRule),
+            keys: $keys,
+            pairs: self::pairs($keys, $decider),
+            decider: $decider,
+            byRule: $byRule,
+            before: $before,
         );
     }
 

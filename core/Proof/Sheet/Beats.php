@@ -95,16 +95,16 @@ final readonly class Beats
             $leftS = $left->open() ? $left->margin : null;
             if ($leftS === null || $closest === null || $leftS < $closest->leftS) {
                 $closest = new self(
-                    $change['role'],
-                    $change['name'],
-                    $change['costYd'],
-                    $change['why'],
-                    $change['xYd'],
-                    $change['yYd'],
-                    null,
-                    $change['look'],
-                    $leftS,
-                    $change['with'],
+                    defender: $change['role'],
+                    name: $change['name'],
+                    costYd: $change['costYd'],
+                    why: $change['why'],
+                    xYd: $change['xYd'],
+                    yYd: $change['yYd'],
+                    act: null,
+                    look: $change['look'],
+                    leftS: $leftS,
+                    with: $change['with'],
                 );
             }
             if ($leftS === null) {

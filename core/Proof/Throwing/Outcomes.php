@@ -91,23 +91,34 @@ final readonly class Outcomes
         $gain = $this->afterCatch->gain($line, $tracks);
 
         return new Outcome(
-            $action,
-            $line->letter,
-            $line,
-            $margin,
-            Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
-            $this->afterCatch->toTheGoal($gain),
-            $why,
-            $reads,
-            $best,
-            $this->afterCatch->worth($line, $margin, $gain),
+            action: $action,
+            letter: $line->letter,
+            line: $line,
+            margin: $margin,
+            completion: Worth::completion($this->scene->aimYd($line->distanceYd), $margin),
+            gainYd: $this->afterCatch->toTheGoal($gain),
+            why: $why,
+            reads: $reads,
+            best: $best,
+            worth: $this->afterCatch->worth($line, $margin, $gain),
         );
     }
 
     /** @param  array<string, array{margin: float, line: ThrowLine|null}>  $reads */
     private static function nobody(float $margin, string $why, array $reads, ?float $best): Outcome
     {
-        return new Outcome('throwaway', null, null, $margin, 0.0, 0.0, $why, $reads, $best, Worth::none());
+        return new Outcome(
+            action: 'throwaway',
+            letter: null,
+            line: null,
+            margin: $margin,
+            completion: 0.0,
+            gainYd: 0.0,
+            why: $why,
+            reads: $reads,
+            best: $best,
+            worth: Worth::none(),
+        );
     }
 
     /**

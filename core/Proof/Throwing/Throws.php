@@ -138,7 +138,20 @@ final class Throws
             [$px, $py, $pt] = [[$x], [$y], [$flight]];
         }
 
-        return new ThrowLine($letter, $i, $touch, $x, $y, $flight, $distance, $px, $py, $pt, $throw[1], $throw[2]);
+        return new ThrowLine(
+            letter: $letter,
+            step: $i,
+            touch: $touch,
+            xYd: $x,
+            yYd: $y,
+            flight: $flight,
+            distanceYd: $distance,
+            px: $px,
+            py: $py,
+            pt: $pt,
+            groundSpeed: $throw[1],
+            upSpeed: $throw[2],
+        );
     }
 
     /**

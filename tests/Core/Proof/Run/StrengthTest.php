@@ -13,8 +13,20 @@ function actBringing(string $act, float $marginS, float $gainYd): array
 {
     return [
         'acts' => [new RunAct($act, 'give', 0.5)],
-        'outcome' => new RunOutcome('give', 'R', 'right A gap', $marginS, $gainYd, null, null, null, 0.5, '',
-            new Worth(0.5, 4.0), 4.0),
+        'outcome' => new RunOutcome(
+            action: 'give',
+            letter: 'R',
+            where: 'right A gap',
+            margin: $marginS,
+            gainYd: $gainYd,
+            firstFree: null,
+            metYYd: null,
+            metXYd: null,
+            outAt: 0.5,
+            why: '',
+            worth: new Worth(0.5, 4.0),
+            needYd: 4.0,
+        ),
     ];
 }
 
