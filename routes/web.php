@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\CallController;
+use App\Http\Controllers\DrillController;
 use App\Http\Controllers\Film\BreakdownController;
 use App\Http\Controllers\Film\ChartController;
 use App\Http\Controllers\Film\ClipController;
@@ -149,7 +150,9 @@ Route::prefix('api/v1')->group(function (): void {
         Route::get('players/{player}/reps', [RepController::class, 'index']);
         Route::get('players/{player}/reps/{question}', [RepController::class, 'show']);
         Route::post('players/{player}/reps/{question}', [RepController::class, 'store']);
+        Route::apiResource('drills', DrillController::class)->except(['show']);
         Route::apiResource('practices', PracticeController::class);
+        Route::get('practices/{practice}/drills', [PracticeController::class, 'drills']);
         Route::post('practices/{practice}/fill', [PracticeController::class, 'fill']);
         Route::get('reps', [RepController::class, 'standing']);
         Route::get('players/{player}/records.{format}', [PlayerController::class, 'records'])

@@ -2,7 +2,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { compile } from 'json-schema-to-typescript';
 
-const names = ['call', 'formation', 'look', 'film', 'proof', 'book'];
+const names = ['call', 'formation', 'look', 'film', 'proof', 'book', 'drill'];
 const target = new URL('../resources/js/api/schema.d.ts', import.meta.url);
 const read = (name) => JSON.parse(readFileSync(new URL(`../schemas/${name}.schema.json`, import.meta.url), 'utf8'));
 

@@ -16,7 +16,7 @@ class Schemas
     {
         $this->validator = new Validator;
         $this->validator->setMaxErrors(10);
-        foreach (['call', 'formation', 'look', 'film', 'proof', 'book'] as $name) {
+        foreach (['call', 'formation', 'look', 'film', 'proof', 'book', 'drill'] as $name) {
             $this->validator->resolver()?->registerFile("jacotaxis:$name", base_path("schemas/$name.schema.json"));
         }
     }

@@ -20,7 +20,7 @@ use Jacotaxis\Core\Practice\ScriptRow;
  * @property string $opponent whose looks are run against
  * @property string $starts_at hours and minutes
  * @property list<array{kind: string, minutes: int, contact: bool, where: string, emphasis: string,
- *     script: list<array{call: string, look: string|null, hash: string}>}> $periods
+ *     script: list<array{call: string, look: string|null, hash: string}>, drills?: list<string>}> $periods
  * @property int $version
  */
 class Practice extends Model

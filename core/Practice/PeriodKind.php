@@ -20,6 +20,12 @@ enum PeriodKind: string
         return $this !== self::Individual && $this !== self::Group;
     }
 
+    /** Whether drills are given in it, group by group. */
+    public function hasDrills(): bool
+    {
+        return ! $this->hasScript();
+    }
+
     /** Whether men go at one another at full speed where nobody says otherwise. */
     public function isContact(): bool
     {

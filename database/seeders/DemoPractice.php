@@ -3,10 +3,14 @@
 namespace Database\Seeders;
 
 use App\Models\Practice;
+use App\Practice\DrillWork;
 use App\Practice\FilledScript;
 use Carbon\CarbonImmutable;
 
-/** Two practices of this week against the demo's opponent, their scripts filled by the product. */
+/**
+ * Two practices of this week against the demo's opponent, their scripts and drills filled by the product; and the one
+ * that is on the demo's film, with the drills that were given in it.
+ */
 class DemoPractice
 {
     private const OPPONENT = 'Granite Pass';
@@ -21,8 +25,15 @@ class DemoPractice
         ['walk-through', 8, false, 'their pressures', 6],
     ];
 
+    /** The day of the practice on film, and its drills. */
+    private const FILMED = ['2026-09-15', ['combination', 'zone steps', 'triangle', 'read reps']];
+
     public function run(): void
     {
+        [$day, $drills] = self::FILMED;
+        Practice::query()->create(['held_on' => $day, 'title' => 'First steps', 'opponent' => self::OPPONENT,
+            'periods' => [['kind' => 'individual', 'minutes' => 20, 'contact' => false, 'where' => '',
+                'emphasis' => 'hip, then climb', 'script' => [], 'drills' => $drills]]]);
         $tuesday = CarbonImmutable::now()->startOfWeek()->addDay();
         foreach ([$tuesday, $tuesday->addDay()] as $day) {
             $practice = Practice::query()->create([
@@ -30,11 +41,15 @@ class DemoPractice
                 'title' => $day->equalTo($tuesday) ? 'First scripts' : 'Their pressures',
                 'opponent' => self::OPPONENT,
                 'periods' => array_map(fn (array $p): array => ['kind' => $p[0], 'minutes' => $p[1],
-                    'contact' => $p[2], 'where' => '', 'emphasis' => $p[3], 'script' => []], self::PERIODS),
+                    'contact' => $p[2], 'where' => '', 'emphasis' => $p[3], 'script' => [], 'drills' => []],
+                    self::PERIODS),
             ]);
             foreach (self::PERIODS as $n => [, , , , $plays]) {
                 $periods = $practice->periods;
                 $periods[$n]['script'] = $plays === 0 ? [] : FilledScript::rows($practice, $n, $plays);
+                $periods[$n]['drills'] = $periods[$n]['kind'] === 'individual'
+                    ? (new DrillWork($practice))->fitting($periods[$n]['minutes'])
+                    : [];
                 $practice->update(['periods' => array_values($periods)]);
             }
         }

@@ -32,7 +32,7 @@ function heldOn(string $day, array $change = []): TestResponse
 function period(string $kind, array $change = []): array
 {
     return ['kind' => $kind, 'minutes' => 15, 'contact' => false, 'where' => '', 'emphasis' => '', 'script' => [],
-        ...$change];
+        'drills' => [], ...$change];
 }
 
 /** Saves periods on the version the practice has. */
@@ -312,3 +312,58 @@ it('charts from no script where none is meant', function (array $reel): void {
     'the defense\'s practice' => [['kind' => 'practice', 'played_on' => '2026-10-06', 'ours' => false]],
     'no day' => [['kind' => 'practice', 'played_on' => null]],
 ]);
+
+/** Grades a man's snaps of a game of a day, so many of them with a fault. */
+function gradedGame(string $day, string $letter, int $snaps, int $faulty, string $fault): void
+{
+    $film = Reel::query()->create(['title' => "Game $day", 'kind' => 'game', 'played_on' => $day]);
+    $player = Player::query()->where('letter', $letter)->orderBy('depth')->firstOrFail();
+    foreach (range(1, $snaps) as $n) {
+        $snap = Snap::query()->forceCreate(['reel_id' => $film->id, 'place' => $n, 'document' => [], 'call' => 'x',
+            'version' => 1, 'run' => false]);
+        Grade::query()->forceCreate(['snap_id' => $snap->id, 'player_id' => $player->id, 'man' => $letter,
+            'mark' => $n <= $faulty ? -1 : 1, 'faults' => $n <= $faulty ? [$fault] : [], 'counts' => true,
+            'asked' => 'climb', 'reason' => '', 'done' => '']);
+    }
+}
+
+it('proposes drills by the faults on the latest film, and says what fits', function (): void {
+    Grade::query()->delete();
+    gradedGame('2026-09-30', 'RG', 40, 4, 'FLT-28');
+    $practice = heldOn('2026-10-06')->json('practice');
+    $drills = fn (int $minutes): array => $this->getJson("/api/v1/practices/{$practice['id']}/drills?minutes=$minutes")
+        ->assertOk()
+        ->json();
+
+    expect($drills(12)['proposed'])->toBe([['drill' => 'combination', 'group' => 'line', 'minutes' => 10,
+        'times' => 4, 'why' => 'waits at the first level 4']])
+        ->and($drills(12)['fitting'])->toBe(['combination'])
+        ->and($drills(9)['fitting'])->toBe([]);
+});
+
+it('proposes nothing by film that is older than the latest window, or comes after the practice', function (): void {
+    Grade::query()->delete();
+    gradedGame('2026-09-01', 'RG', 40, 4, 'FLT-28');
+    gradedGame('2026-09-30', 'RG', 40, 0, 'FLT-28');
+    gradedGame('2026-10-09', 'RG', 40, 9, 'FLT-28');
+    $practice = heldOn('2026-10-06')->json('practice');
+    $this->getJson("/api/v1/practices/{$practice['id']}/drills")->assertOk()->assertJsonPath('proposed', []);
+});
+
+it('keeps the drills of a period and says what became of their fault', function (): void {
+    Grade::query()->delete();
+    gradedGame('2026-09-30', 'RG', 200, 60, 'FLT-28');
+    $given = heldOn('2026-10-06')->json('practice');
+    $kept = withPeriods($given, [period('individual', ['drills' => ['combination', 'no such card']])])->assertOk();
+    gradedGame('2026-10-10', 'RG', 200, 10, 'FLT-28');
+    $next = heldOn('2026-10-13')->json('practice');
+    $effects = $this->getJson("/api/v1/practices/{$next['id']}/drills")->assertOk()->json('effects');
+
+    expect($kept->json('practice.periods.0.drills'))->toBe(['combination', 'no such card'])
+        ->and($next['periods'][0]['drills'])->toBe([])
+        ->and($effects)->toHaveCount(1)
+        ->and($effects[0])->toMatchArray(['drill' => 'combination', 'since' => '2026-10-06', 'times' => 1,
+            'said' => 'less since', 'isWithoutEffect' => false])
+        ->and($effects[0]['before'])->toMatchArray(['hits' => 60, 'of' => 200])
+        ->and($effects[0]['after'])->toMatchArray(['hits' => 10, 'of' => 200]);
+});

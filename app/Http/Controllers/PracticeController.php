@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Http\Problem;
 use App\Models\Practice;
 use App\Models\StaffWords;
+use App\Practice\DrillWork;
 use App\Practice\FilledScript;
 use App\Practice\WeekReps;
 use Illuminate\Database\Eloquent\Collection;
@@ -52,7 +53,7 @@ class PracticeController extends Controller
         $last = Practice::query()->orderByDesc('held_on')->orderByDesc('id')->first();
         $periods = array_map(fn (array $p): array => [
             'kind' => $p['kind'], 'minutes' => $p['minutes'], 'contact' => $p['contact'],
-            'where' => $p['where'] ?? '', 'emphasis' => '', 'script' => [],
+            'where' => $p['where'] ?? '', 'emphasis' => '', 'script' => [], 'drills' => [],
         ], $last->periods ?? self::usual());
 
         return $this->answer(Practice::query()->create($given + ['periods' => $periods]), 201);
@@ -63,12 +64,14 @@ class PracticeController extends Controller
         $this->authorize('update', $practice);
         $given = $request->validate(self::head() + [
             'periods' => 'present|list|max:24',
-            'periods.*' => 'required|array:kind,minutes,contact,where,emphasis,script',
+            'periods.*' => 'required|array:kind,minutes,contact,where,emphasis,script,drills',
             'periods.*.kind' => ['required', Rule::enum(PeriodKind::class)],
             'periods.*.minutes' => 'required|integer|min:1|max:120',
             'periods.*.contact' => 'required|boolean',
             'periods.*.where' => 'present|nullable|string|max:60',
             'periods.*.emphasis' => 'present|nullable|string|max:200',
+            'periods.*.drills' => 'list|max:12',
+            'periods.*.drills.*' => 'required|string|max:80',
             'periods.*.script' => 'present|list|max:40',
             'periods.*.script.*' => 'required|array:call,look,hash',
             'periods.*.script.*.call' => 'required|string|max:26',
@@ -77,7 +80,7 @@ class PracticeController extends Controller
         ]);
         $given['periods'] = array_map(fn (array $p): array => [
             ...$p, 'minutes' => (int) $p['minutes'], 'contact' => (bool) $p['contact'],
-            'where' => (string) $p['where'], 'emphasis' => (string) $p['emphasis'],
+            'where' => (string) $p['where'], 'emphasis' => (string) $p['emphasis'], 'drills' => $p['drills'] ?? [],
         ], array_values($given['periods']));
 
         return $this->answer($practice->saveOn($this->basedOn($request), self::said($given)));
@@ -105,6 +108,20 @@ class PracticeController extends Controller
         }
 
         return new JsonResponse(['rows' => $rows]);
+    }
+
+    /** The drills the faults on film ask for, those that fit the minutes of a period, and what became of the given. */
+    public function drills(Request $request, Practice $practice): JsonResponse
+    {
+        $this->authorize('view', $practice);
+        $given = $request->validate(['minutes' => 'integer|min:1|max:120']);
+        $work = new DrillWork($practice);
+
+        return new JsonResponse([
+            'proposed' => $work->proposed(),
+            'fitting' => $work->fitting((int) ($given['minutes'] ?? 0)),
+            'effects' => $work->effects(),
+        ]);
     }
 
     /** @return list<array{kind: string, minutes: int, contact: bool}> */
@@ -150,7 +167,8 @@ class PracticeController extends Controller
             'week' => ['contactMinutes' => $week->contactMinutes, 'over' => $week->isOver($limit),
                 'caution' => $week->caution($limit)],
             'kinds' => array_map(fn (PeriodKind $kind): array => ['kind' => $kind->value,
-                'hasScript' => $kind->hasScript(), 'contact' => $kind->isContact()], PeriodKind::cases()),
+                'hasScript' => $kind->hasScript(), 'hasDrills' => $kind->hasDrills(),
+                'contact' => $kind->isContact()], PeriodKind::cases()),
             'reps' => (new WeekReps($practice))->rows((int) $schools->value('ready-reps')),
         ], $status, ['ETag' => "\"{$practice->version}\""]);
     }

@@ -1,7 +1,9 @@
+import type { Interval } from './types';
+
 export type PeriodKind = 'individual' | 'group' | 'inside run' | 'seven on seven' | 'team' | 'walk-through';
 
 /** What a kind of period is: whether plays are run in it, and whether it is full contact where nobody says otherwise. */
-export type KindOfPeriod = { kind: PeriodKind; hasScript: boolean; contact: boolean };
+export type KindOfPeriod = { kind: PeriodKind; hasScript: boolean; hasDrills: boolean; contact: boolean };
 
 export type Hash = 'left' | 'middle' | 'right';
 
@@ -14,6 +16,8 @@ export type Period = {
     where: string;
     emphasis: string;
     script: ScriptRow[];
+    /** Names of drill cards; older periods have none. */
+    drills?: string[];
 };
 
 export type Practice = {
@@ -53,3 +57,19 @@ export type PracticeRow = Pick<Practice, 'id' | 'held_on' | 'title' | 'opponent'
     minutes: number;
     contactMinutes: number;
 };
+
+/** A drill the faults on the latest film ask for. */
+export type ProposedDrill = { drill: string; group: string; minutes: number; times: number; why: string };
+
+/** What became of a fault in games after its drill was given. */
+export type DrillEffect = {
+    drill: string;
+    since: string;
+    times: number;
+    before: Interval;
+    after: Interval;
+    said: string;
+    isWithoutEffect: boolean;
+};
+
+export type DrillWork = { proposed: ProposedDrill[]; fitting: string[]; effects: DrillEffect[] };

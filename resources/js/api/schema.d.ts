@@ -1660,3 +1660,95 @@ export interface BookSet {
    */
   on?: string;
 }
+/**
+ * A drill card: who, with what, where, on which cue, and what it cures. Yards across (positive to the right) and downfield from the spot of the drill; minutes.
+ */
+export interface DrillDocument {
+  kind: "jacotaxis.drill";
+  version: 1;
+  name: string;
+  group: string;
+  purpose: string;
+  /**
+   * Minutes a group needs for it.
+   */
+  minutes: number;
+  /**
+   * Whether men meet at speed.
+   */
+  contact: boolean;
+  /**
+   * @minItems 1
+   * @maxItems 22
+   */
+  men: {
+    letter: string;
+    role: string;
+  }[];
+  /**
+   * @maxItems 12
+   */
+  equipment: string[];
+  /**
+   * @maxItems 40
+   */
+  cones: {
+    xYd: number;
+    yYd: number;
+    label?: string;
+  }[];
+  /**
+   * @maxItems 20
+   */
+  bags: {
+    xYd: number;
+    yYd: number;
+    label?: string;
+  }[];
+  /**
+   * @minItems 1
+   * @maxItems 22
+   */
+  paths: {
+    man: string;
+    /**
+     * The flight of a ball he throws.
+     */
+    ball?: boolean;
+    /**
+     * @minItems 1
+     * @maxItems 30
+     */
+    points: {
+      xYd: number;
+      yYd: number;
+      foot?: "left" | "right";
+      count?: number;
+    }[];
+  }[];
+  coach: {
+    xYd: number;
+    yYd: number;
+    label?: string;
+  };
+  start: string;
+  finish: string;
+  tempo: string;
+  rotation: string;
+  /**
+   * @maxItems 6
+   */
+  cues: string[];
+  /**
+   * @maxItems 12
+   */
+  variants: {
+    who: string;
+    does: string;
+  }[];
+  /**
+   * @maxItems 12
+   */
+  faults: string[];
+  caution: string | null;
+}

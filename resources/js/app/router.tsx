@@ -75,6 +75,14 @@ const practice = createRoute({
     component: lazyRouteComponent(() => import('../practice/Practices'), 'Practices'),
 });
 
+const drills = createRoute({
+    getParentRoute: () => root,
+    path: '/practice/drills',
+    validateSearch: (s: Record<string, unknown>): { drill?: string } =>
+        typeof s.drill === 'string' ? { drill: s.drill } : {},
+    component: lazyRouteComponent(() => import('../drills/DrillCards'), 'DrillCards'),
+});
+
 const reps = createRoute({
     getParentRoute: () => root,
     path: '/reps',
@@ -144,6 +152,7 @@ export const router = createRouter({
         teach,
         grades,
         practice,
+        drills,
         reps,
         roster,
         people,

@@ -222,15 +222,17 @@ export function Week() {
                                             key={f.id}
                                             className="flex items-baseline gap-2 border-b border-faint py-0.5"
                                         >
-                                            <Link
-                                                to="/teach"
-                                                search={{ fault: f.id }}
-                                                className="min-w-0 flex-1 hover:underline"
-                                                title="The reel that teaches it"
-                                            >
-                                                {f.label}
-                                                {f.drill && <span className="block text-xs text-soft">{f.drill}</span>}
-                                            </Link>
+                                            <div className="min-w-0 flex-1">
+                                                <Link
+                                                    to="/teach"
+                                                    search={{ fault: f.id }}
+                                                    className="block hover:underline"
+                                                    title="The reel that teaches it"
+                                                >
+                                                    {f.label}
+                                                </Link>
+                                                {f.drill && <DrillLink drill={f.drill} />}
+                                            </div>
                                             <button
                                                 type="button"
                                                 className="underline"
@@ -255,6 +257,19 @@ export function Week() {
                 />
             )}
         </div>
+    );
+}
+
+function DrillLink({ drill }: { drill: string }) {
+    return (
+        <Link
+            to="/practice/drills"
+            search={{ drill }}
+            className="block text-xs text-soft hover:underline"
+            title="The card of the drill"
+        >
+            {drill}
+        </Link>
     );
 }
 

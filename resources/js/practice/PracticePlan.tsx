@@ -8,6 +8,8 @@ import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { capital, dayWords } from '../ui/words';
 import { starts } from './clock';
+import { Drills } from './Drills';
+import { Effects } from './Effects';
 import { ScoutCards } from './ScoutCards';
 import { Script } from './Script';
 import { usePractice } from './usePractice';
@@ -22,6 +24,7 @@ export function PracticePlan({ id }: { id: string }) {
     if (!answer.data) return <p className="p-8 text-soft">The practice comes …</p>;
     const { practice, minutes, contactMinutes, kinds } = answer.data;
     const runsPlays = (p: Period) => kinds.some((k) => k.kind === p.kind && k.hasScript);
+    const givesDrills = (p: Period) => kinds.some((k) => k.kind === p.kind && k.hasDrills);
     const book = calls.data?.calls ?? [];
     const all = looks.data?.looks ?? [];
     const theirs = all.filter((l) => l.opponent === practice.opponent);
@@ -81,6 +84,15 @@ export function PracticePlan({ id }: { id: string }) {
                                 onChange={(c) => period(n, c)}
                                 onGone={() => put(practice.periods.filter((_, m) => m !== n))}
                             />
+                            {givesDrills(p) && (
+                                <Drills
+                                    practice={id}
+                                    minutes={p.minutes}
+                                    drills={p.drills ?? []}
+                                    name={`period ${n + 1}`}
+                                    onDrills={(drills) => period(n, { drills })}
+                                />
+                            )}
                             {runsPlays(p) && (
                                 <Script
                                     rows={p.script}
@@ -107,7 +119,7 @@ export function PracticePlan({ id }: { id: string }) {
                     Add a period
                 </Button>
             </article>
-            <Beside data={answer.data} />
+            <Beside data={answer.data} id={id} />
         </div>
     );
 }
@@ -205,7 +217,7 @@ function Held({ value, onHeld, ...rest }: HeldProps) {
     );
 }
 
-function Beside({ data }: { data: PracticeAnswer }) {
+function Beside({ data, id }: { data: PracticeAnswer; id: string }) {
     return (
         <aside className="border-l border-edge bg-card p-4 text-sm stacked:border-t stacked:border-l-0 print:mt-4 print:border-0 print:bg-transparent print:p-0">
             <p className={clsx(data.week.over && 'font-bold text-ball')} role={data.week.over ? 'alert' : undefined}>
@@ -237,6 +249,7 @@ function Beside({ data }: { data: PracticeAnswer }) {
                     </li>
                 ))}
             </ul>
+            <Effects practice={id} />
         </aside>
     );
 }

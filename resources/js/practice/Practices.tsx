@@ -26,6 +26,9 @@ export function Practices() {
                 className="no-print flex flex-col gap-3 overflow-y-auto border-r border-edge bg-card p-2 stacked:border-r-0 stacked:border-b"
             >
                 <NewPractice last={rows[0]} />
+                <Link to="/practice/drills" className="px-2 text-sm underline underline-offset-2 stacked:py-2">
+                    Drill cards
+                </Link>
                 <ul className="stacked:flex stacked:gap-1 stacked:overflow-x-auto">
                     {rows.map((p) => (
                         <li key={p.id}>

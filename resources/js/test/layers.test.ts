@@ -19,7 +19,7 @@ const FLOORS = [
     ['run'],
     ['side'],
     ['series'],
-    ['board', 'book', 'film', 'grades', 'numbers', 'people', 'practice', 'reps', 'roster', 'sheet', 'words'],
+    ['board', 'book', 'drills', 'film', 'grades', 'numbers', 'people', 'practice', 'reps', 'roster', 'sheet', 'words'],
     ['app'],
     ['main.tsx'],
 ];

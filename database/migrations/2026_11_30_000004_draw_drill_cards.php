@@ -1,0 +1,26 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** Drill cards of the staff's own. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('drill_cards', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->string('name', 80)->unique();
+            $table->json('document');
+            $table->unsignedInteger('version')->default(1);
+            $table->timestamps();
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('drill_cards');
+    }
+};
