@@ -12,7 +12,7 @@ const PAPER: Record<string, string> = {
 /** The SVG of a drawing as a file of its own: colours in place of the page's. */
 export function svgText(svg: SVGSVGElement): string {
     const copy = svg.cloneNode(true) as SVGSVGElement;
-    copy.removeAttribute('class');
+    for (const drawn of [copy, ...copy.querySelectorAll('[class]')]) drawn.removeAttribute('class');
     copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
     const text = new XMLSerializer().serializeToString(copy);
     return Object.entries(PAPER).reduce((t, [name, colour]) => t.replaceAll(`var(${name})`, colour), text);
