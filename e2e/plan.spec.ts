@@ -80,3 +80,24 @@ test('says how predictable we are, with the snaps of a habit', async ({ page }) 
     await snaps.click();
     await expect(page.getByRole('complementary', { name: 'Clips' })).toContainText(`${count} snaps`);
 });
+
+test('a trigger of our own is put together from lists, counted at once, and kept', async ({ page }) => {
+    await page.getByRole('link', { name: 'Numbers' }).click();
+    await page.getByRole('button', { name: 'Triggers' }).click();
+    const ours = page.getByRole('region', { name: 'Our own triggers' });
+    await ours.getByRole('button', { name: 'New trigger' }).click();
+    await ours.getByLabel('Name').fill('Their end is wide');
+    await ours.getByLabel('If: who').selectOption('an end');
+    await ours.getByLabel('If: does what').selectOption('contains');
+    await ours.getByLabel('If: how often').fill('1');
+    await ours.getByLabel('Then', { exact: true }).selectOption('draw');
+    await accessible(page);
+    await ours.getByRole('button', { name: 'Keep' }).click();
+    await expect(ours.getByText('If end contains once, then draw.')).toBeVisible();
+    await expect(page.getByRole('article', { name: 'Their end is wide' }).first()).toContainText('Call draw.');
+    await page.reload();
+    await page.getByRole('button', { name: 'Triggers' }).click();
+    await ours.getByRole('button', { name: 'Change Their end is wide' }).click();
+    await ours.getByRole('button', { name: 'Throw it away' }).click();
+    await expect(page.getByRole('article', { name: 'Their end is wide' })).toHaveCount(0);
+});

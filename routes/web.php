@@ -33,6 +33,7 @@ use App\Http\Controllers\Proving\SheetController;
 use App\Http\Controllers\RepController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StaffBookController;
+use App\Http\Controllers\StaffTriggerController;
 use App\Http\Controllers\StaffWordsController;
 use App\Http\Controllers\WordsController;
 use Illuminate\Support\Facades\Route;
@@ -102,6 +103,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('reels/{reel}/breakdown', [BreakdownController::class, 'import']);
         Route::get('reels/{reel}/questions', [SnapController::class, 'questions']);
         Route::get('reels/{reel}/prediction', [ChartController::class, 'predict']);
+        Route::apiResource('triggers', StaffTriggerController::class)->except(['show']);
         Route::get('reels/{reel}/triggers', [TriggerController::class, 'show']);
         Route::put('reels/{reel}/triggers', [TriggerController::class, 'update']);
         Route::post('reels/{reel}/entries', [ChartController::class, 'read']);

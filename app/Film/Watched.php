@@ -5,12 +5,12 @@ namespace App\Film;
 use App\Models\Call;
 use App\Models\Reel;
 use App\Models\Snap;
+use App\Models\StaffTrigger;
 use App\Models\StaffWords;
 use App\Models\TriggerAnswer;
 use Illuminate\Database\Eloquent\Collection;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Film\Chart\Chart;
-use Jacotaxis\Core\Plan\Trigger\Triggers;
 use Jacotaxis\Core\Plan\Trigger\Watch;
 use Jacotaxis\Core\Plan\Trigger\WatchedSnap;
 use Jacotaxis\Core\Words\Description;
@@ -38,7 +38,7 @@ final class Watched
             'answer' => $answers[$p['trigger'].'|'.$p['picture']] ?? null,
             'wrong' => $wrong[$p['trigger']] ?? 0,
             'calls' => self::leadingTo($p['then'], $calls),
-        ], Watch::of($snaps, Triggers::shipped()));
+        ], Watch::of($snaps, StaffTrigger::triggers()));
 
         return ['prompts' => $prompts, 'runs' => Watch::runs($snaps, $floor), 'floor' => $floor];
     }

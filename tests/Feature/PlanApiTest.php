@@ -9,26 +9,6 @@ use App\Models\User;
 
 beforeEach(fn () => $this->actingAs(coach()));
 
-/** A new game with one snap for each line of a quick entry, of a call against a look. */
-function gameOf(string $call, array $lines): Reel
-{
-    $game = ['title' => 'Trigger game', 'kind' => 'game', 'opponent' => 'Granite Pass', 'week' => 9,
-        'played_on' => '2026-10-30', 'ours' => true];
-    $reel = test()->postJson('/api/v1/reels', $game)->assertCreated()->json();
-    foreach ($lines as $line) {
-        $read = test()->postJson("/api/v1/reels/{$reel['id']}/entries", ['line' => $line])
-            ->assertOk()
-            ->json('document');
-        unset($read['chart']['formation']);
-        test()->postJson(
-            "/api/v1/reels/{$reel['id']}/snaps",
-            ['document' => ['call' => $call, 'look' => '4-3 over, cover 3'] + $read],
-        )->assertCreated();
-    }
-
-    return Reel::query()->findOrFail($reel['id']);
-}
-
 const CRACK = 'under center wing right: crack right';
 
 it('W-43, PAC-14: prompts the crack pass on the second such crack, with its clips', function (): void {

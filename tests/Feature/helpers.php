@@ -52,3 +52,23 @@ function numbered(int $n): Snap
 {
     return Snap::query()->where('reel_id', game()->id)->where('number', $n)->firstOrFail();
 }
+
+/** A new game with one snap for each line of a quick entry, of a call against a look. */
+function gameOf(string $call, array $lines): Reel
+{
+    $game = ['title' => 'Trigger game', 'kind' => 'game', 'opponent' => 'Granite Pass', 'week' => 9,
+        'played_on' => '2026-10-30', 'ours' => true];
+    $reel = test()->postJson('/api/v1/reels', $game)->assertCreated()->json();
+    foreach ($lines as $line) {
+        $read = test()->postJson("/api/v1/reels/{$reel['id']}/entries", ['line' => $line])
+            ->assertOk()
+            ->json('document');
+        unset($read['chart']['formation']);
+        test()->postJson(
+            "/api/v1/reels/{$reel['id']}/snaps",
+            ['document' => ['call' => $call, 'look' => '4-3 over, cover 3'] + $read],
+        )->assertCreated();
+    }
+
+    return Reel::query()->findOrFail($reel['id']);
+}

@@ -35,7 +35,7 @@ final class Watch
                 }
             }
             foreach ($pictures as $picture => $of) {
-                $prompt = self::counted($trigger, (string) $picture, $of);
+                $prompt = self::counted($trigger, (string) $picture, $trigger->counted($of));
                 if ($prompt !== null) {
                     $prompts[] = $prompt;
                 }

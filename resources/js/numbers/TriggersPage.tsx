@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
+import type { Triggers } from '../api/planTypes';
 import type { Reel } from '../api/types';
 import { useTriggers } from '../api/useTriggers';
 import { PromptCard } from '../ui/PromptCard';
 import { Select } from '../ui/Select';
+import { OwnTriggers } from './OwnTriggers';
 
 type Props = { onOpen: (title: string, ids: string[]) => void };
 
@@ -24,7 +26,7 @@ export function TriggersPage({ onOpen }: Props) {
     if (reels.data && games.length === 0)
         return <p className="text-soft">No game of ours is charted yet: triggers are counted while charting.</p>;
     return (
-        <section className="grid grid-cols-[minmax(0,1fr)_20rem] gap-8 stacked:block">
+        <section className="grid grid-cols-[minmax(0,1fr)_26rem] gap-8 stacked:block">
             <div>
                 <p className="pb-3 text-xs text-soft">
                     <label>
@@ -66,35 +68,43 @@ export function TriggersPage({ onOpen }: Props) {
                     );
                 })}
             </div>
-            {triggers && triggers.runs.length > 0 && (
-                <div>
-                    <h2 className="mb-1 border-b-2 border-ink text-base font-bold">Runs of this game</h2>
-                    <table className="w-full text-sm">
-                        <tbody>
-                            {triggers.runs.map((r) => (
-                                <tr key={r.family} className="border-b border-faint">
-                                    <th scope="row" className="py-1 text-left">
-                                        {r.family}
-                                    </th>
-                                    <td>
-                                        <button
-                                            type="button"
-                                            className="underline"
-                                            onClick={() => onOpen(`${r.family}, ${r.tries} tries`, r.ids)}
-                                        >
-                                            {r.tries}
-                                        </button>{' '}
-                                        tries
-                                    </td>
-                                    <td className="text-right tabular-nums">{r.average.toFixed(1)} yd</td>
-                                    <td className="pl-2 text-right text-xs">{r.worth ? 'go on' : 'not this run'}</td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
-                    <p className="mt-1 text-xs text-soft">From three tries on; the floor is {triggers.floor} yd.</p>
-                </div>
-            )}
+            <div>
+                <OwnTriggers />
+                {triggers && triggers.runs.length > 0 && <Runs triggers={triggers} onOpen={onOpen} />}
+            </div>
+        </section>
+    );
+}
+
+/** What our runs average in this game, against the floor of the staff. */
+function Runs({ triggers, onOpen }: Props & { triggers: Triggers }) {
+    return (
+        <section>
+            <h2 className="mb-1 border-b-2 border-ink text-base font-bold">Runs of this game</h2>
+            <table className="w-full text-sm">
+                <tbody>
+                    {triggers.runs.map((r) => (
+                        <tr key={r.family} className="border-b border-faint">
+                            <th scope="row" className="py-1 text-left">
+                                {r.family}
+                            </th>
+                            <td>
+                                <button
+                                    type="button"
+                                    className="underline"
+                                    onClick={() => onOpen(`${r.family}, ${r.tries} tries`, r.ids)}
+                                >
+                                    {r.tries}
+                                </button>{' '}
+                                tries
+                            </td>
+                            <td className="text-right tabular-nums">{r.average.toFixed(1)} yd</td>
+                            <td className="pl-2 text-right text-xs">{r.worth ? 'go on' : 'not this run'}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            <p className="mt-1 text-xs text-soft">From three tries on; the floor is {triggers.floor} yd.</p>
         </section>
     );
 }

@@ -25,7 +25,7 @@ export function PromptCard({ prompt: p, busy, onSay, onOpen }: Props) {
             className={clsx(
                 'border-l-4 py-1 pl-2.5 text-[13px]',
                 due ? 'border-ball' : 'border-edge',
-                p.answer !== null && 'opacity-70',
+                p.answer !== null && 'border-dashed',
             )}
         >
             <h3 className="font-bold">
@@ -66,7 +66,7 @@ export function PromptCard({ prompt: p, busy, onSay, onOpen }: Props) {
                                   </Link>
                               </span>
                           ))}
-                    : {p.why}.
+                    {p.why && `: ${p.why}`}.
                 </p>
             )}
             {due && (

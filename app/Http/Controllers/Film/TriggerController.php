@@ -5,12 +5,12 @@ namespace App\Http\Controllers\Film;
 use App\Film\Watched;
 use App\Http\Controllers\Controller;
 use App\Models\Reel;
+use App\Models\StaffTrigger;
 use App\Models\TriggerAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Plan\Trigger\Trigger;
-use Jacotaxis\Core\Plan\Trigger\Triggers;
 
 /** What this game has shown so far of what we wait for, and what the staff makes of it. */
 class TriggerController extends Controller
@@ -27,7 +27,7 @@ class TriggerController extends Controller
     {
         $this->authorize('update', $reel);
         $given = $request->validate([
-            'trigger' => ['required', Rule::in(array_map(fn (Trigger $t): string => $t->id, Triggers::shipped()))],
+            'trigger' => ['required', Rule::in(array_map(fn (Trigger $t): string => $t->id, StaffTrigger::triggers()))],
             'picture' => 'present|nullable|string|max:260',
             'answer' => ['present', 'nullable', Rule::in(TriggerAnswer::ANSWERS)],
         ]);

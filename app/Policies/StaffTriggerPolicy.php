@@ -1,0 +1,7 @@
+<?php
+
+namespace App\Policies;
+
+class StaffTriggerPolicy extends StaffDocumentPolicy
+{
+}
