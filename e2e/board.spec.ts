@@ -223,3 +223,30 @@ test('asks before a call said anew is saved over the open one', async ({ page })
 test('is accessible in both themes', async ({ page }) => {
     await accessible(page);
 });
+
+test('a call that is thrown away is taken back at once, or later by the coordinator', async ({ page }) => {
+    const saved = page.getByRole('navigation', { name: 'Saved calls' });
+    await page.getByLabel('Find a call').fill('stick trips');
+    await saved.getByRole('button', { name: 'Stick trips' }).click();
+    await saved.getByRole('button', { name: 'Throw it away' }).click();
+    await expect(saved.getByRole('button', { name: 'Stick trips' })).toHaveCount(0);
+    await page
+        .getByRole('region', { name: /Notifications/ })
+        .getByRole('button', { name: 'Undo' })
+        .click();
+    await expect(saved.getByRole('button', { name: 'Stick trips' })).toBeVisible();
+    await saved.getByRole('button', { name: 'Stick trips' }).click();
+    await saved.getByRole('button', { name: 'Throw it away' }).click();
+    await expect(saved.getByRole('button', { name: 'Stick trips' })).toHaveCount(0);
+    await page.goto('/people');
+    const gone = page
+        .getByRole('region', { name: 'Thrown away' })
+        .getByRole('listitem')
+        .filter({ hasText: 'Stick trips' });
+    await accessible(page);
+    await gone.getByRole('button', { name: 'Take back' }).click();
+    await expect(gone).toHaveCount(0);
+    await page.goto('/board');
+    await page.getByLabel('Find a call').fill('stick trips');
+    await expect(saved.getByRole('button', { name: 'Stick trips' })).toBeVisible();
+});

@@ -35,7 +35,9 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StaffBookController;
 use App\Http\Controllers\StaffTriggerController;
 use App\Http\Controllers\StaffWordsController;
+use App\Http\Controllers\ThrownAwayController;
 use App\Http\Controllers\WordsController;
+use App\Models\ThrownAway;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api/v1')->group(function (): void {
@@ -153,6 +155,11 @@ Route::prefix('api/v1')->group(function (): void {
         Route::get('players/{player}/reps/{question}', [RepController::class, 'show']);
         Route::post('players/{player}/reps/{question}', [RepController::class, 'store']);
         Route::apiResource('drills', DrillController::class)->except(['show']);
+        Route::get('thrown-away', [ThrownAwayController::class, 'index']);
+        Route::post('thrown-away/{kind}/{id}', [ThrownAwayController::class, 'restore'])
+            ->whereIn('kind', ThrownAway::kinds());
+        Route::delete('thrown-away/{kind}/{id}', [ThrownAwayController::class, 'destroy'])
+            ->whereIn('kind', ThrownAway::kinds());
         Route::apiResource('practices', PracticeController::class);
         Route::get('practices/{practice}/drills', [PracticeController::class, 'drills']);
         Route::post('practices/{practice}/fill', [PracticeController::class, 'fill']);

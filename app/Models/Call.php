@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property string $id
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 class Call extends Model
 {
-    use HasUlids, Versioned;
+    use HasUlids, SoftDeletes, Versioned;
 
     protected $guarded = [];
 

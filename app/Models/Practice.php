@@ -6,6 +6,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Jacotaxis\Core\Practice\Load;
 use Jacotaxis\Core\Practice\Period;
 use Jacotaxis\Core\Practice\PeriodKind;
@@ -25,7 +26,7 @@ use Jacotaxis\Core\Practice\ScriptRow;
  */
 class Practice extends Model
 {
-    use HasUlids, Versioned;
+    use HasUlids, SoftDeletes, Versioned;
 
     public const HASHES = ['left', 'middle', 'right'];
 

@@ -5,6 +5,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Jacotaxis\Core\Plan\Trigger\Trigger;
 use Jacotaxis\Core\Plan\Trigger\TriggerDocument;
 use Jacotaxis\Core\Plan\Trigger\Triggers;
@@ -18,7 +19,7 @@ use Jacotaxis\Core\Plan\Trigger\Triggers;
  */
 class StaffTrigger extends Model
 {
-    use HasUlids, Versioned;
+    use HasUlids, SoftDeletes, Versioned;
 
     protected $guarded = [];
 

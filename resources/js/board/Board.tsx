@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useSearch } from '@tanstack/react-router';
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
+import { useCalls } from '../api/useCalls';
 import { api } from '../api/client';
 import type { CallDocument, Fix, LookDocument, NamedRoute, SavedCall } from '../api/types';
 import { Field } from '../drawing/Field';
@@ -34,7 +34,7 @@ const MIDDLE: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, r
 export function Board() {
     const { call: wanted, look: wantedLook } = useSearch({ from: '/board' });
     const navigate = useNavigate();
-    const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
+    const { calls } = useCalls();
     const shelf = useLookShelf();
     const { id, name, version, saved, document } = useBoard();
     const [named, setNamed] = useState(false);
@@ -55,7 +55,7 @@ export function Board() {
     const run = useRun(document, look, situation, named, answer, press, setPress);
     const { save, asking } = useSaving();
 
-    useWanted(wanted, calls.data?.calls);
+    useWanted(wanted, calls ?? undefined);
     useEffect(() => {
         if (wantedLook) shelf.say(wantedLook);
     }, [wantedLook]); // eslint-disable-line
@@ -108,6 +108,11 @@ export function Board() {
     });
 
     const changed = document !== saved;
+    /** The call that was open is gone: the next one is opened. */
+    const thrown = (gone: SavedCall) => {
+        const next = (calls ?? []).find((c) => c.id !== gone.id);
+        if (next) void navigate({ to: '/board', search: { call: next.id } });
+    };
     return (
         <div className="grid h-full grid-cols-[132px_minmax(0,1fr)_316px] grid-rows-[minmax(64px,auto)_minmax(0,1fr)] stacked:flex stacked:h-auto stacked:flex-col print:h-[190mm] print:grid-cols-[minmax(0,1fr)_300px]">
             <header className="col-span-3 flex items-center gap-4 border-b border-edge px-4 py-1 stacked:flex-wrap stacked:gap-2 stacked:px-3 stacked:[&>:first-child]:basis-full print:col-span-2">
@@ -131,9 +136,10 @@ export function Board() {
                 </Button>
             </header>
             <SavedCalls
-                calls={calls.data?.calls ?? []}
+                calls={calls ?? []}
                 current={id}
                 onOpen={(c) => void navigate({ to: '/board', search: { call: c.id } })}
+                onThrown={thrown}
             >
                 {document && <SavedSets document={document} onDraw={draw} />}
                 {document && id !== null && <SeriesRail call={id} look={answer?.stage.look ?? ''} />}
@@ -202,7 +208,7 @@ export function Board() {
                             onDrawing={setDrawing}
                             onBoth={setBoth}
                             onSideline={() => setSideline(true)}
-                            calls={calls.data?.calls ?? []}
+                            calls={calls ?? []}
                             document={document}
                             name={name}
                             situation={situation}
@@ -222,7 +228,7 @@ export function Board() {
                     </>
                 ) : (
                     <p className="p-8 text-soft">
-                        {calls.data?.calls.length === 0
+                        {calls?.length === 0
                             ? 'Say the first call in the line above, for example gun 2x2: smash right.'
                             : 'Proving…'}
                     </p>

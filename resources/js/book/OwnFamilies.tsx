@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useCalls } from '../api/useCalls';
 import { api } from '../api/client';
-import type { BookFamily, SavedCall, StaffBook } from '../api/types';
+import type { BookFamily, StaffBook } from '../api/types';
 import { Button } from '../ui/Button';
 import type { Lists } from '../api/useBook';
 import { Select } from '../ui/Select';
@@ -18,11 +18,11 @@ const FIELDS = [
 /** Families drawn by the staff; one is ready to be called when its three fields are filled. */
 export function OwnFamilies({ data, onSave }: Props) {
     const families = data.book.families ?? [];
-    const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
+    const { calls } = useCalls();
     const [name, setName] = useState('');
     const [from, setFrom] = useState('');
     const [side, setSide] = useState('');
-    const list = calls.data?.calls ?? [];
+    const list = calls ?? [];
     const take = async () => {
         const call = list.find((c) => c.id === (from || list[0]?.id));
         if (!call) return;

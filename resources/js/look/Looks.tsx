@@ -2,6 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { LOOKS, useLooks } from '../api/useLooks';
+import { useThrowAway } from '../api/useThrowAway';
 import { api } from '../api/client';
 import type { LookDocument, Pictures, SavedLook } from '../api/types';
 import { Button } from '../ui/Button';
@@ -14,14 +16,14 @@ import { refused } from '../api/problems';
 /** The library of looks: a shelf by opponent, each look drawn against a formation, with how often it was shown. */
 export function Looks() {
     const client = useQueryClient();
-    const all = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const all = useLooks().looks;
     const [chosen, setChosen] = useState<string | null>(null);
     const [fresh, setFresh] = useState('');
     const [formation, setFormation] = useState('gun 2x2 right');
     const [said, setSaid] = useState('gun 2x2 right');
     const [naming, setNaming] = useState(false);
 
-    const looks = all.data?.looks ?? [];
+    const looks = all ?? [];
     const opponents = [...new Set([...looks.map((l) => l.opponent), ...(fresh ? [fresh] : [])])];
     const opponent = chosen ?? opponents[0] ?? '';
     const shelf = looks.filter((l) => l.opponent === opponent);
@@ -34,6 +36,7 @@ export function Looks() {
         placeholderData: (before) => before,
     });
 
+    const { throwAway } = useThrowAway('look', [LOOKS]);
     const keep = async (work: () => Promise<unknown>, done?: string) => {
         try {
             await work();
@@ -162,9 +165,7 @@ export function Looks() {
                                     index={i}
                                     onShown={(n) => void put(l, { shown: Math.max(0, n) })}
                                     onWords={(document, words) => void put(l, { document, name: words })}
-                                    onRemove={() =>
-                                        void keep(() => api.remove(`looks/${l.id}`), `Taken off the shelf: ${l.words}`)
-                                    }
+                                    onRemove={() => void throwAway({ id: l.id, name: l.words })}
                                 />
                             ))}
                         </ul>

@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
+import { useLooks } from '../api/useLooks';
 import { api } from '../api/client';
 import type { LookDocument, SavedLook } from '../api/types';
 import { useLook } from '../model/lookStore';
@@ -9,14 +9,14 @@ import { refused } from '../api/problems';
 
 /** The looks of one opponent, which of them is on the field, and the look as changed by hand. */
 export function useLookShelf() {
-    const all = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const all = useLooks().looks;
     const [chosen, setOpponent] = useState('');
     const [at, setAt] = useState(0);
     const { edited, edit } = useLook();
 
-    const opponents = useMemo(() => [...new Set((all.data?.looks ?? []).map((l) => l.opponent))], [all.data]);
+    const opponents = useMemo(() => [...new Set((all ?? []).map((l) => l.opponent))], [all]);
     const opponent = opponents.includes(chosen) ? chosen : (opponents[0] ?? '');
-    const looks = useMemo(() => (all.data?.looks ?? []).filter((l) => l.opponent === opponent), [all.data, opponent]);
+    const looks = useMemo(() => (all ?? []).filter((l) => l.opponent === opponent), [all, opponent]);
     const words = useMemo(() => looks.map((l) => l.words), [looks]);
     const current: SavedLook | undefined = looks[Math.min(at, looks.length - 1)];
 

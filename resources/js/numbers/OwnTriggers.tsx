@@ -49,7 +49,7 @@ export function OwnTriggers() {
                     lists={lists}
                     busy={busy}
                     onKeep={(said) => void keep(own, said).then((kept) => kept && setOpen(null))}
-                    onDrop={own ? () => void drop(own.id).then(() => setOpen(null)) : undefined}
+                    onDrop={own ? () => void drop(own).then(() => setOpen(null)) : undefined}
                     onBack={() => setOpen(null)}
                 />
             ) : (

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { OwnTrigger, TriggerLists, TriggerSaid } from '../api/ownTriggerTypes';
+import { useThrowAway } from '../api/useThrowAway';
 import { useWrite } from '../api/useWrite';
 
 const KEY = ['own triggers'];
@@ -14,15 +15,11 @@ export function useOwnTriggers() {
         otherwise: 'The trigger was not kept.',
         asksAgain,
     });
-    const { write: drop, busy: dropping } = useWrite<string>({
-        send: (id) => api.remove(`triggers/${id}`),
-        otherwise: 'The trigger was not thrown away.',
-        asksAgain,
-    });
+    const { throwAway, busy: dropping } = useThrowAway('trigger', asksAgain);
     return {
         lists: lists.data ?? null,
         keep: (own: OwnTrigger | null, said: TriggerSaid) => write({ own, said }),
-        drop,
+        drop: (own: OwnTrigger) => throwAway({ id: own.id, name: own.document.name }),
         busy: busy || dropping,
     };
 }

@@ -7,6 +7,7 @@ import { useWrite } from '../api/useWrite';
 import { askYes } from '../ui/window/asking';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
+import { ThrownAway } from './ThrownAway';
 
 export type Person = {
     id: string;
@@ -104,6 +105,7 @@ export function People() {
                 </tbody>
             </table>
             <Invite onInvited={setLinked} />
+            <ThrownAway />
         </section>
     );
 }

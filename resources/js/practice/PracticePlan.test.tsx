@@ -8,6 +8,7 @@ import { eachItsOwn, house, refusal, serve } from '../test/house';
 import { PracticePlan } from './PracticePlan';
 
 vi.mock('@tanstack/react-router', () => ({
+    useNavigate: () => () => undefined,
     Link: ({ children, search }: { children: ReactNode; search: { drill: string } }) => (
         <a href={`#${search.drill}`}>{children}</a>
     ),

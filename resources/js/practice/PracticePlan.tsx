@@ -1,9 +1,11 @@
-import { useQuery } from '@tanstack/react-query';
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import { api } from '../api/client';
+import { useSession } from '../api/session';
+import { useCalls } from '../api/useCalls';
+import { useThrowAway } from '../api/useThrowAway';
+import { useNavigate } from '@tanstack/react-router';
+import { useLooks } from '../api/useLooks';
 import type { CallReps, KindOfPeriod, Period, PracticeAnswer } from '../api/practiceTypes';
-import type { SavedCall, SavedLook } from '../api/types';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { capital, dayWords } from '../ui/words';
@@ -17,16 +19,19 @@ import { usePractice } from './usePractice';
 /** A practice on one page: its periods by the clock, their scripts, what the week has of reps and of contact. */
 export function PracticePlan({ id }: { id: string }) {
     const { answer, change, period, fill, busy } = usePractice(id);
-    const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
-    const looks = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const { calls } = useCalls();
+    const { looks } = useLooks();
+    const { throwAway } = useThrowAway('practice', [['practices']]);
+    const mayThrow = useSession().role === 'coordinator';
+    const navigate = useNavigate();
     const [cards, setCards] = useState(false);
     if (answer.isError) return <p className="p-8 text-soft">The practice did not arrive. Load the page again.</p>;
     if (!answer.data) return <p className="p-8 text-soft">The practice comes …</p>;
     const { practice, minutes, contactMinutes, kinds } = answer.data;
     const runsPlays = (p: Period) => kinds.some((k) => k.kind === p.kind && k.hasScript);
     const givesDrills = (p: Period) => kinds.some((k) => k.kind === p.kind && k.hasDrills);
-    const book = calls.data?.calls ?? [];
-    const all = looks.data?.looks ?? [];
+    const book = calls ?? [];
+    const all = looks ?? [];
     const theirs = all.filter((l) => l.opponent === practice.opponent);
     if (cards) return <ScoutCards practice={practice} calls={book} onBack={() => setCards(false)} />;
     const at = starts(practice.starts_at, practice.periods);
@@ -118,6 +123,19 @@ export function PracticePlan({ id }: { id: string }) {
                 >
                     Add a period
                 </Button>
+                {mayThrow && (
+                    <Button
+                        kind="quiet"
+                        className="no-print mt-2 ml-2"
+                        onClick={() =>
+                            void throwAway({ id, name: `${practice.title}, ${dayWords(practice.held_on)}` }).then(
+                                (gone) => gone !== undefined && void navigate({ to: '/practice', search: {} }),
+                            )
+                        }
+                    >
+                        Throw this practice away
+                    </Button>
+                )}
             </article>
             <Beside data={answer.data} id={id} />
         </div>

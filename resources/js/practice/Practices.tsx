@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useSearch } from '@tanstack/react-router';
 import { clsx } from 'clsx';
 import { useState } from 'react';
+import { useLooks } from '../api/useLooks';
 import { api } from '../api/client';
 import type { PracticeAnswer, PracticeRow } from '../api/practiceTypes';
-import type { SavedLook } from '../api/types';
 import { useWrite } from '../api/useWrite';
 import { Button } from '../ui/Button';
 import { dayWords } from '../ui/words';
@@ -65,14 +65,14 @@ export function Practices() {
 
 function NewPractice({ last }: { last?: PracticeRow }) {
     const navigate = useNavigate();
-    const looks = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const { looks } = useLooks();
     const [day, setDay] = useState(new Date().toLocaleDateString('en-CA'));
     const { write, busy } = useWrite<void, PracticeAnswer>({
         send: () =>
             api.post('practices', {
                 held_on: day,
                 title: 'Practice',
-                opponent: last?.opponent ?? looks.data?.looks[0]?.opponent ?? '',
+                opponent: last?.opponent ?? looks?.[0]?.opponent ?? '',
             }),
         otherwise: 'The practice was not made.',
         done: ({ practice }) => void navigate({ to: '/practice', search: { practice: practice.id } }),

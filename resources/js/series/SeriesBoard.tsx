@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useNavigate, useSearch } from '@tanstack/react-router';
 import { useState } from 'react';
+import { useCalls } from '../api/useCalls';
 import { api } from '../api/client';
-import type { SavedCall } from '../api/types';
 import type { SeriesAnswer, SeriesMember } from './types';
 import { useLookShelf } from '../look/useLookShelf';
 import { Fork } from '../ui/Fork';
@@ -23,11 +23,7 @@ export function SeriesBoard() {
     const shelf = useLookShelf();
     const navigate = useNavigate();
     const [picked, setPicked] = useState<string | null>(null);
-    const calls = useQuery({
-        queryKey: ['calls'],
-        queryFn: () => api.get<{ calls: SavedCall[] }>('calls'),
-    });
-    const saved = calls.data?.calls ?? [];
+    const saved = useCalls().calls ?? [];
     const current = saved.find((c) => c.id === wanted) ?? saved.find((c) => 'run' in c.document) ?? saved[0];
     const look = picked ?? said ?? shelf.words[0] ?? '4-2 nickel, cover 3';
     const answer = useQuery({

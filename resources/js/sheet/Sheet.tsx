@@ -1,8 +1,7 @@
 import { Tabs } from 'radix-ui';
-import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { api } from '../api/client';
-import type { SavedCall, SavedLook } from '../api/types';
+import { useCalls } from '../api/useCalls';
+import { useLooks } from '../api/useLooks';
 import { SituationBar } from '../set/SituationBar';
 import type { Situation } from '../api/useProof';
 import { useKeys } from '../ui/keys/useKeys';
@@ -16,15 +15,15 @@ const START: Situation = { hash: 'middle', down: 1, toGoYd: 10, ballOnYd: 40, ru
 
 /** One call against all looks, or the whole menu against the looks of an opponent. */
 export function Sheet() {
-    const calls = useQuery({ queryKey: ['calls'], queryFn: () => api.get<{ calls: SavedCall[] }>('calls') });
-    const all = useQuery({ queryKey: ['looks'], queryFn: () => api.get<{ looks: SavedLook[] }>('looks') });
+    const { calls } = useCalls();
+    const all = useLooks().looks;
     const [situation, setSituation] = useState(START);
     const [named, setNamed] = useState(false);
     const [tab, setTab] = useState('call');
     const [chosen, setOpponent] = useState('');
-    const opponents = useMemo(() => [...new Set((all.data?.looks ?? []).map((l) => l.opponent))], [all.data]);
+    const opponents = useMemo(() => [...new Set((all ?? []).map((l) => l.opponent))], [all]);
     const opponent = opponents.includes(chosen) ? chosen : (opponents[0] ?? '');
-    const looks = useMemo(() => (all.data?.looks ?? []).filter((l) => l.opponent === opponent), [all.data, opponent]);
+    const looks = useMemo(() => (all ?? []).filter((l) => l.opponent === opponent), [all, opponent]);
     useKeys('n', 'proves with our own men, or with the level', () => setNamed((on) => !on));
 
     return (
@@ -78,13 +77,7 @@ export function Sheet() {
                 <SituationBar situation={situation} onChange={setSituation} />
             </header>
             <Tabs.Content value="call" className="min-h-0 flex-1">
-                <CallSheet
-                    calls={calls.data?.calls ?? []}
-                    shown={looks}
-                    opponent={opponent}
-                    situation={situation}
-                    named={named}
-                />
+                <CallSheet calls={calls ?? []} shown={looks} opponent={opponent} situation={situation} named={named} />
             </Tabs.Content>
             <Tabs.Content value="menu" className="min-h-0 flex-1 overflow-auto">
                 <MenuSheet shown={looks} opponent={opponent} situation={situation} named={named} />
