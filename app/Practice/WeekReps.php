@@ -2,10 +2,12 @@
 
 namespace App\Practice;
 
+use App\Film\Watched;
 use App\Models\Call;
 use App\Models\Grade;
 use App\Models\Plan;
 use App\Models\Practice;
+use App\Models\Reel;
 use App\Models\Snap;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -27,6 +29,9 @@ final class WeekReps
 
     /** @var array<string, int> mental errors on our film of the week before, by call as it is written there */
     private array $busts;
+
+    /** @var array<string, int> triggers of our last game that call for it, by id of the call */
+    private array $due;
 
     /** @var list<Call> in the order of the plan, then the rest of the book */
     private array $calls;
@@ -51,6 +56,7 @@ final class WeekReps
         }
         $this->calls = $this->inOrder();
         $this->busts = $this->lastWeek();
+        $this->due = $this->triggered();
     }
 
     /** @return array<string, int> */
@@ -71,6 +77,26 @@ final class WeekReps
         return array_count_values($wrong->map(fn (Grade $g): string => (string) $g->snap->call)->all());
     }
 
+    /** @return array<string, int> */
+    private function triggered(): array
+    {
+        /** @var Reel|null $game */
+        $game = Reel::query()
+            ->where('kind', 'game')
+            ->where('ours', true)
+            ->where('played_on', '<', $this->practice->held_on)
+            ->orderByDesc('played_on')
+            ->first();
+        $due = [];
+        foreach ($game === null ? [] : Watched::of($game)['prompts'] as $prompt) {
+            foreach ($prompt['state'] === 'due' && $prompt['answer'] !== 'wrong' ? $prompt['calls'] : [] as $call) {
+                $due[$call['id']] = ($due[$call['id']] ?? 0) + 1;
+            }
+        }
+
+        return $due;
+    }
+
     /** @return list<array<string, mixed>> the plan's calls with their reps; without a plan those of the scripts */
     public function rows(int $needed): array
     {
@@ -82,7 +108,7 @@ final class WeekReps
                 $ready = new Ready($this->plannedOf($call), $this->givenOf($call), $needed);
                 $rows[] = ['call' => $call->id, 'name' => $call->name, 'planned' => $ready->planned,
                     'given' => $ready->given, 'busts' => $this->bustsOf($call),
-                    'needed' => $needed, 'ready' => $ready->isReady(),
+                    'due' => $this->due[$call->id] ?? 0, 'needed' => $needed, 'ready' => $ready->isReady(),
                     'short' => $ready->short()];
             }
         }
@@ -108,6 +134,7 @@ final class WeekReps
                 $this->plannedOf($call) + $this->givenOf($call),
                 array_count_values($looks),
                 $this->bustsOf($call),
+                $this->due[$call->id] ?? 0,
             );
         }, $of));
     }

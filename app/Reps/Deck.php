@@ -14,9 +14,12 @@ use Illuminate\Database\Eloquent\Collection;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Kinematics\Level;
+use Jacotaxis\Core\Offense\Man;
+use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Reps\Answer;
+use Jacotaxis\Core\Reps\CallNames;
 use Jacotaxis\Core\Reps\Question;
 use Jacotaxis\Core\Reps\Questions;
 use Jacotaxis\Core\Reps\Schedule;
@@ -41,6 +44,9 @@ final class Deck
     private readonly Collection $answers;
 
     private readonly StaffWords $staff;
+
+    /** @var array<string, string>|null words of every call by its name */
+    private ?array $book = null;
 
     public function __construct(private readonly Player $player, private readonly DateTimeImmutable $now)
     {
@@ -122,7 +128,7 @@ final class Deck
         $reps = [];
         foreach ($most > 0 ? $this->plays() : [] as [$call, $look]) {
             $of = [];
-            foreach ($this->reps($call, $look) as $rep) {
+            foreach ($this->inAnyOrder($this->reps($call, $look)) as $rep) {
                 if (! $known->has($rep->id()) && count($of) < self::OF_ONE_PLAY) {
                     $of[] = $rep;
                 }
@@ -134,6 +140,18 @@ final class Deck
         }
 
         return array_slice($reps, 0, $most);
+    }
+
+    /**
+     * @param  list<Rep>  $reps  of one play
+     * @return list<Rep> in another order every day, so that each kind has its turn
+     */
+    private function inAnyOrder(array $reps): array
+    {
+        $rank = fn (Rep $rep): string => sha1("{$this->now->format('Y-m-d')} {$rep->id()}");
+        usort($reps, fn (Rep $a, Rep $b): int => $rank($a) <=> $rank($b));
+
+        return $reps;
     }
 
     /**
@@ -176,6 +194,15 @@ final class Deck
         return array_values($plays);
     }
 
+    /** @return array<string, string> */
+    private function book(): array
+    {
+        /** @var array<string, string> $book */
+        $book = Call::query()->orderBy('id')->pluck('words', 'name')->all();
+
+        return $book;
+    }
+
     /** @return list<Rep> all he can be asked about a call against a look; none where it cannot be proved */
     private function reps(Call $call, Look $look): array
     {
@@ -189,9 +216,14 @@ final class Deck
             );
             $proof = Proving::of($document, LookParser::parse($look->words, $this->staff->book()), $setting);
 
+            $questions = Questions::of($proof, $this->player->letter);
+            $name = $proof instanceof Proof && ! in_array($this->player->letter, Man::LINEMEN, true)
+                ? CallNames::of($call->name, $call->words, $this->book ??= $this->book())
+                : null;
+
             return array_map(
                 fn (Question $q): Rep => new Rep($call, $look, $proof, $q),
-                Questions::of($proof, $this->player->letter),
+                $name === null ? $questions : [...$questions, $name],
             );
         } catch (DomainException) {
             return [];

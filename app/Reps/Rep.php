@@ -37,9 +37,9 @@ final readonly class Rep
         return [
             'id' => $this->id(),
             'kind' => $this->question->kind->value,
-            'call' => $this->call->name,
-            'words' => $this->call->words,
-            // Who has to name the coverage is not told it.
+            'call' => $this->question->kind->hidesCall() ? null : $this->call->name,
+            'words' => $this->question->kind->hidesCall() ? null : $this->call->words,
+            // Who has to name the coverage, or the call, is not told it.
             'look' => $this->question->kind->hidesLook() ? null : $this->look->words,
             'asks' => $this->question->asks,
             'choices' => array_map(

@@ -7,9 +7,9 @@ namespace Jacotaxis\Core\Practice;
 use Jacotaxis\Core\Plan\ShownLook;
 
 /**
- * Fills a script: whoever is shortest of reps comes next, a mental error of last week being a rep that is missing, and
- * the looks come as often as the opponent shows them (largest remainder, Hamilton 1792), each call against the look it
- * has had least.
+ * Fills a script: whoever is shortest of reps comes next, a mental error of last week being a rep that is missing and a
+ * trigger that is due asking for one more. The looks come as often as the opponent shows them (largest remainder,
+ * Hamilton 1792), each call against the look it has had least.
  */
 final class Script
 {
@@ -29,7 +29,7 @@ final class Script
     private function __construct(private readonly array $calls, private array $left)
     {
         foreach ($calls as $call) {
-            $this->reps[$call->id] = $call->reps - $call->busts;
+            $this->reps[$call->id] = $call->counted();
             $this->against[$call->id] = $call->against;
         }
     }

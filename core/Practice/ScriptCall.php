@@ -13,6 +13,7 @@ final readonly class ScriptCall
      * @param  int  $reps  given and planned so far
      * @param  array<string, int>  $against  reps by look
      * @param  int  $busts  mental errors on it on last week's film: each is a rep that did not teach
+     * @param  int  $due  triggers of the last game that call for it: each asks for a rep before the others
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,13 @@ final readonly class ScriptCall
         public int $reps = 0,
         public array $against = [],
         public int $busts = 0,
+        public int $due = 0,
     ) {
+    }
+
+    /** Reps as they count: what taught nothing, and what the last game asks for, is missing. */
+    public function counted(): int
+    {
+        return $this->reps - $this->busts - $this->due;
     }
 }

@@ -15,6 +15,8 @@ enum Kind: string
     case Coverage = 'coverage';
     /** What he himself does. */
     case Job = 'job';
+    /** Which call he sees drawn. */
+    case Call = 'call';
 
     /** Seconds in which an answer is ready to be played (product default). */
     public function allowedS(): float
@@ -22,7 +24,7 @@ enum Kind: string
         return match ($this) {
             self::Ball => 3.0,
             self::Key => 5.0,
-            self::Coverage => 6.0,
+            self::Coverage, self::Call => 6.0,
             self::Job => 8.0,
         };
     }
@@ -33,6 +35,12 @@ enum Kind: string
         return $this === self::Coverage;
     }
 
+    /** Whether he has to find out himself which call it is. */
+    public function hidesCall(): bool
+    {
+        return $this === self::Call;
+    }
+
     public function words(): string
     {
         return match ($this) {
@@ -40,6 +48,7 @@ enum Kind: string
             self::Ball => 'The ball',
             self::Coverage => 'The coverage',
             self::Job => 'His job',
+            self::Call => 'The call',
         };
     }
 }

@@ -253,6 +253,35 @@ it('scripts first what went wrong in the head last week', function (): void {
     ]);
 });
 
+it('asks for the calls the triggers of the last game lead to, but not those told wrong', function (): void {
+    $leak = Call::query()->create(['name' => 'Cedar leak', 'words' => 'x', 'document' => document(
+        'under center wing right, zone left fake, boot right: leak by Y',
+    )]);
+    $other = Call::query()->orderBy('id')->firstOrFail();
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => [$other->id, $leak->id]]);
+    $game = gameOf('under center wing right, zone left fake, boot right: boot flood right', ['r5 m-sink re-contain']);
+    $practice = heldOn(now()->addDays(3)->format('Y-m-d'))->json('practice');
+    $saved = fn (): array => withPeriods(
+        $this->getJson("/api/v1/practices/{$practice['id']}")->json('practice'),
+        [period('team')],
+    )->assertOk()->json();
+    $prompt = $this->getJson("/api/v1/reels/{$game->id}/triggers")->json('prompts.0');
+    $fill = fn (): array => array_column(
+        $this->postJson("/api/v1/practices/{$practice['id']}/fill", ['period' => 0, 'rows' => 2])->json('rows'),
+        'call',
+    );
+
+    expect($prompt)->toMatchArray(['trigger' => 'leak', 'state' => 'due'])
+        ->and(repsOf($saved(), $leak)['due'])->toBe(1)
+        ->and(repsOf($saved(), $other)['due'])->toBe(0)
+        ->and($fill())->toBe([$leak->id, $other->id]);
+    $this->putJson("/api/v1/reels/{$game->id}/triggers", [
+        'trigger' => 'leak', 'picture' => $prompt['picture'], 'answer' => 'wrong',
+    ])->assertOk();
+    expect(repsOf($saved(), $leak)['due'])->toBe(0)
+        ->and($fill())->toBe([$other->id, $leak->id]);
+});
+
 /** A practice of a day with two plays in one period and one in another; the calls that are scripted. */
 function scriptedPractice(string $day): array
 {

@@ -173,9 +173,9 @@ it('asks each man what is his', function (string $letter, array $kinds): void {
     expect(array_diff($found, $kinds))->toBe([])
         ->and($found)->not->toBe([]);
 })->with([
-    'the quarterback' => ['Q', ['key', 'ball', 'coverage']],
+    'the quarterback' => ['Q', ['key', 'ball', 'coverage', 'call']],
     'a lineman' => ['LG', ['job']],
-    'a receiver' => ['H', ['job', 'coverage']],
+    'a receiver' => ['H', ['job', 'coverage', 'call']],
 ]);
 
 it('takes its plays from the plan first, then from the book, all against the opponent', function (): void {
@@ -197,6 +197,30 @@ it('takes its plays from the plan first, then from the book, all against the opp
     expect($questions)->toHaveCount(Deck::DAILY)
         ->and($planned)->toBeGreaterThan(0)->toBeLessThan(Deck::DAILY)
         ->and(array_slice($isPlanned, 0, $planned))->not->toContain(false);
+});
+
+it('asks which call is drawn, and says it only with the answer', function (): void {
+    $player = signedInPasser();
+    $deck = new Deck($player, CarbonImmutable::now()->toDateTimeImmutable());
+    $call = Call::query()->where('words', 'like', '%smash%')->firstOrFail();
+    $id = "call-$call->id-".Look::query()->firstOrFail()->id.'-'.substr(sha1(''), 0, 8);
+    $rep = $deck->find($id);
+    $said = repAnswer($player, $id, $call->name);
+
+    expect($rep->asked())->toMatchArray(['kind' => 'call', 'call' => null, 'words' => null, 'freezeS' => null])
+        ->and(array_column($rep->asked()['choices'], 'value'))->toContain($call->name)
+        ->and($said['right'])->toBeTrue()
+        ->and($said['call'])->toBe($call->name)
+        ->and($said['why'])->toBe("It is $call->words.");
+});
+
+it('asks no lineman which call is drawn: nothing of his is in it', function (): void {
+    $player = Player::query()->where('letter', 'LG')->firstOrFail();
+    $call = Call::query()->where('words', 'like', '%smash%')->firstOrFail();
+    $deck = new Deck($player, CarbonImmutable::now()->toDateTimeImmutable());
+    $id = "call-$call->id-".Look::query()->firstOrFail()->id.'-'.substr(sha1(''), 0, 8);
+
+    expect($deck->find($id))->toBeNull();
 });
 
 it('keeps nothing of what somebody of the staff tries', function (): void {

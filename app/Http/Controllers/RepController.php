@@ -71,6 +71,7 @@ class RepController extends Controller
             'answers' => $asked->right,
             'said' => $asked->rightWords(),
             'why' => $asked->why,
+            'call' => $rep->call->name,
             'look' => $rep->look->words,
             'kept' => $isHis,
             'comesOn' => ($this->deck($player))->schedule($question)->dueOn()?->format('Y-m-d'),

@@ -39,6 +39,8 @@ export type CallReps = {
     given: number;
     /** Mental errors on it on last week's film. */
     busts: number;
+    /** Triggers of our last game that call for it. */
+    due: number;
     needed: number;
     ready: boolean;
     short: number;

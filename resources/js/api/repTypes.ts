@@ -1,13 +1,14 @@
 import type { Frames, Stage } from './types';
 
-export type RepKind = 'key' | 'ball' | 'coverage' | 'job';
+export type RepKind = 'key' | 'ball' | 'coverage' | 'job' | 'call';
 
 /** A question as it is asked; what is right comes with the answer. */
 export type RepQuestion = {
     id: string;
     kind: RepKind;
-    call: string;
-    words: string;
+    /** Null where he has to name it, and so its words. */
+    call: string | null;
+    words: string | null;
     /** Null where he has to name it. */
     look: string | null;
     asks: string;
@@ -33,6 +34,7 @@ export type RepAnswered = {
     answers: string[];
     said: string;
     why: string;
+    call: string;
     look: string;
     /** Whether it was kept: what somebody of the staff tries is not. */
     kept: boolean;

@@ -41,6 +41,25 @@ describe('what the address asks for', () => {
         expect(server.sent).toEqual([]);
     });
 
+    const GONE = '01m8pzrr0vxmmw03d4m0334bnf';
+
+    it('says that a call is no longer in the book, and opens another', async () => {
+        const server = serve({});
+        house(<Screen wanted={GONE} calls={BOOK} />);
+        expect(await screen.findByText('The call in the address is no longer in the book.')).toBeTruthy();
+        expect(screen.getByText('Ridge smash')).toBeTruthy();
+        expect(server.sent).toEqual([]);
+    });
+
+    it('says nothing of the call that was open and is thrown away', async () => {
+        const server = serve({});
+        useBoard.setState({ id: GONE, name: 'Gone', document: call, saved: call, version: 1 });
+        house(<Screen wanted={GONE} calls={BOOK} />);
+        expect(screen.getByText('Ridge smash')).toBeTruthy();
+        expect(screen.queryByText(/no longer in the book/)).toBeNull();
+        expect(server.sent).toEqual([]);
+    });
+
     it('reads a call in words, once, and leaves what is changed afterwards alone', async () => {
         const server = serve({ 'POST words': { document: FLOOD, words: 'gun trips right: flood right' } });
         house(<Screen wanted="gun trips rt: flood rt" calls={BOOK} />);

@@ -4,6 +4,9 @@ import { refused } from '../api/problems';
 import type { CallDocument, SavedCall } from '../api/types';
 import { openCall, useBoard } from '../model/callStore';
 
+/** The number of a saved call, which is no call in words. */
+const IS_NUMBER = /^[0-9a-z]{26}$/;
+
 /**
  * Opens what the address asks for: a saved call by its number or its name, else a call in words. Without any the first
  * of the saved ones, unless a call is on the board already.
@@ -25,6 +28,12 @@ export function useWanted(wanted: string | undefined, calls: SavedCall[] | undef
         // Words are read once: what was changed since then stands.
         if (said.current === wanted) return;
         said.current = wanted;
+        if (IS_NUMBER.test(wanted)) {
+            // Whoever has just thrown it away knows.
+            if (board.id !== wanted) refused(null, 'The call in the address is no longer in the book.');
+            if (calls.length > 0) openCall(calls[0]);
+            return;
+        }
         const read = () =>
             api
                 .post<{ document: CallDocument; words: string }>('words', { words: wanted })

@@ -83,11 +83,22 @@ describe('the plan of a practice', () => {
                         planned: 1,
                         given: 2,
                         busts: 1,
+                        due: 0,
                         needed: 5,
                         ready: false,
                         short: 2,
                     },
-                    { call: 'b', name: 'Zone read', planned: 0, given: 6, busts: 0, needed: 5, ready: true, short: 0 },
+                    {
+                        call: 'b',
+                        name: 'Zone read',
+                        planned: 0,
+                        given: 6,
+                        busts: 0,
+                        due: 1,
+                        needed: 5,
+                        ready: true,
+                        short: 0,
+                    },
                 ],
             }),
         });
@@ -100,6 +111,7 @@ describe('the plan of a practice', () => {
         expect(reps.getByText(/2 \+ 1/)).toBeTruthy();
         expect(reps.getByText(', short 2')).toBeTruthy();
         expect(screen.getByText('ready, 6 given')).toBeTruthy();
+        expect(screen.getAllByText('a trigger of the last game calls for it')).toHaveLength(1);
     });
 
     it('saves a field when it is left, and not at every key', async () => {

@@ -259,6 +259,9 @@ function Beside({ data, id }: { data: PracticeAnswer; id: string }) {
                                     {row.busts} mental {row.busts === 1 ? 'error' : 'errors'} last week
                                 </span>
                             )}
+                            {row.due > 0 && (
+                                <span className="block text-xs text-soft">a trigger of the last game calls for it</span>
+                            )}
                         </span>
                         <span className="text-right whitespace-nowrap">
                             {repsWords(row)}

@@ -28,12 +28,18 @@ export function Asked({ player, letter, question, again, onAnswered, onNext }: P
         [question, isStill, chosen],
     );
     useKeys('enter', 'The next question', () => answer && onNext(), [answer, onNext]);
+    const call = answer?.call ?? question.call;
+    const look = answer?.look ?? question.look;
     return (
         <article className="flex flex-col gap-3">
             <header>
                 <p className="text-sm text-soft">
-                    <b className="text-ink">{question.call}</b> {question.words}
-                    {(answer?.look ?? question.look) && <> against {answer?.look ?? question.look}</>}
+                    {call && (
+                        <>
+                            <b className="text-ink">{call}</b> {question.words}
+                        </>
+                    )}
+                    {look && <> against {look}</>}
                 </p>
                 <h2 className="text-xl font-bold text-balance">
                     {again && <span className="text-soft">Once more: </span>}
@@ -48,8 +54,8 @@ export function Asked({ player, letter, question, again, onAnswered, onNext }: P
                             frames={frames}
                             t={t}
                             ringed={letter}
-                            told={answer !== null}
-                            label={`The men of ${question.call}, you are ${letter}`}
+                            told={answer !== null || question.kind === 'call'}
+                            label={`The men of ${call ?? 'a call'}, you are ${letter}`}
                         />
                     ) : (
                         <p className="p-8 text-soft">

@@ -49,6 +49,7 @@ const said = (right: boolean, change: object = {}) => ({
     answers: ['nickel'],
     said: 'Nickel',
     why: 'Does the nickel take the sit or the flat?',
+    call: 'Call a',
     look: '4-2 nickel, cover 3',
     kept: true,
     comesOn: '2026-12-02',
@@ -200,6 +201,22 @@ describe('the reps of a day', () => {
         await userEvent.click(screen.getByRole('button', { name: /Nickel/ }));
         await screen.findByText('Right.');
         expect(document.body.textContent).toContain('against 4-2 nickel, cover 3');
+    });
+
+    it('draws a call and does not name it where he has to', async () => {
+        serve({
+            'GET players/7/reps': day([
+                question('a', { kind: 'call', call: null, words: null, asks: 'Which call is this?' }),
+            ]),
+            ...pictures('a'),
+            'POST players/7/reps/a': said(true, { call: 'Ridge' }),
+        });
+        house(<Today player="7" />);
+        await standing();
+        expect(document.body.textContent).not.toContain('Ridge');
+        await userEvent.click(screen.getByRole('button', { name: /Nickel/ }));
+        await screen.findByText('Right.');
+        expect(screen.getByText('Ridge')).toBeTruthy();
     });
 
     it('tells who is not the man that it is only tried', async () => {

@@ -27,7 +27,11 @@ export function Today({ player }: { player: string }) {
                         onNext={reps.next}
                     />
                 ) : (
-                    <Done right={reps.right} all={reps.all} missed={reps.missed.map((q) => q.call)} />
+                    <Done
+                        right={reps.right}
+                        all={reps.all}
+                        missed={reps.missed.map((q) => q.call ?? 'a call to be named')}
+                    />
                 )}
             </div>
         </div>

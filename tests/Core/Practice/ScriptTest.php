@@ -14,7 +14,7 @@ use Jacotaxis\Core\Practice\ScriptRow;
 /**
  * Calls by id with their reps; "run", "pass" or "both".
  *
- * @param  array<string, array{0: string, 1: int, 2?: array<string, int>, 3?: int}>  $calls
+ * @param  array<string, array{0: string, 1: int, 2?: array<string, int>, 3?: int, 4?: int}>  $calls
  * @return list<ScriptCall>
  */
 function scriptCalls(array $calls): array
@@ -26,6 +26,7 @@ function scriptCalls(array $calls): array
         $c[1],
         $c[2] ?? [],
         $c[3] ?? 0,
+        $c[4] ?? 0,
     ), array_keys($calls), array_values($calls));
 }
 
@@ -104,6 +105,20 @@ it('fills by hand-worked cases', function (
         ['cover 3' => 1],
         3,
         ['zone against cover 3', 'smash against cover 3', 'zone against cover 3'],
+    ],
+    'what a trigger calls for comes once before the others' => [
+        PeriodKind::Team,
+        ['smash' => ['pass', 1], 'leak' => ['pass', 1, [], 0, 1]],
+        ['cover 3' => 1],
+        3,
+        ['leak against cover 3', 'smash against cover 3', 'leak against cover 3'],
+    ],
+    'a trigger does not outweigh reps that are missing' => [
+        PeriodKind::Team,
+        ['smash' => ['pass', 0], 'leak' => ['pass', 3, [], 0, 1]],
+        ['cover 3' => 1],
+        2,
+        ['smash against cover 3', 'smash against cover 3'],
     ],
     'he meets what he has had least' => [
         PeriodKind::Team,
