@@ -1,7 +1,7 @@
 <?php
 
+use App\Documents\ThrownAway;
 use App\Http\Controllers\CallController;
-use App\Http\Controllers\DrillController;
 use App\Http\Controllers\Film\BreakdownController;
 use App\Http\Controllers\Film\ChartController;
 use App\Http\Controllers\Film\ClipController;
@@ -21,7 +21,9 @@ use App\Http\Controllers\LookController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlayerController;
-use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\Practice\DrillController;
+use App\Http\Controllers\Practice\PracticeController;
+use App\Http\Controllers\Practice\RepController;
 use App\Http\Controllers\Proving\CardController;
 use App\Http\Controllers\Proving\LineCardController;
 use App\Http\Controllers\Proving\PictureController;
@@ -30,14 +32,12 @@ use App\Http\Controllers\Proving\RecognitionController;
 use App\Http\Controllers\Proving\RestingController;
 use App\Http\Controllers\Proving\SeriesController;
 use App\Http\Controllers\Proving\SheetController;
-use App\Http\Controllers\RepController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StaffBookController;
 use App\Http\Controllers\StaffTriggerController;
 use App\Http\Controllers\StaffWordsController;
 use App\Http\Controllers\ThrownAwayController;
 use App\Http\Controllers\WordsController;
-use App\Models\ThrownAway;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api/v1')->group(function (): void {

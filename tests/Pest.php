@@ -5,7 +5,6 @@ use Tests\TestCase;
 
 require_once __DIR__.'/Core/watched.php';
 require_once __DIR__.'/Core/words.php';
-require_once __DIR__.'/Core/drills.php';
 require_once __DIR__.'/Core/filmed.php';
 require_once __DIR__.'/Feature/helpers.php';
 

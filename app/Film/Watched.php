@@ -32,13 +32,15 @@ final class Watched
         $wrong = array_count_values(
             TriggerAnswer::query()->where('answer', 'wrong')->pluck('trigger')->map(strval(...))->all(),
         );
-        $calls = self::calls();
+        $seen = Watch::of($snaps, StaffTrigger::triggers());
+        // Describing a whole book is slow: nobody asks for it where nothing was seen.
+        $calls = $seen === [] ? [] : self::calls();
         $prompts = array_map(fn (array $p): array => [
             ...$p,
             'answer' => $answers[$p['trigger'].'|'.$p['picture']] ?? null,
             'wrong' => $wrong[$p['trigger']] ?? 0,
             'calls' => self::leadingTo($p['then'], $calls),
-        ], Watch::of($snaps, StaffTrigger::triggers()));
+        ], $seen);
 
         return ['prompts' => $prompts, 'runs' => Watch::runs($snaps, $floor), 'floor' => $floor];
     }

@@ -6,42 +6,44 @@ use App\Film\Graded;
 use App\Models\DrillCard;
 use App\Models\Practice;
 use App\Models\StaffWords;
+use Illuminate\Support\Collection;
 use Jacotaxis\Core\Drill\Drill;
-use Jacotaxis\Core\Grade\Interval;
 use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Practice\DrillEffect;
 use Jacotaxis\Core\Practice\DrillPlan;
 use Jacotaxis\Core\Practice\Effect;
-use Jacotaxis\Core\Practice\FaultSeen;
+use Jacotaxis\Core\Practice\GradedSnap;
+use Jacotaxis\Core\Practice\PeriodKind;
 use Jacotaxis\Core\Practice\ProposedDrill;
 
-/**
- * The drills of a practice: those the faults on the latest film ask for, and what became of those that were given.
- *
- * @phpstan-import-type GradedRow from Graded
- */
-final class DrillWork
+/** The drills of a practice: those the faults on the latest film ask for, and what became of those that were given. */
+final readonly class DrillWork
 {
-    /** Looked back for a fault before its drill was given, in windows of the staff. */
-    private const BEFORE = 2;
-
-    /** @var list<GradedRow> */
-    private readonly array $rows;
+    /** @var list<GradedSnap> */
+    private array $snaps;
 
     /** @var array<string, Drill> */
-    private readonly array $drills;
+    private array $drills;
 
-    private readonly int $window;
+    /** @var list<ProposedDrill> */
+    private array $due;
 
-    private readonly FaultKeys $keys;
+    private int $window;
 
-    public function __construct(private readonly Practice $practice)
+    private FaultKeys $keys;
+
+    public function __construct(private Practice $practice)
     {
         $staff = StaffWords::current();
-        $this->rows = Graded::rows();
+        $this->snaps = array_map(
+            fn (array $g): GradedSnap => new GradedSnap($g['group'], $g['day'], $g['kind'] === 'game', $g['faults']),
+            Graded::rows(),
+        );
         $this->drills = DrillCard::drills();
         $this->window = (int) $staff->book()->schools->value('repeat-days');
         $this->keys = $staff->faultKeys();
+        $seen = DrillPlan::seen($this->snaps, Graded::day($practice->held_on), $this->window);
+        $this->due = DrillPlan::proposed($seen, $this->drills);
     }
 
     /** @return list<array{drill: string, group: string, minutes: int, times: int, why: string}> */
@@ -57,30 +59,34 @@ final class DrillWork
                 array_keys($p->faults),
                 $p->faults,
             )),
-        ], $this->due());
+        ], $this->due);
     }
 
-    /** @return list<string> names of the drills that fit the minutes of a period */
-    public function fitting(int $minutes): array
+    /** @return list<list<string>> names of the drills that fit, period by period; none where plays are run */
+    public function fitting(): array
     {
-        return DrillPlan::fitting($this->due(), $minutes);
+        return array_map(
+            fn (array $period): array => PeriodKind::from($period['kind'])->hasDrills()
+                ? DrillPlan::fitting($this->due, $period['minutes'])
+                : [],
+            $this->practice->periods,
+        );
     }
 
     /** @return list<array<string, mixed>> of each drill that was given before this practice, the latest first */
     public function effects(): array
     {
-        $given = [];
-        $earlier = Practice::query()->where('held_on', '<', $this->practice->held_on)->orderBy('held_on')->get();
-        foreach ($earlier as $one) {
-            foreach ($one->periods as $period) {
-                foreach ($period['drills'] ?? [] as $name) {
-                    $given[$name][] = $one->held_on;
-                }
-            }
-        }
         $effects = [];
-        foreach (array_intersect_key($given, $this->drills) as $name => $days) {
-            $effect = $this->effect($this->drills[$name], $days[0], count($days));
+        foreach (array_intersect_key($this->given(), $this->drills) as $name => $days) {
+            $effect = DrillEffect::counted(
+                $this->drills[$name],
+                $days[0],
+                count($days),
+                $this->snaps,
+                Graded::day($days[0]),
+                Graded::day($this->practice->held_on),
+                $this->window,
+            );
             $effects[] = [
                 'drill' => $name,
                 'since' => $effect->since,
@@ -96,54 +102,20 @@ final class DrillWork
         return $effects;
     }
 
-    private function effect(Drill $drill, string $since, int $times): DrillEffect
+    /** @return array<string, non-empty-list<string>> days before this practice on which each drill was given */
+    private function given(): array
     {
-        $first = Graded::day($since);
-        $of = fn (int $from, int $to): Interval => $this->share($drill, $from, $to);
-
-        return new DrillEffect(
-            $drill->name,
-            $since,
-            $times,
-            $of($first - self::BEFORE * $this->window, $first),
-            $of($first, Graded::day($this->practice->held_on)),
-        );
-    }
-
-    /** Share of the group's graded snaps in games with what the drill cures, from one day up to another. */
-    private function share(Drill $drill, int $from, int $to): Interval
-    {
-        $rows = array_filter($this->rows, fn (array $row): bool => $row['kind'] === 'game'
-            && $row['group'] === $drill->group
-            && $row['day'] >= $from
-            && $row['day'] < $to);
-        $has = fn (array $row): bool => array_intersect($row['faults'], $drill->faults) !== [];
-        $with = array_filter($rows, $has);
-
-        return Interval::of(count($with), count($rows));
-    }
-
-    /** @return list<ProposedDrill> by what was seen in the window up to the latest film before this practice */
-    private function due(): array
-    {
-        $before = Graded::day($this->practice->held_on);
-        $days = array_filter(array_column($this->rows, 'day'), fn (int $day): bool => $day < $before);
-        $last = $days === [] ? 0 : max($days);
-        $times = [];
-        foreach ($this->rows as $row) {
-            if ($row['day'] <= $last && $row['day'] > $last - $this->window) {
-                foreach ($row['faults'] as $fault) {
-                    $times[$row['group']][$fault] = ($times[$row['group']][$fault] ?? 0) + 1;
+        /** @var Collection<int, Practice> $earlier */
+        $earlier = Practice::query()->where('held_on', '<', $this->practice->held_on)->orderBy('held_on')->get();
+        $given = [];
+        foreach ($earlier as $one) {
+            foreach ($one->periods as $period) {
+                foreach ($period['drills'] ?? [] as $name) {
+                    $given[$name][] = $one->held_on;
                 }
             }
         }
-        $seen = [];
-        foreach ($times as $group => $faults) {
-            foreach ($faults as $fault => $n) {
-                $seen[] = new FaultSeen($fault, $group, $n);
-            }
-        }
 
-        return DrillPlan::proposed($seen, $this->drills);
+        return $given;
     }
 }

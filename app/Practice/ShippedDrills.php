@@ -16,7 +16,7 @@ final class ShippedDrills
     public static function all(): array
     {
         if (self::$all === null) {
-            $json = file_get_contents(resource_path('drills.json'));
+            $json = file_get_contents(dirname(__DIR__, 2).'/resources/drills.json');
             if ($json === false) {
                 throw new RuntimeException('resources/drills.json is missing: restore it from the release.');
             }

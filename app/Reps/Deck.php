@@ -45,7 +45,7 @@ final class Deck
 
     private readonly StaffWords $staff;
 
-    /** @var array<string, string>|null words of every call by its name */
+    /** @var array<string, string>|null words of every pass of the book by its name */
     private ?array $book = null;
 
     public function __construct(private readonly Player $player, private readonly DateTimeImmutable $now)
@@ -194,13 +194,14 @@ final class Deck
         return array_values($plays);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> passes only: a run is told from a pass at a glance */
     private function book(): array
     {
-        /** @var array<string, string> $book */
-        $book = Call::query()->orderBy('id')->pluck('words', 'name')->all();
+        /** @var Collection<int, Call> $calls */
+        $calls = Call::query()->orderBy('id')->get(['name', 'words', 'document']);
+        $passes = $calls->filter(fn (Call $call): bool => ($call->document['run'] ?? null) === null);
 
-        return $book;
+        return $passes->mapWithKeys(fn (Call $call): array => [$call->name => $call->words])->all();
     }
 
     /** @return list<Rep> all he can be asked about a call against a look; none where it cannot be proved */

@@ -16,6 +16,32 @@ final class DrillPlan
     private const AGAIN = 2;
 
     /**
+     * What was seen in the window of days that ends with the latest film before a day.
+     *
+     * @param  list<GradedSnap>  $snaps
+     * @return list<FaultSeen>
+     */
+    public static function seen(array $snaps, int $before, int $window): array
+    {
+        $earlier = array_filter($snaps, fn (GradedSnap $s): bool => $s->day < $before);
+        $last = max([0, ...array_map(fn (GradedSnap $s): int => $s->day, array_values($earlier))]);
+        $times = [];
+        foreach ($earlier as $snap) {
+            foreach ($snap->day > $last - $window ? $snap->faults : [] as $fault) {
+                $times[$snap->group][$fault] = ($times[$snap->group][$fault] ?? 0) + 1;
+            }
+        }
+        $seen = [];
+        foreach ($times as $group => $faults) {
+            foreach ($faults as $fault => $n) {
+                $seen[] = new FaultSeen($fault, $group, $n);
+            }
+        }
+
+        return $seen;
+    }
+
+    /**
      * @param  list<FaultSeen>  $seen
      * @param  array<string, Drill>  $drills  in the order of the cards
      * @return list<ProposedDrill> what was seen most first; where as often, in the order of the cards

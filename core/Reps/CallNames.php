@@ -10,7 +10,7 @@ final class CallNames
     private const CHOICES = 4;
 
     /**
-     * @param  array<string, string>  $book  words of every call of the book by its name
+     * @param  array<string, string>  $book  words of every pass of the book by its name
      * @return Question|null null where no other call could be meant
      */
     public static function of(string $name, string $words, array $book): ?Question

@@ -47,11 +47,11 @@ class DemoPractice
             foreach (self::PERIODS as $n => [, , , , $plays]) {
                 $periods = $practice->periods;
                 $periods[$n]['script'] = $plays === 0 ? [] : FilledScript::rows($practice, $n, $plays);
-                $periods[$n]['drills'] = $periods[$n]['kind'] === 'individual'
-                    ? (new DrillWork($practice))->fitting($periods[$n]['minutes'])
-                    : [];
                 $practice->update(['periods' => array_values($periods)]);
             }
+            $periods = $practice->periods;
+            $periods[0]['drills'] = (new DrillWork($practice))->fitting()[0];
+            $practice->update(['periods' => $periods]);
         }
     }
 }

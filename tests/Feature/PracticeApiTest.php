@@ -360,14 +360,16 @@ it('proposes drills by the faults on the latest film, and says what fits', funct
     Grade::query()->delete();
     gradedGame('2026-09-30', 'RG', 40, 4, 'FLT-28');
     $practice = heldOn('2026-10-06')->json('practice');
-    $drills = fn (int $minutes): array => $this->getJson("/api/v1/practices/{$practice['id']}/drills?minutes=$minutes")
-        ->assertOk()
-        ->json();
+    withPeriods($practice, [
+        period('individual', ['minutes' => 12]),
+        period('group', ['minutes' => 9]),
+        period('team', ['minutes' => 30]),
+    ])->assertOk();
+    $drills = $this->getJson("/api/v1/practices/{$practice['id']}/drills")->assertOk()->json();
 
-    expect($drills(12)['proposed'])->toBe([['drill' => 'combination', 'group' => 'line', 'minutes' => 10,
+    expect($drills['proposed'])->toBe([['drill' => 'combination', 'group' => 'line', 'minutes' => 10,
         'times' => 4, 'why' => 'waits at the first level 4']])
-        ->and($drills(12)['fitting'])->toBe(['combination'])
-        ->and($drills(9)['fitting'])->toBe([]);
+        ->and($drills['fitting'])->toBe([['combination'], [], []]);
 });
 
 it('proposes nothing by film that is older than the latest window, or comes after the practice', function (): void {

@@ -215,6 +215,8 @@ it('asks which call is drawn, and says it only with the answer', function (): vo
 
     expect($rep->asked())->toMatchArray(['kind' => 'call', 'call' => null, 'words' => null, 'freezeS' => null])
         ->and(array_column($rep->asked()['choices'], 'value'))->toContain($call->name)
+        ->and(Call::query()->whereIn('name', array_column($rep->asked()['choices'], 'value'))->get()
+            ->filter(fn (Call $c): bool => ($c->document['run'] ?? null) !== null)->all())->toBe([])
         ->and($said['right'])->toBeTrue()
         ->and($said['call'])->toBe($call->name)
         ->and($said['why'])->toBe("It is $call->words.");

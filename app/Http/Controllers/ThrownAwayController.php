@@ -2,8 +2,8 @@
 
 namespace App\Http\Controllers;
 
+use App\Documents\ThrownAway;
 use App\Models\Call;
-use App\Models\ThrownAway;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 

@@ -74,4 +74,9 @@ export type DrillEffect = {
     isWithoutEffect: boolean;
 };
 
-export type DrillWork = { proposed: ProposedDrill[]; fitting: string[]; effects: DrillEffect[] };
+export type DrillWork = {
+    proposed: ProposedDrill[];
+    /** Names of the drills that fit, period by period. */
+    fitting: string[][];
+    effects: DrillEffect[];
+};

@@ -110,7 +110,8 @@ export function Board() {
     const changed = document !== saved;
     /** The call that was open is gone: the next one is opened. */
     const thrown = (gone: SavedCall) => {
-        const next = (calls ?? []).find((c) => c.id !== gone.id);
+        const at = (calls ?? []).findIndex((c) => c.id === gone.id);
+        const next = calls?.[at + 1] ?? calls?.[at - 1];
         if (next) void navigate({ to: '/board', search: { call: next.id } });
     };
     return (

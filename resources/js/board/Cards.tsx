@@ -4,6 +4,7 @@ import type { CallDocument, LookDocument, SavedCall } from '../api/types';
 import { useLetters } from '../api/useLetters';
 import type { Situation } from '../api/useProof';
 import { refused } from '../api/problems';
+import { handFile } from '../ui/handFile';
 
 type Props = {
     run: boolean;
@@ -25,11 +26,7 @@ export function Cards({ run, calls, document: call, name, situation, look, men, 
     const fetchCard = async (format: 'pdf' | 'svg', body: object, path = `cards/${format}`) => {
         try {
             const file = await api.file(path, { situation, ...body });
-            const link = document.createElement('a');
-            link.href = URL.createObjectURL(file);
-            link.download = `${name || 'calls'}.${format}`;
-            link.click();
-            setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+            handFile(file, `${name || 'calls'}.${format}`);
         } catch (e) {
             refused(e, 'The cards were not made.', () => fetchCard(format, body, path));
         }

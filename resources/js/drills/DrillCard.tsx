@@ -3,7 +3,8 @@ import type { Drill, DrillRow } from '../api/drillTypes';
 import { Button } from '../ui/Button';
 import { capital } from '../ui/words';
 import { DrillPicture } from './DrillPicture';
-import { given } from './given';
+import { handFile } from '../ui/handFile';
+import { svgText } from './svgText';
 
 type Props = { row: DrillRow; onEdit: () => void };
 
@@ -12,7 +13,9 @@ export function DrillCard({ row, onEdit }: Props) {
     const [turned, setTurned] = useState(false);
     const box = useRef<HTMLDivElement>(null);
     const drill = turned ? row.mirrored : row.document;
-    const picture = () => given(`${drill.name}.svg`, box.current!.querySelector('svg')!, 'image/svg+xml');
+    const file = (text: string, type: string, ending: string) =>
+        handFile(new Blob([text], { type }), `${drill.name}.${ending}`);
+    const picture = () => file(svgText(box.current!.querySelector('svg')!), 'image/svg+xml', 'svg');
     return (
         <article className="min-w-0 overflow-y-auto p-5 stacked:p-3 print:overflow-visible print:p-0">
             <header className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
@@ -30,11 +33,7 @@ export function DrillCard({ row, onEdit }: Props) {
                         Print
                     </Button>
                     <Button onClick={picture}>SVG</Button>
-                    <Button
-                        onClick={() =>
-                            given(`${drill.name}.json`, JSON.stringify(row.document, null, 2), 'application/json')
-                        }
-                    >
+                    <Button onClick={() => file(JSON.stringify(row.document, null, 2), 'application/json', 'json')}>
                         JSON
                     </Button>
                     <Button kind="strong" onClick={onEdit}>

@@ -7,7 +7,7 @@ import type { Drill, DrillRow } from '../api/drillTypes';
 import { drill } from '../test/drill';
 import { eachItsOwn, house, refusal, serve } from '../test/house';
 import { DrillCards } from './DrillCards';
-import { svgText } from './given';
+import { svgText } from './svgText';
 
 const at = vi.hoisted(() => ({ drill: undefined as string | undefined, navigate: vi.fn() }));
 vi.mock('@tanstack/react-router', () => ({
@@ -26,7 +26,8 @@ const row = (change: Partial<Drill> = {}, more: Partial<DrillRow> = {}): DrillRo
     runsYd: [{ man: 'X', yards: 4.2 }],
     ...more,
 });
-const rows = { 'GET drills': { drills: [row(), row({ name: 'drive', group: 'line' })] } };
+const groups = ['receivers', 'line'];
+const rows = { 'GET drills': { groups, drills: [row(), row({ name: 'drive', group: 'line' })] } };
 const saved = ({ body }: { body: unknown }) => row((body as { document: Drill }).document, { id: '7', version: 1 });
 
 describe('the drill cards', () => {
@@ -80,7 +81,7 @@ describe('the drill cards', () => {
     });
 
     it('changes its own card on the version it has, and says why one was refused', async () => {
-        const own = { drills: [row({}, { id: '7', version: 3 })] };
+        const own = { groups, drills: [row({}, { id: '7', version: 3 })] };
         const server = serve({ 'GET drills': own, 'PUT drills/7': refusal(422, 'There is no group "punters".') });
         house(<DrillCards />);
         await userEvent.click(await screen.findByRole('button', { name: 'Change' }));

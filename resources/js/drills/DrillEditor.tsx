@@ -1,5 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import type { Drill, DrillRow } from '../api/drillTypes';
+import { useDrillCards } from '../api/useDrillCards';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { capital } from '../ui/words';
@@ -7,8 +8,6 @@ import { DrillPicture } from './DrillPicture';
 import { moved, onFoot, same, withBag, withCone, withMan, without, withStep, type Target } from './edit';
 import { frameOf } from './frame';
 import { useDrills } from './useDrills';
-
-const GROUPS = ['receivers', 'line', 'tight ends', 'backs', 'quarterback'];
 
 /** What is one line on the card. */
 const LINES: [keyof Drill & ('purpose' | 'start' | 'finish' | 'tempo' | 'rotation'), string][] = [
@@ -26,6 +25,7 @@ export function DrillEditor({ row, onDone, onBack }: Props) {
     const [drill, setDrill] = useState<Drill>(row.document);
     const [chosen, setChosen] = useState<Target | null>(null);
     const [frame, setFrame] = useState(() => frameOf(row.document, 3));
+    const groups = useDrillCards().data?.groups ?? [row.document.group];
     const { save, remove, busy } = useDrills();
     const put = (next: Drill, grown = false) => {
         setDrill(next);
@@ -48,7 +48,7 @@ export function DrillEditor({ row, onDone, onBack }: Props) {
                     value={drill.group}
                     onChange={(e) => put({ ...drill, group: e.target.value })}
                 >
-                    {GROUPS.map((g) => (
+                    {groups.map((g) => (
                         <option key={g} value={g}>
                             {capital(g)}
                         </option>

@@ -7,6 +7,7 @@ import { useWrite } from '../api/useWrite';
 import { askYes } from '../ui/window/asking';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
+import { dateWords } from '../ui/words';
 import { ThrownAway } from './ThrownAway';
 
 export type Person = {
@@ -86,7 +87,7 @@ export function People() {
                                 )}
                             </td>
                             <td className="py-2 pr-3">{p.state}</td>
-                            <td className="py-2 pr-3">{p.signedInAt ? day(p.signedInAt) : 'never'}</td>
+                            <td className="py-2 pr-3">{p.signedInAt ? dateWords(p.signedInAt) : 'never'}</td>
                             <td className="py-1 text-right whitespace-nowrap">
                                 {p.state !== 'shut out' && (
                                     <Button kind="quiet" onClick={() => void newLink(p)}>
@@ -109,8 +110,6 @@ export function People() {
         </section>
     );
 }
-
-const day = (at: string) => new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'short', year: 'numeric' });
 
 function LinkShown({ person, link, onDone }: Linked & { onDone: () => void }) {
     return (

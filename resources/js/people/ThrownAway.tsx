@@ -6,7 +6,7 @@ import type { Kind } from '../api/useThrowAway';
 import { useWrite } from '../api/useWrite';
 import { askYes } from '../ui/window/asking';
 import { Button } from '../ui/Button';
-import { capital } from '../ui/words';
+import { capital, dateWords } from '../ui/words';
 
 type Thing = { kind: Kind; id: string; name: string; at: string };
 
@@ -37,14 +37,14 @@ export function ThrownAway() {
         if (yes) void forGood.write(t);
     };
     return (
-        <section className="mt-8" aria-label="Thrown away">
+        <section className="mt-8 max-w-4xl" aria-label="Thrown away">
             <h2 className="mb-1 border-b-2 border-ink text-base font-bold">Thrown away</h2>
             <ul className="text-sm">
                 {things.map((t) => (
                     <li key={t.kind + t.id} className="flex flex-wrap items-baseline gap-3 border-b border-faint py-1">
                         <span className="w-20 text-soft">{capital(t.kind)}</span>
                         <b className="min-w-0 flex-1 font-semibold">{t.name}</b>
-                        <span className="text-soft">{new Date(t.at).toLocaleString()}</span>
+                        <span className="text-soft">{dateWords(t.at)}</span>
                         <Button disabled={back.busy} onClick={() => void back.write(t)}>
                             Take back
                         </Button>

@@ -8,6 +8,8 @@ import { useDrillWork } from './useDrillWork';
 
 type Props = {
     practice: string;
+    /** Which period of it, from 0 on. */
+    place: number;
     minutes: number;
     drills: string[];
     /** Whose drills they are, for the names of its fields. */
@@ -16,12 +18,12 @@ type Props = {
 };
 
 /** The drills of a period by group, each group beside the others; filled from what came again on film. */
-export function Drills({ practice, minutes, drills, name, onDrills }: Props) {
-    const work = useDrillWork(practice, minutes).data;
+export function Drills({ practice, place, minutes, drills, name, onDrills }: Props) {
+    const work = useDrillWork(practice).data;
     const cards = useDrillCards().data?.drills ?? [];
     const of = (drill: string) => cards.find((c) => c.document.name === drill);
     const groups = [...new Set(drills.map((d) => of(d)?.document.group ?? 'no longer a card'))];
-    const waiting = (work?.fitting ?? []).filter((d) => !drills.includes(d));
+    const waiting = (work?.fitting[place] ?? []).filter((d) => !drills.includes(d));
     return (
         <div className="mt-1 ml-14 text-sm stacked:ml-0">
             <ul>

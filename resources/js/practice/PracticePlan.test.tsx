@@ -3,8 +3,8 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { describe, expect, it, vi } from 'vitest';
-import type { Period, PracticeAnswer, ScriptRow } from '../api/practiceTypes';
 import { eachItsOwn, house, refusal, serve } from '../test/house';
+import { answer, keeps, period, periodsOf, routes, row } from '../test/practice';
 import { PracticePlan } from './PracticePlan';
 
 vi.mock('@tanstack/react-router', () => ({
@@ -13,61 +13,6 @@ vi.mock('@tanstack/react-router', () => ({
         <a href={`#${search.drill}`}>{children}</a>
     ),
 }));
-
-const period = (change: Partial<Period> = {}): Period => ({
-    kind: 'team',
-    minutes: 20,
-    contact: true,
-    where: '',
-    emphasis: '',
-    script: [],
-    ...change,
-});
-const row = (call: string, look: string | null = '4-2 nickel, cover 3'): ScriptRow => ({ call, look, hash: 'left' });
-const answer = (periods: Period[], change: object = {}): PracticeAnswer => ({
-    practice: {
-        id: '5',
-        held_on: '2026-10-06',
-        title: 'First scripts',
-        opponent: 'Granite Pass',
-        starts_at: '15:30',
-        periods,
-        version: 3,
-    },
-    minutes: 40,
-    contactMinutes: 20,
-    week: { contactMinutes: 20, over: false, caution: '20 of 90 min of full contact this week.' },
-    kinds: [
-        { kind: 'individual', hasScript: false, hasDrills: true, contact: false },
-        { kind: 'group', hasScript: false, hasDrills: true, contact: false },
-        { kind: 'inside run', hasScript: true, hasDrills: false, contact: true },
-        { kind: 'seven on seven', hasScript: true, hasDrills: false, contact: false },
-        { kind: 'team', hasScript: true, hasDrills: false, contact: true },
-    ],
-    reps: [],
-    ...change,
-});
-const routes = {
-    'GET calls': {
-        calls: [
-            { id: 'a', name: 'Smash right', words: 'gun 2x2 right: smash right' },
-            { id: 'b', name: 'Zone read', words: 'gun trey right: zone left' },
-        ],
-    },
-    'GET looks': {
-        looks: [
-            { id: '1', words: '4-2 nickel, cover 3', opponent: 'Granite Pass', shown: 9 },
-            { id: '2', words: 'bear, cover 0', opponent: 'Granite Pass', shown: 2 },
-            { id: '3', words: '3-4, cover 3', opponent: 'Larkspur Valley', shown: 4 },
-        ],
-    },
-};
-/** A server that answers with what it was sent. */
-const keeps = ({ body }: { body: unknown }) => {
-    const sent = body as PracticeAnswer['practice'];
-    return { ...answer(sent.periods), practice: { ...answer([]).practice, ...sent, version: 4 } };
-};
-const periodsOf = (sent: { body: unknown }) => (sent.body as PracticeAnswer['practice']).periods;
 
 describe('the plan of a practice', () => {
     eachItsOwn();
@@ -289,98 +234,5 @@ describe('the plan of a practice', () => {
         expect(await screen.findAllByText('This look could not be drawn.')).toHaveLength(2);
         await userEvent.click(screen.getByRole('button', { name: 'Back to the practice' }));
         expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Tue, Oct 6');
-    });
-
-    const card = (name: string, group: string, minutes: number) => ({
-        id: null,
-        version: null,
-        ships: true,
-        document: { name, group, minutes },
-        mirrored: { name, group, minutes },
-        cures: [],
-        runsYd: [],
-    });
-    const drilled = (drills: string[], work: object = {}) => {
-        const answered = {
-            proposed: [
-                { drill: 'combination', group: 'line', minutes: 10, times: 4, why: 'waits at the first level 4' },
-            ],
-            fitting: ['combination', 'triangle'],
-            effects: [],
-            ...work,
-        };
-        return {
-            ...routes,
-            'GET practices/5': answer([period({ kind: 'individual', minutes: 12, drills })]),
-            'PUT practices/5': keeps,
-            'GET drills': {
-                drills: [card('combination', 'line', 10), card('drive', 'line', 6), card('triangle', 'backs', 6)],
-            },
-            'GET practices/5/drills?minutes=12': answered,
-            'GET practices/5/drills?minutes=1': answered,
-        };
-    };
-
-    it('fills the drills of a period from the film, and says why', async () => {
-        const server = serve(drilled([]));
-        house(<PracticePlan id="5" />);
-        await userEvent.click(await screen.findByRole('button', { name: 'Fill from the film' }));
-        await waitFor(() => expect(server.to('PUT practices/5')).toHaveLength(1));
-        expect(periodsOf(server.to('PUT practices/5')[0])[0].drills).toEqual(['combination', 'triangle']);
-        expect(await screen.findByText('(waits at the first level 4)')).toBeTruthy();
-        expect(screen.queryByRole('button', { name: 'Fill from the film' })).toBeNull();
-    });
-
-    it('adds and takes out a drill by hand, and says when a group has too many minutes', async () => {
-        const server = serve(drilled(['combination']));
-        house(<PracticePlan id="5" />);
-        await screen.findByText('Combination');
-        await screen.findByRole('option', { name: 'Drive, 6 min' });
-        expect(screen.queryByText(/min of 12/)).toBeNull();
-        await userEvent.selectOptions(screen.getByLabelText('Add a drill to period 1'), 'drive');
-        await waitFor(() => expect(server.to('PUT practices/5')).toHaveLength(1));
-        expect(periodsOf(server.to('PUT practices/5')[0])[0].drills).toEqual(['combination', 'drive']);
-        expect(await screen.findByText('16 min of 12')).toBeTruthy();
-        await userEvent.click(screen.getByRole('button', { name: 'Take out combination' }));
-        await waitFor(() => expect(server.to('PUT practices/5')).toHaveLength(2));
-        expect(periodsOf(server.to('PUT practices/5')[1])[0].drills).toEqual(['drive']);
-    });
-
-    it('says what a drill did, and names one without effect', async () => {
-        const share = (hits: number, of: number, low: number, high: number) => ({
-            hits,
-            of,
-            share: hits / of,
-            low,
-            high,
-        });
-        serve(
-            drilled(['combination'], {
-                effects: [
-                    {
-                        drill: 'combination',
-                        since: '2026-09-15',
-                        times: 2,
-                        before: share(6, 60, 0.05, 0.2),
-                        after: share(1, 3, 0.06, 0.79),
-                        said: 'too early to say',
-                        isWithoutEffect: false,
-                    },
-                    {
-                        drill: 'drive',
-                        since: '2026-09-15',
-                        times: 1,
-                        before: share(6, 60, 0.05, 0.2),
-                        after: share(5, 60, 0.04, 0.18),
-                        said: 'no effect seen: another drill, or another cue',
-                        isWithoutEffect: true,
-                    },
-                ],
-            }),
-        );
-        house(<PracticePlan id="5" />);
-        expect(await screen.findByText(/6 of 60 \(5 to 20 %\), then 1 of 3:/)).toBeTruthy();
-        expect(screen.getByText('too early to say').className).not.toContain('text-ball');
-        expect(screen.getByText(/^no effect seen/).className).toContain('text-ball');
     });
 });

@@ -92,6 +92,7 @@ export function PracticePlan({ id }: { id: string }) {
                             {givesDrills(p) && (
                                 <Drills
                                     practice={id}
+                                    place={n}
                                     minutes={p.minutes}
                                     drills={p.drills ?? []}
                                     name={`period ${n + 1}`}

@@ -4,6 +4,7 @@ import { api } from '../api/client';
 import type { Period, Practice, PracticeAnswer, ScriptRow } from '../api/practiceTypes';
 import { conflict } from '../api/problems';
 import { useWrite } from '../api/useWrite';
+import { drillWork } from './useDrillWork';
 
 type Change = Partial<Pick<Practice, 'held_on' | 'title' | 'opponent' | 'starts_at' | 'periods'>>;
 
@@ -39,7 +40,7 @@ export function usePractice(id: string) {
                 { label: 'Take theirs', take: theirs },
             );
         },
-        asksAgain: [['practices']],
+        asksAgain: [['practices'], drillWork(id)],
     });
     const change = (c: Change) => {
         const practice = now()?.practice;

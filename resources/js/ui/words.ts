@@ -37,3 +37,7 @@ export const yardLine = (y: number): string => (y === 50 ? 'the 50' : y < 50 ? `
 /** "Tue, Oct 6" of "2026-10-06". */
 export const dayWords = (date: string): string =>
     new Date(`${date}T12:00`).toLocaleDateString('en-US', { weekday: 'short', month: 'short', day: 'numeric' });
+
+/** "Nov 30, 2026" of a moment. */
+export const dateWords = (at: string): string =>
+    new Date(at).toLocaleDateString('en-US', { day: 'numeric', month: 'short', year: 'numeric' });

@@ -5,6 +5,7 @@
  * must say, and in the other direction everything lies across the middle with the feet swapped.
  */
 
+use App\Practice\ShippedDrills;
 use Jacotaxis\Core\Drill\Drill;
 use Jacotaxis\Core\Drill\DrillDocument;
 use Jacotaxis\Core\Drill\Foot;
@@ -17,18 +18,18 @@ use Jacotaxis\Core\Grade\Library\Library;
 /** @return array<string, array{Drill}> */
 function everyDrill(): array
 {
-    return array_map(fn (Drill $d): array => [$d], shippedDrills());
+    return array_map(fn (Drill $d): array => [$d], ShippedDrills::all());
 }
 
 /** A card as it is sent, with something changed. */
 function drillSent(array $changed = []): array
 {
-    return $changed + DrillDocument::write(shippedDrills()['three-count break']);
+    return $changed + DrillDocument::write(ShippedDrills::all()['three-count break']);
 }
 
 it('has a card for every drill of the fault library, and the card names the fault', function (string $fault): void {
     $drill = Library::entry($fault)['drill'];
-    $card = shippedDrills()[$drill] ?? null;
+    $card = ShippedDrills::all()[$drill] ?? null;
 
     expect($card)->not->toBeNull("no card \"$drill\"")
         ->and($card?->faults)->toContain($fault);
@@ -38,7 +39,7 @@ it('has a card for every drill of the fault library, and the card names the faul
 )));
 
 it('has the drills of release, break, hands and the option week', function (string $name, string $group): void {
-    expect(shippedDrills()[$name]->group)->toBe($group);
+    expect(ShippedDrills::all()[$name]->group)->toBe($group);
 })->with([
     'PRA-02 cone release' => ['cone release', 'receivers'],
     'PRA-03 breaks below full speed' => ['break drill', 'receivers'],

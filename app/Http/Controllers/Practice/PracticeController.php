@@ -1,7 +1,8 @@
 <?php
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Practice;
 
+use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Practice;
 use App\Models\StaffWords;
@@ -110,16 +111,15 @@ class PracticeController extends Controller
         return new JsonResponse(['rows' => $rows]);
     }
 
-    /** The drills the faults on film ask for, those that fit the minutes of a period, and what became of the given. */
-    public function drills(Request $request, Practice $practice): JsonResponse
+    /** The drills the faults on film ask for, those that fit each period, and what became of the given. */
+    public function drills(Practice $practice): JsonResponse
     {
         $this->authorize('view', $practice);
-        $given = $request->validate(['minutes' => 'integer|min:1|max:120']);
         $work = new DrillWork($practice);
 
         return new JsonResponse([
             'proposed' => $work->proposed(),
-            'fitting' => $work->fitting((int) ($given['minutes'] ?? 0)),
+            'fitting' => $work->fitting(),
             'effects' => $work->effects(),
         ]);
     }

@@ -17,13 +17,3 @@ export function svgText(svg: SVGSVGElement): string {
     const text = new XMLSerializer().serializeToString(copy);
     return Object.entries(PAPER).reduce((t, [name, colour]) => t.replaceAll(`var(${name})`, colour), text);
 }
-
-/** Hands a file to the browser. */
-export function given(name: string, what: SVGSVGElement | string, type: string) {
-    const text = typeof what === 'string' ? what : svgText(what);
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type }));
-    link.download = name.replace(/[^\w. -]/g, '');
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 1000);
-}

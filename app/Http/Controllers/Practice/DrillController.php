@@ -1,8 +1,9 @@
 <?php
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Practice;
 
 use App\Documents\Schemas;
+use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\DrillCard;
 use App\Practice\ShippedDrills;
@@ -14,6 +15,7 @@ use Illuminate\Http\Response;
 use Jacotaxis\Core\Drill\Drill;
 use Jacotaxis\Core\Drill\DrillDocument;
 use Jacotaxis\Core\Drill\Path;
+use Jacotaxis\Core\Grade\Library\FaultKeys;
 use Jacotaxis\Core\Grade\Library\Library;
 
 /** Drill cards: those that ship, and the staff's own. */
@@ -33,7 +35,7 @@ class DrillController extends Controller
         return new JsonResponse(['drills' => array_values(array_map(
             fn (Drill $drill): array => self::told($drill, $own->get($drill->name)),
             DrillCard::drills(),
-        ))]);
+        )), 'groups' => FaultKeys::GROUPS]);
     }
 
     public function store(Request $request): JsonResponse

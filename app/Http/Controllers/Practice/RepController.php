@@ -1,7 +1,8 @@
 <?php
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Practice;
 
+use App\Http\Controllers\Controller;
 use App\Http\Problem;
 use App\Models\Player;
 use App\Models\RepAnswer;

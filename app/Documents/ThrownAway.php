@@ -1,8 +1,12 @@
 <?php
 
-namespace App\Models;
+namespace App\Documents;
 
 use App\Http\Problem;
+use App\Models\Call;
+use App\Models\Look;
+use App\Models\Practice;
+use App\Models\StaffTrigger;
 use Carbon\CarbonImmutable;
 
 /** What was thrown away and can be taken back: calls, looks, practices and triggers. */
