@@ -32,6 +32,7 @@ use App\Http\Controllers\Proving\RecognitionController;
 use App\Http\Controllers\Proving\RestingController;
 use App\Http\Controllers\Proving\SeriesController;
 use App\Http\Controllers\Proving\SheetController;
+use App\Http\Controllers\ScoutController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StaffBookController;
 use App\Http\Controllers\StaffTriggerController;
@@ -138,6 +139,10 @@ Route::prefix('api/v1')->group(function (): void {
             'pairs',
             'opponent',
         ]);
+        Route::get('scout', [ScoutController::class, 'index']);
+        Route::get('scout/{opponent}', [ScoutController::class, 'show']);
+        Route::get('scout/{opponent}/shares', [ScoutController::class, 'shares']);
+        Route::put('scout/{opponent}/shelf', [ScoutController::class, 'shelf']);
         Route::post('clip-lists', [NumbersController::class, 'clips']);
         Route::apiResource('cutups', CutupController::class)->except(['show']);
         Route::get('grading', [GradingController::class, 'show']);

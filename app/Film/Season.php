@@ -4,6 +4,7 @@ namespace App\Film;
 
 use App\Models\Snap;
 use Illuminate\Database\Eloquent\Builder;
+use Jacotaxis\Core\Film\Chart\DefenderStood;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
 use stdClass;
 
@@ -14,7 +15,8 @@ final class Season
         'defender', 'choice', 'down', 'to_go_yd', 'ball_on_yd', 'hash', 'quarter', 'result', 'gain_yd', 'touchdown',
         'run', 'done',
         'decision', 'box', 'out_s', 'predicted_s', 'separation_yd', 'nullified', 'penalty_by', 'reels.opponent', 'hole',
-        'reel_id', 'gave', 'tag', 'action', 'back', 'wrinkle', 'carrier'];
+        'reel_id', 'gave', 'tag', 'action', 'back', 'wrinkle', 'carrier', 'clock_s',
+        'ahead', 'stood'];
 
     /**
      * @param  Builder<Snap>  $snaps
@@ -64,9 +66,20 @@ final class Season
                 back: $s->back,
                 wrinkle: $s->wrinkle,
                 carrier: $s->carrier,
+                clockS: $s->clock_s,
+                ahead: $s->ahead,
+                stood: self::stood($s->stood),
             ))
             ->all();
 
         return array_values($rows);
+    }
+
+    /** @return list<DefenderStood> */
+    private static function stood(?string $json): array
+    {
+        return $json === null
+            ? []
+            : array_map(DefenderStood::read(...), array_values(json_decode($json, true, flags: JSON_THROW_ON_ERROR)));
     }
 }

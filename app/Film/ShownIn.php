@@ -7,7 +7,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Jacotaxis\Core\Plan\SheetSituation;
 
-/** What an opponent showed on film in each row of the sheet. */
+/** What an opponent showed on film, against us and against others, in each row of the sheet. */
 final class ShownIn
 {
     /**
@@ -18,7 +18,7 @@ final class ShownIn
     {
         /** @var Collection<int, Snap> $snaps */
         $snaps = Snap::query()
-            ->whereHas('reel', fn (Builder $q) => $q->where('opponent', $opponent)->where('ours', true))
+            ->whereHas('reel', fn (Builder $q) => $q->where('opponent', $opponent))
             ->whereNotNull('front')
             ->whereNotNull('shell')
             ->get(['id', 'front', 'shell', 'down', 'to_go_yd', 'ball_on_yd']);

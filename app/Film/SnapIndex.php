@@ -7,6 +7,7 @@ use Jacotaxis\Core\Defense\Count\Box;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Chart\DefenderStood;
 use Jacotaxis\Core\Film\Chart\OpenQuestions;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\FilmReader;
@@ -14,6 +15,7 @@ use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Shown;
+use Jacotaxis\Core\Scout\Places;
 use Jacotaxis\Core\Words\Description;
 
 /** The columns of a snap that are searched, from its document. */
@@ -38,7 +40,9 @@ final class SnapIndex
             'gain_yd' => $chart->gainYd, 'touchdown' => $chart->touchdown,
             'nullified' => $chart->nullified(), 'penalty_by' => $chart->penalty['by'] ?? null,
             'open_questions' => count(OpenQuestions::of($document)), 'weight' => $chart->weight,
-            'carrier' => $chart->carrier, 'snap_s' => array_values(array_filter(
+            'carrier' => $chart->carrier, 'clock_s' => $chart->clockS,
+            'ahead' => $chart->score === null ? null : $chart->score['us'] - $chart->score['them'],
+            'snap_s' => array_values(array_filter(
                 $document['marks'] ?? [],
                 fn (array $mark): bool => $mark['kind'] === 'snap',
             ))[0]['atS'] ?? null,
@@ -69,6 +73,7 @@ final class SnapIndex
                 $chart->formation,
                 $chart->motion,
                 $chart->result,
+                $chart->stood,
                 $document['situation']['rules'] ?? null,
                 $document['level'] ?? null,
             ]);
@@ -77,11 +82,32 @@ final class SnapIndex
         }
         $book = StaffWords::current()->book();
         $film = FilmReader::read($document, $book->schools, $book);
-        $told = ['front' => $film->look?->front, 'shell' => $film->look?->shell,
+        $measures = self::measures($film);
+        $told = ['stood' => self::stood($chart, $measures), 'front' => $film->look?->front, 'shell' => $film->look?->shell,
             'wrinkle' => is_string($document['look'] ?? null) ? Evidence::wrinkle($document['look'])
-            : null] + self::call($film, $document) + self::graded($film);
+            : null] + self::call($film, $document) + self::graded($film, $measures);
 
         return $key === null ? $told : self::$known[(string) $key] = $told;
+    }
+
+    /** What was measured; null where a picture cannot be placed at all. */
+    private static function measures(FilmDocument $film): ?Measures
+    {
+        try {
+            return new Measures($film);
+        } catch (BadCalibration) {
+            return null;
+        }
+    }
+
+    /** Where defenders stood before the snap, as charted and as measured: JSON, or null where nothing is known. */
+    private static function stood(Chart $chart, ?Measures $measures): ?string
+    {
+        $stood = Places::of($chart->stood, $measures);
+
+        return $stood === []
+            ? null
+            : json_encode(array_map(fn (DefenderStood $s): array => $s->write(), $stood), JSON_THROW_ON_ERROR);
     }
 
     /**
@@ -105,7 +131,7 @@ final class SnapIndex
     }
 
     /** @return array<string, mixed> */
-    private static function graded(FilmDocument $film): array
+    private static function graded(FilmDocument $film, ?Measures $m): array
     {
         $empty = array_fill_keys(
             [
@@ -123,13 +149,11 @@ final class SnapIndex
             ],
             null,
         );
-        try {
-            $grader = new Grader(new Measures($film));
-            $decision = $grader->decision();
-        } catch (BadCalibration) {
+        if ($m === null) {
             return $empty;
         }
-        $m = $grader->measures;
+        $grader = new Grader($m);
+        $decision = $grader->decision();
         $to = $film->thrownTo();
         $scene = $m->proof?->scene();
 

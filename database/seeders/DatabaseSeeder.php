@@ -135,6 +135,7 @@ class DatabaseSeeder extends Seeder
                 self::BOOK,
             ));
             (new DemoReels)->run();
+            (new DemoScouting)->run();
             (new DemoReps)->run();
             (new DemoPractice)->run();
         });

@@ -15,6 +15,9 @@ use Jacotaxis\Core\Defense\Jobs\Job;
  */
 final readonly class Shell
 {
+    /** From here on a safety stands high, yards (common practice, no source). */
+    private const HIGH_YD = 9.0;
+
     public Job $spare;
 
     /**
@@ -71,6 +74,15 @@ final readonly class Shell
     public function number(): int
     {
         return preg_match('/\d/', $this->name, $digit) === 1 ? (int) $digit[0] : 10;
+    }
+
+    /** How many stand deep before the snap: what is called one high or two high. */
+    public function high(): int
+    {
+        return count(array_filter(
+            [$this->overhang, ...$this->safeties],
+            fn (ShellMan $m): bool => $m->align === Align::Deep && $m->offYd >= self::HIGH_YD,
+        ));
     }
 
     /** The middle of the field after the snap: open or closed. */

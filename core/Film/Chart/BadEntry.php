@@ -62,6 +62,15 @@ final class BadEntry extends DomainException
         return new self("\"$token\" is no count of a box: b6, b7 or b8 say how many men stand in it.");
     }
 
+    public static function depth(string $token): self
+    {
+        return new self(sprintf(
+            '"%s" is no place before the snap: fs@12 says how many yards deep, %g at most.',
+            $token,
+            DefenderStood::DEEPEST_YD,
+        ));
+    }
+
     /** @param  list<string>  $known */
     public static function defender(string $token, array $known): self
     {

@@ -21,6 +21,7 @@ final readonly class Chart
      * @param  float|null  $weight  what the snap counts in grades, 0 to 1 (GRD-07)
      * @param  int|null  $box  men in the box as they were counted on film
      * @param  list<DefenderSeen>  $acts  what defenders were seen to do
+     * @param  list<DefenderStood>  $stood  where defenders were seen to stand before the snap
      */
     public function __construct(
         public ?int $number = null,
@@ -46,6 +47,7 @@ final readonly class Chart
         public ?string $note = null,
         public ?int $box = null,
         public array $acts = [],
+        public array $stood = [],
     ) {
     }
 
@@ -81,6 +83,7 @@ final readonly class Chart
             note: $d['note'] ?? null,
             box: $d['box'] ?? null,
             acts: array_map(DefenderSeen::read(...), array_values($d['acts'] ?? [])),
+            stood: array_map(DefenderStood::read(...), array_values($d['stood'] ?? [])),
         );
     }
 
@@ -101,7 +104,11 @@ final readonly class Chart
                 'note' => $this->note, 'box' => $this->box,
                 'acts' => $this->acts === []
                     ? null
-                    : array_map(fn (DefenderSeen $a): array => $a->write(), $this->acts)]) + ['kind' => $this->kind],
+                    : array_map(fn (DefenderSeen $a): array => $a->write(), $this->acts),
+                'stood' => $this->stood === []
+                    ? null
+                    : array_map(fn (DefenderStood $s): array => $s->write(), $this->stood)]) +
+                ['kind' => $this->kind],
             'situation' => $set(['down' => $this->down, 'toGoYd' => $this->toGoYd, 'ballOnYd' => $this->ballOnYd,
                 'hash' => $this->hash?->value]),
         ];

@@ -35,6 +35,7 @@ final class Columns
         'penalty' => ['Penalty', ['flag', 'foul']],
         'box' => ['Box', ['men in the box', 'box count', 'in the box']],
         'acts' => ['Seen', ['defense did', 'reactions', 'defenders']],
+        'stood' => ['Stood', ['depths', 'cushions', 'alignment']],
         'note' => ['Note', ['notes', 'comment', 'remarks']],
     ];
 
@@ -106,6 +107,7 @@ final class Columns
         'gain' => 'A gain is a number of yards, as 6 or -2.',
         'box' => 'A box is 1 to 11 men.',
         'acts' => 'Seen is who and what, as "strong safety triggers; right end contains".',
+        'stood' => 'Stood is who and how deep, as "free safety 8 then 13; left corner 7 inside".',
         'penalty' => 'A penalty is us or them and yards, as "us 10 holding"; add "nullified" when the snap is wiped '
             .'out.',
     ];
@@ -128,6 +130,7 @@ final class Columns
             'down' => $one('down', $int(1, 4)),
             'box' => $one('box', $int(1, 11)),
             'acts' => $one('acts', self::acts($low)),
+            'stood' => $one('stood', self::stood($low)),
             'clock' => preg_match('/^(\d{1,2}):([0-5]\d)$/', $cell, $m) === 1
                 ? ['clockS' => 60 * (int) $m[1] + (int) $m[2]] : null,
             'score' => preg_match('/^(\d{1,2})\s*[-:]\s*(\d{1,2})$/', $cell, $m) === 1
@@ -169,6 +172,15 @@ final class Columns
         }
 
         return $seen;
+    }
+
+    /** @return list<DefenderStood>|null where defenders stood, parted by semicolons */
+    private static function stood(string $cell): ?array
+    {
+        $stood = array_map(DefenderStood::said(...), array_map(trim(...), explode(';', $cell)));
+        $read = array_values(array_filter($stood));
+
+        return count($read) === count($stood) ? $read : null;
     }
 
     private static function spot(string $cell): ?float
@@ -224,6 +236,7 @@ final class Columns
                 ? ' nullified' : '')),
             'box' => (string) $s->box,
             'acts' => implode('; ', array_map(fn (DefenderSeen $a): string => $a->words(), $s->acts)),
+            'stood' => implode('; ', array_map(fn (DefenderStood $d): string => $d->words(), $s->stood)),
             'note' => $s->note ?? '',
         ];
     }

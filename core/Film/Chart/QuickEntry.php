@@ -15,7 +15,9 @@ use LogicException;
 final class QuickEntry
 {
     public const GRAMMAR = [
-        ['1 to 9', 'the first figure is the call of the list, the second the look; 32 is both'],
+        ['1 to 9',
+            'the first figure is the call of the list, the second the look; 32 is both; of their own film the look '
+                .'alone'],
         ['#23', 'the call of the sheet under this number'],
         ['.', 'the call, then the look, as predicted first'],
         ['?', 'the look (the second time: the call) is not known yet'],
@@ -32,9 +34,16 @@ final class QuickEntry
         ['p11', 'personnel: one back, one tight end'],
         ['b7', 'men in the box as you count them'],
         ['ss-trigger  lc-fall', 'what a defender did: who by his letters, and the act by its word or how it begins'],
+        ['fs@12  fs@8>12  lc@7i',
+            'where a defender stood before the snap, yards deep: when they had lined up, and after > at the snap; '
+                .'i, h, o: inside, head up, outside'],
+        ['(gun trips right, H jet)', 'the formation, and after the comma the motion, where no call says them'],
         ['/us10 /them15', 'a penalty in yards; with n the snap is wiped out'],
         ['"words"', 'a note'],
     ];
+
+    /** Who, how deep, how deep at the snap, and on which side of his man. */
+    private const PLACE = '/^([a-z]{1,2})@(\d{1,2}(?:\.\d)?)(?:>(\d{1,2}(?:\.\d)?))?([iho])?$/';
 
     private Chart $chart;
 
@@ -73,7 +82,7 @@ final class QuickEntry
     public static function read(string $line, Prediction $prediction, callable $choices, array $numbers = []): array
     {
         $entry = new self($prediction, $choices, $numbers);
-        preg_match_all('/"[^"]*"|\S+/u', trim($line), $found);
+        preg_match_all('/"[^"]*"|\([^)]*\)|\S+/u', trim($line), $found);
         $later = [];
         foreach ($found[0] as $token) {
             if (preg_match('/^k(?:\d|[a-z]+)$/', $token) === 1) {
@@ -116,6 +125,8 @@ final class QuickEntry
             preg_match('/^p(\d\d)$/', $token, $m) === 1 => ['personnel' => $m[1]],
             preg_match('/^b(\d{1,2})$/', $token, $m) === 1 => ['box' => $this->box($token, (int) $m[1])],
             preg_match('/^([a-z]{1,2})-([a-z]+)$/', $token, $m) === 1 => $this->act($token, $m[1], $m[2]),
+            preg_match(self::PLACE, $token, $m) === 1 => $this->stood($token, $m),
+            preg_match('/^\(([^)]+)\)$/u', $token, $m) === 1 => self::formation($m[1]),
             preg_match('/^>([A-Z#]\w?)$/i', $token, $m) === 1 => ['carrier' => strtoupper($m[1])],
             preg_match('#^/(us|them)(\d{1,2})$#', $token,
                 $m) === 1 => ['penalty' => ['by' => $m[1], 'yards' => (float) $m[2], 'what' => '',
@@ -129,6 +140,8 @@ final class QuickEntry
     /** @return array<string, mixed> */
     private function listed(string $token): array
     {
+        // Nobody's calls are listed of film of another offense: what is counted off is the look.
+        $this->place = $this->prediction->calls === [] ? max(1, $this->place) : $this->place;
         foreach (str_split($token) as $figure) {
             $list = $this->place === 0 ? $this->prediction->calls : $this->prediction->looks;
             $name = $this->place === 0 ? 'call' : 'look';
@@ -204,6 +217,31 @@ final class QuickEntry
         }
 
         return ['acts' => [...$this->chart->acts, new DefenderSeen($role, $fits[0])]];
+    }
+
+    /**
+     * @param  array<int, string>  $m  who, how deep, at the snap, side
+     * @return array{stood: list<DefenderStood>}
+     */
+    private function stood(string $token, array $m): array
+    {
+        $role = DefenderSeen::ROLES[$m[1]] ?? throw BadEntry::defender($token, array_keys(DefenderSeen::ROLES));
+        $linedUp = (float) $m[2];
+        $atSnap = ($m[3] ?? '') === '' ? $linedUp : (float) $m[3];
+        if (max($linedUp, $atSnap) > DefenderStood::DEEPEST_YD) {
+            throw BadEntry::depth($token);
+        }
+        $stood = new DefenderStood($role, $linedUp, $atSnap, Leverage::byLetter($m[4] ?? ''));
+
+        return ['stood' => [...$this->chart->stood, $stood]];
+    }
+
+    /** @return array<string, string> */
+    private static function formation(string $words): array
+    {
+        [$formation, $motion] = array_map(trim(...), explode(',', $words, 2)) + [1 => ''];
+
+        return array_filter(['formation' => $formation, 'motion' => $motion], fn (string $w): bool => $w !== '');
     }
 
     private function spot(string $token, bool $own, float $yard): float

@@ -14,9 +14,14 @@ final class Groups
         'motion' => 'Motion', 'look' => 'Look', 'front' => 'Front', 'shell' => 'Coverage', 'choice' => 'Key choice',
         'done' => 'What the ball did', 'hole' => 'Gap hit', 'tag' => 'Tag', 'action' => 'Run action shown',
         'back' => 'Where the back goes', 'carrier' => 'Who had the ball', 'situation' => 'Down and distance',
-        'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'decision' => 'Decision',
+        'zone' => 'Field zone', 'hash' => 'Hash', 'quarter' => 'Quarter', 'score' => 'Score',
+        'time' => 'Time left', 'decision' => 'Decision',
         'opponent' => 'Opponent',
     ];
+
+    private const ONE_SCORE = 8;
+
+    private const TWO_MINUTES_S = 120;
 
     /** What a snap is put under that has none of it. */
     public const NONE = ['no motion', 'no tag', 'no run action'];
@@ -34,6 +39,8 @@ final class Groups
             'situation' => self::situation($s->down, $s->toGoYd),
             'zone' => self::zone($s->ballOnYd),
             'quarter' => $s->quarter === null ? self::UNKNOWN : "Quarter {$s->quarter}",
+            'score' => self::score($s->ahead),
+            'time' => self::time($s->quarter, $s->clockS),
             'motion' => $s->motion ?? 'no motion',
             'tag' => $s->tag ?? 'no tag',
             'action' => $s->action ?? 'no run action',
@@ -64,6 +71,30 @@ final class Groups
             $ballOnYd < 80.0 => 'their 39 to 21',
             $ballOnYd < 95.0 => 'red area, their 20 to 6',
             default => 'goal line, their 5 and in',
+        };
+    }
+
+    /** By more or less than one score, as the offense has it (a touchdown with two points after it: common practice). */
+    private static function score(?int $ahead): string
+    {
+        return match (true) {
+            $ahead === null => self::UNKNOWN,
+            $ahead > self::ONE_SCORE => 'offense ahead by two scores or more',
+            $ahead > 0 => 'offense ahead by one score',
+            $ahead === 0 => 'level',
+            $ahead >= -self::ONE_SCORE => 'offense behind by one score',
+            default => 'offense behind by two scores or more',
+        };
+    }
+
+    private static function time(?int $quarter, ?int $clockS): string
+    {
+        return match (true) {
+            $quarter === null => self::UNKNOWN,
+            $quarter > 4 => 'overtime',
+            $quarter % 2 === 0 && $clockS !== null && $clockS <= self::TWO_MINUTES_S => 'last two minutes of a half',
+            $quarter <= 2 => 'first half before that',
+            default => 'second half before that',
         };
     }
 }

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Grade\Numbers;
 
+use Jacotaxis\Core\Film\Chart\DefenderStood;
+
 /**
  * One charted snap as the numbers read it. Yards and seconds; what is not known is null. A plain row: a season has
  * thousands.
  */
 final class SnapRow
 {
+    /**
+     * @param  int|null  $clockS  seconds left in the quarter
+     * @param  int|null  $ahead  points the offense leads by, below 0 when it trails
+     * @param  list<DefenderStood>  $stood  where defenders were seen to stand before the snap
+     */
     public function __construct(
         public readonly string $id,
         public readonly ?string $call = null,
@@ -47,6 +54,9 @@ final class SnapRow
         public readonly ?string $back = null,
         public readonly ?string $wrinkle = null,
         public readonly ?string $carrier = null,
+        public readonly ?int $clockS = null,
+        public readonly ?int $ahead = null,
+        public readonly array $stood = [],
     ) {
     }
 }

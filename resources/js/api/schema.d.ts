@@ -903,6 +903,10 @@ export interface FilmChart {
   /**
    * @maxItems 22
    */
+  stood?: FilmDefenderStood[];
+  /**
+   * @maxItems 22
+   */
   acts?: FilmDefenderAct[];
 }
 export interface FilmScore {
@@ -914,6 +918,18 @@ export interface FilmPenalty {
   yards: number;
   what: string;
   nullified: boolean;
+}
+export interface FilmDefenderStood {
+  defender: string;
+  /**
+   * yards from the line of scrimmage when they had lined up
+   */
+  linedUpYd: number;
+  /**
+   * yards from the line of scrimmage at the snap
+   */
+  atSnapYd?: number;
+  leverage?: "inside" | "head up" | "outside" | null;
 }
 export interface FilmDefenderAct {
   defender: string;

@@ -14,6 +14,7 @@ const STAFF = [
     { to: '/series', name: 'Series' },
     { to: '/sheet', name: 'Sheet' },
     { to: '/looks', name: 'Looks' },
+    { to: '/scout', name: 'Scout' },
     { to: '/practice', name: 'Practice' },
     { to: '/film', name: 'Film' },
     { to: '/grades', name: 'Grades' },

@@ -61,6 +61,14 @@ const looks = createRoute({
     component: lazyRouteComponent(() => import('../look/Looks'), 'Looks'),
 });
 
+const scout = createRoute({
+    getParentRoute: () => root,
+    path: '/scout',
+    validateSearch: (s: Record<string, unknown>): { opponent?: string } =>
+        typeof s.opponent === 'string' ? { opponent: s.opponent } : {},
+    component: lazyRouteComponent(() => import('../scout/Scout'), 'Scout'),
+});
+
 const roster = createRoute({
     getParentRoute: () => root,
     path: '/roster',
@@ -146,6 +154,7 @@ export const router = createRouter({
         series,
         sheet,
         looks,
+        scout,
         film,
         breakdown,
         numbers,

@@ -7,6 +7,8 @@ use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Film\Chart\Columns;
 use Jacotaxis\Core\Film\Chart\DefenderAct;
 use Jacotaxis\Core\Film\Chart\DefenderSeen;
+use Jacotaxis\Core\Film\Chart\DefenderStood;
+use Jacotaxis\Core\Film\Chart\Leverage;
 use Jacotaxis\Core\Film\Chart\Prediction;
 use Jacotaxis\Core\Film\Chart\QuickEntry;
 use Jacotaxis\Core\Film\Chart\Result;
@@ -126,7 +128,9 @@ it('reads a quick entry', function (string $line, array $expected): void {
         'clock' => $c->clockS, 'score' => $c->score === null ? null : "{$c->score['us']}-{$c->score['them']}",
         'series' => $c->series, 'personnel' => $c->personnel, 'carrier' => $c->carrier,
         'touchdown' => $c->touchdown, 'penalty' => $c->penalty, 'note' => $c->note, 'box' => $c->box,
-        'acts' => array_map(fn (DefenderSeen $a): string => "{$a->defender} {$a->act->value}", $c->acts)];
+        'acts' => array_map(fn (DefenderSeen $a): string => "{$a->defender} {$a->act->value}", $c->acts),
+        'stood' => array_map(fn (DefenderStood $d): string => $d->words(), $c->stood),
+        'formation' => $c->formation, 'motion' => $c->motion];
     expect(array_intersect_key($got, $expected))->toEqual($expected);
 })->with([
     'all predicted' => ['r4', ['call' => 'zone', 'look' => 'cover 3', 'result' => 'run', 'gain' => 4, 'down' => 2,
@@ -163,6 +167,15 @@ it('reads a quick entry', function (string $line, array $expected): void {
     'what a defender did' => ['r4 ss-trigger', ['acts' => ['strong safety triggers']]],
     'two of them, by their first letters' => ['fs-tr rc-fal r4',
         ['acts' => ['free safety triggers', 'right corner falls off']]],
+    'where a defender stood' => ['r4 fs@12', ['stood' => ['free safety 12']]],
+    'who moved before the snap, and on which side another stood' => ['fs@8>12.5 r4 lc@7i rc@6o n@5h',
+        ['stood' => ['free safety 8 then 12.5', 'left corner 7 inside', 'right corner 6 outside',
+            'nickel 5 head up']]],
+    'the formation of another offense' => ['(gun trips right) r4',
+        ['formation' => 'gun trips right', 'motion' => null]],
+    'its formation and motion' => ['r4 (gun 2x2, H jet left)',
+        ['formation' => 'gun 2x2', 'motion' => 'H jet left']],
+    'nobody stood anywhere' => ['r4', ['stood' => []]],
     'nobody is watched, and none is carried over' => ['r4', ['acts' => [], 'box' => null]],
     'nothing at all' => ['', ['call' => 'zone', 'result' => null]],
 ]);
@@ -190,6 +203,9 @@ it('names the token it cannot read, and the cure', function (string $line, strin
     'no such defender' => ['r2 zz-trigger', 'Known: ss, fs'],
     'no such act' => ['r2 ss-dances', 'trigger (triggers)'],
     'either of two acts' => ['r2 ss-s', 'scrape (scrapes at the jet), sink (sinks), squeeze (squeezes)'],
+    'a place of nobody' => ['r2 zz@12', 'Known: ss, fs'],
+    'a place beyond the field' => ['r2 fs@41', '40 at most'],
+    'a side there is not' => ['r2 lc@7x', '"lc@7x" is no part'],
     'no such yard line' => ['@-77 r1', 'no yard line'],
     'a choice the key has not' => ['2 2 kj c8', 'sit, sink'],
     'either of two' => ['2 2 ks c8', 'k1 sit or k2 sink'],
@@ -210,6 +226,7 @@ it('knows the columns of other breakdowns by their headings', function (string $
     ['QTR', 'quarter'],
     ['Box count', 'box'],
     ['Seen', 'acts'],
+    ['Depths', 'stood'],
     ['weather', null],
 ]);
 
@@ -246,6 +263,12 @@ it('reads a cell or says what it wants', function (string $field, string $cell, 
     ]],
     ['acts', 'strong safety dances', null, null],
     ['acts', 'triggers', null, null],
+    ['stood', 'Free safety 8 then 13.5; left corner 7 inside', 'stood', [
+        new DefenderStood('free safety', 8.0, 13.5), new DefenderStood('left corner', 7.0, 7.0, Leverage::Inside),
+    ]],
+    ['stood', 'free safety', null, null],
+    ['stood', 'free safety 12; left corner', null, null],
+    ['stood', 'free safety 41', null, null],
     ['gain', '-2', 'gainYd', -2.0],
     ['gain', '=2+2', null, null],
     ['gain', '1e9', null, null],
@@ -269,5 +292,27 @@ it('writes a snap as it was read', function (Chart $snap): void {
     'what defenders did' => [snapped(1, 10, 40, Result::Run, 3, ['box' => 9, 'acts' => [
         new DefenderSeen('mike', DefenderAct::SinksUnderSticks), new DefenderSeen('left corner', DefenderAct::FliesUp),
     ]])],
+    'where they stood' => [snapped(1, 10, 40, Result::Run, 3, ['stood' => [
+        new DefenderStood('free safety', 8.0, 12.5), new DefenderStood('right corner', 6.0, 6.0, Leverage::HeadUp),
+    ]])],
     'nothing known' => [new Chart],
 ]);
+
+it('reads the first figure as the look where no calls are listed', function (): void {
+    $prediction = Prediction::of([], [], ['cover 3' => 9, 'cover 2' => 4]);
+    $read = QuickEntry::read('2 r4', $prediction, fn (): array => []);
+
+    expect([$read['call'], $read['look']])->toBe([null, 'cover 2'])
+        ->and(fn () => QuickEntry::read('2 1 r4', $prediction, fn (): array => []))->toThrow(BadEntry::class);
+});
+
+it('writes where they stood into the document and reads it back', function (): void {
+    $chart = new Chart(stood: [new DefenderStood('free safety', 8.0, 12.0, Leverage::Outside)]);
+    $written = $chart->write();
+
+    expect($written['chart']['stood'])->toBe([['defender' => 'free safety', 'linedUpYd' => 8.0, 'atSnapYd' => 12.0,
+        'leverage' => 'outside']])
+        ->and(Chart::read($written['chart'])->stood)->toEqual($chart->stood);
+    // Whoever did not move need not be said twice.
+    expect(Chart::read(['stood' => [['defender' => 'free safety', 'linedUpYd' => 8]]])->stood[0]->atSnapYd)->toBe(8.0);
+});

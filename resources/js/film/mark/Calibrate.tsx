@@ -47,7 +47,8 @@ export function Calibrate({ overlay, problem, points, aim, onAim, onPoints }: Pr
                     ))}
                 </Select>
             </label>
-            <p className="min-w-0 flex-1" role="status">
+            {/* As high as its longest message: the picture must not move under a hand that clicks. */}
+            <p className="flex min-h-15 min-w-0 flex-1 items-end" role="status">
                 {problem ? (
                     <span className="font-semibold text-ball">{problem}</span>
                 ) : points.length < 4 ? (

@@ -1,0 +1,96 @@
+import { useNavigate, useSearch } from '@tanstack/react-router';
+import { useState } from 'react';
+import type { ScoutIndex, ScoutPage } from '../api/scoutTypes';
+import { useScouted, useScoutPage } from '../api/useScout';
+import { Clips } from '../picture/Clips';
+import type { Filter } from '../api/numberTypes';
+import { Button } from '../ui/Button';
+import { Select } from '../ui/Select';
+import { Habits } from './Habits';
+import { Keys } from './Keys';
+import { Shares } from './Shares';
+import { Shelf } from './Shelf';
+import { Tells } from './Tells';
+
+/** What an opponent's charted film says of his defense. */
+export function Scout() {
+    const scouted = useScouted();
+    const wanted = useSearch({ from: '/scout' }).opponent;
+    const opponents = scouted.data?.opponents ?? [];
+    const opponent = opponents.find((o) => o.name === wanted)?.name ?? opponents[0]?.name ?? '';
+    const page = useScoutPage(opponent);
+    const navigate = useNavigate();
+    const [clips, setClips] = useState<{ title: string; filter: Filter } | null>(null);
+    const open = (title: string, ids: string[]) => ids.length > 0 && setClips({ title, filter: { ids } });
+    return (
+        <div className="flex h-full print:block print:h-auto">
+            <div
+                className="flex min-w-0 flex-1 flex-col overflow-y-auto print:overflow-visible"
+                tabIndex={0}
+                role="region"
+                aria-label="Scout"
+            >
+                <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-edge px-5 py-2.5">
+                    <h1 className="text-xl font-bold">Scout</h1>
+                    <Select
+                        aria-label="Opponent"
+                        value={opponent}
+                        onChange={(e) => void navigate({ to: '/scout', search: { opponent: e.target.value } })}
+                        className="font-semibold"
+                    >
+                        {opponents.map((o) => (
+                            <option key={o.name} value={o.name}>
+                                {o.name}
+                            </option>
+                        ))}
+                    </Select>
+                    {page.data && <Film page={page.data} />}
+                    <Button className="no-print ml-auto" onClick={() => window.print()} keys="Ctrl P">
+                        Print
+                    </Button>
+                </header>
+                {scouted.data && opponents.length === 0 && <Nobody />}
+                {scouted.data && page.data && <Found page={page.data} asked={scouted.data} onOpen={open} />}
+            </div>
+            {clips && <Clips key={clips.title} {...clips} onClose={() => setClips(null)} />}
+        </div>
+    );
+}
+
+/** The games it stands on. */
+function Film({ page }: { page: ScoutPage }) {
+    return (
+        <p className="text-sm text-soft">
+            {page.snaps} snaps of {page.games.length} {page.games.length === 1 ? 'game' : 'games'}:{' '}
+            {page.games.map((g) => `${g.title} (${g.snaps})`).join(', ')}
+        </p>
+    );
+}
+
+function Nobody() {
+    return (
+        <p className="max-w-prose px-5 py-4 text-soft">
+            No game of an opponent is charted yet. Start a reel with his name in the film room, “theirs” where it is
+            another offense on the film, and chart front and coverage of each snap: everything here is counted from
+            that.
+        </p>
+    );
+}
+
+type FoundProps = { page: ScoutPage; asked: ScoutIndex; onOpen: (title: string, ids: string[]) => void };
+
+function Found({ page, asked, onOpen }: FoundProps) {
+    return (
+        <div className="space-y-5 px-5 py-3">
+            <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2">
+                <Habits habits={page.habits} onOpen={onOpen} />
+                <Tells tells={page.tells} onOpen={onOpen} />
+            </div>
+            <Shares key={page.opponent} opponent={page.opponent} asked={asked} onOpen={onOpen} />
+            <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2">
+                <Shelf page={page} />
+                <Keys keys={page.keys} few={asked.few} onOpen={onOpen} />
+            </div>
+        </div>
+    );
+}
