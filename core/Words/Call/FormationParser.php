@@ -249,7 +249,7 @@ final class FormationParser
         $run =
             $this->tokens->phrase(Fake::runs()) ??
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'run to fake', Fake::runs());
-        $side = $this->sides->next();
+        $side = $this->sides->ofFormation();
         $shown = $this->tokens->phrase(['fake', ...array_column(Trick::cases(), 'value')]);
         if ($shown === null) {
             throw NotUnderstood::word($this->tokens->peek() ?? '', 'side or "fake" here', ['left', 'right', 'fake']);
@@ -265,7 +265,7 @@ final class FormationParser
             return false;
         }
         $this->tokens->skip('protection');
-        $this->draft->protection = new Protecting(Scheme::from($scheme), $this->sides->next());
+        $this->draft->protection = new Protecting(Scheme::from($scheme), $this->sides->ofFormation());
 
         return true;
     }

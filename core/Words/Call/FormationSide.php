@@ -31,4 +31,18 @@ final readonly class FormationSide
 
         return $side;
     }
+
+    /** A side of a formation that was read: also "strong" and "weak", where its own side is known. */
+    public function ofFormation(): ?Side
+    {
+        $strong = $this->draft->formation->side;
+        $word = $this->tokens->take('strong', 'weak');
+        if ($word === null) {
+            return $this->next();
+        }
+        $side = $word === 'strong' ? $strong : $strong->opposite();
+        $this->draft->assumed[] = "$word is {$side->value}";
+
+        return $side;
+    }
 }

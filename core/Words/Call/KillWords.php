@@ -49,6 +49,15 @@ final readonly class KillWords
         // "kill: zone right can to smash" announces two calls before the first.
         $words = preg_replace('/\s*\bkill\s*:\s*(?=[^:]+\bcan\b)/i', ': ', $words, 1) ?? $words;
         $words = preg_replace('/(^|:)\s*kill(?:\s+call)?\s*:\s*(?=.+\bkill\b)/i', '$1 ', $words, 1) ?? $words;
+        // "check with me 6 box: zone right else smash" kills where there is one more.
+        $counted = '\bcheck[ -]with[ -]me\s*,?\s*([4-8])(?:[ -]man)?[ -]box\s*:';
+        $words = preg_replace_callback(
+            "/$counted\\s*(.+?)\\s*[,;]?\\s+(?:else|otherwise)\\s+(.+)$/is",
+            fn (array $m): string => "$m[2]; kill to $m[3] if box ".((int) $m[1] + 1),
+            $words,
+        ) ?? $words;
+        $can = '/(^|[:,])\s*can\s*:\s*([^:;]+?)\s+to\s+(.+)$/is';
+        $words = preg_replace($can, '$1 $2; kill to $3', $words, 1) ?? $words;
         $to = '/^(.*?\S)\s*[;,]?\s+(?<![\w-])(?:'.self::TO.')(?![\w-])\s*(.+)$/is';
         if (preg_match($to, $words, $m) !== 1) {
             $words = self::checkWithMe($words);

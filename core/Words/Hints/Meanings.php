@@ -14,6 +14,7 @@ final class Meanings
     /** Of calls, by the pattern of what was said. */
     public const CALL = [
         'pro(?= {side}|:)' => ['2x2 closed', 'split-back', 'I'],
+        '^\s*strong (?:right|left|rt|lt)' => ['strong I', 'I', '2x2 closed'],
         'wr screen' => ['bubble screen', 'now screen', 'tunnel screen'],
         'rub' => ['slant-flat', 'spot-rub'],
         'wedge' => ['quarterback sneak', 'dive'],

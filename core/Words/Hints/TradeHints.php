@@ -37,6 +37,8 @@ final class TradeHints
         'sticks' => 'Say stick, or who runs what to the sticks: "Z dig, H curl".',
         'motion' => 'Say which motion: "Z jet", "Z short", "Z orbit", "Z return" or "Z shift right".',
         'qb follow' => 'Say quarterback iso, or isolated dive, with its side.',
+        '(?:two|2) verticals' => 'Say who runs them: "X go, Z go", with seven-man protection: "max".',
+        'both (?:te|tight ends?)s?' => 'Say them by their letters: "Y & H shallow".',
         'single wing' => 'Say wildcat, or gun wing with its side.',
         'fake tunnel' => 'Say what comes after the fake: "X tunnel; Y seam", or the double move.',
         'down {side}' => 'Say the run and who kicks: "belly right; RG kick", or power or trap with its side.',
@@ -52,11 +54,16 @@ final class TradeHints
 
     /** What is asked where no run is understood behind it. */
     private const ACTION = [
-        'pa' => 'Say the run that is faked: "PA zone left, ...".',
-        'play action' => 'Say the run that is faked: "play action zone left, ...".',
+        'pa(?!\s+{said run})' => 'Say the run that is faked: "PA zone left, ...".',
+        'play action(?!\s+{said run})' => 'Say the run that is faked: "play action zone left, ...".',
     ];
 
     private const LOOKS = [
+        '(?:one|1|two|2)[ -]gap(?:ping|ped)?' => 'Leave it out: how the line plays its gaps changes no job here.',
+        '(?:wide )?9s' => 'Say where they stand, yards wide and deep: "left end at -5.5 1".',
+        'cover 3 cloud (?:weak|boundary)' => 'Say what the corner and the safety over him play: "cover 3, left corner plays flat".',
+        'inverted?' => 'Say cover 2 invert.',
+        'prevent' => 'Say the front and the shell: "4-1 dime, cover 4" or "3-1 quarter, three high".',
         'olb' => 'Say who he is in this front: "sam blitz", "jack blitz".',
         'safeties' => 'Say where each stands, yards wide and deep: "free safety at 0 12".',
         'box' => 'Say the front: who is in the box follows from it.',

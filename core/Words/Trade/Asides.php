@@ -24,6 +24,7 @@ final readonly class Asides
 
     /** What is left out, and why. */
     private const LEFT = [
+        '^((?:we\s+)?(?:ran|run|called|call|give me))\s*[:,]?\s+(?!if\b|it\b)(?=\w)' => 'the call begins after it',
         '\s*(\([^()]*\))' => 'what stands in brackets is not read',
         '^((?:'.self::TEMPO.')(?![\w-]))\s*[,:;]?\s*' => self::NO_JOB,
         '\s*[,;]\s*((?:'.self::TEMPO.'))\s*$' => self::NO_JOB,

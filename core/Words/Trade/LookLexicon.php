@@ -95,7 +95,7 @@ final class LookLexicon
         '3-3 front' => '3-3 stack', '3-3-5 stack' => '3-3 stack', '5-2 front' => '5-2', '5-3 front' => '5-3',
         '4-4 front' => '4-4', '46 front' => 'bear', '5-3 goal line' => '5-3', 'goal line 5-3' => '5-3',
         '6-2 goal line' => '6-2', 'goal line 6-2' => '6-2',
-        'goal line 6-1' => '6-1', '6-2 front' => '6-2', '4-2 front' => '4-2 nickel', 'stack front' => '3-3 stack',
+        'goal line 6-1' => '6-1', '6-2 front' => '6-2', '4-2 front' => '4-2 nickel', 'stack front' => '3-3 stack', 'stack' => '3-3 stack',
         'nickel over' => '4-2 nickel', 'nickel over front' => '4-2 nickel', '4-2-5 over' => '4-2 nickel',
         '4-2 over' => '4-2 nickel', '2-4-5' => '4-2 nickel', '5-3-3' => '5-3', '4-4 split' => '4-4',
         '46 bear' => 'bear', '3-3-5 odd stack' => '3-3 stack', '3-4 bear' => 'bear', 'bear 3-4' => 'bear',

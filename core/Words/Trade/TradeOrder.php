@@ -35,6 +35,7 @@ final class TradeOrder
     /** @param  list<string>  $phrases  what a coach may say for a family, in lower case with spaces */
     public static function of(string $words, array $phrases): string
     {
+        $words = TradeSituations::first($words);
         $words = TradePlaces::signs(Phrases::rewritten($words, ['{man}-(?=[a-z]{3})' => '$1 ']));
         $words = Phrases::rewritten(TradeTricks::named(self::joined($words, $phrases)), TradeRuns::BEFORE);
         $words = Phrases::rewritten($words, [...self::GLUE, ...TradeRoutes::MEN]);
@@ -116,6 +117,9 @@ final class TradeOrder
         $drop = '(?:[1357]|one|three|five|seven)[ -]?steps?(?:\s+drop)?';
         $last = "/^\s*($set)[\s,:]+(?!(?:right|left|rt|lt)\s*[,;])([^:]+?)\s*[,;]\s*($drop|$roll)\s*$/i";
         $call = preg_replace($last, '$1, $3: $2', $call) ?? $call;
+        // "trips right, flood sprint right" says it in the breath of the routes.
+        $breath = Phrases::filled("/^((?:(?:$places)\\s+)?{set}(?:\\s+{side})?)\\s*[,:]\\s*([^,:;]+?)\\s+($roll)\\s*$/i");
+        $call = preg_replace($breath, '$1, $3: $2', ltrim($call)) ?? $call;
         // "gun trips right, flood, sprint right" says the roll last.
         $call = preg_replace("/^([^:,]+),\s*([^:,]+),\s*($roll)\s*$/i", '$1, $3: $2', $call) ?? $call;
 
@@ -125,6 +129,7 @@ final class TradeOrder
     /** Of two colons the first stands after the set, before a motion or a protection. */
     private static function oneColon(string $words): string
     {
+        $words = preg_replace('/:\s*,(?=[^:|]*:)/', ',', $words) ?? $words;
         $bare = preg_replace('/\brpo\s*:/i', 'rpo', $words) ?? $words;
         if (substr_count($bare, ':') < 2) {
             return $words;

@@ -67,7 +67,11 @@ final class TradePlaces
         // "sprint right flood" says what the passer does and the routes in one breath.
         $words = Phrases::rewritten(
             $words,
-            ['(?<=[:,;])\s*((?:'.self::ROLLS.')\s+{side})\s+(?=[a-z])' => ' $1; '],
+            [
+                '(?<=[:,;])\s*((?:'.self::ROLLS.')\s+{side})\s+(?=[a-z])' => ' $1; ',
+                '(?<=:)\s*((?:half-slide|full-slide|big-on-big|(?:five|six|seven|eight)-man)(?:\s+{side})?+)'
+                    .'\s+(?!protection)(?=[a-z])' => ' $1; ',
+            ],
         );
         $bare = preg_replace('/\brpo\s*:/i', 'rpo', $words) ?? $words;
         if (str_contains($bare, 'kill')) {
@@ -116,7 +120,20 @@ final class TradePlaces
         return (strtolower($m[1] ?? '') === 'half-boot' ? 'flood ' : 'boot flood ').($m[2] ?? '');
     }
 
-    private static function belongsBefore(string $part): bool
+    /**
+     * A protection or what the passer does, and the routes said in the same breath.
+     *
+     * @return list<string>
+     */
+    public static function parted(string $part): array
+    {
+        $first = '/^((?:'.self::BLOCKS.'|'.self::ROLLS.')'.self::SIDE.'?)\s+(.+)$/i';
+
+        return preg_match($first, $part, $m) === 1 ? [$m[1], $m[2]] : [$part];
+    }
+
+    /** Whether it is a motion, a protection, what the passer does or a fake: what stands before the colon. */
+    public static function belongsBefore(string $part): bool
     {
         $side = self::SIDE;
         $runs = Phrases::filled('(?:[xyzhrf]\s+)?{run}');

@@ -74,6 +74,10 @@ final class TradeRoutes
         '(?<=[:;,])\s*(?:the\s+)?rest\s+(?=stick|smash|flood|sail|snag|spot|levels|drive|mesh)' => ' ',
         '(?<=[:;,])\s*deep\s+(?=post|corner|comeback)' => ' ',
         '\bswitch(\s+{side})?\s*,\s*(?:four verticals|4 verts|verts|verticals)\b' => 'switch verticals$1',
+        '^({formation})\s*,?\s+backside\s+(?={route}\b)' => '$1: backside #1 ',
+        '(?<=[:;,])\s*backside\s+(?={route}{end})' => ' backside #1 ',
+        // The family's side is the strength's in any case.
+        '(?<=[:;,])\s*frontside\s+(?!{route}|bubble)(?=\w)' => ' ',
         '(?<=[:;,])\s*({route})\s+backside{end}' => ' backside #1 $1',
         '(?<=[:;,])\s*double\s+(smash|stick|curl[ -]?flat|slant[ -]?flat|snag|hitch|hitches)\b' => ' $1 both',
         '(?<=[:;,])\s*deep\s+outs{end}' => ' #1 both out 12',
@@ -99,6 +103,7 @@ final class TradeRoutes
         self::WHO.'\s+hitches\b' => '$1 hitch',
         self::WHO.'\s+goes\b' => '$1 go',
         self::WHO.'\s+(?='.self::PLURAL.')(\w+)s\b' => '$1 $2',
+        '{man}\s+iso(?:lated)?\s+(?={route})' => '$1 ',
         '{man}\s+(?:backside|frontside|weakside)\s+(?={route})' => '$1 ',
         '\balert\s+({route})\s+(?:by\s+)?([xyzhrf])\b' => '$2 $1 alert',
         '\balert\s+([xyzhrf])\s+({route})\b' => '$1 $2 alert',

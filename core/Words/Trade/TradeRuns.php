@@ -9,12 +9,14 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
+        '({said run}(?:\s+{side})?)\s+(?:with|by|to)\s+(?:the\s+)?(?:fb|fullback)\b' => 'F $1',
         // "bubble rpo off inside zone left" says the throw first, and may say who is read.
         '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*[,;]\s*([^,:;]+)$' => '$1: $3, rpo: $2; $4',
         '^([^:]+?)\s*,?\s*\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\s*$' => '$1: $3 jet $2',
         '\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\b' => '$2 jet $1',
         '\b(belly|counter|duo|trap|dart|buck)\s+read\s+({side})' => '$1 $2 read',
-        '(?<=:)\s*(?:quick|now|hitch|smoke)\s+screen\s+([xyzh])\b' => ' $1 now screen',
+        '(?<=[:,])\s*(?:quick|now|hitch|smoke)\s+screen\s+(?:to\s+)?([xyzh])\b' => ' $1 now screen',
+        '\b(pa|play[ -]action)\s+lead\b' => '$1 iso',
         // "power pass right" and "buck sweep right pass" are passes off that run.
         '({said run})\s+pass\b(\s+{side})?' => '$1$2 fake',
         '({said run}\s+{side})\s+pass\b' => '$1 fake',
@@ -24,9 +26,9 @@ final class TradeRuns
         '({run})\s+(bluff|arc)\s+({side})' => '$1 $3 $2',
         '(?<=:)\s*wrap(?=\s+{side})' => ' dart',
         '\b(?:[xyzhrf]\s+)?lead\s+iso\b' => 'iso',
-        '\brpo\s*:?\s+([^,;:]+?)\s+({said run}(?:\s+{side})?)\s*$' => ': $2, rpo: $1',
         // "backside glance rpo with zone" says the throw first.
         '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
+        '\brpo\s*:?\s+([^,;:]+?)\s+({said run}(?:\s+{side})?)\s*$' => ': $2, rpo: $1',
     ];
 
     /** A pattern and what stands in its place, one after the other. */
@@ -34,7 +36,7 @@ final class TradeRuns
         '(?<=:)\s*screen(\s+{side})?\s+to\s+(?:the\s+)?(?:running back|rb|hb|tb|back|r)\b' => ' slip screen$1',
         '{man}\s+kicks?\s+out\b' => '$1 kick',
         '\bg([hy])\s+counter(\s+{side})?' => 'counter$2; $1 wrap',
-        '\barc\s+(?:zone\s+)?read\s+({side})' => 'zone $1; tag arc',
+        '\b(arc|bluff)\s+(?:zone\s+)?read\s+({side})' => 'zone $2; tag $1',
         '\btag\s+(?=[xyzhrf]\s+\w|{route})' => '',
         '(?<=:)\s*(weak|strong)\s+({said run}){end}' => ' $2 $1',
         '\b({plain run})\s+lead\s+({side})' => '$1 $2; F lead',

@@ -53,6 +53,9 @@ final class TradeSets
         // Without a colon it stands right after the set.
         '^((?:(?:'.self::PLACES.')\s+)?{set}(?:\s+{side})?\s*,?)\s+slide\s+({side})\s*,?\s+(?=\w)' => '$1 half-slide $2, ',
         '^([^:|,]+?)\s+(hot\s+[xyzhrf])\s*:\s*(.+)$' => '$1: $3; $2',
+        // Who stays in or where the line slides may be said before the set.
+        '^\s*slide\s+({side})\s*[,;]\s*(?=\w)' => 'half-slide $1, ',
+        '\b([5-8])\s+pro(?:tection)?\b' => '$1 man',
         '^flex\s+(?={side})' => 'double-slot ',
         // "man pro", "7 man protection"
         '(?<=\bman|slide|scat|max|\bbob|on big)\s+pro(?:tection)?\b' => '',

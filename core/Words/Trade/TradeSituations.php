@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade;
+
+/**
+ * A situation of several parts said before the call without the bar: "3rd & 6, +40, L hash, gun 2x2 mesh", "backed up on
+ * our 3: I right, dive". Common practice.
+ */
+final class TradeSituations
+{
+    private const DOWN =
+        '(?:[1-4](?:st|nd|rd|th)?|first|second|third|fourth)\s*(?:&|and)\s*(?:\d{1,2}|goal|long|short|inches)\b';
+
+    private const ORDER = ['first' => '1st', 'second' => '2nd', 'third' => '3rd', 'fourth' => '4th'];
+
+    private const PLACE = 'goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t';
+
+    private const SPOT = '(?:(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?)?(?:[+-]|(?:our|own|their|opp)\s+)\d{1,2}\b';
+
+    /** A yard line without a half is theirs; it needs a word before it, since a number alone is many things. */
+    private const BARE_SPOT = '(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?\d{1,2}\b';
+
+    private const HASH = '(?:left|right|middle|[lrm])[ -]hash\b';
+
+    /** With no more than this to the goal line it is first and goal, yards. */
+    private const TO_GO = 10;
+
+    private const HASHES = ['l' => 'left', 'r' => 'right', 'm' => 'middle'];
+
+    /** The situation divided off by a bar; as it was where fewer than two parts of one are said. */
+    public static function first(string $words): string
+    {
+        if (str_contains($words, '|')) {
+            return $words;
+        }
+        $item = '/^\s*(?:('.self::DOWN.')|('.self::PLACE.')(?![\w-])|('.self::SPOT.'|'.self::BARE_SPOT.')|('.self::HASH
+            .'))\s*[,;:]?\s*/i';
+        $said = [];
+        $rest = $words;
+        while (preg_match($item, $rest, $m) === 1) {
+            $said[] = match (true) {
+                $m[1] !== '' => strtr(strtolower($m[1]), self::ORDER),
+                ($m[2] ?? '') !== '' => $m[2],
+                ($m[3] ?? '') !== '' => 'ball on '.self::spot($m[3]),
+                default => self::HASHES[strtolower($m[4][0] ?? 'm')].' hash',
+            };
+            $rest = substr($rest, strlen($m[0]));
+        }
+        $alone = count($said) === 1 && str_starts_with($said[0], 'ball on ');
+        if ($alone && (int) substr($said[0], 9) <= self::TO_GO && str_contains($said[0], '+')) {
+            array_unshift($said, '1st & goal');
+            $rest = preg_replace('/^goal\s+(?!line)/i', '', $rest) ?? $rest;
+        }
+
+        return $rest === '' || (count($said) < 2 && ! $alone) ? $words : implode(', ', $said)." | $rest";
+    }
+
+    private static function spot(string $said): string
+    {
+        preg_match('/([+-]|our|own|their|opp)?\s*(\d{1,2})$/i', trim($said), $m);
+
+        return (in_array(strtolower($m[1] ?? ''), ['-', 'our', 'own'], true) ? '-' : '+').($m[2] ?? '');
+    }
+}
