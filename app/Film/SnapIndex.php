@@ -46,7 +46,8 @@ final class SnapIndex
                 $document['marks'] ?? [],
                 fn (array $mark): bool => $mark['kind'] === 'snap',
             ))[0]['atS'] ?? null,
-        ] + ($chart->box === null ? [] : ['box' => $chart->box]) + self::told($document, $chart);
+        ] + ($chart->box === null ? [] : ['box' => $chart->box]) + self::told($document, $chart)
+            + ['stood' => self::stood($chart, null)];
     }
 
     /**
@@ -73,7 +74,6 @@ final class SnapIndex
                 $chart->formation,
                 $chart->motion,
                 $chart->result,
-                $chart->stood,
                 $document['situation']['rules'] ?? null,
                 $document['level'] ?? null,
             ]);
@@ -83,11 +83,16 @@ final class SnapIndex
         $book = StaffWords::current()->book();
         $film = FilmReader::read($document, $book->schools, $book);
         $measures = self::measures($film);
-        $told = ['stood' => self::stood($chart, $measures), 'front' => $film->look?->front, 'shell' => $film->look?->shell,
-            'wrinkle' => is_string($document['look'] ?? null) ? Evidence::wrinkle($document['look'])
-            : null] + self::call($film, $document) + self::graded($film, $measures);
+        $told = [
+            'front' => $film->look?->front,
+            'shell' => $film->look?->shell,
+            'wrinkle' => is_string($document['look'] ?? null) ? Evidence::wrinkle($document['look']) : null,
+        ] + self::call($film, $document) + self::graded($film, $measures);
+        if ($worked) {
+            return ['stood' => self::stood($chart, $measures)] + $told;
+        }
 
-        return $key === null ? $told : self::$known[(string) $key] = $told;
+        return self::$known[(string) $key] = $told;
     }
 
     /** What was measured; null where a picture cannot be placed at all. */

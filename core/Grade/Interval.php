@@ -61,8 +61,8 @@ final readonly class Interval
     }
 
     /**
-     * By how much this share leads another at least, as surely as the two intervals are wide: the lower end of the hybrid
-     * score interval of a difference of shares (Newcombe 1998, method 10); below 0 where it need not lead at all.
+     * By how much this share leads another at least, as surely as the two intervals are wide: the lower end of the
+     * hybrid score interval of a difference of shares (Newcombe 1998, method 10); below 0 where it need not lead.
      */
     public function leads(self $other): float
     {

@@ -78,7 +78,8 @@ final class DemoScouting
 
     private const FORMATIONS = ['gun 2x2' => 45, 'gun trips' => 25, 'under center wing' => 20, 'gun empty' => 10];
 
-    private const PERSONNEL = ['gun 2x2' => '10', 'gun trips' => '11', 'under center wing' => '12', 'gun empty' => '10'];
+    private const PERSONNEL = ['gun 2x2' => '10', 'gun trips' => '11', 'under center wing' => '12',
+        'gun empty' => '10'];
 
     private Randomizer $chance;
 

@@ -74,7 +74,7 @@ final class Groups
         };
     }
 
-    /** By more or less than one score, as the offense has it (a touchdown with two points after it: common practice). */
+    /** By more or less than one score: a touchdown with two points after it (common practice). */
     private static function score(?int $ahead): string
     {
         return match (true) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words\Trade;
 
 /**
- * A situation of several parts said before the call without the bar: "3rd & 6, +40, L hash, gun 2x2 mesh", "backed up on
- * our 3: I right, dive". Common practice.
+ * A situation of several parts said before the call without the bar: "3rd & 6, +40, L hash, gun 2x2 mesh",
+ * "backed up on our 3: I right, dive". Common practice.
  */
 final class TradeSituations
 {

@@ -80,7 +80,7 @@ describe('what gives them away', () => {
         render(<Tells tells={[tell()]} onOpen={onOpen} />);
         expect(screen.getByText(/Left corner deeper than 6.5 yd/)).toBeTruthy();
         expect(screen.getByText(/the more frequent one: 52 %/)).toBeTruthy();
-        await userEvent.click(screen.getByRole('button', { name: /watch 2 snaps/ }));
+        await userEvent.click(screen.getByRole('button', { name: 'cover 2 or cover 4: watch 38 of 42' }));
         expect(onOpen).toHaveBeenCalledWith('cover 2 or cover 4', ['c', 'd']);
     });
 

@@ -61,8 +61,8 @@ export function Scout() {
 function Film({ page }: { page: ScoutPage }) {
     return (
         <p className="text-sm text-soft">
-            {page.snaps} snaps of {page.games.length} {page.games.length === 1 ? 'game' : 'games'}:{' '}
-            {page.games.map((g) => `${g.title} (${g.snaps})`).join(', ')}
+            {page.snaps} {page.snaps === 1 ? 'snap' : 'snaps'} of {page.games.length}{' '}
+            {page.games.length === 1 ? 'game' : 'games'}: {page.games.map((g) => `${g.title} (${g.snaps})`).join(', ')}
         </p>
     );
 }

@@ -28,7 +28,7 @@ export function Shares({ opponent, asked, onOpen }: Props) {
             note={`Of each row’s snaps. Framed: surely more (▲) or less (▼) often than everywhere else. Under ${asked.few} snaps only the counts.`}
             aside={
                 <>
-                    {choice('What they show', showing, asked.showings, setShowing)}
+                    {choice('What is shown', showing, asked.showings, setShowing)}
                     <span className="text-sm text-soft">by</span>
                     {choice('By', by, asked.by, setBy)}
                 </>

@@ -32,7 +32,7 @@ export function Tells({ tells, onOpen }: Props) {
                             <button
                                 type="button"
                                 className="w-18 text-right text-sm underline"
-                                aria-label={`${name(t)}: watch ${t.ids.length} snaps`}
+                                aria-label={`${name(t)}: watch ${t.right?.hits} of ${t.right?.of}`}
                                 onClick={() => onOpen(name(t), t.ids)}
                             >
                                 {t.right?.hits} of {t.right?.of}

@@ -65,7 +65,11 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
                 value={line}
                 spellCheck={false}
                 autoComplete="off"
-                placeholder="call look choice result: 3 2 k1 c8"
+                placeholder={
+                    reel.ours
+                        ? 'call look choice result: 3 2 k1 c8'
+                        : 'look, set, places, result: 2 (gun trips) fs@12 r4'
+                }
                 aria-invalid={problem !== ''}
                 aria-describedby="entry-says"
                 onChange={(e) => setLine(e.target.value)}
