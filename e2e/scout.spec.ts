@@ -44,6 +44,7 @@ test('film of another offense is charted in one line and counted at once', async
     await reels.getByLabel('Opponent').fill('Slate Hill');
     await reels.getByLabel('Whose offense').selectOption('theirs');
     await reels.getByRole('button', { name: 'Start it' }).click();
+    await expect(page.getByRole('button', { name: /^Slate Hill against Stony Ford/ })).toBeVisible();
     await expect(page.getByText('No snap yet.')).toBeVisible();
     await page.locator('#entry').fill('? 1&10 (gun trips right) fs@12 r4');
     await page.locator('#entry').press('Enter');

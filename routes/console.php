@@ -1,1 +1,6 @@
 <?php
+
+use Illuminate\Support\Facades\Schedule;
+
+// At an hour when nobody charts.
+Schedule::command('jx:backup')->dailyAt('03:30');

@@ -58,9 +58,15 @@ class Clip extends Model
         return $this->belongsTo(Snap::class);
     }
 
+    /** Where films are kept. */
+    public static function folder(): string
+    {
+        return storage_path('app/private/'.config('film.folder'));
+    }
+
     public function path(): string
     {
-        return storage_path('app/private/'.config('film.folder')."/{$this->file}");
+        return self::folder()."/{$this->file}";
     }
 
     public function thumbnail(): string

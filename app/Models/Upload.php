@@ -33,6 +33,6 @@ class Upload extends Model
 
     public function path(): string
     {
-        return storage_path('app/private/'.config('film.folder')."/{$this->id}.part");
+        return Clip::folder()."/{$this->id}.part";
     }
 }

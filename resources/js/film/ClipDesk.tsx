@@ -132,12 +132,13 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                 chart: { ...d.chart, ...made.chart },
                 seen: [...(d.seen ?? []).filter((s) => s.what !== 'choice'), ...(made.seen ?? [])],
             }));
-            // What was not kept stays before him, with the word why.
-            if ((await saving.save(true)) !== null) onStep(1);
-            return;
+            const kept = (await saving.save(true)) !== null;
+            if (kept) onStep(1);
+            return kept;
         }
         const added = await saving.add(reel.id, made);
         if (added) onOpen(added);
+        return added !== null;
     };
     return (
         <>
@@ -233,7 +234,9 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                     </>
                 ) : (
                     <p className="p-8 text-soft">
-                        No snap yet. Chart the first one at the right, or add film at the top.
+                        {reel.snaps.length === 0
+                            ? 'No snap yet. Chart the first one at the right, or add film at the top.'
+                            : 'Opening the snap…'}
                     </p>
                 )}
             </section>

@@ -10,7 +10,8 @@ type Props = {
     snap: Snap | null;
     document: FilmDocument | null;
     charting: Charting;
-    onEntry: (document: FilmDocument) => Promise<unknown>;
+    /** Whether it was kept. */
+    onEntry: (document: FilmDocument) => Promise<boolean>;
     onFix: (snapId: string, field: string, value: number) => void;
     onRemove: (snap: Snap) => void;
 };
@@ -44,8 +45,8 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
         try {
             // What was typed last counts, also when its reading is still on the way.
             const sure = await api.post<Entry>(`reels/${reel.id}/entries`, { line, place });
-            await onEntry(sure.document);
-            setLine('');
+            // What was not kept stays before him, with the word why.
+            if (await onEntry(sure.document)) setLine('');
             entry.current?.focus();
         } catch (e) {
             setProblem(e instanceof Problem ? e.message : 'Not charted.');
