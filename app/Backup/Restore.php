@@ -25,13 +25,9 @@ final readonly class Restore
     {
         $manifest = Manifest::read($folder);
         self::check($folder, $manifest);
-        if (is_file($this->database)) {
-            Files::copy($this->database, $aside);
-        }
         Files::folder(dirname($this->database));
+        $this->setAside($aside);
         Files::copy("$folder/".Manifest::DATABASE, $this->database);
-        // What was not yet written into the old file must not be read into the new one.
-        array_map(unlink(...), array_filter(["$this->database-wal", "$this->database-shm"], is_file(...)));
         Files::folder($this->films);
         foreach (array_keys($manifest->films) as $name) {
             Files::copy("$folder/".Manifest::FILM."/$name", "$this->films/$name");
@@ -41,12 +37,30 @@ final readonly class Restore
         return $manifest;
     }
 
-    /** People in the database that stands here: a backup in its place would lose them. */
-    public function people(): int
+    /**
+     * People in the database that stands here, whom a backup in its place would lose; null where it cannot be read,
+     * which is when a backup is wanted most.
+     */
+    public function people(): ?int
     {
-        return is_file($this->database) && filesize($this->database) > 0
-            ? RowSums::of($this->database)['users']['rows'] ?? 0
-            : 0;
+        if (! is_file($this->database) || filesize($this->database) === 0) {
+            return 0;
+        }
+        try {
+            return RowSums::of($this->database)['users']['rows'] ?? 0;
+        } catch (NoBackup) {
+            return null;
+        }
+    }
+
+    /** The database with what was not yet written into its file, so that nothing of it is read into the new one. */
+    private function setAside(string $aside): void
+    {
+        foreach (['', '-wal', '-shm'] as $part) {
+            if (is_file($this->database.$part) && ! @rename($this->database.$part, $aside.$part)) {
+                throw new NoBackup("$this->database$part cannot be put aside. Let the program's user write there.");
+            }
+        }
     }
 
     /** @throws NoBackup */

@@ -3,6 +3,7 @@
 namespace App\Backup;
 
 use PDO;
+use PDOException;
 use PDOStatement;
 
 /**
@@ -15,10 +16,23 @@ final class RowSums
     private const TABLES =
         "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' order by name";
 
-    /** @return Sums */
+    /**
+     * @return Sums
+     *
+     * @throws NoBackup where the file is no database, or a torn one
+     */
     public static function of(string $file): array
     {
-        $pdo = new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        try {
+            return self::summed(new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]));
+        } catch (PDOException $e) {
+            throw new NoBackup("The database $file cannot be read: {$e->getMessage()}.");
+        }
+    }
+
+    /** @return Sums */
+    private static function summed(PDO $pdo): array
+    {
         $sums = [];
         foreach (self::asked($pdo, self::TABLES)->fetchAll(PDO::FETCH_COLUMN) as $table) {
             $hash = hash_init('sha256');

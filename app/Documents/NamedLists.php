@@ -13,6 +13,7 @@ use Jacotaxis\Core\Concept\StaffRule;
 use Jacotaxis\Core\Defense\Change;
 use Jacotaxis\Core\Defense\Jobs\MovementKind;
 use Jacotaxis\Core\Film\Chart\DefenderAct;
+use Jacotaxis\Core\Film\Chart\Leverage;
 use Jacotaxis\Core\Offense\Sets;
 use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\Call\RunParser;
@@ -51,6 +52,7 @@ final class NamedLists
             ],
             'film' => [
                 '/properties/chart/properties/acts/items/properties/act' => $values(DefenderAct::cases()),
+                '/properties/chart/properties/stood/items/properties/leverage' => [...$values(Leverage::cases()), null],
             ],
             'formation' => ['/properties/set' => Sets::names()],
             'look' => [

@@ -7,6 +7,7 @@ use App\Film\Season;
 use App\Models\Look;
 use App\Models\Reel;
 use Illuminate\Support\Collection;
+use Jacotaxis\Core\Film\Chart\Chart;
 use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
 use Jacotaxis\Core\Scout\Habit;
@@ -22,15 +23,12 @@ use Jacotaxis\Core\Words\NotUnderstood;
 /** An opponent's defense on charted film: his games against us and against others. */
 final class Scouted
 {
-    /** Kinds of reels on which an opponent plays. */
-    private const GAMES = ['game', 'scrimmage', 'exhibition'];
-
     /** @var list<SnapRow> */
     private readonly array $snaps;
 
     public function __construct(private readonly string $opponent)
     {
-        $this->snaps = Season::rows(Filter::of(['opponent' => [$opponent], 'kind' => self::GAMES]));
+        $this->snaps = Season::rows(Filter::of(['opponent' => [$opponent], 'kind' => Chart::GAMES]));
     }
 
     /**
@@ -43,7 +41,7 @@ final class Scouted
         /** @var Collection<string, Collection<int, Reel>> $reels */
         $reels = Reel::query()
             ->withCount('snaps')
-            ->whereIn('kind', self::GAMES)
+            ->whereIn('kind', Chart::GAMES)
             ->where('opponent', '!=', '')
             ->orderByDesc('played_on')
             ->get()
@@ -63,7 +61,7 @@ final class Scouted
         $games = Reel::query()
             ->withCount('snaps')
             ->where('opponent', $this->opponent)
-            ->whereIn('kind', self::GAMES)
+            ->whereIn('kind', Chart::GAMES)
             ->orderBy('played_on')
             ->get(['id', 'title', 'ours', 'played_on']);
 

@@ -10,7 +10,7 @@ use Jacotaxis\Core\Grade\Numbers\SnapRow;
 /** Something that can be seen of one defender before the snap: how deep he stands, or on which side of his man. */
 final readonly class Sign
 {
-    public function __construct(public string $defender, public SignKind $kind, public Moment $moment)
+    public function __construct(public string $defender, public SignKind $kind, public PreSnap $moment)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class Sign
      * @param  list<SnapRow>  $snaps
      * @return list<self>
      */
-    public static function charted(array $snaps, Moment $moment): array
+    public static function charted(array $snaps, PreSnap $moment): array
     {
         $signs = [];
         foreach ($snaps as $snap) {
@@ -66,7 +66,7 @@ final readonly class Sign
     {
         return match (true) {
             $this->kind === SignKind::Side => $stood->leverage?->outward(),
-            $this->moment === Moment::LinedUp => $stood->linedUpYd,
+            $this->moment === PreSnap::LinedUp => $stood->linedUpYd,
             default => $stood->atSnapYd,
         };
     }

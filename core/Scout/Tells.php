@@ -123,14 +123,14 @@ final class Tells
     {
         $charted = self::charted($snaps);
         $last = null;
-        foreach (Moment::cases() as $moment) {
+        foreach (PreSnap::cases() as $moment) {
             $signs = Sign::charted($snaps, $moment);
             $games = self::leftOut($snaps, $signs);
             $right = array_sum(array_map(fn (array $g): int => array_sum($g['right']), $games));
             $ids = array_merge(...array_map(fn (array $g): array => $g['ids'], $games));
             $of = count($ids);
             $byFrequency = self::byFrequency($games);
-            $sure = Interval::asked($right, $of, self::STRICT * $asked * count(Moment::cases()))->low > $byFrequency;
+            $sure = Interval::asked($right, $of, self::STRICT * $asked * count(PreSnap::cases()))->low > $byFrequency;
             $cut = $sure && self::inEach($games) ? Cut::best($snaps, $signs, ...self::two($charted)) : null;
             $last = new Tell($from, $charted, true, $cut, Interval::of($right, $of), $byFrequency, $ids);
             if ($cut !== null) {

@@ -96,6 +96,35 @@ it('refuses a backup that is damaged, and touches nothing', function (string $fi
     'a torn manifest' => ['manifest.json', '{"kind":', 'is of no backup of this program'],
 ]);
 
+it('takes the place of a database that is torn, and keeps it', function (): void {
+    $backup = backedUp('here');
+    $there = machine('there');
+    DB::disconnect('there');
+    file_put_contents("$there/database.sqlite", str_repeat('torn', 4000));
+    $restore = new Restore("$there/database.sqlite", "$there/film");
+    expect($restore->people())->toBeNull();
+    $restore->from($backup, "$there/aside.sqlite");
+
+    expect($restore->people())->toBe(2)
+        ->and(file_get_contents("$there/aside.sqlite"))->toStartWith('torn');
+});
+
+it('keeps what was written and is not in the file yet, and reads none of it into the backup', function (): void {
+    $backup = backedUp('here');
+    $there = machine('there');
+    $writer = new PDO("sqlite:$there/database.sqlite");
+    $writer->exec('pragma journal_mode = wal');
+    $writer->exec("update users set name = 'Written late'");
+    expect(is_file("$there/database.sqlite-wal"))->toBeTrue();
+    (new Restore("$there/database.sqlite", "$there/film"))->from($backup, "$there/aside.sqlite");
+    $names = fn (string $file): array => (new PDO("sqlite:$file"))->query('select name from users order by id')
+        ->fetchAll(PDO::FETCH_COLUMN);
+
+    expect($names("$there/database.sqlite"))->toBe(['Una Frey', 'Nils Okoye'])
+        ->and($names("$there/aside.sqlite"))->toBe(['Written late', 'Written late']);
+    $writer = null;
+});
+
 it('keeps so many and takes away the oldest', function (): void {
     $folder = dirname(backedUp('here', '2026-11-28 03:30:00'));
     foreach (['2026-11-29 03:30:00', '2026-11-30 03:30:00'] as $at) {

@@ -23,13 +23,14 @@ function pages(): array
         'calls', 'formations', 'looks', 'players', "players/$player", "players/$player/records.json", 'people', 'reels',
         'weeks', 'weeks/file.csv', 'numbers/leanings', 'cutups', 'staff-book', 'staff-book/file', 'staff-words',
         'vocabulary', 'charting', 'grading', 'repeats', 'plans/Granite%20Pass',
+        'scout', 'scout/Granite%20Pass', 'scout/Granite%20Pass/shares',
     ];
 }
 
 /** Whether something is kept, so that a page could break of it. */
 function stores(string $uri): bool
 {
-    return preg_match('#/(grades|players|reels|snaps|plans|staff|grading|people|clips|cutups|triggers)#', $uri) === 1;
+    return preg_match('#/(grades|players|reels|snaps|plans|staff|grading|people|clips|cutups|triggers|scout|looks)#', $uri) === 1;
 }
 
 /** What broke, or null. */

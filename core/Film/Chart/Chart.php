@@ -12,7 +12,10 @@ use Jacotaxis\Core\Field\Hash;
  */
 final readonly class Chart
 {
-    public const KINDS = ['game', 'scrimmage', 'exhibition', 'practice'];
+    public const KINDS = [...self::GAMES, 'practice'];
+
+    /** Where an opponent plays. */
+    public const GAMES = ['game', 'scrimmage', 'exhibition'];
 
     /**
      * @param  array{us: int, them: int}|null  $score  before the snap

@@ -8,7 +8,7 @@ namespace Jacotaxis\Core\Film\Chart;
 enum Leverage: string
 {
     case Inside = 'inside';
-    case HeadUp = 'head up';
+    case HeadUp = 'head-up';
     case Outside = 'outside';
 
     /** Its letter in the quick entry. */

@@ -61,9 +61,9 @@ final class TradeHints
     private const LOOKS = [
         '(?:one|1|two|2)[ -]gap(?:ping|ped)?' => 'Leave it out: how the line plays its gaps changes no job here.',
         '(?:wide )?9s' => 'Say where they stand, yards wide and deep: "left end at -5.5 1".',
-        'cover 3 cloud (?:weak|boundary)' => 'Say what the corner and the safety over him play: "cover 3, left corner plays flat".',
+        'cover 3 cloud (?:weak|boundary)' => 'Say what the corner and the safety over him play: '
+            .'"cover 3, left corner plays flat".',
         'inverted?' => 'Say cover 2 invert.',
-        'prevent' => 'Say the front and the shell: "4-1 dime, cover 4" or "3-1 quarter, three high".',
         'olb' => 'Say who he is in this front: "sam blitz", "jack blitz".',
         'safeties' => 'Say where each stands, yards wide and deep: "free safety at 0 12".',
         'box' => 'Say the front: who is in the box follows from it.',

@@ -35,11 +35,11 @@ final class TradeOrder
     /** @param  list<string>  $phrases  what a coach may say for a family, in lower case with spaces */
     public static function of(string $words, array $phrases): string
     {
-        $words = TradeSituations::first($words);
+        $words = TradeSituations::before($words);
         $words = TradePlaces::signs(Phrases::rewritten($words, ['{man}-(?=[a-z]{3})' => '$1 ']));
         $words = Phrases::rewritten(TradeTricks::named(self::joined($words, $phrases)), TradeRuns::BEFORE);
         $words = Phrases::rewritten($words, [...self::GLUE, ...TradeRoutes::MEN]);
-        $words = Phrases::rewritten(self::situationFirst($words), TradeRoutes::NUMBERS);
+        $words = Phrases::rewritten(TradeSituations::inside($words), TradeRoutes::NUMBERS);
         $words = Phrases::rewritten(self::formationFirst($words), TradeMotions::RULES);
         foreach ([TradeSets::RULES, TradeRoutes::RULES, TradeRuns::RULES] as $rules) {
             $words = Phrases::rewritten($words, $rules);
@@ -60,43 +60,6 @@ final class TradeOrder
 
             return in_array($said, $phrases, true) ? "$m[1] $m[2]" : $m[0];
         }, $words) ?? $words;
-    }
-
-    /** The down in words or joined by strokes, and the hash inside the call. */
-    private const DOWNS = [
-        '^(\s*[1-4](?:st|nd|rd|th))-(and|&)-' => '$1 $2 ',
-        '^(\s*)(?:gl|g\/l)\s*[,:|]' => '$1goal line:',
-        '^\s*first\s+(and|&)\s' => '1st $1 ',
-        '^\s*second\s+(and|&)\s' => '2nd $1 ',
-        '^\s*third\s+(and|&)\s' => '3rd $1 ',
-        '^\s*fourth\s+(and|&)\s' => '4th $1 ',
-        '^(\s*[1-4](?:st|nd|rd|th)\s*(?:&|and)[^:|]*?\bhash)\s*:' => '$1 |',
-        '^([^|:]+?)\s*(?:@|,|\bat|\bon|\bfrom)?\s*(?:the\s+)?(left|right)\s+hash\s*:' => '$2 hash | $1:',
-    ];
-
-    /** "gun 2x2 right 3rd & 8: ..." says the down inside the call. */
-    private static function situationFirst(string $words): string
-    {
-        if (str_contains($words, '|')) {
-            return $words;
-        }
-        $place = '/^\s*(goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t|(?:left|right) hash)'
-            .'(?:\s*[,:]\s*|\s+(?=(?:'.TradeSets::PLACES.'|{set})\b))/i';
-        $spot = '(?:\s*(?:@|\bat|\bon)\s*(?:the\s+)?(?:[+-]|own\s+|their\s+)?\d+)?';
-        $words = Phrases::rewritten($words, self::DOWNS);
-        if (str_contains($words, '|')) {
-            return $words;
-        }
-        $said = "([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot)";
-        // What stands first may end in a colon; inside the call that is the call's own.
-        $placed = preg_replace([Phrases::filled($place), "/^\s*$said\s*[:;]\s*/i"], '$1 | ', $words) ?? $words;
-        $down = "/,?\s*\b$said,?/i";
-        if ($placed !== $words || preg_match($down, $words, $m) !== 1) {
-            return $placed;
-        }
-        $m[1] = str_replace('@', ' at ', $m[1]);
-
-        return "$m[1] | ".trim(preg_replace($down, '', $words, 1) ?? $words);
     }
 
     /** "X slant, Z hitch gun 2x2" and "sprint right, gun trips right: flood" say the formation last or second. */

@@ -9,7 +9,7 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
-        '({said run}(?:\s+{side})?)\s+(?:with|by|to)\s+(?:the\s+)?(?:fb|fullback)\b' => 'F $1',
+        '({said run}(?:\s+{side})?)\s+(?:with|by|to)\s+(?:the\s+)?(?:fb|fullback){end}' => 'F $1',
         // "bubble rpo off inside zone left" says the throw first, and may say who is read.
         '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*[,;]\s*([^,:;]+)$' => '$1: $3, rpo: $2; $4',
         '^([^:]+?)\s*,?\s*\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\s*$' => '$1: $3 jet $2',

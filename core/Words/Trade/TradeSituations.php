@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words\Trade;
 
 /**
- * A situation of several parts said before the call without the bar: "3rd & 6, +40, L hash, gun 2x2 mesh",
- * "backed up on our 3: I right, dive". Common practice.
+ * A situation said without the bar: of several parts before the call, "3rd & 6, +40, L hash, gun 2x2 mesh", or inside
+ * it, "gun 2x2 right 3rd & 8: smash". Common practice.
  */
 final class TradeSituations
 {
@@ -20,17 +20,30 @@ final class TradeSituations
     private const SPOT = '(?:(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?)?(?:[+-]|(?:our|own|their|opp)\s+)\d{1,2}\b';
 
     /** A yard line without a half is theirs; it needs a word before it, since a number alone is many things. */
-    private const BARE_SPOT = '(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?\d{1,2}\b';
+    private const BARE_SPOT = '(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?\d{1,2}\b'
+        .'(?!\s*p(?:ers(?:onnel)?)?\b)';
 
     private const HASH = '(?:left|right|middle|[lrm])[ -]hash\b';
 
     /** With no more than this to the goal line it is first and goal, yards. */
     private const TO_GO = 10;
 
+    /** The down in words or joined by strokes, and the hash inside the call. */
+    private const DOWNS = [
+        '^(\s*[1-4](?:st|nd|rd|th))-(and|&)-' => '$1 $2 ',
+        '^(\s*)(?:gl|g\/l)\s*[,:|]' => '$1goal line:',
+        '^\s*first\s+(and|&)\s' => '1st $1 ',
+        '^\s*second\s+(and|&)\s' => '2nd $1 ',
+        '^\s*third\s+(and|&)\s' => '3rd $1 ',
+        '^\s*fourth\s+(and|&)\s' => '4th $1 ',
+        '^(\s*[1-4](?:st|nd|rd|th)\s*(?:&|and)[^:|]*?\bhash)\s*:' => '$1 |',
+        '^([^|:]+?)\s*(?:@|,|\bat|\bon|\bfrom)?\s*(?:the\s+)?(left|right)\s+hash\s*:' => '$2 hash | $1:',
+    ];
+
     private const HASHES = ['l' => 'left', 'r' => 'right', 'm' => 'middle'];
 
     /** The situation divided off by a bar; as it was where fewer than two parts of one are said. */
-    public static function first(string $words): string
+    public static function before(string $words): string
     {
         if (str_contains($words, '|')) {
             return $words;
@@ -55,6 +68,31 @@ final class TradeSituations
         }
 
         return $rest === '' || (count($said) < 2 && ! $alone) ? $words : implode(', ', $said)." | $rest";
+    }
+
+    /** "gun 2x2 right 3rd & 8: ..." says the down inside the call. */
+    public static function inside(string $words): string
+    {
+        if (str_contains($words, '|')) {
+            return $words;
+        }
+        $place = '/^\s*(goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t|(?:left|right) hash)'
+            .'(?:\s*[,:]\s*|\s+(?=(?:'.TradeSets::PLACES.'|{set})\b))/i';
+        $spot = '(?:\s*(?:@|\bat|\bon)\s*(?:the\s+)?(?:[+-]|own\s+|their\s+)?\d+)?';
+        $words = Phrases::rewritten($words, self::DOWNS);
+        if (str_contains($words, '|')) {
+            return $words;
+        }
+        $said = "([1-4](?:st|nd|rd|th)\s*(?:&|and)\s*(?:\d+|goal|long|short|inches)$spot)";
+        // What stands first may end in a colon; inside the call that is the call's own.
+        $placed = preg_replace([Phrases::filled($place), "/^\s*$said\s*[:;]\s*/i"], '$1 | ', $words) ?? $words;
+        $down = "/,?\s*\b$said,?/i";
+        if ($placed !== $words || preg_match($down, $words, $m) !== 1) {
+            return $placed;
+        }
+        $m[1] = str_replace('@', ' at ', $m[1]);
+
+        return "$m[1] | ".trim(preg_replace($down, '', $words, 1) ?? $words);
     }
 
     private static function spot(string $said): string

@@ -929,7 +929,7 @@ export interface FilmDefenderStood {
    * yards from the line of scrimmage at the snap
    */
   atSnapYd?: number;
-  leverage?: "inside" | "head up" | "outside" | null;
+  leverage?: "inside" | "head-up" | "outside" | null;
 }
 export interface FilmDefenderAct {
   defender: string;

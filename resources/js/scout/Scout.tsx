@@ -1,10 +1,7 @@
 import { useNavigate, useSearch } from '@tanstack/react-router';
-import { useState } from 'react';
 import type { ScoutIndex, ScoutPage } from '../api/scoutTypes';
 import { useScouted, useScoutPage } from '../api/useScout';
-import { Clips } from '../picture/Clips';
-import type { Filter } from '../api/numberTypes';
-import { Button } from '../ui/Button';
+import { ClipPage, type Watch } from '../picture/ClipPage';
 import { Select } from '../ui/Select';
 import { Habits } from './Habits';
 import { Keys } from './Keys';
@@ -20,40 +17,32 @@ export function Scout() {
     const opponent = opponents.find((o) => o.name === wanted)?.name ?? opponents[0]?.name ?? '';
     const page = useScoutPage(opponent);
     const navigate = useNavigate();
-    const [clips, setClips] = useState<{ title: string; filter: Filter } | null>(null);
-    const open = (title: string, ids: string[]) => ids.length > 0 && setClips({ title, filter: { ids } });
-    return (
-        <div className="flex h-full print:block print:h-auto">
-            <div
-                className="flex min-w-0 flex-1 flex-col overflow-y-auto print:overflow-visible"
-                tabIndex={0}
-                role="region"
-                aria-label="Scout"
+    const head = (
+        <>
+            <Select
+                aria-label="Opponent"
+                value={opponent}
+                onChange={(e) => void navigate({ to: '/scout', search: { opponent: e.target.value } })}
+                className="font-semibold"
             >
-                <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-edge px-5 py-2.5">
-                    <h1 className="text-xl font-bold">Scout</h1>
-                    <Select
-                        aria-label="Opponent"
-                        value={opponent}
-                        onChange={(e) => void navigate({ to: '/scout', search: { opponent: e.target.value } })}
-                        className="font-semibold"
-                    >
-                        {opponents.map((o) => (
-                            <option key={o.name} value={o.name}>
-                                {o.name}
-                            </option>
-                        ))}
-                    </Select>
-                    {page.data && <Film page={page.data} />}
-                    <Button className="no-print ml-auto" onClick={() => window.print()} keys="Ctrl P">
-                        Print
-                    </Button>
-                </header>
-                {scouted.data && opponents.length === 0 && <Nobody />}
-                {scouted.data && page.data && <Found page={page.data} asked={scouted.data} onOpen={open} />}
-            </div>
-            {clips && <Clips key={clips.title} {...clips} onClose={() => setClips(null)} />}
-        </div>
+                {opponents.map((o) => (
+                    <option key={o.name} value={o.name}>
+                        {o.name}
+                    </option>
+                ))}
+            </Select>
+            {page.data && <Film page={page.data} />}
+        </>
+    );
+    return (
+        <ClipPage title="Scout" head={head}>
+            {({ open }) => (
+                <>
+                    {scouted.data && opponents.length === 0 && <Nobody />}
+                    {scouted.data && page.data && <Found page={page.data} asked={scouted.data} onOpen={open} />}
+                </>
+            )}
+        </ClipPage>
     );
 }
 
@@ -77,7 +66,7 @@ function Nobody() {
     );
 }
 
-type FoundProps = { page: ScoutPage; asked: ScoutIndex; onOpen: (title: string, ids: string[]) => void };
+type FoundProps = { page: ScoutPage; asked: ScoutIndex; onOpen: Watch['open'] };
 
 function Found({ page, asked, onOpen }: FoundProps) {
     return (

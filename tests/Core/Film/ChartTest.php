@@ -170,7 +170,7 @@ it('reads a quick entry', function (string $line, array $expected): void {
     'where a defender stood' => ['r4 fs@12', ['stood' => ['free safety 12']]],
     'who moved before the snap, and on which side another stood' => ['fs@8>12.5 r4 lc@7i rc@6o n@5h',
         ['stood' => ['free safety 8 then 12.5', 'left corner 7 inside', 'right corner 6 outside',
-            'nickel 5 head up']]],
+            'nickel 5 head-up']]],
     'the formation of another offense' => ['(gun trips right) r4',
         ['formation' => 'gun trips right', 'motion' => null]],
     'its formation and motion' => ['r4 (gun 2x2, H jet left)',

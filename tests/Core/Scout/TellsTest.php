@@ -2,7 +2,7 @@
 
 use Jacotaxis\Core\Film\Chart\Leverage;
 use Jacotaxis\Core\Scout\Cut;
-use Jacotaxis\Core\Scout\Moment;
+use Jacotaxis\Core\Scout\PreSnap;
 use Jacotaxis\Core\Scout\Sign;
 use Jacotaxis\Core\Scout\SignKind;
 use Jacotaxis\Core\Scout\Tells;
@@ -27,7 +27,7 @@ it('says that a tell shows only at the snap where they lined up alike', function
         stood('strong safety', 11.0, $shell === 'cover 4' ? 8.0 : 11.0),
     ]));
 
-    expect($tells[0]->cut?->sign->moment)->toBe(Moment::AtSnap)
+    expect($tells[0]->cut?->sign->moment)->toBe(PreSnap::AtSnap)
         ->and($tells[0]->words())->toEndWith('It shows at the snap.');
 });
 
@@ -130,7 +130,7 @@ it('cuts where there is most room, and by the mean of both shares right', functi
     ]), range(0, 7));
     $rows[] = scouted('b0', 'cover 4', 'one', ['stood' => [stood('left corner', 8.0)]]);
     $rows[] = scouted('b1', 'cover 4', 'one', ['stood' => [stood('left corner', 8.0)]]);
-    $cut = Cut::best($rows, Sign::charted($rows, Moment::LinedUp), 'cover 2', 'cover 4');
+    $cut = Cut::best($rows, Sign::charted($rows, PreSnap::LinedUp), 'cover 2', 'cover 4');
 
     expect($cut?->at)->toBe(6.5)
         ->and([$cut?->above, $cut?->below])->toBe(['cover 4', 'cover 2'])
@@ -139,7 +139,7 @@ it('cuts where there is most room, and by the mean of both shares right', functi
 });
 
 it('says a sign in words', function (SignKind $kind, float $cut, bool $above, string $words): void {
-    expect((new Sign('left corner', $kind, Moment::AtSnap))->words($cut, $above))->toBe($words);
+    expect((new Sign('left corner', $kind, PreSnap::AtSnap))->words($cut, $above))->toBe($words);
 })->with([
     [SignKind::Depth, 6.5, true, 'left corner deeper than 6.5 yd'],
     [SignKind::Depth, 6.75, false, 'left corner nearer than 6.75 yd'],

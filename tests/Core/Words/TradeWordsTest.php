@@ -160,3 +160,22 @@ it('reads a staff\'s own set and family without a colon, too', function (): void
     $book = new StaffBook(sets: ['ridge' => $set]);
     expect(CallParser::parse('ridge smash lt', null, $book)->formation->words())->toBe($set->words());
 });
+
+it('takes no personnel for a yard line, and no kick of a fullback for his run', function (
+    string $typed,
+    string $means,
+): void {
+    expect(Describer::words(CallParser::parse($typed)))->toBe($means);
+})->with([
+    ['3rd & 4 on 20, gun 2x2: stick', '3rd & 4, ball on 20, middle | gun 2x2 right: stick right'],
+    ['trap left with fullback, I right', 'under center I right: F trap left'],
+]);
+
+it('does not read a call whose situation ends in a personnel as one at that yard line', function (): void {
+    try {
+        $words = Describer::words(CallParser::parse('3rd & 4 from 11 personnel, gun 2x2: stick'));
+    } catch (NotUnderstood) {
+        $words = '';
+    }
+    expect($words)->not->toContain('ball on 11');
+});

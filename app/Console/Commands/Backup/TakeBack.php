@@ -27,9 +27,11 @@ class TakeBack extends Command
         DB::disconnect();
         $restore = new Restore($database, Clip::folder());
         $people = $restore->people();
-        if ($people > 0 && $this->option('replace') !== true) {
-            $this->error("$people people are in the database here, and the backup would take its place. Make a backup "
-                .'of it first (jx:backup), then say --replace.');
+        if ($people !== 0 && $this->option('replace') !== true) {
+            $this->error($people === null
+                ? 'The database here cannot be read. Say --replace: it is kept beside the backup that takes its place.'
+                : "$people people are in the database here, and the backup would take its place. Make a backup of it "
+                    .'first (jx:backup), then say --replace.');
 
             return self::FAILURE;
         }
