@@ -29,4 +29,10 @@ enum Stem
     case Crack;
     /** Blocks down first and climbs late up the other side. */
     case Late;
+
+    /** Whether he blocks, or goes behind the line, before he runs a route: a man in his face is no press to beat. */
+    public function blocksFirst(): bool
+    {
+        return $this === self::Behind || $this === self::Late;
+    }
 }

@@ -31,6 +31,15 @@ final readonly class Commitments
 
     private const SHORT_LEASH_YD = 6.0;
 
+    /** How far behind his depth, or behind where he lets a vertical go, an under man takes a catch, yards. */
+    private const UNDER_BEYOND_YD = 6.0;
+
+    /** A route runs straight up when it gains this many times as much upfield as sideways. */
+    private const STRAIGHT = 3.0;
+
+    /** A release that comes to the match depth faster than this is vertical, yards a second. */
+    private const VERTICAL_YD_S = 2.0;
+
     /** Time beside the ball's that a man may need and still be worth a look, seconds. */
     private const LATE_S = 0.4;
 
@@ -63,6 +72,10 @@ final readonly class Commitments
         if ($defender->job->kind === JobKind::Man) {
             return $this->playOut->covers($d) === $letter;
         }
+        $matched = $this->matched($d);
+        if ($matched !== null) {
+            return $matched === $letter;
+        }
         $line = $this->windows->middle($letter);
         if ($line === null) {
             return false;
@@ -86,12 +99,50 @@ final readonly class Commitments
         if ($line->yYd < self::DEEP_FROM_YD && $this->scene->defenders[$d]->job->kind === JobKind::Deep) {
             return false;
         }
+        if ($this->letsGo($d, $letter, $line)) {
+            return false;
+        }
         $i = min(Path::STEPS - 1, (int) round($from / Path::STEP));
         $rule = $this->playOut->byRule();
         $time = $line->caughtAt() - $from + self::LATE_S;
 
         return hypot($line->xYd - $rule->x[$d][$i], $line->yYd - $rule->y[$d][$i])
             <= $this->scene->setting->reachYd + $this->windows->law($d)->vmax * max(0.0, $time);
+    }
+
+    /** Whether a vertical is caught so deep that an under man has let it go to the men behind him before. */
+    private function letsGo(int $d, string $letter, ThrowLine $line): bool
+    {
+        $job = $this->scene->defenders[$d]->job;
+        $to = max($job->deepYd, $job->carryYd) + self::UNDER_BEYOND_YD;
+        if ($job->kind !== JobKind::Under || $job->sinks || $line->yYd <= $to) {
+            return false;
+        }
+        $path = $this->scene->routes[$letter]->path;
+        $i = min(Path::STEPS - 1, (int) round($line->outAt() / Path::STEP));
+
+        return $path->vy[$i] > self::STRAIGHT * abs($path->vx[$i]);
+    }
+
+    /** The second receiver, once he has come deep to the safety who matches him: he is his then, and no other. */
+    private function matched(int $d): ?string
+    {
+        $defender = $this->scene->defenders[$d];
+        $second =
+            $defender->job->kind === JobKind::Deep && $defender->job->match === '#2'
+                ? $this->scene->count->letter($defender->side, 2)
+                : null;
+        $path = $second === null ? null : ($this->scene->routes[$second]->path ?? null);
+        if ($path === null) {
+            return null;
+        }
+        foreach ($path->y as $i => $y) {
+            if ($y >= $defender->job->matchYd) {
+                return $path->vy[$i] > self::VERTICAL_YD_S ? $second : null;
+            }
+        }
+
+        return null;
     }
 
     /** Whether another man runs deep in a deep man's zone, nearer to him than the ball: he may not leave that one. */

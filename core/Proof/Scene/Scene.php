@@ -111,7 +111,7 @@ final readonly class Scene
             $called = $spec->in($situation);
             $sees = $facing[$letter] = Facing::of($man, $aligned->defenders, $open, $setting->schools);
             $run = Conversions::fires($called, $sees, $setting->schools)?->made($called) ?? $called;
-            $release = $sees->pressed()
+            $release = $sees->pressed() && ! $run->shape()->stem->blocksFirst()
                 ? Release::against($run, $sees, $setting->schools, $press[$letter] ?? 'sits')
                 : null;
             if ($release !== null) {

@@ -19,7 +19,8 @@ final class PressRows
         $rows = [];
         foreach ($scene->facing as $letter => $facing) {
             $run = $scene->routes[$letter] ?? null;
-            if ($run !== null && $facing->by !== null && $facing->pressed()) {
+            $meets = $run !== null && $facing->by !== null && $facing->pressed();
+            if ($meets && ! $run->spec->shape()->stem->blocksFirst()) {
                 $rows[] = self::row($scene, $facing, $run);
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Proof\Throwing;
 
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\Arm;
 use Jacotaxis\Core\Kinematics\Path;
@@ -44,6 +45,18 @@ final class Throws
     private const BEHIND_YD = 3.0;
 
     private const STANDS_YD_S = 4.0;
+
+    /**
+     * How much later a man sees a throw to another than the receiver he runs with, seconds (settled by the truths); he
+     * runs at this speed, upfield at this, yards a second, and is as near to his man as this, yards.
+     */
+    private const BLIND_S = 0.15;
+
+    private const RUNS_YD_S = 4.0;
+
+    private const UPFIELD_YD_S = 1.0;
+
+    private const WITH_YD = 5.0;
 
     /** Whether the last margin() was least before the catch: a higher ball would clear that man. */
     public bool $undercut = false;
@@ -195,7 +208,36 @@ final class Throws
             }
         }
 
+        if ($least < $below) {
+            $least += $this->blind($d, $line->letter, $j, $x, $y, $vx, $vy);
+        }
+
         return $least < $below ? $least : self::NOBODY_S;
+    }
+
+    /**
+     * How much later he learns of a throw who runs upfield after another receiver and watches that one, seconds.
+     *
+     * Only a man who has a receiver does: a zone man sees the passer.
+     */
+    private function blind(int $d, string $letter, int $j, float $x, float $y, float $vx, float $vy): float
+    {
+        $job = $this->scene->defenders[$d]->job;
+        $watches = $job->kind === JobKind::Man || ($job->kind === JobKind::Deep && $job->match !== null);
+        if (! $watches || $vy < self::UPFIELD_YD_S || $vx * $vx + $vy * $vy < self::RUNS_YD_S * self::RUNS_YD_S) {
+            return 0.0;
+        }
+        $nearest = null;
+        $least = self::WITH_YD;
+        foreach ($this->scene->routes as $other => $route) {
+            $away = hypot($route->path->x[$j] - $x, $route->path->y[$j] - $y);
+            if ($away < $least && $route->path->vx[$j] * $vx + $route->path->vy[$j] * $vy > 0.0) {
+                $least = $away;
+                $nearest = $other;
+            }
+        }
+
+        return $nearest === null || $nearest === $letter ? 0.0 : self::BLIND_S;
     }
 
     /**

@@ -50,7 +50,7 @@ final class Coverages
                 ->middle(),
             Truth::of(
                 '27 four verticals against cover 3 with a sixth back',
-                Want::bound()->key('free safety'),
+                Want::good()->key('free safety'),
                 'gun {set} {side}: four verticals {side}',
                 ['2x2', 'trips'],
                 ['cover 3'],

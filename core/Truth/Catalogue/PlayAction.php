@@ -146,7 +146,7 @@ final class PlayAction
                 ['2x2'],
                 ['cover 3'],
             )
-                ->fronts('4-3 under', '4-4')
+                ->fronts('4-3 under', '5-2', 'bear', '6-1')
                 ->middle(),
             Truth::of(
                 '22 a stop route is no answer to press: not good',
