@@ -212,7 +212,7 @@ final class CallParts
      */
     private static function assignments(): array
     {
-        $found = ['insides', '#1', '#2', '#3'];
+        $found = ['insides', 'everybody', '#1', '#2', '#3'];
         foreach (Man::SKILL as $letter) {
             foreach (array_keys(Routes::all()) as $route) {
                 $found[] = strtolower($letter)." $route";

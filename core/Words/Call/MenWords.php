@@ -72,6 +72,7 @@ final readonly class MenWords
 
     /**
      * "#2 both": the men of a number on both sides, where they stand; "insides": everybody inside of an outside man;
+     * "everybody": all who are counted on either side;
      * none when no such words come next.
      *
      * @return list<string>
@@ -83,6 +84,9 @@ final readonly class MenWords
             $men = [...array_slice($this->on($strong), 1), ...array_slice($this->on($strong->opposite()), 1)];
 
             return $men === [] ? throw NotUnderstood::nobody('inside') : $men;
+        }
+        if ($this->tokens->take('everybody') !== null) {
+            return [...$this->on($this->lineup->strong), ...$this->on($this->lineup->strong->opposite())];
         }
         $mark = $this->tokens->mark();
         $number = preg_match('/^#(\d)$/', (string) $this->tokens->next(), $m) === 1 ? (int) $m[1] : 0;

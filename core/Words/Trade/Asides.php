@@ -18,6 +18,7 @@ final readonly class Asides
 
     /** "yankee off play action" says the action last. */
     private const ACTION_LAST = [
+        '^\s*((?:half-?back|hb|rb|tb|running back)\s+pass(?:\s+{side})?)\s*,\s*({formation})\s*$' => '$2, $1',
         '^({formation})[\s,:]+([^,:]+?)\s+off\s+(?:of\s+)?(?:pa|play[ -]action)\s*$' => '$1, PA $2',
         '^([^,:]+?)\s+off\s+(?:of\s+)?(?:pa|play[ -]action)\s*$' => 'PA $1',
     ];

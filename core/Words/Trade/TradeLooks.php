@@ -39,6 +39,15 @@ final class TradeLooks
     private const SHORT = [
         '\b(?:cov|cvr)\b\.?' => 'cover',
         '\bgoal-?line\b' => 'goal line',
+        // One corner said without a side is both of them.
+        '(?<!field |boundary |left |right |strong |weak )\bcorner\s+(press|bail|off|soft)(?:s|es)?{end}' => 'corners $1',
+        '{defender}\s+sp(?:y|ies){end}' => '$1 plays spy',
+        // What is simulated is said by who comes and who drops.
+        '\bsim(?:ulated)?\s+pressure\s*,\s*(?=.*\bdrops?\b)' => '',
+        '\bdrop(?:s|ping)?\s+(?:the\s+)?((?:left|right|strong|weak|field|boundary)\s+end)\b' => '$1 drops',
+        '\bshow(?:s|ing)?\s+(two|2|one|1)[ -]high\s*,?\s*(?:but\s+)?(?:plays?\s+)?' => '$1 high, ',
+        '\bspins?\s+to\s+cover\s+1\s+(weak|strong)\b' => 'cover 1, safety rotates $1',
+        '\bspins?\s+to\s+(?=cover\s+[0-6])' => '',
         '\bcover\s+2\s+inverted\b' => 'cover 2 invert',
         '\bgoal line\s*,\s*(?=(?:6-[12]|5-3)\b)' => '',
         '\bfire\s+zone\s+from\s+(?:the\s+)?(field|boundary|strong|weak)\b' => 'fire zone, edge pressure $1',

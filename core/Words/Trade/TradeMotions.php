@@ -11,6 +11,8 @@ final class TradeMotions
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '(?<=right|left|\brt|\blt)\s+then\s+(?=[a-z])' => ', ',
+        '\bmotion\s+{man}\s+across\b' => '$1 shift',
         '{man}\s+mo\b\.?' => '$1 motion',
         '{man}\s+in\s+('.self::KINDS.')(?:\s+motion)?\b' => '$1 $2',
         '{man}\s+shifts?\s+to\s+(?:the\s+)?(?={side})' => '$1 shift ',

@@ -12,9 +12,12 @@ final class TradeOrder
 {
     /** Words that add nothing to what they follow, and what is written in other ways. */
     private const GLUE = [
+        ',\s*(?:2|two)[ -]man\s+(?:shots?|routes?)\s*:' => ':',
         '\b(?:double moves?\s*[:,]|(?:concept|routes?|combos?|(?<!back )pass)\b(?!\s+(?:off|of)\b))' => '',
         '^\s*(?:2|two)[ -]man\s+(?:shots?|routes?)\s*[:,]\s*' => '',
         '\bw\/\s*' => 'with ',
+        '\bback side\b' => 'backside',
+        '\bhard\s+(?=pa\b|play[ -]action)' => '',
         // "counter left from gun" says where the passer stands, and no set.
         '^([^:|]+?)\s+(?:from|out of)\s+(gun|shotgun|pistol)\s*(?=,|$)' => '$2: $1',
     ];

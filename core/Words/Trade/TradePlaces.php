@@ -68,6 +68,7 @@ final class TradePlaces
         $words = Phrases::rewritten(
             $words,
             [
+                '^([^:|]*,\s*(?:'.self::ROLLS.')\s+{side})\s+(?=[a-z][^:]*$)' => '$1: ',
                 '(?<=[:,;])\s*((?:'.self::ROLLS.')\s+{side})\s+(?=[a-z])' => ' $1; ',
                 '(?<=:)\s*((?:half-slide|full-slide|big-on-big|(?:five|six|seven|eight)-man)(?:\s+{side})?+)'
                     .'\s+(?!protection)(?=[a-z])' => ' $1; ',

@@ -16,6 +16,8 @@ final class TradeRoutes
 
     /** Men by what they are called. */
     public const MEN = [
+        '^\s*inside\s+(?:receivers?|men|guys)(?:\s+runs?)?\s+(?=\w)' => 'insides ',
+        '^\s*outside\s+(?:receivers?|men|guys)(?:\s+runs?)?\s+(?=\w)' => '#1 both ',
         '\b(?:fb|fullback)(?=\s+(?!screen|dive|trap|belly|pass)\w)' => 'F',
         '(?:[,;:]|\bwith)\s*bubbles\b' => ', #2 both bubble',
         '(?<=[:,;])\s*(?:te|tight end)\s+(?!screen)(?=[a-z])' => ' Y ',
@@ -40,8 +42,8 @@ final class TradeRoutes
         '(?<=[:;,])\s*seams(?=\s*(?:[;,]|$))' => ' #2 both seam',
         '\bdouble\s+fades?\b' => ': #1 both fade',
         ':\s*:' => ':',
-        '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men))?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
-        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men))?|slots|slot(?=\s+(?:'.self::PLURAL.')))\s+(?!zone|release|veer)(?=\w)' => ' insides ',
+        '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men|guys))?(?:\s+runs?)?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
+        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men|guys))?|slots|slot(?=\s+(?:'.self::PLURAL.')))(?:\s+runs?)?\s+(?!zone|release|veer)(?=\w)' => ' insides ',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)(?=\s*[,;]|$)' => ' #1 both $1',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:insides?|slots)(?=\s*[,;]|$)' => ' insides $1',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:[#]?2s|twos)(?=\s*[,;]|$)' => ' #2 both $1',
@@ -59,6 +61,11 @@ final class TradeRoutes
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '(?<=[:;,])\s*(?:everybody|everyone|all)\s+(?:runs?\s+)?(hitch|slant|curl|comeback|out)(?:es|s)?\s+(?:at\s+)?(\d{1,2}){end}' => ' everybody $1 $2',
+        '(?<=[:;,])\s*(?:everybody|everyone)\s+(?:runs?\s+)?slants?{end}' => ' everybody slant',
+        '(?<=[:;,])\s*(?:everybody|everyone)\s+(?:runs?\s+)?(?=hitch{end}|curl{end}|comeback{end})' => ' everybody ',
+        '(?<=:)\s*both\s*:\s*' => ' ',
+        '\b(stack|bunch|trips)\s+both\s*:\s*(?=[a-z])' => '$1: ',
         '(?<=:)\s*({route})\s*[\/,]\s*({route})\s*[\/,]\s*({route})\s*$' => ' #1 $1, #2 $2, #3 $3',
         '(?<=[:|])\s*(?!now|bubble|pop)({route}|glance)\s+to\s+(?:the\s+)?{man}{end}' => ' $2 $1',
         '{man}\s+({route})\s+(?:on\s+the\s+)?backside{end}' => '$1 $2',
@@ -66,7 +73,7 @@ final class TradeRoutes
         '(?<=[,:;])\s*([xyzhrf])\s+hot{end}' => ' hot $1',
         '\bflanker\b' => 'Z',
         '\bsplit end\b' => 'X',
-        '(?<=[:;,])\s*(?:everybody|everyone)\s+(?=hitch|slant|curl|go\b)' => ' all ',
+        '(?<=[:;,])\s*(?:everybody|everyone)\s+(?=go\b)' => ' all ',
         '(?<=[:;,])\s*({route})\s+{man}(?=\s+(?:with|and|&)\s)' => ' $2 $1',
         '(?<=right|left|[,;])\s*\bslot\s+(?={route})' => ', #2 ',
         '(?<=[:;,])\s*rest\s+(?=block|stay)' => ' the rest ',
@@ -96,6 +103,7 @@ final class TradeRoutes
         // "X 6 hitch" says the depth first.
         '{man}\s+(\d{1,2})[ -]?(?:yds?|yards?)?\s+({route})(?=\s*[,;]|\s*$)' => '$1 $3 $2',
         '\b(hitches|slants|curls|outs|comebacks|verticals|verts|gos|goes)\s+(?:by\s+)?(?:all|everybody|everyone)\b' => 'all $1',
+        '\ball\s+slants\b' => 'everybody slant',
         '(?<=[:;,])\s*(?:go\'?s|goes)(?=\s*$)' => ' all go',
         '\ball\s+hitches\b' => 'hitches',
         '\bmirrored\s+([\w-]+(?:[ -][\w-]+)?)\s*(?=[,:;]|$)' => '$1 both',

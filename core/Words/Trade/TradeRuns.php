@@ -9,6 +9,9 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
+        // "glance rpo, zone right" says the throw first, too.
+        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s*,\s*({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
+        '\b(end around|reverse)\s+({side})\s+by\s+([xyzhr])\b' => '$3 $1 $2',
         '({said run}(?:\s+{side})?)\s+(?:with|by|to)\s+(?:the\s+)?(?:fb|fullback){end}' => 'F $1',
         // "bubble rpo off inside zone left" says the throw first, and may say who is read.
         '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*[,;]\s*([^,:;]+)$' => '$1: $3, rpo: $2; $4',
@@ -21,7 +24,7 @@ final class TradeRuns
         '({said run})\s+pass\b(\s+{side})?' => '$1$2 fake',
         '({said run}\s+{side})\s+pass\b' => '$1 fake',
         '(?<!split )\b(?:inside\s+)?zone\s+({side})\s*,?\s*[hy]\s+slices?\b' => 'split zone $1',
-        '(\bsplit\s+zone[^;,]*)[;,]\s*[hy]\s+slices?\b' => '$1',
+        '(\bsplit\s+zone[^;,]*)[;,]\s*[hyf]\s+slices?\b' => '$1',
         '\b(?:inside\s+)?zone\s+({side})\s*,?\s*(?:with\s+)?(?:an?\s+)?slice\b' => 'split zone $1',
         '({run})\s+(bluff|arc)\s+({side})' => '$1 $3 $2',
         '(?<=:)\s*wrap(?=\s+{side})' => ' dart',
@@ -38,11 +41,11 @@ final class TradeRuns
         '\bg([hy])\s+counter(\s+{side})?' => 'counter$2; $1 wrap',
         '\b(arc|bluff)\s+(?:zone\s+)?read\s+({side})' => 'zone $2; tag $1',
         '\btag\s+(?=[xyzhrf]\s+\w|{route})' => '',
-        '(?<=:)\s*(weak|strong)\s+({said run}){end}' => ' $2 $1',
+        '(?<=[:,])\s*(weak|wk|strong|st)\s+({said run}){end}' => ' $2 $1',
         '\b({plain run})\s+lead\s+({side})' => '$1 $2; F lead',
         '\bstick[ -]draw(\s+{side})?' => 'draw$1, rpo: stick',
         '({said run})\s+boot{end}' => '$1 fake, boot',
-        '(?<=:)\s*(bubble|now|tunnel|slip|smoke)(?:\s+screen)?\s+({side})\s+(?:by|to)\s+(?:the\s+)?([xyzhrf])\b' => ' $3 $1 screen $2',
+        '(?<=[:,])\s*(bubble|now|tunnel|slip|smoke)(?:\s+screen)?\s+({side})\s+(?:by|to)\s+(?:the\s+)?([xyzhrf])\b' => ' $3 $1 screen $2',
         '(?<=:)\s*(tunnel|bubble|jailbreak|slip)\s+([xyzhr])\s*$' => ' $2 $1 screen',
         '\bscreen\s+to\s+(?:the\s+)?back\b' => 'screen',
         // A jet needs no word for its motion.
@@ -58,7 +61,7 @@ final class TradeRuns
         '{man}\s+now(?=\s*[,;]|\s*$)' => '$1 now hitch',
         '\br\s+screen\b' => 'slip screen',
         // Who is read is the run's own business where it reads the end.
-        '(?:[,;]\s*|\s+)(?:(?:q|qb|quarterback)\s+)?reads?\s+(?:the\s+)?(?:backside\s+)?(?:end|de)\s*(?=[,;]|$)' => '',
+        '(?:[,;]\s*|\s+)(?:(?:q|qb|quarterback)\s+)?(?:reads?|keys?)\s+(?:the\s+)?(?:backside\s+)?(?:end|de)\s*(?=[,;]|$)' => '',
         '(?<=[,;])\s*(lt|lg|c|rg|rt|[xyzhrf])\s+to\s+(?:the\s+)?{defender}' => ' $1 block $2',
     ];
 

@@ -12,6 +12,13 @@ final class TradeSets
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        // "empty trips left" has its three there; "nub left, trips right" says the same set twice.
+        '\bempty\s+({side})\s+trips\b' => 'empty $1',
+        '\bempty\s*,\s*trips(?=\s+{side})' => 'empty',
+        '\bnub\s+(?:left|lt)\s*,?\s+trips\s+(right|rt)\b' => 'nub $1',
+        '\bnub\s+(?:right|rt)\s*,?\s+trips\s+(left|lt)\b' => 'nub $1',
+        // The set said again before a family says nothing new.
+        '^([^:|]*\b(bunch|trips|stack|empty)\b[^:|]*[,:]\s*)\2\s+(?=flood|sail|mesh|spot|snag|smash|flat)' => '$1',
         '\b(strong|weak)\s+(right|left|rt|lt)\s+i\b' => '$1 I $2',
         // "trips levels" after another word of the call names the side by its men.
         '^((?:(?:'.self::PLACES.')\s+)?{set}\b[^:]*[,;])\s*trips\s+(?!{side})(?=[a-z])' => '$1 ',

@@ -117,7 +117,7 @@ it('names what it does not understand and the nearest words', function (string $
     ['gun 2x2, H jit left: smash right', '"jit" is not a motion for H. Did you mean jet'],
     ['gun 2x2, H jet left on hut: smash right', '"hut" is not a word of the cadence'],
     ['gun 2x2, splits 9 ft: smash right', 'A line split of 9 ft cannot be'],
-    ['gun 2x3: smash right', 'Did you mean 2x2'],
+    ['gun 2x4: smash right', 'Did you mean 2x2'],
     ['gun trips sideways: smash right', '"sideways" is not a side, motion or drop'],
 ]);
 
