@@ -6,6 +6,7 @@ import { Calibrate, type Aim } from './mark/Calibrate';
 import { ChartPanel } from './chart/ChartPanel';
 import { FilmTempo } from './mark/FilmTempo';
 import { GradeDesk } from './grade/GradeDesk';
+import { useChartLine } from '../model/chartLine';
 import { calibrationAt, useFilm, withChart, withPoints, type Point } from '../model/filmStore';
 import { Marks } from './mark/Marks';
 import { Picture, type Mode } from './picture/Picture';
@@ -46,7 +47,9 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
     const work = useFilm.getState().work;
     const saving = useSnapSaving();
     const [angle, setAngle] = useState<Angle>('wide');
-    const [tab, setTab] = useState<Tab>(snap && snap.clips.length > 0 ? 'grade' : 'chart');
+    const [tab, setTab] = useState<Tab>(
+        snap && snap.clips.length > 0 && !useChartLine.getState().goesOn ? 'grade' : 'chart',
+    );
     const [mode, setMode] = useState<Mode>('watch');
     const [plan, setPlan] = useState(true);
     const [run, setRun] = useState(false);

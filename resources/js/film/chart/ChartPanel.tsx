@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, Problem } from '../../api/client';
 import type { Charting, Entry, FilmDocument, Prediction, Reel, Snap } from '../../api/types';
+import { useChartLine } from '../../model/chartLine';
 import { ChartFields } from './ChartFields';
 import { DuePrompts } from './DuePrompts';
 
@@ -18,12 +19,17 @@ type Props = {
 
 /** Charting: one short line makes the snap, the fields below it change what the line got wrong. */
 export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onRemove }: Props) {
-    const [line, setLine] = useState('');
+    const line = useChartLine((s) => s.lines[reel.id] ?? '');
+    const { say, goOn } = useChartLine.getState();
     const [read, setRead] = useState<Entry | null>(null);
     const [problem, setProblem] = useState('');
     const [help, setHelp] = useState(false);
     const [busy, setBusy] = useState(false);
     const entry = useRef<HTMLInputElement>(null);
+    // Who charts snap after snap has the keys in the next line at once.
+    useEffect(() => {
+        if (useChartLine.getState().goesOn) entry.current?.focus();
+    }, []);
     const charted = Boolean(document?.chart?.result);
     const place = snap && !charted ? snap.place : undefined;
     const prediction = useQuery({
@@ -45,10 +51,12 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
         try {
             // What was typed last counts, also when its reading is still on the way.
             const sure = await api.post<Entry>(`reels/${reel.id}/entries`, { line, place });
+            goOn(true);
             // What was not kept stays before him, with the word why.
-            if (await onEntry(sure.document)) setLine('');
+            if (await onEntry(sure.document)) say(reel.id, '');
             entry.current?.focus();
         } catch (e) {
+            goOn(false);
             setProblem(e instanceof Problem ? e.message : 'Not charted.');
         } finally {
             setBusy(false);
@@ -73,7 +81,8 @@ export function ChartPanel({ reel, snap, document, charting, onEntry, onFix, onR
                 }
                 aria-invalid={problem !== ''}
                 aria-describedby="entry-says"
-                onChange={(e) => setLine(e.target.value)}
+                onChange={(e) => say(reel.id, e.target.value)}
+                onBlur={() => goOn(false)}
                 onKeyDown={(e) => {
                     if (e.key === 'Enter') void send();
                     if (e.key === 'Escape') e.currentTarget.blur();
