@@ -46,7 +46,10 @@ function mutantsOf(string $file): array
             }
         } elseif ($node instanceof Node\Expr\BooleanNot) {
             $add($node, $node->getStartFilePos(), 1, '');
-        } elseif ($node instanceof Node\Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true)) {
+        } elseif (
+            $node instanceof Node\Expr\ConstFetch &&
+            in_array($node->name->toLowerString(), ['true', 'false'], true)
+        ) {
             $to = $node->name->toLowerString() === 'true' ? 'false' : 'true';
             $add($node, $node->getStartFilePos(), strlen($node->name->toString()), $to);
         }

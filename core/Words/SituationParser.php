@@ -38,7 +38,8 @@ final class SituationParser
         $ballOn = $else->ballOnYd;
         $hash = $else->hash;
         foreach (preg_split('/\s*,\s*/', trim(mb_strtolower($words)), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
-            if (preg_match('/^(\d)(?:st|nd|rd|th)?\s*(?:&|and)\s*(\d+(?:\.\d+)?|goal|long|short|inches)(?:\s+(?:at|from|on)\s+(?:the\s+)?(.+))?$/', $part, $m) === 1) {
+            if (preg_match('/^(\d)(?:st|nd|rd|th)?\s*(?:&|and)\s*(\d+(?:\.\d+)?|goal|long|short|inches)(?:\s+'
+                .'(?:at|from|on)\s+(?:the\s+)?(.+))?$/', $part, $m) === 1) {
                 $down = (int) $m[1];
                 $toGo = $m[2] === 'goal' ? null : (self::DISTANCES[$m[2]] ?? (float) $m[2]);
                 $ballOn = isset($m[3]) ? self::spot($m[3]) : $ballOn;

@@ -79,7 +79,8 @@ final readonly class KillWords
             // "gun 2x2: zone right or hitches" offers two as well.
             $words = preg_replace('/^([^:]+:[^:]*\S)\s+or\s+(\S.*)$/is', '$1; kill to $2', $words, 1) ?? $words;
             // Without a colon the set's side ends the formation: "gun 2x2 right zone or stick".
-            $words = preg_replace('/^([^:]+?\b(?:right|left|rt|lt))\s+([^:,]*\S)\s+or\s+(\S[^:]*)$/is', '$1: $2; kill to $3', $words, 1) ?? $words;
+            $words = preg_replace('/^([^:]+?\b(?:right|left|rt|lt))\s+([^:,]*\S)\s+or\s+'
+                .'(\S[^:]*)$/is', '$1: $2; kill to $3', $words, 1) ?? $words;
             // Two runs are never one play.
             $runs = '(?:'.Phrases::runs(TradeCalls::runs()).')(?:\s+(?:right|left|rt|lt))?';
 
@@ -102,7 +103,8 @@ final readonly class KillWords
     private static function rule(string $words): array
     {
         $count = '/^(.*?)\s*,?\s+(?:'.self::WHEN.')\s+(?:a\s+|the\s+|there\s+are\s+)?'
-            .'(?:box\s+(?:of\s+)?(\d)(?:\s+or\s+more)?|(\d)(?:\s*\+|\s+or\s+more)?(?:\s+(?:men|in))*(?:\s+the)?\s+box)\s*$/is';
+            .'(?:box\s+(?:of\s+)?(\d)(?:\s+or\s+more)?|(\d)(?:\s*\+|\s+or\s+more)?(?:\s+(?:men|in))*'
+                .'(?:\s+the)?\s+box)\s*$/is';
         if (preg_match($count, $words, $m) === 1) {
             return [$m[1], KillRule::BoxOf, (int) (($m[2] ?? '') !== '' ? $m[2] : $m[3] ?? '')];
         }
@@ -111,7 +113,8 @@ final readonly class KillWords
         $all = array_keys($said);
         usort($all, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         $names = implode('|', array_map(fn (string $s): string => preg_quote($s, '/'), $all));
-        $pattern = '/^(.*?)\s*,?\s+(?:'.self::WHEN.")\s+(?:an?\s+|the\s+)?($names)(?:\s+(?:look|safety|safeties))?\s*$/is";
+        $pattern = '/^(.*?)\s*,?\s+(?:'.self::WHEN.")\s+(?:an?\s+|the\s+)?($names)"
+            .'(?:\s+(?:look|safety|safeties))?\s*$/is';
         if (preg_match($pattern, $words, $m) !== 1) {
             return [$words, null, null];
         }

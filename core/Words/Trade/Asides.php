@@ -121,7 +121,8 @@ final readonly class Asides
         $after = '(?:^|(?<=\bright|\bleft|\brt|\blt|\bboth|[,:]))';
         $counted = Phrases::runs(preg_grep('/^\d/', TradeCalls::said()) ?: []);
 
-        return "/$after\\s*(?!(?:$counted)(?![\\w-]))(?<!\\d)(\\d{1,3})\\s+(?=(?:$families|[xyzh][ -]\\w{3,})(?![\\w-]))/i";
+        return "/$after\\s*(?!(?:$counted)(?![\\w-]))(?<!\\d)(\\d{1,3})\\s+"
+            ."(?=(?:$families|[xyzh][ -]\\w{3,})(?![\\w-]))/i";
     }
 
     /** "buck sweep pass right": a pass off a run with nothing said after it. */

@@ -70,7 +70,8 @@ final class Phrases
     {
         $words = str_replace(['@', '’', '"'], [' at ', "'", ''], $words);
         $words = preg_replace('/(?<=\d)\s*(?:yds?|yards?)\b\.?/i', '', $words) ?? $words;
-        $words = preg_replace('/(?<!front )(?<!set )\bto (?:the (left|right|rt|lt)|(?:the )?(field|boundary))\b/i', '$1$2', $words)
+        $words = preg_replace('/(?<!front )(?<!set )\bto (?:the (left|right|rt|lt)|(?:the )?(field'
+            .'|boundary))\b/i', '$1$2', $words)
             ?? $words;
 
         $words = preg_replace('/\s+[-–]\s+/u', ', ', $words) ?? $words;

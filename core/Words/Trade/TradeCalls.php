@@ -147,7 +147,8 @@ final class TradeCalls
     private static function playAction(string $words): string
     {
         return Phrases::rewritten($words, [
-            '\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+({run}(?:\s+(?:left|right|field|boundary))?)(?!\s*fake)' => '$1 fake',
+            '\b(?:pa|play[ -]action|play[ -]pass)(?:\s+off)?\s+({run}(?:\s+(?:left|right|field|boundary))?)'
+                .'(?!\s*fake)' => '$1 fake',
             // What follows the fake without a stop are its routes.
             '({run}\s+(?:left|right)\s+fake)\s+(?=[a-z#])' => '$1: ',
         ]);

@@ -112,7 +112,8 @@ final class TradeLooks
         '\bcorners\s+(?:at|playing|play|depth)\s+(\d+)(?:\s*(?:deep|off))?\b(?!\s*[-.\d])' => 'corners off $1',
         '\bsafety\s+(?:is\s+)?down\s+({side})' => 'safety rotates $1',
         '(?<=over|under|4-3|4-4|5-2|bear)\s+strong(?:\s+to)?\s+(left|right)\b' => ', front to $1',
-        '\b(?:two|2)[ -](?:high|deep)\s*,?\s*(?:shell\s*,?\s*)?(?:rolls?|rotates?|spins?|rolling|rotating|spinning)\s+to\s+(cover\s+\d|\d)\b' => ', $1, shows cover 4',
+        '\b(?:two|2)[ -](?:high|deep)\s*,?\s*(?:shell\s*,?\s*)?(?:rolls?|rotates?|spins?|rolling|rotating'
+            .'|spinning)\s+to\s+(cover\s+\d|\d)\b' => ', $1, shows cover 4',
         '\b(?:4-2-5|4-2)\s+under\b' => 'nickel over, front to weak',
         '(?<!safety )(?<!safeties )(?<!late )\b(?:rotat(?:es?|ed|ing|ion)|roll(?:s|ed|ing)?)\s+(?:to\s+)?({side})' => ', safety rotates $1',
         '\bnickel\s+(?:is\s+)?(?:in\s+(?:the\s+)?)?apex(?:ed)?\b' => '',
@@ -134,9 +135,11 @@ final class TradeLooks
     /** What follows the front and the shell. */
     private const AFTER = [
         '(^|,)\s*(press|bail){end}' => '$1 corners $2',
-        '{defender}\s+(?:is\s+)?(?:walked|walks|creeps|crept|up)(?:\s+up)?(?:\s+(?:on|to)\s+the\s+(?:line|ball))?{end}' => 'walked $1',
+        '{defender}\s+(?:is\s+)?(?:walked|walks|creeps|crept|up)(?:\s+up)?(?:\s+(?:on|to)\s+the\s+(?:line'
+            .'|ball))?{end}' => 'walked $1',
         '{defender}\s+(?:is\s+)?on\s+the\s+(?:line|ball){end}' => 'walked $1',
-        '{defender}\s+(?:is\s+)?(?:rush(?:es|ing)?|com(?:es?|ing)|adds?)(?:\s+(?:off the edge|inside|outside|up the middle))?{end}' => '$1 plays rush',
+        '{defender}\s+(?:is\s+)?(?:rush(?:es|ing)?|com(?:es?|ing)|adds?)(?:\s+(?:off the edge|inside|outside|up'
+            .' the middle))?{end}' => '$1 plays rush',
         '{defender}\s+fires?{end}' => '$1 blitz',
         '{defender}\s+drops?(?:\s+out)?{end}' => '$1 plays hook',
         '(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr]){end}' => '$1 free safety plays bracket on $2',
@@ -261,7 +264,8 @@ final class TradeLooks
     private static function counts(string $words): string
     {
         $n = '(?:([3-8])|(three|four|five|six|seven|eight))';
-        $pattern = "\\b(?:bring|send|rush)\\s+$n\\b|\\b{$n}(?:[ -]man\\s+(?:rush|pressure|blitz)|\\s+rushers)\\b(?!\\s+{side})";
+        $pattern = "\\b(?:bring|send|rush)\\s+$n\\b"
+            ."|\\b{$n}(?:[ -]man\\s+(?:rush|pressure|blitz)|\\s+rushers)\\b(?!\\s+{side})";
 
         return preg_replace_callback('/'.Phrases::filled($pattern).'/i', function (array $m): string {
             $said = strtolower(implode('', array_slice($m, 1)));

@@ -29,7 +29,8 @@ final class TradeMotions
         // Whose jet is faked moves in any case.
         '({side})(\s*[:,])\s*(?:fake\s+jet|jet\s+fake)\s*,\s*(?={run}|\w+\s+zone|zone)' => '$1$2 ',
         // "jet right, zone left" has a man in motion, whoever is usual.
-        '(?<=[,:]|right|left|^|\brt|\blt)\s*(?<!\b[xyzhrf] )(jet|fly|orbit)(?:\s+motion)?\s+({side})\s*[,:]\s*(?={said run}\s+{side})(?!(?:jet|fly|speed)\s+sweep|jet\b|reverse)' => ', $1 motion $2: ',
+        '(?<=[,:]|right|left|^|\brt|\blt)\s*(?<!\b[xyzhrf] )(jet|fly|orbit)(?:\s+motion)?\s+({side})\s*[,:]\s*'
+            .'(?={said run}\s+{side})(?!(?:jet|fly|speed)\s+sweep|jet\b|reverse)' => ', $1 motion $2: ',
         '^,\s*' => '',
         '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side}|\s*[,:])' => '$2 $1',
         '^([^:]*?)\br\s+swing(?:\s+motion)?\s+(?={side}\s*[,:])' => '$1R fast ',

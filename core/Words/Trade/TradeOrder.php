@@ -84,7 +84,8 @@ final class TradeOrder
         $last = "/^\s*($set)[\s,:]+(?!(?:right|left|rt|lt)\s*[,;])([^:]+?)\s*[,;]\s*($drop|$roll)\s*$/i";
         $call = preg_replace($last, '$1, $3: $2', $call) ?? $call;
         // "trips right, flood sprint right" says it in the breath of the routes.
-        $breath = Phrases::filled("/^((?:(?:$places)\\s+)?{set}(?:\\s+{side})?)\\s*[,:]\\s*([^,:;]+?)\\s+($roll)\\s*$/i");
+        $said = "(?:(?:$places)\\s+)?{set}(?:\\s+{side})?";
+        $breath = Phrases::filled("/^($said)\\s*[,:]\\s*([^,:;]+?)\\s+($roll)\\s*$/i");
         $call = preg_replace($breath, '$1, $3: $2', ltrim($call)) ?? $call;
         // "gun trips right, flood, sprint right" says the roll last.
         $call = preg_replace("/^([^:,]+),\s*([^:,]+),\s*($roll)\s*$/i", '$1, $3: $2', $call) ?? $call;

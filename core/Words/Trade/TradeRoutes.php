@@ -23,7 +23,8 @@ final class TradeRoutes
         '(?<=[:,;])\s*(?:te|tight end)\s+(?!screen)(?=[a-z])' => ' Y ',
         '\b(?:rb|hb|tb)(?=\s+(?!screen|slip|draw|pass)\w)' => 'R',
         '\bwr\s+(?=tunnel|bubble|now)' => '',
-        '(?<=[,;:]|\bwith|\band)\s*(?:the\s+)?(?:running |half)?backs?\s+(?=(?:in\s+|check\s*)?(?:{route}|down\b|swings))' => ' R ',
+        '(?<=[,;:]|\bwith|\band)\s*(?:the\s+)?(?:running |half)?backs?\s+(?=(?:in\s+|check\s*)?(?:{route}'
+            .'|down\b|swings))' => ' R ',
         '\b(?:tailback|halfback)(?=\s+{said run})' => 'R',
         '(?<=[:;,])(\s*[xyzhrf])\s*-\s+(?=[a-z])' => '$1 ',
         '\bby\s+(?:the\s+)?(?:rb|hb|tb|back|running back)\b' => 'by R',
@@ -43,7 +44,8 @@ final class TradeRoutes
         '\bdouble\s+fades?\b' => ': #1 both fade',
         ':\s*:' => ':',
         '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men|guys))?(?:\s+runs?)?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
-        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men|guys))?|slots|slot(?=\s+(?:'.self::PLURAL.')))(?:\s+runs?)?\s+(?!zone|release|veer)(?=\w)' => ' insides ',
+        '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men|guys))?|slots|slot'
+            .'(?=\s+(?:'.self::PLURAL.')))(?:\s+runs?)?\s+(?!zone|release|veer)(?=\w)' => ' insides ',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)(?=\s*[,;]|$)' => ' #1 both $1',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:insides?|slots)(?=\s*[,;]|$)' => ' insides $1',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:[#]?2s|twos)(?=\s*[,;]|$)' => ' #2 both $1',
@@ -61,7 +63,8 @@ final class TradeRoutes
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
-        '(?<=[:;,])\s*(?:everybody|everyone|all)\s+(?:runs?\s+)?(hitch|slant|curl|comeback|out)(?:es|s)?\s+(?:at\s+)?(\d{1,2}){end}' => ' everybody $1 $2',
+        '(?<=[:;,])\s*(?:everybody|everyone|all)\s+(?:runs?\s+)?(hitch|slant|curl|comeback|out)(?:es|s)?\s+'
+            .'(?:at\s+)?(\d{1,2}){end}' => ' everybody $1 $2',
         '(?<=[:;,])\s*(?:everybody|everyone)\s+(?:runs?\s+)?slants?{end}' => ' everybody slant',
         '(?<=[:;,])\s*(?:everybody|everyone)\s+(?:runs?\s+)?(?=hitch{end}|curl{end}|comeback{end})' => ' everybody ',
         '(?<=:)\s*both\s*:\s*' => ' ',

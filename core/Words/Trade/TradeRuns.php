@@ -14,7 +14,8 @@ final class TradeRuns
         '\b(end around|reverse)\s+({side})\s+by\s+([xyzhr])\b' => '$3 $1 $2',
         '({said run}(?:\s+{side})?)\s+(?:with|by|to)\s+(?:the\s+)?(?:fb|fullback){end}' => 'F $1',
         // "bubble rpo off inside zone left" says the throw first, and may say who is read.
-        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*[,;]\s*([^,:;]+)$' => '$1: $3, rpo: $2; $4',
+        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*[,;]\s*'
+            .'([^,:;]+)$' => '$1: $3, rpo: $2; $4',
         '^([^:]+?)\s*,?\s*\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\s*$' => '$1: $3 jet $2',
         '\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\b' => '$2 jet $1',
         '\b(belly|counter|duo|trap|dart|buck)\s+read\s+({side})' => '$1 $2 read',
@@ -53,7 +54,8 @@ final class TradeRuns
         '\b(tunnel|jailbreak|slip|slow|bubble)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1 screen',
         '(?<=:)\s*(?:now|smoke|quick)\s+to\s+(?:the\s+)?([xyzh])\s*$' => ' $1 now screen',
         // Who gets the ball said after the play.
-        '\b({run}|(?:bubble|now|tunnel|slip|swing|jailbreak|smoke|slow|quick)(?:\s+screen)?|shovel)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1',
+        '\b({run}|(?:bubble|now|tunnel|slip|swing|jailbreak|smoke|slow|quick)(?:\s+screen)?|shovel)\s+to\s+'
+            .'(?:the\s+)?([xyzhrf])\b' => '$2 $1',
         '^([^:]+?),?\s+(?:([xyzhrf])\s+)?jet\s+sweep(?:\s+(?:by\s+)?([xyzhrf]))?(?=\s+{side}\s*$)' => '$1: $2$3 jet',
         '\b(arc|bluff|lead|crack|stalk|kick|load|insert|wham)\s+by\s+([xyzhrf])\b' => '$2 $1',
         '\b(?:jet|fly|speed)\s+sweep\s+(?:by\s+|to\s+)?([xyzhrf])\b' => '$1 jet',
@@ -61,7 +63,8 @@ final class TradeRuns
         '{man}\s+now(?=\s*[,;]|\s*$)' => '$1 now hitch',
         '\br\s+screen\b' => 'slip screen',
         // Who is read is the run's own business where it reads the end.
-        '(?:[,;]\s*|\s+)(?:(?:q|qb|quarterback)\s+)?(?:reads?|keys?)\s+(?:the\s+)?(?:backside\s+)?(?:end|de)\s*(?=[,;]|$)' => '',
+        '(?:[,;]\s*|\s+)(?:(?:q|qb|quarterback)\s+)?(?:reads?|keys?)\s+(?:the\s+)?(?:backside\s+)?(?:end|de)\s*'
+            .'(?=[,;]|$)' => '',
         '(?<=[,;])\s*(lt|lg|c|rg|rt|[xyzhrf])\s+to\s+(?:the\s+)?{defender}' => ' $1 block $2',
     ];
 

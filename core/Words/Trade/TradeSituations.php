@@ -17,7 +17,8 @@ final class TradeSituations
 
     private const PLACE = 'goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t';
 
-    private const SPOT = '(?:(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?)?(?:[+-]|(?:our|own|their|opp)\s+)\d{1,2}\b';
+    private const SPOT = '(?:(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?)?(?:[+-]|(?:our|own|their'
+        .'|opp)\s+)\d{1,2}\b';
 
     /** A yard line without a half is theirs; it needs a word before it, since a number alone is many things. */
     private const BARE_SPOT = '(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?\d{1,2}\b'

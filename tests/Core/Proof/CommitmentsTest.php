@@ -60,6 +60,39 @@ it('lets an under man run with a vertical no deeper than his rule carries it', f
         true],
 ]);
 
+it('keeps a deep man by another who runs deep in his zone, nearer to him than the ball', function (
+    string $call,
+    string $shell,
+    string $role,
+    string $letter,
+    bool $may,
+): void {
+    $proof = proof($call, $shell);
+    expect(commitments($proof)->mayTake(placeOf($proof, $role), $letter))->toBe($may);
+})->with([
+    'with nobody else deep in the middle the post is his' => ['under center 2x2: H post 11, Z hitch 6; X hitch 6, Y flat; '
+        .'read H', 'cover 3', 'free safety', 'H', true],
+    'the go in his half is nearer to him than the post beside it' => ['gun 2x2 right: Z post 11, H go'.OTHERS,
+        'cover 2', 'strong safety', 'H', true],
+    'the post beside it is farther from him than the go' => ['gun 2x2 right: Z post 11, H go'.OTHERS, 'cover 2',
+        'strong safety', 'Z', false],
+]);
+
+it('lets a man reach what he can run to from where he is when he starts', function (float $from, bool $may): void {
+    $proof = proof('gun 2x2 right: curl-flat right', 'cover 3');
+    expect(commitments($proof)->mayReach(placeOf($proof, 'mike'), 'Z', $from))->toBe($may);
+})->with(['early enough' => [1.0, true], 'a second before the catch' => [3.0, false]]);
+
+it('parts two threats at the first of their breaks, a reaction later', function (): void {
+    $proof = proof('gun 2x2 right: Z curl 12, H flat'.OTHERS, 'cover 3');
+    [$curl, $flat] = [$proof->scene->routes['Z'], $proof->scene->routes['H']];
+    $react = $proof->scene->setting->reaction;
+    expect($flat->declaredAt())->toBeLessThan($curl->declaredAt() - 0.5)
+        ->and(commitments($proof)->partAt('Z', 'H'))->toEqualWithDelta($flat->declaredAt() + $react, 1e-9)
+        ->and(commitments($proof)->partAt('H', 'Z'))->toEqualWithDelta($flat->declaredAt() + $react, 1e-9)
+        ->and(commitments($proof)->partAt('Z', 'Z'))->toEqualWithDelta($curl->declaredAt() + $react, 1e-9);
+});
+
 it('finds nobody to spoil scissors who has to leave his own man for it', function (string $call): void {
     $proof = proof($call, 'cover 4');
     expect($proof->verdict()->isGood())->toBeTrue()
