@@ -320,6 +320,55 @@ test("starts a reel, takes films of one's own and refuses what is none", async (
     await expect(page.getByRole('list', { name: 'Films on their way' })).toContainText(/ready/, { timeout: 20_000 });
 });
 
+test('cuts a film while it is watched, onto what is charted', async ({ page }) => {
+    await page.getByRole('button', { name: /▾/ }).click();
+    await page.getByLabel('Title').fill('Scrimmage at Fallow Creek');
+    await page.getByLabel('Kind').selectOption('scrimmage');
+    await page.getByRole('button', { name: 'Start it' }).click();
+    await page.locator('#entry').fill('r5');
+    await page.locator('#entry').press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Snap 1');
+    await page.getByRole('button', { name: 'Add film' }).click();
+    await page.getByRole('checkbox', { name: /goes to snap/ }).uncheck();
+    await page.getByLabel('Films', { exact: true }).setInputFiles('database/demo/film/granite-pass-11.webm');
+    await page.getByRole('button', { name: /Cut granite-pass-11.webm while/ }).click({ timeout: 40_000 });
+    const desk = page.getByRole('dialog', { name: 'Cut granite-pass-11.webm' });
+    const film = desk.locator('video');
+    await expect.poll(() => film.evaluate((v: HTMLVideoElement) => v.readyState)).toBeGreaterThan(1);
+    await film.focus();
+    await page.keyboard.press('e');
+    await expect(desk.getByRole('status')).toHaveText('Say first where it starts: S.');
+    const at = (s: number) =>
+        expect.poll(() => film.evaluate((v: HTMLVideoElement) => v.currentTime)).toBeCloseTo(s, 1);
+    await page.keyboard.press('s');
+    for (let n = 1; n <= 5; n++) {
+        await page.keyboard.press('ArrowRight');
+        await at(0.2 * n);
+    }
+    await page.keyboard.press('e');
+    await page.keyboard.press('ArrowRight');
+    await at(1.2);
+    await page.keyboard.press('s');
+    for (let n = 7; n <= 10; n++) {
+        await page.keyboard.press('ArrowRight');
+        await at(0.2 * n);
+    }
+    await page.keyboard.press('e');
+    const snaps = desk.getByRole('list', { name: 'Snaps of the film' });
+    await expect(snaps).toContainText('0.0 s to 1.0 s');
+    await expect(snaps).toContainText('snap 1');
+    await expect(snaps).toContainText('1.2 s to 2.0 s');
+    await expect(snaps).toContainText('a new snap');
+    await accessible(page);
+    await page.getByRole('button', { name: 'Cut 2 snaps' }).click();
+    await expect(desk).toBeHidden();
+    await page.getByRole('button', { name: /Take granite-pass-11.webm away/ }).click();
+    await page.getByRole('button', { name: 'Take it away' }).click();
+    await expect(page.getByText('Films of no snap')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByRole('navigation', { name: 'Snaps' }).locator('img')).toHaveCount(2);
+});
+
 test('is accessible in both themes', async ({ page }) => {
     await openSnap(page, 18);
     await expect(page.getByTestId('decision')).toBeVisible();

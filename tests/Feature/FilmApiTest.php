@@ -171,6 +171,42 @@ it('cuts one long film into snaps', function (): void {
     expect(is_file($clip->path()))->toBeTrue('the cuts still show the file');
 });
 
+it('cuts a long film onto snaps that are charted already', function (): void {
+    $clip = Clip::query()->findOrFail(send(ownFilm('own.mp4', 'libx264'), 'long.mp4')->headers->get('X-Clip'));
+    $count = game()->snaps()->count();
+    $bare = game()->snaps()->whereDoesntHave('clips')->orderBy('place')->firstOrFail();
+    $before = $bare->document;
+    $this->postJson("/api/v1/clips/{$clip->id}/cuts", ['cuts' => [
+        ['fromS' => 0.8, 'toS' => 1.4, 'snapId' => null],
+        ['fromS' => 0, 'toS' => 0.7, 'snapId' => $bare->id],
+    ]])->assertCreated()
+        ->assertJsonPath('clips.0.snap_id', $bare->id)
+        ->assertJsonPath('clips.0.from_s', 0)
+        ->assertJsonPath('clips.0.to_s', 0.7);
+    expect(game()->snaps()->count())->toBe($count + 1)
+        ->and($bare->refresh()->document)->toBe($before, 'what was charted stays');
+});
+
+it('cuts onto no snap that has film of that angle, is of another reel, or is said twice', function (
+    Closure $snap,
+    string $at,
+): void {
+    $clip = Clip::query()->findOrFail(send(ownFilm('own.mp4', 'libx264'), 'long.mp4')->headers->get('X-Clip'));
+    $clips = Clip::query()->count();
+    $id = $snap()->id;
+    $cuts = [['fromS' => 0, 'toS' => 0.7, 'snapId' => $id]];
+    if ($at === 'twice') {
+        $cuts[] = ['fromS' => 0.8, 'toS' => 1.4, 'snapId' => $id];
+    }
+    $this->postJson("/api/v1/clips/{$clip->id}/cuts", ['cuts' => $cuts])->assertStatus(422);
+    expect(Clip::query()->count())->toBe($clips);
+})->with([
+    'filmed from there already' => [fn () => numbered(4), 'taken'],
+    'of another reel' => [
+        fn () => App\Models\Snap::query()->where('reel_id', '!=', game()->id)->firstOrFail(), 'other'],
+    'said twice' => [fn () => game()->snaps()->whereDoesntHave('clips')->firstOrFail(), 'twice'],
+]);
+
 it('opens a reel with its strip', function (): void {
     $page = $this->getJson('/api/v1/reels/'.game()->id)->assertOk();
     expect($page->json('snaps'))

@@ -42,15 +42,19 @@ class ClipController extends Controller
         return $this->answer($clip->saveOn($this->basedOn($request), $given));
     }
 
-    /** Cuts one long film by marks into snaps: a clip and a snap for each pair of seconds. */
+    /**
+     * Cuts one long film by marks into snaps: a clip for each pair of seconds, on a snap that is charted already where
+     * one is said, else on a new one.
+     */
     public function cut(Request $request, Clip $clip, Probe $probe): JsonResponse
     {
         $this->authorize('update', $clip);
         $given = $request->validate(['cuts' => 'required|array|min:1|max:400',
-            'cuts.*.fromS' => 'required|numeric|min:0', 'cuts.*.toS' => 'required|numeric']);
+            'cuts.*.fromS' => 'required|numeric|min:0', 'cuts.*.toS' => 'required|numeric',
+            'cuts.*.snapId' => 'nullable|string|distinct']);
         $long = $clip->video['durationS'] ?? throw new Problem(409, 'The film is not ready yet',
             'Wait until it is ready, then cut it.');
-        /** @var list<array{fromS: float, toS: float}> $cuts */
+        /** @var list<array{fromS: float, toS: float, snapId?: string|null}> $cuts */
         $cuts = array_values($given['cuts']);
         usort($cuts, fn (array $a, array $b): int => $a['fromS'] <=> $b['fromS']);
         foreach ($cuts as $n => $cut) {
@@ -61,24 +65,40 @@ class ClipController extends Controller
                         .'(%.2f s), or into the one before it.', $cut['fromS'], $cut['toS'], $long));
             }
         }
-        $reel = $clip->reel;
-        $made = DB::transaction(fn (): array => array_map(function (array $cut) use ($clip, $reel): Clip {
-            $place = (int) $reel->snaps()->max('place') + 1;
-            $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'call' => null, 'look' => null,
-                'chart' => ['number' => $place, 'kind' => $reel->kind],
-                'video' => ['durationS' => round($cut['toS'] - $cut['fromS'], 3)] + ($clip->video ?? [])];
-            $snap = Snap::query()->create(['reel_id' => $reel->id, 'place' => $place] + SnapIndex::of($document));
-
-            return Clip::query()->create(['reel_id' => $reel->id, 'snap_id' => $snap->id, 'angle' => $clip->angle,
-                'name' => "{$clip->name}, snap $place", 'file' => $clip->file, 'mime' => $clip->mime,
-                'status' => 'ready', 'video' => $clip->video,
-                'from_s' => $cut['fromS'], 'to_s' => $cut['toS'], 'sync_s' => 0.0]);
-        }, $cuts));
+        $taken = Clip::query()->where(['reel_id' => $clip->reel_id, 'angle' => $clip->angle])
+            ->whereNotNull('snap_id')->pluck('snap_id')->all();
+        foreach ($cuts as $n => $cut) {
+            $onto = $cut['snapId'] ?? null;
+            if ($onto !== null && (in_array($onto, $taken, true) || ! $clip->reel->snaps()->whereKey($onto)->exists())) {
+                throw Problem::content("/cuts/$n/snapId", 'The snap is none of this reel, or has film of the '
+                    ."{$clip->angle} angle already: choose another one, or let the cut make a new snap.");
+            }
+        }
+        $made = DB::transaction(fn (): array => array_map(fn (array $cut): Clip => $this->piece($clip, $cut), $cuts));
         foreach ($made as $one) {
             $probe->thumbnail($one->path(), $one->from_s + 0.5, $one->thumbnail());
         }
 
         return new JsonResponse(['clips' => $made], 201);
+    }
+
+    /** @param  array{fromS: float, toS: float, snapId?: string|null}  $cut */
+    private function piece(Clip $clip, array $cut): Clip
+    {
+        $reel = $clip->reel;
+        $snap = isset($cut['snapId']) ? $reel->snaps()->findOrFail($cut['snapId']) : null;
+        if ($snap === null) {
+            $place = (int) $reel->snaps()->max('place') + 1;
+            $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'call' => null, 'look' => null,
+                'chart' => ['number' => $place, 'kind' => $reel->kind],
+                'video' => ['durationS' => round($cut['toS'] - $cut['fromS'], 3)] + ($clip->video ?? [])];
+            $snap = Snap::query()->create(['reel_id' => $reel->id, 'place' => $place] + SnapIndex::of($document));
+        }
+
+        return Clip::query()->create(['reel_id' => $reel->id, 'snap_id' => $snap->id, 'angle' => $clip->angle,
+            'name' => "{$clip->name}, snap {$snap->place}", 'file' => $clip->file, 'mime' => $clip->mime,
+            'status' => 'ready', 'video' => $clip->video,
+            'from_s' => $cut['fromS'], 'to_s' => $cut['toS'], 'sync_s' => 0.0]);
     }
 
     public function destroy(Clip $clip): Response

@@ -6,7 +6,9 @@ import { api } from '../../api/client';
 import type { Angle, Clip, ReelPage, Snap } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
+import { askYes } from '../../ui/window/asking';
 import { Window } from '../../ui/window/Window';
+import { CutFilm } from './CutFilm';
 
 type Sending = { name: string; share: number; state: 'sending' | 'stopped' | 'sent' | 'refused'; says: string };
 
@@ -171,6 +173,13 @@ function Loose({ reel }: { reel: ReelPage }) {
             .map((m) => ({ fromS: Number(m[1]), toS: Number(m[2]) }));
         api.post(`clips/${clip.id}/cuts`, { cuts: pairs }).then(done).catch(fail);
     };
+    const takeAway = async (clip: Clip) => {
+        const sure = await askYes({
+            title: `Take ${clip.name} away? What was cut from it stays; it itself is gone for good.`,
+            yes: 'Take it away',
+        });
+        if (sure) await api.remove(`clips/${clip.id}`).then(done).catch(fail);
+    };
     return (
         <section className="mt-4 border-t border-edge pt-3">
             <h2 className="label">Films of no snap</h2>
@@ -181,6 +190,14 @@ function Loose({ reel }: { reel: ReelPage }) {
                         <span className="text-soft">
                             {c.status === 'refused' ? c.reason : `${c.status} ${c.reason}`.trim()}
                         </span>
+                        <button
+                            type="button"
+                            className="float-right text-xs underline"
+                            aria-label={`Take ${c.name} away`}
+                            onClick={() => void takeAway(c)}
+                        >
+                            Take away
+                        </button>
                         {c.status === 'ready' && (
                             <div className="mt-1 flex flex-wrap items-center gap-2">
                                 <Select
@@ -210,6 +227,7 @@ function Loose({ reel }: { reel: ReelPage }) {
                                     className="min-w-0 flex-1 rounded border border-edge bg-paper px-2 py-0.5"
                                 />
                                 <Button onClick={() => cut(c)}>Cut into snaps</Button>
+                                <CutFilm reel={reel} clip={c} />
                             </div>
                         )}
                     </li>
