@@ -40,21 +40,22 @@ export function CutFilm({ reel, clip }: { reel: ReelPage; clip: Clip }) {
     );
 }
 
-function Desk({ reel, clip, onDone }: { reel: ReelPage; clip: Clip; onDone: () => void }) {
+/** What is cut so far and what is begun, and what the keys do about it. */
+function useCutting({ reel, clip, onDone }: DeskProps) {
     const client = useQueryClient();
     const video = useRef<HTMLVideoElement>(null);
     const [cuts, setCuts] = useState<Cut[]>([]);
     const [from, setFrom] = useState<number | null>(null);
     const [ontoCharted, setOntoCharted] = useState(true);
-    const [at, setAt] = useState(0);
     const [problem, setProblem] = useState('');
     const [busy, setBusy] = useState(false);
     const targets = goesTo(cuts, reel.snaps, clip.angle, ontoCharted);
-    const move = (by: number) => {
-        const film = video.current;
-        if (film) film.currentTime = Math.max(0, Math.min(film.duration || 0, film.currentTime + by));
-    };
     const now = () => video.current?.currentTime ?? 0;
+    const seek = (s: number) => {
+        const film = video.current;
+        if (film) film.currentTime = Math.max(0, Math.min(film.duration || 0, s));
+    };
+    const begin = () => (setFrom(now()), setProblem(''));
     const end = () => {
         if (from === null) return setProblem('Say first where it starts: S.');
         const made = withCut(cuts, from, now());
@@ -65,13 +66,13 @@ function Desk({ reel, clip, onDone }: { reel: ReelPage; clip: Clip; onDone: () =
         }
     };
     const does: Record<string, () => void> = {
-        s: () => (setFrom(now()), setProblem('')),
+        s: begin,
         e: end,
         ' ': () => void (video.current?.paused ? video.current.play() : video.current?.pause()),
-        ArrowLeft: () => move(-STEP_S),
-        ArrowRight: () => move(STEP_S),
-        'shift ArrowLeft': () => move(-LONG_STEP_S),
-        'shift ArrowRight': () => move(LONG_STEP_S),
+        ArrowLeft: () => seek(now() - STEP_S),
+        ArrowRight: () => seek(now() + STEP_S),
+        'shift ArrowLeft': () => seek(now() - LONG_STEP_S),
+        'shift ArrowRight': () => seek(now() + LONG_STEP_S),
         Backspace: () => (setFrom(null), setCuts(withoutLast(cuts, now()))),
     };
     const key = (e: KeyboardEvent) => {
@@ -95,11 +96,20 @@ function Desk({ reel, clip, onDone }: { reel: ReelPage; clip: Clip; onDone: () =
             setBusy(false);
         }
     };
+    const off = (cut: Cut) => setCuts(cuts.filter((c) => c !== cut));
+    return { video, cuts, from, targets, problem, busy, ontoCharted, setOntoCharted, seek, begin, end, key, cut, off };
+}
+
+type DeskProps = { reel: ReelPage; clip: Clip; onDone: () => void };
+
+function Desk({ reel, clip, onDone }: DeskProps) {
+    const [at, setAt] = useState(0);
+    const cutting = useCutting({ reel, clip, onDone });
     return (
-        <div onKeyDown={key} className="grid grid-cols-[minmax(0,1fr)_280px] gap-4 stacked:grid-cols-1">
+        <div onKeyDown={cutting.key} className="grid grid-cols-[minmax(0,1fr)_280px] gap-4 stacked:grid-cols-1">
             <div>
                 <video
-                    ref={video}
+                    ref={cutting.video}
                     src={`/api/v1/clips/${clip.id}/video`}
                     className="aspect-video w-full rounded bg-black"
                     tabIndex={0}
@@ -110,75 +120,100 @@ function Desk({ reel, clip, onDone }: { reel: ReelPage; clip: Clip; onDone: () =
                     onTimeUpdate={(e) => setAt(e.currentTarget.currentTime)}
                 />
                 <Bar
-                    cuts={cuts}
-                    from={from}
+                    cuts={cutting.cuts}
+                    from={cutting.from}
                     at={at}
                     longS={clip.video?.durationS ?? 0}
-                    onSeek={(s) => move(s - now())}
+                    onSeek={cutting.seek}
                 />
-                <dl className="mt-2 grid grid-cols-[auto_1fr_auto_1fr] gap-x-2 gap-y-0.5 text-xs">
-                    {KEYS.map(([name, means]) => (
-                        <div key={name} className="contents">
-                            <dt className="font-bold whitespace-nowrap">{name}</dt>
-                            <dd className="text-soft">{means}</dd>
-                        </div>
-                    ))}
-                </dl>
+                <KeyList />
             </div>
             <div className="flex min-h-0 flex-col text-sm">
                 <div className="flex gap-2">
-                    <Button onClick={does.s}>Starts here</Button>
-                    <Button onClick={end} disabled={from === null}>
+                    <Button onClick={cutting.begin}>Starts here</Button>
+                    <Button onClick={cutting.end} disabled={cutting.from === null}>
                         Ends here
                     </Button>
                 </div>
-                <p role="status" className="mt-1 min-h-9 text-xs leading-snug">
-                    {problem ? (
-                        <span className="font-semibold text-ball">{problem}</span>
-                    ) : from === null ? (
-                        `At ${clock(at)}.`
-                    ) : (
-                        `A snap starts at ${clock(from)}; E ends it.`
-                    )}
-                </p>
+                <Standing problem={cutting.problem} from={cutting.from} at={at} />
                 <label className="flex items-start gap-1.5 text-xs">
                     <input
                         type="checkbox"
-                        checked={ontoCharted}
-                        onChange={(e) => setOntoCharted(e.target.checked)}
+                        checked={cutting.ontoCharted}
+                        onChange={(e) => cutting.setOntoCharted(e.target.checked)}
                         className="mt-0.5"
                     />
                     onto the snaps that are charted and have no {clip.angle} film yet, in their order
                 </label>
-                <ol aria-label="Snaps of the film" className="mt-2 min-h-0 flex-1 overflow-y-auto">
-                    {cuts.map((c, n) => (
-                        <li key={c.fromS} className="flex items-baseline gap-2 border-b border-faint py-1">
-                            <button type="button" className="underline" onClick={() => move(c.fromS - now())}>
-                                {clock(c.fromS)} to {clock(c.toS)}
-                            </button>
-                            <span className="min-w-0 flex-1 text-xs text-soft">{said(targets[n])}</span>
-                            <button
-                                type="button"
-                                className="text-xs underline"
-                                aria-label={`Take off the snap from ${clock(c.fromS)}`}
-                                onClick={() => setCuts(cuts.filter((o) => o !== c))}
-                            >
-                                off
-                            </button>
-                        </li>
-                    ))}
-                    {cuts.length === 0 && <li className="text-soft">No snap yet.</li>}
-                </ol>
+                <CutList cuts={cutting.cuts} targets={cutting.targets} onSeek={cutting.seek} onOff={cutting.off} />
                 <div className="mt-2 flex justify-end gap-2">
                     <Dialog.Close asChild>
                         <Button kind="quiet">Cancel</Button>
                     </Dialog.Close>
-                    <Button kind="strong" disabled={busy || cuts.length === 0} onClick={() => void cut()}>
-                        {cuts.length === 1 ? 'Cut 1 snap' : `Cut ${cuts.length} snaps`}
+                    <Button
+                        kind="strong"
+                        disabled={cutting.busy || cutting.cuts.length === 0}
+                        onClick={() => void cutting.cut()}
+                    >
+                        {cutting.cuts.length === 1 ? 'Cut 1 snap' : `Cut ${cutting.cuts.length} snaps`}
                     </Button>
                 </div>
             </div>
         </div>
+    );
+}
+
+function KeyList() {
+    return (
+        <dl className="mt-2 grid grid-cols-[auto_1fr_auto_1fr] gap-x-2 gap-y-0.5 text-xs">
+            {KEYS.map(([name, means]) => (
+                <div key={name} className="contents">
+                    <dt className="font-bold whitespace-nowrap">{name}</dt>
+                    <dd className="text-soft">{means}</dd>
+                </div>
+            ))}
+        </dl>
+    );
+}
+
+/** What is wrong, or what is begun, or where the film stands. */
+function Standing({ problem, from, at }: { problem: string; from: number | null; at: number }) {
+    const says = from === null ? `At ${clock(at)}.` : `A snap starts at ${clock(from)}; E ends it.`;
+    return (
+        <p role="status" className="mt-1 min-h-9 text-xs leading-snug">
+            {problem ? <span className="font-semibold text-ball">{problem}</span> : says}
+        </p>
+    );
+}
+
+type ListProps = {
+    cuts: Cut[];
+    targets: (ReelPage['snaps'][number] | null)[];
+    onSeek: (s: number) => void;
+    onOff: (cut: Cut) => void;
+};
+
+function CutList({ cuts, targets, onSeek, onOff }: ListProps) {
+    return (
+        <ol aria-label="Snaps of the film" className="mt-2 min-h-0 flex-1 overflow-y-auto">
+            {cuts.map((c, n) => (
+                <li key={c.fromS} className="flex items-baseline gap-2 border-b border-faint py-1">
+                    <button type="button" className="underline" onClick={() => onSeek(c.fromS)}>
+                        {clock(c.fromS)} to {clock(c.toS)}
+                    </button>
+                    <span className="min-w-0 flex-1 text-xs text-soft">{said(targets[n])}</span>
+                    <button
+                        type="button"
+                        className="text-xs underline"
+                        aria-label={`Take off the snap from ${clock(c.fromS)}`}
+                        onClick={() => onOff(c)}
+                    >
+                        off
+                    </button>
+                </li>
+            ))}
+            {cuts.length === 0 && <li className="text-soft">No snap yet.</li>}
+        </ol>
     );
 }
 
