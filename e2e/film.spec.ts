@@ -320,11 +320,33 @@ test("starts a reel, takes films of one's own and refuses what is none", async (
     await expect(page.getByRole('list', { name: 'Films on their way' })).toContainText(/ready/, { timeout: 20_000 });
 });
 
+test('goes on with a film by itself when the line breaks', async ({ page }) => {
+    await openSnap(page, 1);
+    let broken = 0;
+    await page.route('**/api/v1/uploads/**', async (route) => {
+        if (route.request().method() === 'PATCH' && broken < 2) {
+            broken++;
+            await route.abort('connectionreset');
+        } else await route.continue();
+    });
+    await page.getByRole('button', { name: 'Add film' }).click();
+    await page.getByRole('checkbox', { name: /goes to snap/ }).uncheck();
+    await page.getByLabel('Films', { exact: true }).setInputFiles('database/demo/film/granite-pass-11.webm');
+    const films = page.getByRole('list', { name: 'Films on their way' });
+    await expect(films).toContainText('it goes on by itself');
+    await expect(films).toContainText(/ready/, { timeout: 30_000 });
+    expect(broken).toBe(2);
+    await page.getByRole('button', { name: /Take granite-pass-11.webm away/ }).click();
+    await page.getByRole('button', { name: 'Take it away' }).click();
+    await expect(page.getByText('Films of no snap')).toHaveCount(0);
+});
+
 test('cuts a film while it is watched, onto what is charted', async ({ page }) => {
     await page.getByRole('button', { name: /▾/ }).click();
     await page.getByLabel('Title').fill('Scrimmage at Fallow Creek');
     await page.getByLabel('Kind').selectOption('scrimmage');
     await page.getByRole('button', { name: 'Start it' }).click();
+    await expect(page.getByRole('button', { name: /Scrimmage at Fallow Creek/ })).toBeVisible();
     await page.locator('#entry').fill('r5');
     await page.locator('#entry').press('Enter');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Snap 1');

@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Upload as Tus } from 'tus-js-client';
 import { api } from '../../api/client';
 import type { Angle, Clip, ReelPage, Snap } from '../../api/types';
+import { goesOn, WAITS_S } from '../../model/goesOn';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { askYes } from '../../ui/window/asking';
@@ -34,10 +35,16 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
         const upload = new Tus(file, {
             endpoint: `/api/v1/reels/${reel.id}/uploads`,
             chunkSize: PART,
-            retryDelays: [0, 500, 2000, 5000],
+            retryDelays: WAITS_S.map((s) => s * 1000),
+            onShouldRetry: (e) => {
+                const again = goesOn(e.originalResponse?.getStatus() ?? 0);
+                if (again) say(file.name, { says: 'The line broke; it goes on by itself.' });
+                return again;
+            },
             headers: { 'X-XSRF-TOKEN': xsrf(), Accept: 'application/json' },
             metadata: { filename: file.name, angle, ...(toSnap && snap ? { snap: snap.id } : {}) },
             onProgress: (sent, all) => say(file.name, { share: all > 0 ? sent / all : 0 }),
+            onChunkComplete: () => say(file.name, { says: '' }),
             onError: (e) => {
                 const body = 'originalResponse' in e ? e.originalResponse?.getBody() : undefined;
                 say(file.name, {
@@ -77,7 +84,7 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
             </Dialog.Trigger>
             <Window
                 title={`Add film to ${reel.title}`}
-                says="MP4 and WebM play at once; others, and what a phone filmed on its side, are converted. An upload that breaks off goes on where it stopped: choose the same file again."
+                says="MP4 and WebM play at once; others, and what a phone filmed on its side, are converted. A line that breaks goes on by itself; after a reload choose the same file again, and it goes on where it stopped."
                 className="w-[560px]"
             >
                 <div className="flex flex-wrap items-end gap-3 text-sm">
@@ -119,7 +126,7 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
                                     }
                                     role="status"
                                 >
-                                    {s.state === 'sending' ? `${Math.round(100 * s.share)} %` : s.says}
+                                    {s.state === 'sending' ? `${Math.round(100 * s.share)} % ${s.says}`.trim() : s.says}
                                 </span>
                                 {s.state === 'sending' && (
                                     <button
