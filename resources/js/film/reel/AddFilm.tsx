@@ -226,15 +226,15 @@ function Loose({ reel }: { reel: ReelPage }) {
                                         </option>
                                     ))}
                                 </Select>
+                                <CutFilm reel={reel} clip={c} />
                                 <input
                                     aria-label={`Cuts of ${c.name}, seconds`}
                                     value={cuts}
                                     onChange={(e) => setCuts(e.target.value)}
-                                    placeholder="cuts in seconds: 0-6.5; 20-27"
+                                    placeholder="0-6.5; 20-27"
                                     className="min-w-0 flex-1 rounded border border-edge bg-paper px-2 py-0.5"
                                 />
-                                <Button onClick={() => cut(c)}>Cut into snaps</Button>
-                                <CutFilm reel={reel} clip={c} />
+                                <Button onClick={() => cut(c)}>Cut by seconds</Button>
                             </div>
                         )}
                     </li>
