@@ -72,6 +72,23 @@ it('says what beats a call, which calls punish it, its bands, and what would bin
         'look' => '4-2 nickel, cover 4'])->assertJsonPath('beats.change', null);
 });
 
+it('asks the calls of its own set first, however large the book is', function (): void {
+    $asked = ['document' => smash(), 'look' => '4-2 nickel, cover 2'];
+    $before = $this->postJson('/api/v1/restings', $asked)->assertOk()->json('beats.punishing');
+    expect($before)->not->toBe([]);
+    $dive = 'wishbone: dive right';
+    foreach (range(1, 45) as $n) {
+        Call::query()->create(['name' => "Bone dive $n", 'words' => $dive, 'document' => document($dive)]);
+    }
+    // Saved after all of those, it is asked before them.
+    $punishes = Call::query()->where('name', $before[0]['name'])->firstOrFail();
+    Call::query()->create(['name' => 'The same, late', 'words' => $punishes->words, 'document' => $punishes->document]);
+    $punishes->delete();
+    $after = $this->postJson('/api/v1/restings', $asked)->assertOk()->json('beats.punishing');
+    expect(array_column($after, 'name'))->toContain('The same, late')
+        ->and(array_filter(array_column($after, 'name'), fn (string $n): bool => str_starts_with($n, 'Bone')))->toBe([]);
+});
+
 it('gives a change before the snap as a look to be proved', function (): void {
     $asked = ['document' => document('gun 2x2 right: Z hitch, X hitch; read Z, X'), 'look' => '4-2 nickel, cover 1'];
     $change = $this->postJson('/api/v1/restings', $asked)->assertOk()->json('beats.change');

@@ -26,7 +26,7 @@ use Jacotaxis\Core\Proof\Telling\Run\RunBeats;
  */
 class RestingController extends Controller
 {
-    /** Saved calls that are asked whether they punish the change that beats this one. */
+    /** Saved calls that are asked whether they punish the change that beats this one: its own set's first. */
     private const BOOK = 40;
 
     /** Punishing calls that are told. */
@@ -100,8 +100,11 @@ class RestingController extends Controller
     /** @return list<array<string, mixed>> */
     private function punishing(Beats $beats, Proven $proof): array
     {
+        $set = $proof->scene()->call->formation->set;
         /** @var array<string, Call> $saved */
-        $saved = Call::query()->orderBy('id')->limit(self::BOOK)->get()->keyBy('id')->all();
+        $saved = Call::query()->latest('updated_at')->orderBy('id')->get()
+            ->sortByDesc(fn (Call $c): bool => ($c->document['set'] ?? null) === $set)
+            ->take(self::BOOK)->keyBy('id')->all();
         $book = array_map(fn (Call $c): CalledPlay => CallDocument::read($c->document), $saved);
 
         return array_map(
