@@ -26,8 +26,9 @@ final class Meanings
         'double tight i' => ['power I', 'full house', 'ace'],
         'cluster' => ['bunch', 'stack'],
         '(?<!buck |jet |toss |fly |speed )sweep' => ['buck', 'jet', 'toss', 'pin and pull'],
-        '(?<!bubble |now |tunnel |slip |swing |end |middle |throwback |double |wr )screen(?! {side})' => ['bubble screen', 'now screen',
-            'tunnel screen', 'slip screen'],
+        '(?<!bubble |now |tunnel |slip |swing |end |middle |throwback |double |wr )screen(?!'
+            .' {side})' => ['bubble screen', 'now screen',
+                'tunnel screen', 'slip screen'],
         'double screen' => ['bubble screen', 'slip screen', 'tunnel screen'],
         'throwback screen' => ['slip screen', 'tight end screen', 'tunnel screen'],
         'middle screen' => ['slip screen', 'tight end screen', 'tunnel screen'],

@@ -46,7 +46,8 @@ final class TradeHints
         'read safety' => 'Say which defender is the key: "key strong safety".',
         'read flat defender' => 'Say which defender is the key: "key nickel", "key right corner".',
         '(?:vs press|if off)' => 'Say the route he runs here; what it becomes against a look is set in the staff book.',
-        '(?:bash counter|counter(?: {side})? bash)' => 'Say what the quarterback runs and whom he reads: "quarterback counter right" or '
+        '(?:bash counter|counter(?: {side})? bash)' => 'Say what the quarterback runs and whom he reads:'
+            .' "quarterback counter right" or '
             .'"power read right".',
         'nod' => 'Say the double move: "Y hitch-go", or where he goes: "Y seam".',
         'fake bubble' => 'Say what comes after the fake: "H bubble; Z go", or the double move: "H out-up".',
@@ -99,7 +100,8 @@ final class TradeHints
         'sim pressure' => 'Say who comes and who drops: "will comes, strong end drops".',
         'simulated pressure' => 'Say who comes and who drops: "will comes, strong end drops".',
         'creeper' => 'Say who comes and who drops: "will comes, strong end drops".',
-        '(?<!field |boundary |left |right |strong |weak )corner blitz' => 'Say which corner: "field corner blitz", "boundary corner blitz" or "left corner blitz".',
+        '(?<!field |boundary |left |right |strong |weak )corner blitz' => 'Say which corner: "field corner'
+            .' blitz", "boundary corner blitz" or "left corner blitz".',
         'a[ -]gap (?:blitz|pressure)' => 'Say who comes: "mike blitz"; both backers are "double A gap blitz".',
         'corner cat' => 'Say which corner: "field corner blitz", "boundary corner blitz" or "left corner blitz".',
     ];

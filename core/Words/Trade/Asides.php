@@ -33,7 +33,8 @@ final readonly class Asides
         '(?<=right|left|rt|lt)(?=\s+((?:'.self::TEMPO.'))\s+\w)\s+\S+' => self::NO_JOB,
         '\s*[,;]?\s+('.self::COUNT.')\s*$' => self::NO_JOB,
         '\s*(@\s*(?:the\s+)?\di?[ -]tech(?:nique)?)\b' => 'the look says where he stands',
-        '(?<=right|left|rt|lt)\s+(field|boundary)(?=\s*[,:;])' => 'the spot of the ball says which side is the field\'s',
+        '(?<=right|left|rt|lt)\s+(field|boundary)(?=\s*[,:;])' => 'the spot of the ball says which side is the'
+            .' field\'s',
         '(?<=right|left|rt|lt)\s*,?\s+([xyzh]\s+iso(?:lated)?)(?=\s*[:,;])' => 'the set says who stands alone',
     ];
 

@@ -40,7 +40,8 @@ final class TradeLooks
         '\b(?:cov|cvr)\b\.?' => 'cover',
         '\bgoal-?line\b' => 'goal line',
         // One corner said without a side is both of them.
-        '(?<!field |boundary |left |right |strong |weak )\bcorner\s+(press|bail|off|soft)(?:s|es)?{end}' => 'corners $1',
+        '(?<!field |boundary |left |right |strong |weak )\bcorner\s+(press|bail|off|soft)(?:s'
+            .'|es)?{end}' => 'corners $1',
         '{defender}\s+sp(?:y|ies){end}' => '$1 plays spy',
         // What is simulated is said by who comes and who drops.
         '\bsim(?:ulated)?\s+pressure\s*,\s*(?=.*\bdrops?\b)' => '',
@@ -72,10 +73,12 @@ final class TradeLooks
         '\bspy\s+(?:the\s+)?(?:qb|quarterback)\s+with\s+(?:the\s+)?{defender}' => '$1 plays spy',
         '\bwith\s+([5-8])\b(?!\s*man)' => ', $1 man rush',
         '\s+behind(?:\s+it)?\b' => '',
-        '{defender}\s+(?:and|&)\s+{defender}\s+(?:edge\s+)?(blitz(?:es)?|comes?|rush(?:es)?|press|off|bail|drops?)\b' => '$1 $3, $2 $3',
+        '{defender}\s+(?:and|&)\s+{defender}\s+(?:edge\s+)?(blitz(?:es)?|comes?|rush(?:es)?|press|off|bail'
+            .'|drops?)\b' => '$1 $3, $2 $3',
         '{defender}\s+off\s+(?:the\s+)?(?:(?:weak|strong|field|boundary)\s+)?edge\b' => '$1 comes',
         '\bdisguises?d?\s+(?:as\s+)?(?=cover|[0-6]\b)' => 'shows ',
-        '\bshows?\s+(?:cover\s+)?([0-6])\s*,?\s*(?:but\s+)?(?:plays?|is)\s+(?:cover\s+)?([0-6])\b' => 'cover $2, shows cover $1',
+        '\bshows?\s+(?:cover\s+)?([0-6])\s*,?\s*(?:but\s+)?(?:plays?|is)\s+(?:cover\s+)?([0-6])\b' => 'cover'
+            .' $2, shows cover $1',
         '\b(shows?|showing)\s+(?=[0-6]\b)' => '$1 cover ',
         '\b(?:blitz|send|bring)\s+(?:the\s+)?{defender}(?!\s+and)' => '$1 blitz',
         '{defender}\s+blitz(?:es)?\s+from\s+(?:the\s+)?(?:slot|edge|field|boundary|inside|outside)\b' => '$1 blitz',
@@ -103,7 +106,8 @@ final class TradeLooks
         '\b(tampa(?:\s*2)?)\s*,\s*mike\s+(?:is\s+)?(?:deep|runs|carries|drops)(?:\s+(?:deep|the pipe))?{end}' => '$1',
         '\b(cover 1 robber)\s*,\s*(?:ss|fs|strong safety|free safety)\s+robber\b' => '$1',
         '\bblitz\s+{defender}\s+(?:and|&)\s+{defender}{end}' => '$1 blitz, $2 blitz',
-        '\bfire\s+zone\s*,\s*((?!nickel\b)[^,]+),\s*{defender}\s+(?:and|&)\s+{defender}{end}' => '$1, fire zone, $2 blitz, $3 blitz',
+        '\bfire\s+zone\s*,\s*((?!nickel\b)[^,]+),\s*{defender}\s+(?:and|&)\s+{defender}{end}' => '$1, fire'
+            .' zone, $2 blitz, $3 blitz',
         '\bfire\s+zone\s*,\s*{defender}\s+(?:and|&)\s+{defender}{end}' => 'fire zone, $1 blitz, $2 blitz',
         '{defender}\s+(?:cat|dog)s?{end}' => '$1 blitz',
         '{defender}\s+(?:is\s+)?mug(?:s|ged)?(?:\s+up)?'.self::GAP.'{end}' => 'walked $1',
@@ -115,7 +119,8 @@ final class TradeLooks
         '\b(?:two|2)[ -](?:high|deep)\s*,?\s*(?:shell\s*,?\s*)?(?:rolls?|rotates?|spins?|rolling|rotating'
             .'|spinning)\s+to\s+(cover\s+\d|\d)\b' => ', $1, shows cover 4',
         '\b(?:4-2-5|4-2)\s+under\b' => 'nickel over, front to weak',
-        '(?<!safety )(?<!safeties )(?<!late )\b(?:rotat(?:es?|ed|ing|ion)|roll(?:s|ed|ing)?)\s+(?:to\s+)?({side})' => ', safety rotates $1',
+        '(?<!safety )(?<!safeties )(?<!late )\b(?:rotat(?:es?|ed|ing|ion)|roll(?:s|ed|ing)?)\s+(?:to\s+)?'
+            .'({side})' => ', safety rotates $1',
         '\bnickel\s+(?:is\s+)?(?:in\s+(?:the\s+)?)?apex(?:ed)?\b' => '',
         '\b(field|boundary|strong|weak)\s+fire\s+zone\b' => 'fire zone, edge pressure $1',
         '\bfire\s+zone\s+{defender}{end}' => 'fire zone, $1 blitz',

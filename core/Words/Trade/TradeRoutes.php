@@ -43,14 +43,17 @@ final class TradeRoutes
         '(?<=[:;,])\s*seams(?=\s*(?:[;,]|$))' => ' #2 both seam',
         '\bdouble\s+fades?\b' => ': #1 both fade',
         ':\s*:' => ':',
-        '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men|guys))?(?:\s+runs?)?\s+(?!zone|release|veer)(?=\w)' => ' #1 both ',
+        '(?<=[:;,])\s*outsides?(?:\s+(?:receivers?|wrs?|men|guys))?(?:\s+runs?)?\s+(?!zone|release|veer)'
+            .'(?=\w)' => ' #1 both ',
         '(?<=[:;,])\s*(?:insides?(?:\s+(?:receivers?|men|guys))?|slots|slot'
             .'(?=\s+(?:'.self::PLURAL.')))(?:\s+runs?)?\s+(?!zone|release|veer)(?=\w)' => ' insides ',
-        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)(?=\s*[,;]|$)' => ' #1 both $1',
+        '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:outsides?|[#]?1s|ones)'
+            .'(?=\s*[,;]|$)' => ' #1 both $1',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:insides?|slots)(?=\s*[,;]|$)' => ' insides $1',
         '(?<=[:;,])\s*([a-z][\w -]{1,20}?)\s+(?:by\s+(?:the\s+)?)?(?:[#]?2s|twos)(?=\s*[,;]|$)' => ' #2 both $1',
         '(?<=[:;,]|\bright|\bleft|\brt|\blt)\s*#?([12])s\s+(?=[a-z])' => ', #$1 both ',
-        '^({formation})\s+#?1\s+({route})[\s,]+#?2\s+({route})(?:[\s,]+#?3\s+({route}))?\s*$' => '$1: #1 $2, #2 $3, #3 $4',
+        '^({formation})\s+#?1\s+({route})[\s,]+#?2\s+({route})(?:[\s,]+#?3\s+({route}))?\s*$' => '$1: #1 $2, #2'
+            .' $3, #3 $4',
         ',\s*#3\s*$' => '',
         ':\s*,' => ':',
         '(#\d)\s+(?='.self::PLURAL.')' => '$1 both ',
@@ -94,7 +97,8 @@ final class TradeRoutes
         '{man}\s+drag\s+(?:to\s+)?(?:the\s+)?flat\b' => '$1 slide',
         '(?<=[:;,])\s*triple\s+slants?(\s+{side})?{end}' => ' #1$1 slant, #2$1 slant, #3$1 slant',
         '{man}\s+sail\b' => '$1 out 12',
-        '(?<=[:;,])\s*(flood|sail|smash|drive|levels|stick|spot|snag)\s+(?={man}\s+(?:{route}|sail)\s+{man})' => ' $1; ',
+        '(?<=[:;,])\s*(flood|sail|smash|drive|levels|stick|spot|snag)\s+(?={man}\s+(?:{route}'
+            .'|sail)\s+{man})' => ' $1; ',
         // The order of the reads: "progression Z H Y", "1 Y 2 X 3 H", "read H Z R".
         '\bprogression\s*:?\s+(?=[xyzhrf]\b)' => 'read ',
         '\b1[.)]?\s+([xyzhrf])[\s,]+2[.)]?\s+([xyzhrf])[\s,]+3[.)]?\s+([xyzhrf])\b' => 'read $1, $2, $3',
@@ -105,7 +109,8 @@ final class TradeRoutes
         '\breads?\s+(?:the\s+)?{defender}(?=\s*[;,]|\s*$)' => 'key $1',
         // "X 6 hitch" says the depth first.
         '{man}\s+(\d{1,2})[ -]?(?:yds?|yards?)?\s+({route})(?=\s*[,;]|\s*$)' => '$1 $3 $2',
-        '\b(hitches|slants|curls|outs|comebacks|verticals|verts|gos|goes)\s+(?:by\s+)?(?:all|everybody|everyone)\b' => 'all $1',
+        '\b(hitches|slants|curls|outs|comebacks|verticals|verts|gos|goes)\s+(?:by\s+)?(?:all|everybody'
+            .'|everyone)\b' => 'all $1',
         '\ball\s+slants\b' => 'everybody slant',
         '(?<=[:;,])\s*(?:go\'?s|goes)(?=\s*$)' => ' all go',
         '\ball\s+hitches\b' => 'hitches',

@@ -31,7 +31,8 @@ final class TradeRuns
         '(?<=:)\s*wrap(?=\s+{side})' => ' dart',
         '\b(?:[xyzhrf]\s+)?lead\s+iso\b' => 'iso',
         // "backside glance rpo with zone" says the throw first.
-        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
+        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}'
+            .'(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
         '\brpo\s*:?\s+([^,;:]+?)\s+({said run}(?:\s+{side})?)\s*$' => ': $2, rpo: $1',
     ];
 
@@ -46,7 +47,8 @@ final class TradeRuns
         '\b({plain run})\s+lead\s+({side})' => '$1 $2; F lead',
         '\bstick[ -]draw(\s+{side})?' => 'draw$1, rpo: stick',
         '({said run})\s+boot{end}' => '$1 fake, boot',
-        '(?<=[:,])\s*(bubble|now|tunnel|slip|smoke)(?:\s+screen)?\s+({side})\s+(?:by|to)\s+(?:the\s+)?([xyzhrf])\b' => ' $3 $1 screen $2',
+        '(?<=[:,])\s*(bubble|now|tunnel|slip|smoke)(?:\s+screen)?\s+({side})\s+(?:by|to)\s+(?:the\s+)?'
+            .'([xyzhrf])\b' => ' $3 $1 screen $2',
         '(?<=:)\s*(tunnel|bubble|jailbreak|slip)\s+([xyzhr])\s*$' => ' $2 $1 screen',
         '\bscreen\s+to\s+(?:the\s+)?back\b' => 'screen',
         // A jet needs no word for its motion.
@@ -72,7 +74,8 @@ final class TradeRuns
     public const FAKES = [
         '\bfake\s+((?:{man}\s+)?{run}(?:\s+{side})?)' => '$1 fake',
         // "zone left, keeper right" and "stretch right boot left" fake that run.
-        '(?:\b(?:pa|play[ -]action)\s+)?({run}\s+{side})\s*,?\s+(boot|naked|keeper|bootleg)\s+({side})' => '$1 fake, $2 $3',
+        '(?:\b(?:pa|play[ -]action)\s+)?({run}\s+{side})\s*,?\s+(boot|naked|keeper|bootleg)\s+'
+            .'({side})' => '$1 fake, $2 $3',
         '({run}\s+(?:left|lt))\s*,?\s+(boot|naked|keeper|bootleg)(?=\s*[,;:])' => '$1 fake, $2 right',
         '({run}\s+(?:right|rt))\s*,?\s+(boot|naked|keeper|bootleg)(?=\s*[,;:])' => '$1 fake, $2 left',
         // "stretch boot left" is away from the boot.

@@ -27,7 +27,8 @@ final class TradeSets
         '\b(gun|pistol|shotgun)\s+ace\s+(?={set}\b)' => '$1 ',
         '\b(twins|pro|slot)\s+(?=(?:tight\s+)?i\b)' => '$1 ',
         '(?<=under center|\buc|\bunder ctr)\s+twins\b(?!\s+(?:wing|i)\b)' => ' twins wing',
-        '\b(?:doubles|dbls|2x2)(\s+{side})?\s*,?\s+(?:with\s+)?(?:y|te)\s+(?:attached|tight|on|closed)(?=\s*[,:])' => '2x2 closed$1',
+        '\b(?:doubles|dbls|2x2)(\s+{side})?\s*,?\s+(?:with\s+)?(?:y|te)\s+(?:attached|tight|on|closed)'
+            .'(?=\s*[,:])' => '2x2 closed$1',
         '\b(?:2x2|doubles|dbls)\s+stack(?:ed|s)?(?:\s+both)?\b' => 'stack',
         '\btrips\s+({side})\s+nub\b' => 'nub $1',
         // Where the back stands: "R left", "back weak" of a set whose side is said.
@@ -58,7 +59,8 @@ final class TradeSets
         '^(\s*(?:(?:'.self::PLACES.')\s+)?)({side})\s+({set})\b' => '$1$3 $2',
         '(?<!half[ -])(?<!full[ -])(?<=[,\s])slide\s+(?={side}\s*:)' => 'half-slide ',
         // Without a colon it stands right after the set.
-        '^((?:(?:'.self::PLACES.')\s+)?{set}(?:\s+{side})?\s*,?)\s+slide\s+({side})\s*,?\s+(?=\w)' => '$1 half-slide $2, ',
+        '^((?:(?:'.self::PLACES.')\s+)?{set}(?:\s+{side})?\s*,?)\s+slide\s+({side})\s*,?\s+'
+            .'(?=\w)' => '$1 half-slide $2, ',
         '^([^:|,]+?)\s+(hot\s+[xyzhrf])\s*:\s*(.+)$' => '$1: $3; $2',
         // Who stays in or where the line slides may be said before the set.
         '^\s*slide\s+({side})\s*[,;]\s*(?=\w)' => 'half-slide $1, ',

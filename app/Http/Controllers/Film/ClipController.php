@@ -69,7 +69,9 @@ class ClipController extends Controller
             ->whereNotNull('snap_id')->pluck('snap_id')->all();
         foreach ($cuts as $n => $cut) {
             $onto = $cut['snapId'] ?? null;
-            if ($onto !== null && (in_array($onto, $taken, true) || ! $clip->reel->snaps()->whereKey($onto)->exists())) {
+            $may = $onto === null
+                || (! in_array($onto, $taken, true) && $clip->reel->snaps()->whereKey($onto)->exists());
+            if (! $may) {
                 throw Problem::content("/cuts/$n/snapId", 'The snap is none of this reel, or has film of the '
                     ."{$clip->angle} angle already: choose another one, or let the cut make a new snap.");
             }

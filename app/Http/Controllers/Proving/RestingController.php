@@ -101,10 +101,16 @@ class RestingController extends Controller
     private function punishing(Beats $beats, Proven $proof): array
     {
         $set = $proof->scene()->call->formation->set;
+        $own = $others = [];
+        foreach (Call::query()->latest('updated_at')->orderBy('id')->get() as $call) {
+            if (($call->document['set'] ?? null) === $set) {
+                $own[$call->id] = $call;
+            } else {
+                $others[$call->id] = $call;
+            }
+        }
         /** @var array<string, Call> $saved */
-        $saved = Call::query()->latest('updated_at')->orderBy('id')->get()
-            ->sortByDesc(fn (Call $c): bool => ($c->document['set'] ?? null) === $set)
-            ->take(self::BOOK)->keyBy('id')->all();
+        $saved = array_slice($own + $others, 0, self::BOOK, preserve_keys: true);
         $book = array_map(fn (Call $c): CalledPlay => CallDocument::read($c->document), $saved);
 
         return array_map(
