@@ -128,8 +128,10 @@ final class CallParser
             }
             try {
                 return CallReader::read($turned, $situation, $book);
-            } catch (NotUnderstood) {
-                throw $e;
+            } catch (NotUnderstood $further) {
+                // Where no set is near to the word, the reading that has the set elsewhere knows what it is not.
+                $isElse = $e->isNo('set') && $e->suggestions === [] && $further->word === $e->word;
+                throw $isElse ? $further : $e;
             }
         }
     }

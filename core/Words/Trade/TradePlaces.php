@@ -128,7 +128,8 @@ final class TradePlaces
      */
     public static function parted(string $part): array
     {
-        $first = '/^((?:'.self::BLOCKS.'|'.self::ROLLS.')'.self::SIDE.'?)\s+(.+)$/i';
+        // "boot flood" is a family, no roll and its routes.
+        $first = '/^(?!boot\s+flood\b)((?:'.self::BLOCKS.'|'.self::ROLLS.')'.self::SIDE.'?+)\s+(.+)$/i';
 
         return preg_match($first, $part, $m) === 1 ? [$m[1], $m[2]] : [$part];
     }

@@ -1672,6 +1672,10 @@ it('understands calls of every school', function (string $typed, string $means):
     ['gun trips left, pin & pull left', 'gun trips left: pin and pull left'],
     ['Gun Y-off left, GT counter right, RPO bubble left', 'gun H-back left: counter right, rpo: H bubble'],
     ['gun 2 back, split zone right, F slice', 'gun two-back right: split zone right'],
+    ['half slide rt, gun 2x2, drive', 'gun 2x2 right, half-slide right: drive right'],
+    ['slide left, trips rt, levels rt', 'gun trips right, half-slide left: levels right'],
+    ['boot left, under center wing right, boot flood', 'under center wing right, boot left: boot flood left'],
+    ['seven man, gun 2x2, post-dig right', 'gun 2x2 right, seven-man: post-dig right'],
 ]);
 
 it('says how to say what staffs mean differently', function (string $typed, string $says): void {
@@ -1929,8 +1933,6 @@ it('says how to say what staffs mean differently', function (string $typed, stri
     ['gun heavy, 7 man pro, post wheel rt', '"heavy": Staffs mean different things by it: say full'],
     ['max pro, two verticals', '"two verticals": Say who runs them: "X go, Z go", with'],
     ['gun trips rt, 52 protection, curl flat', 'What 52 means is the staff\'s own: give it a meaning in'],
-    ['half slide rt, gun 2x2, drive', '"half" is not a set. Known: gun, pistol, under center,'],
-    ['slide left, trips rt, levels rt', '"half" is not a set. Known: gun, pistol, under center,'],
     ['angle route by F, gun 2x2, verts outside', '"angle" is not a set. Known: gun, pistol, under center,'],
     ['outs by the insides, verticals by the outsides, 2x2', '"outs": Say how deep: "quick outs", or each man: "Z out'],
     ['gun trips right: X backside slant; Z and H stack, go and out; Y drag', '"stack" is not a route for Z. Known: hitch, curl, out,'],
@@ -1953,9 +1955,6 @@ it('says how to say what staffs mean differently', function (string $typed, stri
     ['q counter bash? gun trips left: qb counter left', '"counter bash": Staffs mean different things by it: say'],
     ['zone read keep bluff, gun trey left', '"keep" is not a man, family or run here. Did you mean'],
     ['belly option right: i right', '"option": Staffs mean different things by it: say'],
-    ['seattle? gun 2x2: all seams', '"seattle" is not a set. Known: gun, pistol, under'],
-    ['divide right gun 2x2', '"divide" is not a set. Known: gun, pistol, under'],
-    ['pole route by Z gun 2x2 Y corner', '"pole" is not a set. Known: gun, pistol, under center,'],
     ['i-form, power left, pull the backside guard', '"pull" is not a man, family or run here. Known: zone,'],
     ['gun twins over right, flood right', '"twins": Staffs mean different things by it: say 2x2,'],
     ['trips rt open, 989', 'What 989 means is the staff\'s own: give it a meaning in'],
@@ -1978,6 +1977,9 @@ it('says how to say what staffs mean differently', function (string $typed, stri
     ['double slot: freeze right', '"slot": Staffs mean different things by it: say 2x2,'],
     ['gun doubles, "omaha" : quick outs', '"outs": Say how deep: "quick outs", or each man: "Z out'],
     ['gun trips right, Z post over, X dig, H shallow, Y flat', '"yankee" is not a motion for Z. Known: jet, orbit,'],
+    ['seattle? gun 2x2: all seams', '"seattle" is not a man, family or run here. Known:'],
+    ['divide right gun 2x2', '"divide" is not a man, family or run here. Did you mean'],
+    ['pole route by Z gun 2x2 Y corner', '"pole" is not a man, family or run here. Did you mean'],
 ]);
 
 it('gives no route to the back who has the ball, and one to him who has not', function (
