@@ -185,10 +185,14 @@ final readonly class MenWords
         ));
     }
 
-    /** The side a word means that says where the play goes. */
+    /** The side a word means that says where the play goes: the run's, else that said of a family, else the set's. */
     private function relative(string $word): Side
     {
-        $front = $this->draft?->run->side ?? $this->lineup->strong;
+        $families = array_values(array_filter(
+            array_column($this->draft->families ?? [], 'sides'),
+            fn (array $sides): bool => count($sides) === 1,
+        ));
+        $front = $this->draft?->run->side ?? ($families[0][0] ?? $this->lineup->strong);
 
         return $word === 'frontside' ? $front : $front->opposite();
     }

@@ -62,13 +62,28 @@ final readonly class RunParser
         }
         $side = $this->men->side();
         if ($side === null) {
-            $this->draft->assumed[] = "$scheme {$strong->value}, the strength";
+            $way = $this->wayOfMotion($scheme);
+            $side = $way ?? $strong;
+            $why = $way === null ? 'the strength' : 'the way of the motion';
+            $this->draft->assumed[] = "$scheme {$side->value}, $why";
         }
         $only = $this->tokens->take('give') !== null;
         $this->tokens->skip('only');
-        $run = new RunCall($scheme, $side ?? $strong, $who, giveOnly: $only);
+        $run = new RunCall($scheme, $side, $who, giveOnly: $only);
 
         return $this->isRead($run) ? $run->withTag(new Tag('read')) : $run;
+    }
+
+    /** Where a man in motion goes whose motion has the name of the run, where that is said: "H jet right: jet". */
+    private function wayOfMotion(string $scheme): ?Side
+    {
+        foreach ($this->draft->motions as $motion) {
+            if ($motion->kind->value === $scheme && $motion->side !== null) {
+                return $motion->side;
+            }
+        }
+
+        return null;
     }
 
     /** "counter left read": a run that reads nobody of its own, with nobody named whom the quarterback reads next. */
