@@ -11,6 +11,9 @@ namespace Jacotaxis\Core\Defense\Jobs;
  */
 final readonly class Job
 {
+    /** A release that comes to the match depth faster than this is vertical, yards a second (product default). */
+    private const VERTICAL_YD_S = 2.0;
+
     /**
      * @param  string|null  $match  receiver whose vertical release a zone man takes over ("#1", "#2" on his side)
      * @param  float  $matchYd  depth past which the release counts as vertical
@@ -37,6 +40,12 @@ final readonly class Job
         public float $besideYd = -1.0,
         public ?float $overYd = null,
     ) {
+    }
+
+    /** Whether a receiver at a depth, yards, with a speed upfield, yards a second, is deep to who matches him. */
+    public function takesOver(float $yYd, float $vyYdS): bool
+    {
+        return $yYd >= $this->matchYd && $vyYdS > self::VERTICAL_YD_S;
     }
 
     public static function rush(string $words = 'Rush'): self

@@ -37,9 +37,6 @@ final readonly class Commitments
     /** A route runs straight up when it gains this many times as much upfield as sideways. */
     private const STRAIGHT = 3.0;
 
-    /** A release that comes to the match depth faster than this is vertical, yards a second. */
-    private const VERTICAL_YD_S = 2.0;
-
     /** Time beside the ball's that a man may need and still be worth a look, seconds. */
     private const LATE_S = 0.4;
 
@@ -133,12 +130,9 @@ final readonly class Commitments
                 ? $this->scene->count->letter($defender->side, 2)
                 : null;
         $path = $second === null ? null : ($this->scene->routes[$second]->path ?? null);
-        if ($path === null) {
-            return null;
-        }
-        foreach ($path->y as $i => $y) {
-            if ($y >= $defender->job->matchYd) {
-                return $path->vy[$i] > self::VERTICAL_YD_S ? $second : null;
+        foreach ($path->y ?? [] as $i => $y) {
+            if ($defender->job->takesOver($y, $path->vy[$i] ?? 0.0)) {
+                return $second;
             }
         }
 

@@ -24,21 +24,28 @@ function commitments(Proof $proof): Commitments
     return new Commitments($proof->scene, $proof->playOut, $proof->windows);
 }
 
-it('lets a safety who matches #2 go for another only where #2 does not come deep', function (
-    string $routes,
-    string $shell,
-    string $letter,
-    bool $may,
-): void {
-    $proof = proof("gun 2x2 right: $routes".OTHERS, $shell);
-    expect(commitments($proof)->mayTake(placeOf($proof, 'strong safety'), $letter))->toBe($may);
-})->with([
-    'quarters, #2 past eight: the post is not his' => ['Z post 11, H corner 10', 'cover 4', 'Z', false],
-    'quarters, #2 past eight: he has him' => ['Z post 11, H corner 10', 'cover 4', 'H', true],
-    'quarters, #2 to the flat: the post is his to rob' => ['Z post 11, H flat', 'cover 4', 'Z', true],
-    'quarters, #2 hitches at six: the post is his to rob' => ['Z post 11, H hitch 6', 'cover 4', 'Z', true],
-    'halves match nobody: the post in his half is his' => ['Z post 11, H flat', 'cover 2', 'Z', true],
-]);
+it('lets a deep man go for a catch that is his: not from a #2 whom he matches, nor from one who runs nearer to him',
+    function (string $routes, string $shell, string $role, string $letter, bool $may): void {
+        $proof = proof("gun 2x2 right: $routes", $shell);
+        expect(commitments($proof)->mayTake(placeOf($proof, $role), $letter))->toBe($may);
+    })->with([
+        'quarters, #2 past eight: the post is not his' => ['Z post 11, H corner 10'.OTHERS, 'cover 4',
+            'strong safety', 'Z', false],
+        'quarters, #2 past eight: he has him' => ['Z post 11, H corner 10'.OTHERS, 'cover 4', 'strong safety', 'H',
+            true],
+        'quarters, #2 to the flat: the post is his to rob' => ['Z post 11, H flat'.OTHERS, 'cover 4',
+            'strong safety', 'Z', true],
+        'quarters, #2 hitches at six: the post is his to rob' => ['Z post 11, H hitch 6'.OTHERS, 'cover 4',
+            'strong safety', 'Z', true],
+        'halves match nobody: the post in his half is his' => ['Z post 11, H flat'.OTHERS, 'cover 2',
+            'strong safety', 'Z', true],
+        'the go in his half is nearer to him than the post beside it' => ['Z post 11, H go'.OTHERS, 'cover 2',
+            'strong safety', 'H', true],
+        'the post beside it is farther from him than the go' => ['Z post 11, H go'.OTHERS, 'cover 2',
+            'strong safety', 'Z', false],
+        'with nobody else deep in the middle the post is his' => ['H post 11, Z hitch 6; X hitch 6, Y flat; read H',
+            'cover 3', 'free safety', 'H', true],
+    ]);
 
 it('lets an under man run with a vertical no deeper than his rule carries it', function (
     string $call,
@@ -58,24 +65,6 @@ it('lets an under man run with a vertical no deeper than his rule carries it', f
     'a dig across him' => ['gun 2x2 right: Z go clear, H dig 12'.OTHERS, 'cover 3', 'mike', 'H', true],
     'a cloud corner sinks under the corner route' => ['gun 2x2 right: smash right', 'cover 2', 'right corner', 'H',
         true],
-]);
-
-it('keeps a deep man by another who runs deep in his zone, nearer to him than the ball', function (
-    string $call,
-    string $shell,
-    string $role,
-    string $letter,
-    bool $may,
-): void {
-    $proof = proof($call, $shell);
-    expect(commitments($proof)->mayTake(placeOf($proof, $role), $letter))->toBe($may);
-})->with([
-    'with nobody else deep in the middle the post is his' => ['under center 2x2: H post 11, Z hitch 6; X hitch 6, Y flat; '
-        .'read H', 'cover 3', 'free safety', 'H', true],
-    'the go in his half is nearer to him than the post beside it' => ['gun 2x2 right: Z post 11, H go'.OTHERS,
-        'cover 2', 'strong safety', 'H', true],
-    'the post beside it is farther from him than the go' => ['gun 2x2 right: Z post 11, H go'.OTHERS, 'cover 2',
-        'strong safety', 'Z', false],
 ]);
 
 it('lets a man reach what he can run to from where he is when he starts', function (float $from, bool $may): void {

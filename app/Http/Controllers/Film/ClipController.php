@@ -65,13 +65,11 @@ class ClipController extends Controller
                         .'(%.2f s), or into the one before it.', $cut['fromS'], $cut['toS'], $long));
             }
         }
-        $taken = Clip::query()->where(['reel_id' => $clip->reel_id, 'angle' => $clip->angle])
-            ->whereNotNull('snap_id')->pluck('snap_id')->all();
+        $filmed = Clip::query()->where('angle', $clip->angle)->whereNotNull('snap_id')->select('snap_id');
+        $free = $clip->reel->snaps()->whereNotIn('id', $filmed)->pluck('id')->all();
         foreach ($cuts as $n => $cut) {
             $onto = $cut['snapId'] ?? null;
-            $may = $onto === null
-                || (! in_array($onto, $taken, true) && $clip->reel->snaps()->whereKey($onto)->exists());
-            if (! $may) {
+            if ($onto !== null && ! in_array($onto, $free, true)) {
                 throw Problem::content("/cuts/$n/snapId", 'The snap is none of this reel, or has film of the '
                     ."{$clip->angle} angle already: choose another one, or let the cut make a new snap.");
             }

@@ -101,16 +101,11 @@ class RestingController extends Controller
     private function punishing(Beats $beats, Proven $proof): array
     {
         $set = $proof->scene()->call->formation->set;
-        $own = $others = [];
-        foreach (Call::query()->latest('updated_at')->orderBy('id')->get() as $call) {
-            if (($call->document['set'] ?? null) === $set) {
-                $own[$call->id] = $call;
-            } else {
-                $others[$call->id] = $call;
-            }
-        }
+        $calls = Call::query()->latest('updated_at')->orderBy('id')->limit(self::BOOK);
+        $own = (clone $calls)->where('document->set', $set)->get();
+        $others = (clone $calls)->where('document->set', '!=', $set)->get();
         /** @var array<string, Call> $saved */
-        $saved = array_slice($own + $others, 0, self::BOOK, preserve_keys: true);
+        $saved = $own->concat($others)->take(self::BOOK)->keyBy('id')->all();
         $book = array_map(fn (Call $c): CalledPlay => CallDocument::read($c->document), $saved);
 
         return array_map(

@@ -111,7 +111,7 @@ final class Deep extends Mover
     public function steer(int $i): void
     {
         if ($this->mine !== null && ! $this->matched) {
-            $this->matched = $this->mine->y[$i] >= $this->defender->job->matchYd && $this->mine->vy[$i] > 2.0;
+            $this->matched = $this->defender->job->takesOver($this->mine->y[$i], $this->mine->vy[$i]);
         }
         if (
             $this->robbed !== null &&
