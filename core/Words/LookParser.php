@@ -16,8 +16,8 @@ use Jacotaxis\Core\Defense\Shells;
 use Jacotaxis\Core\Defense\UnknownLook;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Words\Hints\TradeHints;
-use Jacotaxis\Core\Words\Trade\LookLexicon;
-use Jacotaxis\Core\Words\Trade\TradeLooks;
+use Jacotaxis\Core\Words\Trade\Look\LookLexicon;
+use Jacotaxis\Core\Words\Trade\Look\TradeLooks;
 
 /**
  * Reads "4-2 nickel, cover 3, corners press, edge pressure field": front, shell, then pressure, rotation, disguise,

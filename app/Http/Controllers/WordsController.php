@@ -44,8 +44,8 @@ use Jacotaxis\Core\Words\Describer;
 use Jacotaxis\Core\Words\Description;
 use Jacotaxis\Core\Words\LookParser;
 use Jacotaxis\Core\Words\Spoken;
+use Jacotaxis\Core\Words\Trade\Look\TradeLooks;
 use Jacotaxis\Core\Words\Trade\TradeCalls;
-use Jacotaxis\Core\Words\Trade\TradeLooks;
 
 class WordsController extends Controller
 {

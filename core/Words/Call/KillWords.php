@@ -46,6 +46,13 @@ final readonly class KillWords
     /** The two calls of these words, or null where they are one. */
     public static function of(string $words): ?self
     {
+        // "zone right or left" is the run to either side.
+        $runs = Phrases::runs(TradeCalls::runs());
+        $words = preg_replace(
+            "/\\b($runs)\\s+(right|left|rt|lt)\\s*(?:\\/|\\bor\\b)\\s*(right|left|rt|lt)\\b/i",
+            '$1 $2 or $1 $3',
+            $words,
+        ) ?? $words;
         // "kill: zone right can to smash" announces two calls before the first.
         $words = preg_replace('/\s*\bkill\s*:\s*(?=[^:]+\bcan\b)/i', ': ', $words, 1) ?? $words;
         $words = preg_replace('/(^|:)\s*kill(?:\s+call)?\s*:\s*(?=.+\bkill\b)/i', '$1 ', $words, 1) ?? $words;

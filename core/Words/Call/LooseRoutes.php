@@ -19,6 +19,9 @@ final readonly class LooseRoutes
     /** Routes of backs: said without a man they are the back's. */
     private const BACKS = ['wheel', 'swing', 'angle', 'arrow', 'flat'];
 
+    /** Routes of backs that a slot runs where the back is shown with the ball. */
+    private const SLOTS = ['wheel'];
+
     public function __construct(private Tokens $tokens, private MenWords $men, private CallDraft $draft)
     {
     }
@@ -36,7 +39,7 @@ final readonly class LooseRoutes
         $said = $this->men->who();
         $side = $this->men->side();
         $letter = $said ?? ($this->draft->run === null
-            ? $this->men->back()
+            ? $this->backOrSlot($route)
             : $this->motionMan($route) ?? $this->men->usual(Routes::get($route), $side));
         if ($letter === null) {
             $this->tokens->back($mark);
@@ -54,6 +57,16 @@ final readonly class LooseRoutes
         $this->draft->routes[$letter] = RouteSpec::of($route, $depth, $to);
 
         return $letter;
+    }
+
+    /** Who runs a back's route: the back, or the slot on the side of the fake where the back is shown with the ball. */
+    private function backOrSlot(string $route): ?string
+    {
+        $fake = $this->draft->fake;
+
+        return $fake === null || ! in_array($route, self::SLOTS, true)
+            ? $this->men->back()
+            : $this->men->usual(Routes::get($route), $fake->side);
     }
 
     /** A route out of the backfield with a run is that of the man in motion, who comes from there. */

@@ -21,7 +21,7 @@ use Jacotaxis\Core\Words\Tokens;
 final readonly class MenWords
 {
     /** Routes past the line that an inside receiver runs where nobody is named. */
-    private const INSIDE = ['seam', 'bender', 'slide', 'flat', 'arrow', 'sit', 'choice'];
+    private const INSIDE = ['seam', 'bender', 'slide', 'flat', 'arrow', 'sit', 'choice', 'wheel'];
 
     public function __construct(
         private Tokens $tokens,

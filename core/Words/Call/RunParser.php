@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words\Call;
 
+use Jacotaxis\Core\Blocking\Run\Catalogue\KeyRow;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
 use Jacotaxis\Core\Blocking\Run\Catalogue\Tags;
 use Jacotaxis\Core\Blocking\Run\Order;
@@ -63,8 +64,13 @@ final readonly class RunParser
         $side = $this->men->side();
         if ($side === null) {
             $way = $this->wayOfMotion($scheme);
-            $side = $way ?? $strong;
-            $why = $way === null ? 'the strength' : 'the way of the motion';
+            $stands = Schemes::get($scheme)->screen === null ? null : $this->sideOf($who);
+            $side = $way ?? $stands ?? $strong;
+            $why = match (true) {
+                $way !== null => 'the way of the motion',
+                $stands !== null => "where $who stands",
+                default => 'the strength',
+            };
             $this->draft->assumed[] = "$scheme {$side->value}, $why";
         }
         $only = $this->tokens->take('give') !== null;
@@ -72,6 +78,17 @@ final readonly class RunParser
         $run = new RunCall($scheme, $side, $who, giveOnly: $only);
 
         return $this->isRead($run) ? $run->withTag(new Tag('read')) : $run;
+    }
+
+    /** The side a receiver stands on; null for a back. */
+    private function sideOf(?string $letter): ?Side
+    {
+        return match (true) {
+            $letter === null => null,
+            in_array($letter, $this->men->on(Side::Left), true) => Side::Left,
+            in_array($letter, $this->men->on(Side::Right), true) => Side::Right,
+            default => null,
+        };
     }
 
     /** Where a man in motion goes whose motion has the name of the run, where that is said: "H jet right: jet". */
@@ -86,7 +103,10 @@ final readonly class RunParser
         return null;
     }
 
-    /** "counter left read": a run that reads nobody of its own, with nobody named whom the quarterback reads next. */
+    /**
+     * "counter left read": a run that reads nobody of its own, or not from every set, with nobody named whom the
+     * quarterback reads next.
+     */
     private function isRead(RunCall $run): bool
     {
         $mark = $this->tokens->mark();
@@ -97,7 +117,10 @@ final readonly class RunParser
         }
         $scheme = $run->scheme();
 
-        return $said && $scheme->keys === [] && in_array($scheme->kind, Tags::get('read')->kinds, true);
+        $always = array_filter($scheme->keys, fn (KeyRow $key): bool => in_array($key->when, ['', 'gun'], true));
+        $reads = $always !== [] || $scheme->kind === RunKind::Zone && $scheme->keys !== [];
+
+        return $said && ! $reads && in_array($scheme->kind, Tags::get('read')->kinds, true);
     }
 
     /** "tag tackle arc", "tag arc left" */

@@ -15,8 +15,9 @@ final class Meanings
     public const CALL = [
         'pro(?= {side}|:)' => ['2x2 closed', 'split-back', 'I'],
         '^\s*strong (?:right|left|rt|lt)' => ['strong I', 'I', '2x2 closed'],
+        '^\s*(?:(?:gun|pistol) )?nasty' => ['2x2 tight', 'trips tight', 'ace tight'],
         'wr screen' => ['bubble screen', 'now screen', 'tunnel screen'],
-        'rub' => ['slant-flat', 'spot-rub'],
+        '(?:rub|pick)' => ['slant-flat', 'spot-rub'],
         'wedge' => ['quarterback sneak', 'dive'],
         'twins' => ['2x2', 'trips', 'twins wing', 'twins I', 'wing-slot'],
         'slot' => ['2x2', 'wing-slot', 'double-slot'],
@@ -60,6 +61,7 @@ final class Meanings
         '(?:4|four) down' => ['4-3 over', '4-3 under', '4-2 nickel', '4-4'],
         '(?:3|three) down' => ['3-4', '3-3 stack', 'tite', '3-2 dime'],
         '(?:2|two) high' => ['cover 2', 'tampa 2', '2-man', 'cover 4', 'cover 6'],
+        '(?:2|two) deep' => ['cover 2', 'tampa 2', '2-man', 'cover 4'],
         '(?:1|one|single) high' => ['cover 1', 'cover 3'],
         'man coverage' => ['cover 0', 'cover 1', '2-man'],
         'cover 7' => ['cover 4', 'cover 4 trap', 'cover 6', 'cover 1'],

@@ -19,6 +19,7 @@ final class TradeHints
         'dash' => 'Say half-boot with its side: the passer leaves the pocket.',
         '(?:pump|stutter)' => 'Say the double move: "Z hitch-go", "Z slant-go" or "Z out-up".',
         '(?:twirl|tail)(?: motion)?' => 'Say who moves and how: "H pitch right".',
+        'lead zone' => 'Say the run, and who leads: "zone left; H insert", or iso.',
         'fold' => 'Say who goes where: "zone left; RG climb mike".',
         'outs' => 'Say how deep: "quick outs", or each man: "Z out 12".',
         'china' => 'Say who runs what: "#1 hitch, #2 corner" is smash.',
@@ -62,7 +63,7 @@ final class TradeHints
     private const LOOKS = [
         '(?:one|1|two|2)[ -]gap(?:ping|ped)?' => 'Leave it out: how the line plays its gaps changes no job here.',
         '(?:wide )?9s' => 'Say where they stand, yards wide and deep: "left end at -5.5 1".',
-        'cover 3 cloud (?:weak|boundary)' => 'Say what the corner and the safety over him play: '
+        '(?:cover 3 )?cloud (?:to (?:the )?)?(?:weak|boundary)' => 'Say what the corner and the safety over him play: '
             .'"cover 3, left corner plays flat".',
         'inverted?' => 'Say cover 2 invert.',
         'olb' => 'Say who he is in this front: "sam blitz", "jack blitz".',
@@ -89,7 +90,7 @@ final class TradeHints
         'fire zone weak' => 'Say who comes: "fire zone, will blitz".',
         'backers tight' => 'Say how deep: "mike at 1 3".',
         'walked out' => 'Say where he stands, yards wide and deep: "sam at 9 5".',
-        'green dog' => 'Who comes because his man stays in is said as a rusher: "mike comes".',
+        'green dogs?' => 'Who comes because his man stays in is said as a rusher: "mike comes".',
         'cross dog' => 'Say who comes: "mike blitz, will blitz".',
         'over the top' => 'Say bracket, and on whom: "bracket X".',
         'corner clouds?' => 'Say what he plays: "left corner plays flat".',

@@ -39,7 +39,7 @@ final class Phrases
             return $pattern;
         }
         self::$names ??= [
-            '{side}' => '(?:right|left|rt|lt|field|boundary|strong|weak)\b',
+            '{side}' => '(?:right|left|rt|lt|field|boundary|strong|weak|wk)\b',
             '{man}' => '\b([xyzhrf])',
             '{defender}' => '\b('.self::anyOf(DefenderWords::known()).')',
             '{run}' => '(?:'.self::runs(Schemes::names()).')\b',

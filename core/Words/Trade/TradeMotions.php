@@ -11,6 +11,8 @@ final class TradeMotions
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
+        '\bfly\s+motion\b' => 'jet motion',
+        '{man}\s+fly(?=(?:\s+{side})?\s*[,:]\s*{said run})' => '$1 jet',
         '(?<=right|left|\brt|\blt)\s+then\s+(?=[a-z])' => ', ',
         '\bmotion\s+{man}\s+across\b' => '$1 shift',
         '{man}\s+mo\b\.?' => '$1 motion',

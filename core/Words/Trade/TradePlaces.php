@@ -47,7 +47,12 @@ final class TradePlaces
         $side = self::SIDE.'?(?:\s+(?:tight|wide|open))?';
         $last = "/^(?!\s*(?:$set|".self::BEGINS."))([^:|]+?)\s*,\s*($set$side)\s*$/i";
 
-        return preg_replace($last, '$2: $1', $words) ?? $words;
+        $words = preg_replace($last, '$2: $1', $words) ?? $words;
+        // "y-stick, trips right, backside slant" says it second.
+        $second = "/^(?!\s*(?:$set|".self::BEGINS."|\d|".self::ROLLS.'|'.self::BLOCKS.'))([^:|,]{4,}?)\s*,'
+            ."\s*($set".self::SIDE.")\s*,\s*([^:|]+)$/i";
+
+        return preg_replace($second, '$2: $1, $3', $words) ?? $words;
     }
 
     /** Without a colon the first semicolon stands for it, where only a formation is before it. */

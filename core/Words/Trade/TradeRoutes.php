@@ -16,6 +16,8 @@ final class TradeRoutes
 
     /** Men by what they are called. */
     public const MEN = [
+        // "5 yard hitches" says how deep first.
+        '(?<=[:;,]|side|sides|both|guys|men)\s+(\d{1,2})[ -]?(?:yds?|yards?)\s+('.self::PLURAL.')\b' => ' $2 $1',
         '^\s*inside\s+(?:receivers?|men|guys)(?:\s+runs?)?\s+(?=\w)' => 'insides ',
         '^\s*outside\s+(?:receivers?|men|guys)(?:\s+runs?)?\s+(?=\w)' => '#1 both ',
         '\b(?:fb|fullback)(?=\s+(?!screen|dive|trap|belly|pass)\w)' => 'F',
@@ -81,6 +83,7 @@ final class TradeRoutes
         '\bsplit end\b' => 'X',
         '(?<=[:;,])\s*(?:everybody|everyone)\s+(?=go\b)' => ' all ',
         '(?<=[:;,])\s*({route})\s+{man}(?=\s+(?:with|and|&)\s)' => ' $2 $1',
+        '\s*[,:;]?\s*\bslot\s+({route})\s+({side})' => ': #2 $2 $1',
         '(?<=right|left|[,;])\s*\bslot\s+(?={route})' => ', #2 ',
         '(?<=[:;,])\s*rest\s+(?=block|stay)' => ' the rest ',
         '\s*[;,]\s*(?:the\s+)?rest\s+(?:verts|verticals|go|goes|clear|clear out)\s*$' => '',
@@ -92,10 +95,12 @@ final class TradeRoutes
         // The family's side is the strength's in any case.
         '(?<=[:;,])\s*frontside\s+(?!{route}|bubble)(?=\w)' => ' ',
         '(?<=[:;,])\s*({route})\s+backside{end}' => ' backside #1 $1',
-        '(?<=[:;,])\s*double\s+(smash|stick|curl[ -]?flat|slant[ -]?flat|snag|hitch|hitches)\b' => ' $1 both',
+        '(?<=[:;,])\s*double\s+(smash|drive|levels|stick|curl[ -]?flat|slant[ -]?flat|snag'
+            .'|hitch|hitches)\b' => ' $1 both',
         '(?<=[:;,])\s*deep\s+outs{end}' => ' #1 both out 12',
         '{man}\s+drag\s+(?:to\s+)?(?:the\s+)?flat\b' => '$1 slide',
         '(?<=[:;,])\s*triple\s+slants?(\s+{side})?{end}' => ' #1$1 slant, #2$1 slant, #3$1 slant',
+        '{man}\s+sail(?=\s+\d)' => '$1 out',
         '{man}\s+sail\b' => '$1 out 12',
         '(?<=[:;,])\s*(flood|sail|smash|drive|levels|stick|spot|snag)\s+(?={man}\s+(?:{route}'
             .'|sail)\s+{man})' => ' $1; ',
@@ -113,7 +118,7 @@ final class TradeRoutes
             .'|everyone)\b' => 'all $1',
         '\ball\s+slants\b' => 'everybody slant',
         '(?<=[:;,])\s*(?:go\'?s|goes)(?=\s*$)' => ' all go',
-        '\ball\s+hitches\b' => 'hitches',
+        '\b(?:all|everybody|everyone)\s+hitches\b' => 'hitches',
         '\bmirrored\s+([\w-]+(?:[ -][\w-]+)?)\s*(?=[,:;]|$)' => '$1 both',
         // "#1 hitches" is a hitch by each of them.
         self::WHO.'\s+hitches\b' => '$1 hitch',

@@ -9,6 +9,8 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
+        // What follows the run are the routes of its pass.
+        '({said run}(?:\s+{side})?)\s*[,;]\s*(?:pa|play[ -]action)\s*[:,]\s*' => '$1 fake: ',
         // "glance rpo, zone right" says the throw first, too.
         '^({formation})[\s,:]+([^,:]+?)\s+rpo\s*,\s*({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
         '\b(end around|reverse)\s+({side})\s+by\s+([xyzhr])\b' => '$3 $1 $2',

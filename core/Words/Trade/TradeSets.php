@@ -23,7 +23,8 @@ final class TradeSets
         // "trips levels" after another word of the call names the side by its men.
         '^((?:(?:'.self::PLACES.')\s+)?{set}\b[^:]*[,;])\s*trips\s+(?!{side})(?=[a-z])' => '$1 ',
         // A quarterback's place and the set are one breath; what is in brackets is said again.
-        '^(\s*(?:'.self::PLACES.'))\s*,\s*(?={set}\b)' => '$1 ',
+        '((?:^|\|)\s*(?:'.self::PLACES.'))\s*,\s*(?={set}\b)' => '$1 ',
+        '^({set}(?:\s+{side})?)\s*,\s*('.self::PLACES.')\s*(?=[,:])' => '$2 $1',
         '\b(gun|pistol|shotgun)\s+ace\s+(?={set}\b)' => '$1 ',
         '\b(twins|pro|slot)\s+(?=(?:tight\s+)?i\b)' => '$1 ',
         '(?<=under center|\buc|\bunder ctr)\s+twins\b(?!\s+(?:wing|i)\b)' => ' twins wing',

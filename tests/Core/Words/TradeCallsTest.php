@@ -282,7 +282,7 @@ it('understands a call as it is typed', function (string $typed, string $means):
     ['gun 2x2, zone read rt bubble lt', 'gun 2x2 right: zone right, rpo: Y bubble'],
     ['gun trips rt, zone lt rpo bubble rt', 'gun trips right: zone left, rpo: H bubble'],
     ['gun 2x2 rt, power read rt', 'gun 2x2 right: power read right'],
-    ['gun 2x2, gt counter lt read', 'gun 2x2 right: counter left'],
+    ['gun 2x2, gt counter lt read', 'gun 2x2 right: counter left; tag read'],
     ['gun dbls, inside zone rt, glance by X', 'gun 2x2 right: zone right, rpo: X post 6'],
     ['gun trips rt, rpo zone lt, X slant', 'gun trips right: zone left, rpo: X slant'],
     [

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Words\Trade;
+namespace Jacotaxis\Core\Words\Trade\Look;
 
 /** What is said in a look, by the words of the language that mean the same. Common practice. */
 final class LookLexicon
@@ -44,6 +44,7 @@ final class LookLexicon
         'strong edge' => 'edge pressure strong', 'weak edge' => 'edge pressure weak',
         'strong pressure' => 'edge pressure strong', 'weak pressure' => 'edge pressure weak',
         'ends crash' => 'left end squeeze, right end squeeze', 'crash ends' => 'left end squeeze, right end squeeze',
+        'both ends crash' => 'left end squeeze, right end squeeze',
         'ends upfield' => 'left end upfield, right end upfield', 'mike spy' => 'mike plays spy',
         'spy' => 'mike plays spy', 'spy on qb' => 'mike plays spy', 'spy on the qb' => 'mike plays spy',
         'spy the qb' => 'mike plays spy', 'qb spy' => 'mike plays spy',
@@ -75,6 +76,10 @@ final class LookLexicon
         'blitz both corners' => 'left corner blitz, right corner blitz',
         'both corners blitz' => 'left corner blitz, right corner blitz',
         'corners blitz' => 'left corner blitz, right corner blitz',
+        'inside slants' => 'line spikes', 'slants inside' => 'line spikes', 'slant inside' => 'line spikes',
+        'corners roll up' => 'corners off 5', 'corners rolling up' => 'corners off 5', 'everyone comes' => 'six rush',
+        'everybody comes' => 'six rush', 'bring everybody' => 'six rush', 'bring everyone' => 'six rush',
+        'bring the house' => 'six rush', 'all out pressure' => 'six rush',
         'mug front' => 'walked mike, walked will', 'plays spy' => 'plays spy',
     ];
 
@@ -140,9 +145,12 @@ final class LookLexicon
         '2 high, man under' => '2-man', 'two high, man under' => '2-man', 'two high man' => '2-man',
         'two high 5 under' => 'cover 2', '2 high 5 under' => 'cover 2', 'tampa two' => 'tampa 2',
         'cover 4 palms' => 'cover 4 trap', 'quarter coverage' => 'cover 4', 'half quarter quarter' => 'cover 6',
-        '2 invert' => 'cover 2 invert', '3 high' => 'three high', '3 safeties' => 'three high',
+        '2 invert' => 'cover 2 invert', '3 high' => 'three high', '3 high safeties' => 'three high',
+        'three high safeties' => 'three high',
+        '3 safeties' => 'three high',
         'three safety' => 'three high', '3 safety' => 'three high', 'zone blitz' => 'fire zone', 'cover 5' => '2-man',
-        '2 deep 5 under' => 'cover 2', 'two deep five under' => 'cover 2', '3 deep 4 under' => 'cover 3',
+        '2 deep 5 under' => 'cover 2', '2 deep zone 5 under' => 'cover 2', 'two deep zone five under' => 'cover 2',
+        'two deep five under' => 'cover 2', '3 deep 4 under' => 'cover 3',
         'three deep four under' => 'cover 3', '4 under 3 deep' => 'cover 3',
         '4 under, 3 deep' => 'cover 3', '5 under 2 deep' => 'cover 2', '3 under 3 deep' => 'fire zone',
         '3 deep' => 'cover 3', 'three deep' => 'cover 3', '4 deep' => 'cover 4',

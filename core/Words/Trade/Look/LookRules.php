@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade\Look;
+
+/**
+ * How what is said of a look in words of the trade is put into those of the language: a pattern and what stands in its
+ * place, one after the other. Common practice.
+ */
+final class LookRules
+{
+    /** Abbreviations, and what is said of one man in words of the trade. */
+    public const BEFORE = [
+        '\b(?:cov|cvr)\b\.?' => 'cover',
+        '\bgoal-?line\b' => 'goal line',
+        '\bshort[ -]side\b' => 'boundary',
+        '\bwide[ -]side\b' => 'field',
+        '\s+(?:at|on|after)\s+the\s+snap\b|\s+post[ -]snap\b' => '',
+        '\b(?:3|three)[ -]tech(?:nique)?\s+(?:(?:is|set|to)\s+)*(?:the\s+)?(?:tight end'
+            .'|te)\b(?:\s+side)?' => 'front to strong',
+        '\b(?:3|three)[ -]tech(?:nique)?\s+(?:(?:is|set|to)\s+)*(?:the\s+)?(strong|weak|field|boundary)\b'
+            .'(?:\s+side)?{end}' => 'front to $1',
+        '\b(?:safeties\s+)?invert(?:s|ed)?\s*,\s*cover\s+2\b' => 'cover 2 invert',
+        '\bcover\s+2\s*,\s*(?:safeties\s+)?invert(?:s|ed)?\b' => 'cover 2 invert',
+        '\b(?:ilbs|inside (?:line)?backers|both (?:line)?backers|(?:line)?backers)\s+(?:are\s+)?(?:mug(?:s|ged)?|up)'
+            .'(?:\s+up)?(?:\s+(?:in|on)\s+(?:the\s+)?(?:a[ -]?gaps|line))?{end}' => 'mugged',
+        '\bpress\s+(?=quarters\b|cover\b|c[0-6]\b|[0-6]\b)' => ', corners press, ',
+        '\b(field|boundary|strong|weak)\s+corner\s+(and|&)\s+(?:the\s+)?safety\b' => '$1 corner $2 $1 safety',
+        '\bilb\s+(?=(?:cross|x)\s)' => 'ilbs ',
+        '\bcorners\s+(?:with\s+|play\s+)?(inside|outside)\s+leverage\b' => 'corners $1',
+        '\bman[ -]to[ -]man\b' => 'man',
+        '\bman\s*,?\s+(?:with\s+)?(?:a\s+)?(?:deep\s+)?free\s+safety(?:\s+deep)?{end}' => 'cover 1',
+        '\bman\s*,?\s+(?:with\s+)?no\s+(?:deep(?:\s+safety)?|safety|safeties){end}' => 'cover 0',
+        '\bman\s*,\s*(?:two|2)\s+deep{end}' => '2-man',
+        '\bsafety\s+(?:rolls|rotates|drops|comes)\s+down\s+({side})' => 'safety rotates $1',
+        '\bcloud\s+(?:to\s+(?:the\s+)?)?(?:strong|field){end}' => 'cloud',
+        // One corner said without a side is both of them.
+        '(?<!field |boundary |left |right |strong |weak )\bcorner\s+(press|bail|off|soft)(?:s'
+            .'|es)?{end}' => 'corners $1',
+        '{defender}\s+sp(?:y|ies){end}' => '$1 plays spy',
+        // What is simulated is said by who comes and who drops.
+        '\bsim(?:ulated)?\s+pressure\s*,\s*(?=.*\bdrops?\b)' => '',
+        '\bdrop(?:s|ping)?\s+(?:the\s+)?((?:left|right|strong|weak|field|boundary)\s+end)\b' => '$1 drops',
+        '\bshow(?:s|ing)?\s+(two|2|one|1)[ -]high\s*,?\s*(?:but\s+)?(?:plays?\s+)?' => '$1 high, ',
+        '\bspins?\s+to\s+cover\s+1\s+(weak|strong)\b' => 'cover 1, safety rotates $1',
+        '\bspins?\s+to\s+(?=cover\s+[0-6])' => '',
+        '\bcover\s+2\s+inverted\b' => 'cover 2 invert',
+        '\bgoal line\s*,\s*(?=(?:6-[12]|5-3)\b)' => '',
+        '\b(?:fire\s+zone|zone\s+blitz)\s+from\s+(?:the\s+)?(field|boundary|strong'
+            .'|weak)\b' => 'fire zone, edge pressure $1',
+        // The field's side of a split coverage is its strong one anyway.
+        '\b(qqh|cover 6|quarter quarter half)\s+to\s+(?:the\s+)?field\b' => '$1',
+        '\b(tampa(?:\s*2)?)\s+from\s+(?:3|three)[ -]high\b' => 'tampa 2, shows three high',
+        '\b(?:double|mug)\s+a[ -]gap\s+(?:look|show)\b' => 'mug',
+        '\bbails?\s+to\s+(?=cover|tampa|[0-6]\b|quarters)' => '',
+        '\bboth\s+ilb\s+(?=blitz|come)' => 'both ilbs ',
+        '\bbracket\s+([xyzhr])\s+(?=\w)' => 'bracket $1, ',
+        '\b(dime)\s*,\s*(?=(?:4-1|3-2)(?:-6)?\b)' => '$1 ',
+        '\btight\s+front(?=\s*,?\s*4i\b)' => 'tite front',
+        '\btite\s+front\s*,?\s*4i[ -]0[ -]4i\b' => 'tite front',
+        '\b(?:press|pressed)\s+(?:on\s+)?(?:both\s+)?#1s?\b' => 'corners press',
+        '\bedge\s+blitz\s+(?:from\s+)?both(?:\s+sides)?\b' => 'edge pressure strong, edge pressure weak',
+        '\b(?:the\s+)?{defender}\s+creeping\b' => 'walked $1',
+        '\bman\s+under\s*,\s*(?:two|2)\s+deep\b' => '2-man',
+        '\b(?:two|2)\s+deep\s*,\s*(?:five|5)\s+under\b' => 'cover 2',
+        '\bc\s?([0-6])\b' => 'cover $1',
+        '\bst\b' => 'strong',
+        '\bmug(?:s|ged)?\s+(?:the\s+)?a(?:[ -]?gaps?)?\s+with\s+(?:the\s+)?{defender}' => 'walked $1',
+        '\bspy\s+(?:the\s+)?(?:qb|quarterback)\s+with\s+(?:the\s+)?{defender}' => '$1 plays spy',
+        '\bwith\s+([5-8])\b(?!\s*man)' => ', $1 man rush',
+        '\s+behind(?:\s+it)?\b' => '',
+        '{defender}\s+(?:and|&)\s+{defender}\s+(?:edge\s+)?(blitz(?:es)?|comes?|rush(?:es)?|press|off|bail'
+            .'|drops?)\b' => '$1 $3, $2 $3',
+        '{defender}\s+off\s+(?:the\s+)?(?:(?:weak|strong|field|boundary)\s+)?edge\b' => '$1 comes',
+        '\bdisguises?d?\s+(?:as\s+)?(?=cover|[0-6]\b)' => 'shows ',
+        '\bshows?\s+(?:cover\s+)?([0-6])\s*,?\s*(?:but\s+)?(?:plays?|is)\s+(?:cover\s+)?([0-6])\b' => 'cover'
+            .' $2, shows cover $1',
+        '\b(shows?|showing)\s+(?=[0-6]\b)' => '$1 cover ',
+        '\b(?:blitz|send|bring)\s+(?:the\s+)?{defender}(?!\s+and)' => '$1 blitz',
+        '{defender}\s+blitz(?:es)?\s+from\s+(?:the\s+)?(?:slot|edge|field|boundary|inside|outside)\b' => '$1 blitz',
+        '\b(?:out of|with|from)\s+(?:an?\s+|the\s+)?+(?!(?:slot|edge|field|boundary|inside|outside'
+            .'|weak|strong)\b)' => ', ',
+        '\bwk\b' => 'weak',
+        '\b(sky)\s+(strong|field|boundary)\b' => '$1, safety rotates $2',
+        '\b(?:cover\s+)?3\s+(?:match\s*,?\s*)?rip\b(?!\s*,?\s*liz)' => 'cover 3 match, safety rotates right',
+        '\b(?:cover\s+)?3\s+(?:match\s*,?\s*)?liz\b' => 'cover 3 match, safety rotates left',
+        '\b5-2\s+monster\s+({side})' => '5-2, front to $1',
+        '(?:\bbut\s+)?\bdrop(?:s|ping)?\s+(?:out\s+)?(?:in)?to\s+(?=cover|tampa|[0-6]\b|quarters)' => '',
+        '\bcorner\s+(?:blitz|cat)\s+({side})' => '$1 corner blitz',
+        '\bcat\s+blitz\s+({side})' => '$1 corner blitz',
+        '\bfire\s+zone\s+(strong|weak)\b' => 'fire zone, edge pressure $1',
+        '\b(press|off)\s+man\s*,?\s*(?:1|one|single)[ -]high\b' => 'cover 1, corners $1',
+        '\b(press|off)\s+man\s*,?\s*(?:2|two)[ -]high\b' => '2-man, corners $1',
+        '\boff\s+man\b' => 'corners off',
+        '^(\s*)show(?:s|ing)?\s+(?:cover\s+)?([0-6])\s*,?\s+(?=\w)' => '$1shows cover $2, ',
+        '^(\s*)show(?:s|ing)?\s+quarters\s*,?\s+(?=\w)' => '$1shows cover 4, ',
+        '(\btampa(?:\s*2)?)\s*,\s*mike\s+(?:runs?|carries)\s+(?:the\s+)?(?:pole|middle|seam|#?3|pipe)\b' => '$1',
+        '\bspins?\s+(strong|weak|left|right)\b' => ', safety rotates $1',
+        '\b(?:fs|ss|free safety|strong safety)\s+rotates?\s+({side})' => 'safety rotates $1',
+        '((?:[2-6]|over|under|stack|tite|bear|nickel|dime))\s+pinch\b' => '$1, line spikes,',
+        '(^|,)\s*pinch{end}' => '$1 line spikes',
+        '\b(?:spins?|spun)\s+({side})' => ', safety rotates $1',
+        '\b(tampa(?:\s*2)?)\s*,\s*mike\s+(?:is\s+)?(?:deep|runs|carries|drops)(?:\s+(?:deep|the pipe))?{end}' => '$1',
+        '\b(cover 1 robber)\s*,\s*(?:ss|fs|strong safety|free safety)\s+robber\b' => '$1',
+        '\bblitz\s+{defender}\s+(?:and|&)\s+{defender}{end}' => '$1 blitz, $2 blitz',
+        '\bfire\s+zone\s*,\s*((?!nickel\b)[^,]+),\s*{defender}\s+(?:and|&)\s+{defender}{end}' => '$1, fire'
+            .' zone, $2 blitz, $3 blitz',
+        '\bfire\s+zone\s*,\s*{defender}\s+(?:and|&)\s+{defender}{end}' => 'fire zone, $1 blitz, $2 blitz',
+        '{defender}\s+(?:cat|dog)s?{end}' => '$1 blitz',
+        '{defender}\s+(?:is\s+)?mug(?:s|ged)?(?:\s+up)?'.self::GAP.'{end}' => 'walked $1',
+        '{defender}\s+blitz(?:es)?(?:\s+(?:off the edge|inside|outside)|'.self::GAP.'){end}' => '$1 blitz',
+        // Both of them; one corner stands where he is put.
+        '\bcorners\s+(?:at|playing|play|depth)\s+(\d+)(?:\s*(?:deep|off))?\b(?!\s*[-.\d])' => 'corners off $1',
+        '\bsafety\s+(?:is\s+)?down\s+({side})' => 'safety rotates $1',
+        '(?<=over|under|4-3|4-4|5-2|bear)\s+strong(?:\s+to)?\s+(left|right)\b' => ', front to $1',
+        '\b(?:two|2)[ -](?:high|deep)\s*,?\s*(?:shell\s*,?\s*)?(?:rolls?|rotates?|spins?|rolling|rotating'
+            .'|spinning)\s+to\s+(cover\s+\d|\d)\b' => ', $1, shows cover 4',
+        '\b(?:4-2-5|4-2)\s+under\b' => 'nickel over, front to weak',
+        '(?<!safety )(?<!safeties )(?<!late )\b(?:rotat(?:es?|ed|ing|ion)|roll(?:s|ed|ing)?)\s+(?:to\s+)?'
+            .'({side})' => ', safety rotates $1',
+        '\bnickel\s+(?:is\s+)?(?:in\s+(?:the\s+)?)?apex(?:ed)?\b' => '',
+        '\b(field|boundary|strong|weak)\s+fire\s+zone\b' => 'fire zone, edge pressure $1',
+        '\bfire\s+zone\s+{defender}{end}' => 'fire zone, $1 blitz',
+        '\bfire\s+zone\s+(field|boundary)\b' => 'fire zone, edge pressure $1',
+        '(?!nickel){defender}\s+fire\s+zone\b' => 'fire zone, $1 blitz',
+        '(^|,\s*|(?:\d|over|under|stack|tite|bear|nickel|dime)\s+)slants?\s+(?:to\s+)?({side})' => '$1, line slants $2',
+        '\bnickel\s+under\b' => 'nickel over, front to weak',
+        '\bcover 1\s*,\s*(?:(?:ss|fs|strong safety|free safety)\s+)?(robber|hole|rat|lurk)\b' => 'cover 1 $1',
+    ];
+
+    private const GAP = '(?:\s+(?:in|through|over)?\s*(?:the\s+)?[abcd][ -]?gap)?';
+
+    /** What follows the front and the shell. */
+    public const AFTER = [
+        '(^|,)\s*(press|bail){end}' => '$1 corners $2',
+        '{defender}\s+(?:is\s+)?(?:walked|walks|creeps|crept|up)(?:\s+up)?(?:\s+(?:on|to)\s+the\s+(?:line'
+            .'|ball))?{end}' => 'walked $1',
+        '{defender}\s+(?:is\s+)?on\s+the\s+(?:line|ball){end}' => 'walked $1',
+        '{defender}\s+(?:is\s+)?(?:rush(?:es|ing)?|com(?:es?|ing)|adds?)(?:\s+(?:off the edge|inside|outside|up'
+            .' the middle))?{end}' => '$1 plays rush',
+        '{defender}\s+fires?{end}' => '$1 blitz',
+        '{defender}\s+drops?(?:\s+out)?{end}' => '$1 plays hook',
+        '(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr]){end}' => '$1 free safety plays bracket on $2',
+    ];
+}

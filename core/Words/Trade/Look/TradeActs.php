@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jacotaxis\Core\Words\Trade\Look;
+
+/**
+ * What men of a look do, in any order: "bring the ss and will off the edge", "corner blitz from the boundary", "all
+ * three backers blitz", "corners outside and soft". Common practice.
+ */
+final class TradeActs
+{
+    /** What is done, by what is said of it; the man stands where the sign is. */
+    private const ACTS = [
+        '(?:(?:cross|cat|dog|fire|x|edge)[ -]?)?(?:blitz(?:es|ing)?|dogs?)|cats?|fires?|pressures?' => '@ blitz',
+        'com(?:es?|ing)|rush(?:es|ing)?|adds?' => '@ plays rush',
+        'drop(?:s|ping)?(?: out| back)?|(?:drops?|plays?) (?:in |to |into )*(?:the )?hooks?' => '@ plays hook',
+        '(?:drops?|plays?) (?:in |to |into )*(?:the )?(flat|curl to flat|deep half|deep middle'
+            .'|deep third)s?' => '@ plays $1',
+        'sp(?:y|ies|ying)(?: (?:the )?(?:qb|quarterback))?' => '@ plays spy',
+        '(?:is |plays? )?robber|robs' => '@ plays robber',
+        'walk(?:s|ed|ing)?(?: up| down)?|mug(?:s|ged|ging)?(?: up)?|creep(?:s|ing)?(?: up)?|up' => 'walked @',
+        'press(?:es|ed|ing)?(?: up)?|jam(?:s|med|ming)?' => '@ press',
+        'bail(?:s|ed|ing)?' => '@ bail',
+        '(?:plays? |playing )?(?:off(?! the)|soft|loose)' => '@ off',
+        '(?:plays? |playing |at )?(\d{1,2})(?: (?:deep|off|back))?' => '@ off $1',
+        'squats?|roll(?:s|ed)? up' => '@ off 5',
+        '(?:plays? |playing |with )?(inside|outside|head-up)(?: leverage| shade)?' => '@ $1',
+        '(?:crash|pinch|squeeze)(?:es|ing)?' => '@ squeeze',
+    ];
+
+    /** What is said before the man and means one of the acts. */
+    private const VERBS = ['blitz' => 'blitz', 'send' => 'comes', 'bring' => 'comes', 'fire' => 'blitz',
+        'rush' => 'comes', 'drop' => 'drops', 'walk' => 'walks', 'walk up' => 'walks', 'mug' => 'mugs',
+        'press' => 'press', 'robber by' => 'robber', 'spy by' => 'spy'];
+
+    /** Acts of corners alone: of another man they would mean something else. */
+    private const CORNERS = '/^@ (?:off|inside|outside|head-up|bail)/';
+
+    /** Acts of men at the end of the line alone. */
+    private const ENDS = '/^@ squeeze/';
+
+    /** Where he goes; it changes nothing of his job. */
+    private const WHERE = '(?:(?:off|from|around|through|in|over|to|on|up in|up on) )?(?:the )?(?:both )?'
+        .'(?:edges?|slot|inside|outside|middle|[abcd][ -]?gaps?|line|ball|box)|up the middle|from depth|late';
+
+    private const SIDE = '(?:(?:off|from|to) )?(?:the )?(field|boundary|strong|weak|left|right)(?: (?:side|edge))?';
+
+    private string $pattern;
+
+    private function __construct(private readonly DefendersSaid $who)
+    {
+        $men = '(?:the )?(?:'.DefendersSaid::pattern().')';
+        $verbs = implode('|', array_keys(self::VERBS));
+        $acts = '(?:is |are |all )?(?:'.implode('|', array_map(self::plain(...), array_keys(self::ACTS))).')';
+        $where = self::WHERE.'|'.self::plain(self::SIDE);
+        $this->pattern = "/^(?:(?<verb>$verbs) )?(?<men>$men(?: (?:and|&) $men)*)(?: (?<side>".self::plain(self::SIDE)
+            ."))?(?: (?<act>$acts(?: (?:and|&) $acts)*))?(?<where>(?: (?:$where))*)$/i";
+    }
+
+    /** What else is said of a look, put into words of the language where a part of it is men and what they do. */
+    public static function of(string $rest, string $front): string
+    {
+        $self = new self(DefendersSaid::in($front));
+
+        return implode(', ', array_map($self->part(...), explode(', ', $rest)));
+    }
+
+    private function part(string $part): string
+    {
+        if (preg_match($this->pattern, trim(preg_replace('/\s+/', ' ', $part) ?? $part), $m) !== 1) {
+            return $part;
+        }
+        ['men' => $said, 'verb' => $verb] = $m;
+        [$act, $where] = [$m['act'] ?? '', $m['where'] ?? ''];
+        if ($act === '') {
+            $act = self::VERBS[strtolower($verb)] ?? (preg_match('/\bedges?\b/i', $where) === 1 ? 'comes' : '');
+        }
+        $side = self::side(($m['side'] ?? '')." $where");
+        $men = $this->who->men($said, $side);
+        $means = self::allMeant($act);
+
+        return $men === null || $means === null
+            ? $part
+            : self::told($men, self::toward($side, $said, $men, $means)) ?? $part;
+    }
+
+    /** @return list<string>|null what all acts mean that are said with an "and"; null where one of them is unknown */
+    private static function allMeant(string $said): ?array
+    {
+        $means = [];
+        foreach (preg_split('/ (?:and|&) /i', strtolower($said)) ?: [] as $act) {
+            $meant = self::meant(preg_replace('/^(?:is|are|all) /', '', $act) ?? $act);
+            if ($meant === null) {
+                return null;
+            }
+            $means[] = $meant;
+        }
+
+        return $means;
+    }
+
+    /**
+     * A blitz goes to the side that is said, unless it says who he is.
+     *
+     * @param  list<string>  $men
+     * @param  list<string>  $means
+     * @return list<string>
+     */
+    private static function toward(string $side, string $said, array $men, array $means): array
+    {
+        $isHe = $side === '' || preg_grep("/^$side /", $men) !== [] || preg_match('/olb|outside/i', $said) === 1;
+
+        return $isHe ? $means : array_map(
+            fn (string $act): string => $act === '@ blitz' ? "@ blitz $side" : $act,
+            $means,
+        );
+    }
+
+    /**
+     * @param  list<string>  $men
+     * @param  list<string>  $means
+     */
+    private static function told(array $men, array $means): ?string
+    {
+        $told = [];
+        foreach ($men as $man) {
+            $isCorner = str_contains($man, 'corner');
+            $isEnd = preg_match('/\bends?$/', $man) === 1;
+            foreach ($means as $act) {
+                $fits = preg_match(self::CORNERS, $act) !== 1 || $isCorner;
+                if (! $fits || preg_match(self::ENDS, $act) === 1 && ! $isEnd) {
+                    return null;
+                }
+                $told[] = str_replace('@', $man, $act);
+            }
+        }
+
+        return implode(', ', $told);
+    }
+
+    private static function meant(string $act): ?string
+    {
+        foreach (self::ACTS as $said => $means) {
+            if (preg_match("/^(?:$said)$/i", $act, $m) === 1) {
+                return str_replace('$1', $m[1] ?? '', $means);
+            }
+        }
+
+        return null;
+    }
+
+    private static function side(string $said): string
+    {
+        return preg_match('/\b(field|boundary|strong|weak|left|right)\b/i', $said, $m) === 1 ? strtolower($m[1]) : '';
+    }
+
+    /** A pattern without groups that catch. */
+    private static function plain(string $pattern): string
+    {
+        return preg_replace('/\((?!\?)/', '(?:', $pattern) ?? $pattern;
+    }
+}
