@@ -10,11 +10,13 @@ final class CallLexicon
     /** Sets, runs, routes, families and drops. */
     public const WORDS = [
         // sets and the quarterback
-        'shotgun' => 'gun', 'shot' => 'gun', 'sg' => 'gun', 'gn' => 'gun', 'shot gun' => 'gun', 'uc' => 'under center',
+        'shotgun' => 'gun', 'shot' => 'gun', 'sg' => 'gun', 'gn' => 'gun', 'shot gun' => 'gun',
+        'uc' => 'under center',
         'under ctr' => 'under center', 'doubles' => '2x2',
         'dubs' => '2x2', 'spread' => '2x2', '2 by 2' => '2x2', '3 by 1' => 'trips', '3x1' => 'trips',
         'trips te' => 'trey', 'trips tight end' => 'trey', 'i form' => 'I', 'i formation' => 'I',
-        'split backs' => 'split-back', 'split gun' => 'gun split-back', 'split pro' => 'split-back',
+        'split backs' => 'split-back', 'splitbacks' => 'split-back', 'split gun' => 'gun split-back',
+        'split pro' => 'split-back',
         'two backs' => 'two-back',
         '2 back' => 'two-back', '2 backs' => 'two-back',
         'no back' => 'empty', 'no backs' => 'empty', '5 wide' => 'empty', 'five wide' => 'empty',

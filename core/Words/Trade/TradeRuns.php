@@ -19,14 +19,14 @@ final class TradeRuns
         '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}(?:\s+{side})?)\s*[,;]\s*'
             .'([^,:;]+)$' => '$1: $3, rpo: $2; $4',
         '^([^:]+?)\s*,?\s*\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\s*$' => '$1: $3 jet $2',
-        '\b(?:jet|fly)\s+sweep\s+({side})\s+by\s+([xyzhrf])\b' => '$2 jet $1',
+        '\b(?:jet|fly|speed)\s+sweep\s+({side})\s+by\s+([xyzhrf])\b' => '$2 jet $1',
         '\b(belly|counter|duo|trap|dart|buck)\s+read\s+({side})' => '$1 $2 read',
         '(?<=[:,])\s*(?:quick|now|hitch|smoke)\s+screen\s+(?:to\s+)?([xyzh])\b' => ' $1 now screen',
         '\b(pa|play[ -]action)\s+lead\b' => '$1 iso',
         // "power pass right" and "buck sweep right pass" are passes off that run.
         '({said run})\s+pass\b(\s+{side})?' => '$1$2 fake',
         '({said run}\s+{side})\s+pass\b' => '$1 fake',
-        '(?<!split )\b(?:inside\s+)?zone\s+({side})\s*,?\s*[hy]\s+slices?\b' => 'split zone $1',
+        '(?<!split )\b(?:iz|(?:inside\s+)?zone)\s+({side})\s*,?\s*[hy]\s+slices?\b' => 'split zone $1',
         '(\bsplit\s+zone[^;,]*)[;,]\s*[hyf]\s+slices?\b' => '$1',
         '\b(?:inside\s+)?zone\s+({side})\s*,?\s*(?:with\s+)?(?:an?\s+)?slice\b' => 'split zone $1',
         '({run})\s+(bluff|arc)\s+({side})' => '$1 $3 $2',

@@ -22,6 +22,7 @@ final class TradeSets
         '\b(strong|weak)\s+(right|left|rt|lt)\s+i\b' => '$1 I $2',
         // "trips levels" after another word of the call names the side by its men.
         '^((?:(?:'.self::PLACES.')\s+)?{set}\b[^:]*[,;])\s*trips\s+(?!{side})(?=[a-z])' => '$1 ',
+        '\bi\s+({side})\s+(?:slot|twins)\b' => 'twins I $1',
         // A quarterback's place and the set are one breath; what is in brackets is said again.
         '((?:^|\|)\s*(?:'.self::PLACES.'))\s*,\s*(?={set}\b)' => '$1 ',
         '^({set}(?:\s+{side})?)\s*,\s*('.self::PLACES.')\s*(?=[,:])' => '$2 $1',

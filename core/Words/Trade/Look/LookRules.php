@@ -12,6 +12,15 @@ final class LookRules
 {
     /** Abbreviations, and what is said of one man in words of the trade. */
     public const BEFORE = [
+        '\bc\s?([0-6])\b' => 'cover $1',
+        '\bred\s+zone\s*,?' => '',
+        '\bends\s+contain{end}' => '',
+        '\bshow(?:ing)?\s+(?=cover|quarters|tampa)' => 'shows ',
+        '\bdisguis(?:es?|ed|ing)\s+(?:as\s+)?(?=(?:two|2|one|1)[ -]high)' => 'show ',
+        '\brotates?\s+(?:late\s+to|late|to)\s+(?={side})' => 'rotates ',
+        '\b(cover\s+[13])\s*,\s*(?:the\s+|free\s+|one\s+)?safety\s+(?:is\s+)?deep{end}' => '$1',
+        '\b(cover\s+6)\s*,\s*(?:boundary\s+cloud|cloud\s+(?:to\s+)?(?:the\s+)?boundary){end}' => '$1',
+        '{defender}\s+over\s+the\s+top\s+of\s+{man}{end}' => '$1 plays bracket on $2',
         '\b(?:cov|cvr)\b\.?' => 'cover',
         '\bgoal-?line\b' => 'goal line',
         '\bshort[ -]side\b' => 'boundary',
@@ -23,7 +32,8 @@ final class LookRules
             .'(?:\s+side)?{end}' => 'front to $1',
         '\b(?:safeties\s+)?invert(?:s|ed)?\s*,\s*cover\s+2\b' => 'cover 2 invert',
         '\bcover\s+2\s*,\s*(?:safeties\s+)?invert(?:s|ed)?\b' => 'cover 2 invert',
-        '\b(?:ilbs|inside (?:line)?backers|both (?:line)?backers|(?:line)?backers)\s+(?:are\s+)?(?:mug(?:s|ged)?|up)'
+        '\b(?:ilbs|inside (?:line)?backers|both (?:line)?backers|(?:line)?backers)\s+(?:are\s+)?'
+            .'(?:mug(?:s|ged)?|walked|up)'
             .'(?:\s+up)?(?:\s+(?:in|on)\s+(?:the\s+)?(?:a[ -]?gaps|line))?{end}' => 'mugged',
         '\bpress\s+(?=quarters\b|cover\b|c[0-6]\b|[0-6]\b)' => ', corners press, ',
         '\b(field|boundary|strong|weak)\s+corner\s+(and|&)\s+(?:the\s+)?safety\b' => '$1 corner $2 $1 safety',
@@ -64,7 +74,6 @@ final class LookRules
         '\b(?:the\s+)?{defender}\s+creeping\b' => 'walked $1',
         '\bman\s+under\s*,\s*(?:two|2)\s+deep\b' => '2-man',
         '\b(?:two|2)\s+deep\s*,\s*(?:five|5)\s+under\b' => 'cover 2',
-        '\bc\s?([0-6])\b' => 'cover $1',
         '\bst\b' => 'strong',
         '\bmug(?:s|ged)?\s+(?:the\s+)?a(?:[ -]?gaps?)?\s+with\s+(?:the\s+)?{defender}' => 'walked $1',
         '\bspy\s+(?:the\s+)?(?:qb|quarterback)\s+with\s+(?:the\s+)?{defender}' => '$1 plays spy',

@@ -18,7 +18,8 @@ final class TradeActs
         '(?:drops?|plays?) (?:in |to |into )*(?:the )?(flat|curl to flat|deep half|deep middle'
             .'|deep third)s?' => '@ plays $1',
         'sp(?:y|ies|ying)(?: (?:the )?(?:qb|quarterback))?' => '@ plays spy',
-        '(?:is |plays? )?robber|robs' => '@ plays robber',
+        '(?:is |plays? )?(?:the )?(?:robber|rat|lurk)|robs|lurks' => '@ plays robber',
+        '(?:cross|twist)(?:es|ing)?' => '@ cross',
         'walk(?:s|ed|ing)?(?: up| down)?|mug(?:s|ged|ging)?(?: up)?|creep(?:s|ing)?(?: up)?|up' => 'walked @',
         'press(?:es|ed|ing)?(?: up)?|jam(?:s|med|ming)?' => '@ press',
         'bail(?:s|ed|ing)?' => '@ bail',
