@@ -88,7 +88,7 @@ export function useShelf(document: CallDocument | null, looks: string[], situati
             api.post<{ cells: SheetCell[] }>('sheets', { document, looks, situation, named }, stop.signal)
                 .then((a) => setCells(a.cells))
                 .catch(() => undefined);
-        }, 180);
+        }, SHELF_MS);
         return () => {
             clearTimeout(timer);
             stop.abort();
@@ -145,6 +145,9 @@ export function useResting(document: CallDocument | null, look: AnyLook, situati
     }, [document, look, situation, named]);
     return resting;
 }
+
+/** The shelf waits for a pause between two keys, so that it never takes time from the proof of the next one. */
+const SHELF_MS = 350;
 
 /** A drawing that was not touched this long rests. */
 const RESTS_MS = 700;

@@ -40,6 +40,9 @@ final class TradeLooks
     /** @var array{Lexicon, Lexicon, Lexicon}|null of what is changed in a look, of shells and of fronts */
     private static ?array $lexicons = null;
 
+    /** @var array{string, array{string|null, string|null, string, string}}|null what was divided last, and its parts */
+    private static ?array $last = null;
+
     /** The front that is assumed where none is said. */
     public const USUAL_FRONT = '4-2 nickel';
 
@@ -90,6 +93,16 @@ final class TradeLooks
 
     /** @return array{string|null, string|null, string, string} front, shell, what else is said, and all of it */
     private static function parts(string $words): array
+    {
+        if (self::$last === null || self::$last[0] !== $words) {
+            self::$last = [$words, self::divided($words)];
+        }
+
+        return self::$last[1];
+    }
+
+    /** @return array{string|null, string|null, string, string} */
+    private static function divided(string $words): array
     {
         $words = self::counts(Phrases::rewritten(Phrases::sides(Phrases::plain($words)), LookRules::BEFORE));
         [$look, $shells, $fronts] = self::$lexicons ??= [
