@@ -35,3 +35,40 @@ test('lets somebody in by a link and shuts him out again', async ({ page, browse
     await his.goto('/board');
     await expect(his.getByRole('button', { name: 'Sign in' })).toBeVisible();
 });
+
+test('throws a reel away, takes it back with all it had, and says how long such things are kept', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: 'Film', exact: true }).click();
+    const snaps = page.getByRole('navigation', { name: 'Snaps' }).getByRole('button', { name: /^Snap/ });
+    await page.getByRole('button', { name: 'Week 3, Granite Pass ▾' }).click();
+    await page.getByRole('button', { name: /^Tuesday practice/ }).click();
+    await expect(snaps).toHaveCount(4);
+    await page.getByRole('button', { name: 'Tuesday practice ▾' }).click();
+    await page.getByRole('button', { name: 'Throw Tuesday practice away' }).click();
+    await page.getByRole('button', { name: 'Throw it away' }).click();
+    await expect(page.getByText('Thrown away: Tuesday practice')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Week 3, Granite Pass ▾' })).toBeVisible();
+
+    await page.getByRole('link', { name: 'People' }).click();
+    const thrown = page.getByRole('region', { name: 'Thrown away' });
+    await expect(thrown.getByRole('listitem').filter({ hasText: 'Tuesday practice' })).toContainText('Reel');
+    await accessible(page);
+    await thrown
+        .getByRole('listitem')
+        .filter({ hasText: 'Tuesday practice' })
+        .getByRole('button', { name: 'Take back' })
+        .click();
+    await expect(thrown).toHaveCount(0);
+    const kept = page.getByRole('region', { name: 'How long things are kept' });
+    await kept.getByLabel(/What was thrown away/).fill('45');
+    await kept.getByRole('button', { name: 'Keep it so' }).click();
+    await expect(page.getByText('Saved: it holds from tonight on')).toBeVisible();
+    await page.reload();
+    await expect(kept.getByLabel(/What was thrown away/)).toHaveValue('45');
+
+    await page.getByRole('link', { name: 'Film', exact: true }).click();
+    await page.getByRole('button', { name: 'Week 3, Granite Pass ▾' }).click();
+    await page.getByRole('button', { name: /^Tuesday practice/ }).click();
+    await expect(snaps).toHaveCount(4);
+    await expect(snaps.first().locator('img')).toBeVisible();
+});

@@ -17,6 +17,7 @@ use App\Http\Controllers\Film\TriggerController;
 use App\Http\Controllers\Film\UploadController;
 use App\Http\Controllers\FormationController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
@@ -160,6 +161,8 @@ Route::prefix('api/v1')->group(function (): void {
         Route::get('players/{player}/reps/{question}', [RepController::class, 'show']);
         Route::post('players/{player}/reps/{question}', [RepController::class, 'store']);
         Route::apiResource('drills', DrillController::class)->except(['show']);
+        Route::get('keeping', [KeepingController::class, 'show']);
+        Route::put('keeping', [KeepingController::class, 'update']);
         Route::get('thrown-away', [ThrownAwayController::class, 'index']);
         Route::post('thrown-away/{kind}/{id}', [ThrownAwayController::class, 'restore'])
             ->whereIn('kind', ThrownAway::kinds());

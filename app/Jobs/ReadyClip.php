@@ -33,15 +33,18 @@ class ReadyClip implements ShouldQueue
         $clip->update(['status' => 'working']);
         try {
             $sent = $found = $probe->film($clip->path());
+            $was = $clip->path();
             if ($found->mime() === null) {
-                $made = $probe->converted($clip->path(), $found);
-                @unlink($clip->path());
+                $made = $probe->converted($was, $found);
                 $clip->file = basename($made);
                 $found = $probe->film($made);
             }
             $video = $found->video();
             $clip->fill(['mime' => $found->mime() ?? 'video/mp4', 'video' => $video, 'status' => 'ready',
-                'reason' => self::note($sent)])->save();
+                'reason' => self::note($sent)]);
+            if (! $this->kept($clip, $was)) {
+                return;
+            }
             $this->tell($clip);
             $probe->thumbnail(
                 $clip->path(),
@@ -52,6 +55,26 @@ class ReadyClip implements ShouldQueue
             @unlink($clip->path());
             $clip->update(['status' => 'refused', 'reason' => mb_substr($e->cure(), 0, 400)]);
         }
+    }
+
+    /**
+     * Saves it, and only then lets the film go that was sent: killed in between, the next try finds one or the other.
+     *
+     * @return bool false where it was thrown away meanwhile: what was made of it goes, what was sent stays
+     */
+    private function kept(Clip $clip, string $was): bool
+    {
+        $isThere = Clip::query()->whereKey($clip->id)->exists();
+        $made = $clip->path();
+        if ($isThere) {
+            $clip->save();
+        }
+        $goes = $isThere ? $was : $made;
+        if ($made !== $was && is_file($goes)) {
+            unlink($goes);
+        }
+
+        return $isThere;
     }
 
     /** What was changed in a film, and what is missing of it, in words for a coach. */

@@ -29,6 +29,8 @@ use Jacotaxis\Core\Words\StaffBook;
  * @property array<string, string>|null $fault_labels the staff's names of faults by id
  * @property string $scale school of the grades, one of Scale
  * @property float $winning share of points from which a man won
+ * @property int $keep_thrown_days how long what was thrown away can be taken back
+ * @property int|null $keep_film_months how long film and its grades are kept after they were played; null for ever
  * @property int $version
  */
 class StaffWords extends Model
@@ -39,7 +41,7 @@ class StaffWords extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['scale' => 'plus-minus', 'winning' => Scale::WINNING];
+    protected $attributes = ['scale' => 'plus-minus', 'winning' => Scale::WINNING, 'keep_thrown_days' => 60];
 
     private ?StaffBook $read = null;
 
@@ -49,7 +51,7 @@ class StaffWords extends Model
     protected function casts(): array
     {
         return ['letters' => 'array', 'groups' => 'array', 'fault_keys' => 'array', 'fault_labels' => 'array',
-            'winning' => 'float', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
+            'winning' => 'float', 'keep_thrown_days' => 'integer', 'keep_film_months' => 'integer', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
     }
 
     public static function current(): self

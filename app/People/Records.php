@@ -2,6 +2,7 @@
 
 namespace App\People;
 
+use App\Aside\Aside;
 use App\Files\Csv;
 use App\Models\Clip;
 use App\Models\Grade;
@@ -23,8 +24,8 @@ final class Records
 
     /**
      * @return array{player: array<string, mixed>, account: array<string, mixed>|null, changes: list<array<string,
-     *     mixed>>, reps: list<array<string, mixed>>, grades: list<array<string, mixed>>} as the database has it,
-     *     without what is others'
+     *     mixed>>, reps: list<array<string, mixed>>, thrownAway: list<array<string, mixed>>, grades: list<array<string,
+     *     mixed>>} as the database has it, without what is others'
      */
     public static function of(Player $player): array
     {
@@ -43,6 +44,7 @@ final class Records
                 ->oldest('id')
                 ->get(['kind', 'call', 'look', 'answer', 'right', 'took_s', 'created_at'])
                 ->toArray()),
+            'thrownAway' => Aside::gradesOf($player),
             'grades' => array_values(self::grades($player)->map(fn (Grade $g): array => [
                 ...$g->withoutRelations()->makeHidden(['user_id', 'player_id'])->toArray(),
                 'reel' => $g->snap->reel->only(['title', 'week', 'kind', 'played_on']),
@@ -86,6 +88,7 @@ final class Records
             // A session of an account that is gone is nobody's.
             User::query()->where('player_id', $player->id)->delete();
             $player->grades()->delete();
+            Aside::forget($player);
             RepAnswer::query()->where('player_id', $player->id)->delete();
             GradeChange::query()->where('player_id', $player->id)->delete();
             $player->delete();

@@ -4,7 +4,9 @@ namespace App\Http\Controllers;
 
 use App\Documents\ThrownAway;
 use App\Models\Call;
+use App\Models\PutAside;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What was thrown away: taken back, or deleted for good by the coordinator. */
@@ -17,11 +19,15 @@ class ThrownAwayController extends Controller
         return new JsonResponse(['things' => ThrownAway::all()]);
     }
 
-    public function restore(string $kind, string $id): Response
+    /** Whoever may throw a thing away takes it back: a snap and a film file the staff, all else the coordinator. */
+    public function restore(Request $request, string $kind, string $id): Response
     {
         $thing = ThrownAway::find($kind, $id);
-        $this->authorize('delete', $thing);
-        $thing->restore();
+        $staffs = in_array($kind, ['snap', 'clip'], true);
+        $this->authorize($staffs ? 'update' : 'delete', $thing instanceof PutAside
+            ? new (PutAside::KINDS[$thing->kind])
+            : $thing);
+        ThrownAway::restore($thing, $request->user());
 
         return response()->noContent();
     }
@@ -29,8 +35,8 @@ class ThrownAwayController extends Controller
     public function destroy(string $kind, string $id): Response
     {
         $thing = ThrownAway::find($kind, $id);
-        $this->authorize('delete', $thing);
-        $thing->forceDelete();
+        $this->authorize('delete', $thing instanceof PutAside ? new (PutAside::KINDS[$thing->kind]) : $thing);
+        ThrownAway::forGood($thing);
 
         return response()->noContent();
     }

@@ -3,7 +3,7 @@ import { toast } from 'sonner';
 import { api } from './client';
 import { useWrite } from './useWrite';
 
-export type Kind = 'call' | 'look' | 'practice' | 'trigger';
+export type Kind = 'call' | 'look' | 'practice' | 'trigger' | 'film' | 'snap' | 'clip';
 
 type Thing = { id: string; name: string };
 
@@ -28,4 +28,12 @@ export function useThrowAway(kind: Kind, lists: readonly QueryKey[]) {
     return { throwAway: (thing: Thing) => write(thing), busy };
 }
 
-const PLACE: Record<Kind, string> = { call: 'calls', look: 'looks', practice: 'practices', trigger: 'triggers' };
+const PLACE: Record<Kind, string> = {
+    call: 'calls',
+    look: 'looks',
+    practice: 'practices',
+    trigger: 'triggers',
+    film: 'reels',
+    snap: 'snaps',
+    clip: 'clips',
+};

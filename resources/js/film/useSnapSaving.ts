@@ -1,9 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { toast } from 'sonner';
-import { api } from '../api/client';
+import { api, Problem } from '../api/client';
 import type { FilmDocument, Grade, Proposed, Snap } from '../api/types';
 import { openSnap, useFilm } from '../model/filmStore';
 import { remarkOf } from './grade/useGrading';
+import { askYes } from '../ui/window/asking';
 import { conflict, isStale, refused } from '../api/problems';
 
 /** Saves the snap that is worked on, and grades of men on it; a stale save shows both ways out and loses nothing. */
@@ -95,23 +96,31 @@ export function useSnapSaving() {
             return null;
         }
     };
-    /** Throws a snap away; the undo puts it there again. */
-    const remove = async (snap: Snap) => {
+    /** Throws a snap away, one that is graded only after it was asked; the undo puts it there again with all it had. */
+    const remove = async (snap: Snap, graded = false): Promise<unknown> => {
         try {
-            const gone = await api.remove(`snaps/${snap.id}`);
+            const gone = await api.remove(`snaps/${snap.id}${graded ? '?graded=1' : ''}`);
             reel();
             toast(`Snap ${snap.number ?? snap.place} thrown away`, {
                 action: {
                     label: 'Undo',
                     onClick: () =>
                         void api
-                            .post(`reels/${snap.reel_id}/snaps`, { document: snap.document, place: snap.place })
-                            .then(reel),
+                            .post(`thrown-away/snap/${snap.id}`, {})
+                            .then(reel)
+                            .catch((e: unknown) => refused(e, 'It was not taken back.')),
                 },
             });
             return gone;
         } catch (e) {
-            refused(e, 'Not thrown away.', () => remove(snap));
+            if (!graded && e instanceof Problem && e.status === 409) {
+                const sure = await askYes({
+                    title: `Snap ${snap.number ?? snap.place} is graded: its grades go with it, and come back with it.`,
+                    yes: 'Throw it away',
+                });
+                return sure ? remove(snap, true) : null;
+            }
+            refused(e, 'Not thrown away.', () => remove(snap, graded));
             return null;
         }
     };

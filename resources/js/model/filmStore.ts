@@ -26,6 +26,11 @@ export function openSnap(snap: Snap): void {
 }
 
 type Mark = NonNullable<FilmDocument['marks']>[number];
+/** No snap is worked on any more: its film was thrown away. */
+export function closeSnap(): void {
+    useFilm.setState({ snap: null, document: null });
+}
+
 export type MarkKind = Mark['kind'];
 export type MarkRule = { kind: string; perMan: boolean; counted: boolean };
 

@@ -8,6 +8,7 @@ import { askYes } from '../ui/window/asking';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { dateWords } from '../ui/words';
+import { Keeping } from './Keeping';
 import { ThrownAway } from './ThrownAway';
 
 export type Person = {
@@ -107,6 +108,7 @@ export function People() {
             </table>
             <Invite onInvited={setLinked} />
             <ThrownAway />
+            <Keeping />
         </section>
     );
 }

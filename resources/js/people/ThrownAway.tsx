@@ -6,17 +6,27 @@ import type { Kind } from '../api/useThrowAway';
 import { useWrite } from '../api/useWrite';
 import { askYes } from '../ui/window/asking';
 import { Button } from '../ui/Button';
-import { capital, dateWords } from '../ui/words';
+import { dateWords } from '../ui/words';
 
 type Thing = { kind: Kind; id: string; name: string; at: string };
 
-/** Calls, looks, practices and triggers that were thrown away: taken back, or deleted for good. */
+const KINDS: Record<Kind, string> = {
+    call: 'Call',
+    look: 'Look',
+    practice: 'Practice',
+    trigger: 'Trigger',
+    film: 'Reel',
+    snap: 'Snap',
+    clip: 'Film',
+};
+
+/** Calls, looks, practices, triggers and film that were thrown away: taken back, or deleted for good. */
 export function ThrownAway() {
     const list = useQuery({
         queryKey: ['thrown away'],
         queryFn: () => api.get<{ things: Thing[] }>('thrown-away'),
     });
-    const asksAgain = [['thrown away'], CALLS, LOOKS, ['practices'], ['own triggers']];
+    const asksAgain = [['thrown away'], CALLS, LOOKS, ['practices'], ['own triggers'], ['reels'], ['reel']];
     const back = useWrite<Thing>({
         send: (t) => api.post(`thrown-away/${t.kind}/${t.id}`, {}),
         otherwise: 'It was not taken back.',
@@ -42,7 +52,7 @@ export function ThrownAway() {
             <ul className="text-sm">
                 {things.map((t) => (
                     <li key={t.kind + t.id} className="flex flex-wrap items-baseline gap-3 border-b border-faint py-1">
-                        <span className="w-20 text-soft">{capital(t.kind)}</span>
+                        <span className="w-20 text-soft">{KINDS[t.kind]}</span>
                         <b className="min-w-0 flex-1 font-semibold">{t.name}</b>
                         <span className="text-soft">{dateWords(t.at)}</span>
                         <Button disabled={back.busy} onClick={() => void back.write(t)}>

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers\Film;
 
+use App\Aside\Aside;
 use App\Film\Files\Probe;
 use App\Film\SnapIndex;
 use App\Http\Controllers\Controller;
@@ -101,13 +102,10 @@ class ClipController extends Controller
             'from_s' => $cut['fromS'], 'to_s' => $cut['toS'], 'sync_s' => 0.0]);
     }
 
-    public function destroy(Clip $clip): Response
+    public function destroy(Request $request, Clip $clip): Response
     {
         $this->authorize('update', $clip);
-        $clip->delete();
-        if (! Clip::query()->where('file', $clip->file)->exists()) {
-            @unlink($clip->path());
-        }
+        Aside::clip($clip, $request->user());
 
         return response()->noContent();
     }

@@ -2,13 +2,11 @@
 
 namespace App\Http\Controllers\Film;
 
+use App\Aside\Aside;
 use App\Film\Breakdown;
 use App\Http\Controllers\Controller;
-use App\Models\Grade;
-use App\Models\GradeChange;
 use App\Models\Reel;
 use App\Models\Snap;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -71,12 +69,7 @@ class ReelController extends Controller
     public function destroy(Request $request, Reel $reel): Response
     {
         $this->authorize('delete', $reel);
-        DB::transaction(function () use ($request, $reel): void {
-            /** @var Collection<int, Grade> $grades */
-            $grades = Grade::query()->with('snap.reel')->whereIn('snap_id', $reel->snaps()->pluck('id'))->get();
-            $grades->each(fn (Grade $grade) => GradeChange::keep($request->user(), $grade, null));
-            $reel->delete();
-        });
+        Aside::film($reel, $request->user());
 
         return response()->noContent();
     }

@@ -2,13 +2,12 @@
 
 namespace App\Http\Controllers\Film;
 
+use App\Aside\Aside;
 use App\Documents\Schemas;
 use App\Film\Charting;
 use App\Film\SnapIndex;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
-use App\Models\Grade;
-use App\Models\GradeChange;
 use App\Models\Reel;
 use App\Models\Snap;
 use Illuminate\Http\JsonResponse;
@@ -83,10 +82,7 @@ class SnapController extends Controller
                 'Its grades would go with it. Take the grades away first, or confirm that they go.',
             );
         }
-        DB::transaction(function () use ($request, $snap): void {
-            $snap->grades->each(fn (Grade $grade) => GradeChange::keep($request->user(), $grade, null));
-            $snap->delete();
-        });
+        Aside::snap($snap, $request->user());
 
         return new JsonResponse(['document' => $snap->document, 'place' => $snap->place, 'reel_id' => $snap->reel_id]);
     }

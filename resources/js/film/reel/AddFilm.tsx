@@ -2,12 +2,12 @@ import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Upload as Tus } from 'tus-js-client';
+import { useThrowAway } from '../../api/useThrowAway';
 import { api } from '../../api/client';
 import type { Angle, Clip, ReelPage, Snap } from '../../api/types';
 import { goesOn, WAITS_S } from '../../model/goesOn';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
-import { askYes } from '../../ui/window/asking';
 import { Window } from '../../ui/window/Window';
 import { CutFilm } from './CutFilm';
 
@@ -180,13 +180,7 @@ function Loose({ reel }: { reel: ReelPage }) {
             .map((m) => ({ fromS: Number(m[1]), toS: Number(m[2]) }));
         api.post(`clips/${clip.id}/cuts`, { cuts: pairs }).then(done).catch(fail);
     };
-    const takeAway = async (clip: Clip) => {
-        const sure = await askYes({
-            title: `Take ${clip.name} away? What was cut from it stays; it itself is gone for good.`,
-            yes: 'Take it away',
-        });
-        if (sure) await api.remove(`clips/${clip.id}`).then(done).catch(fail);
-    };
+    const { throwAway } = useThrowAway('clip', [['reel']]);
     return (
         <section className="mt-4 border-t border-edge pt-3">
             <h2 className="label">Films of no snap</h2>
@@ -200,10 +194,10 @@ function Loose({ reel }: { reel: ReelPage }) {
                         <button
                             type="button"
                             className="float-right text-xs underline"
-                            aria-label={`Take ${c.name} away`}
-                            onClick={() => void takeAway(c)}
+                            aria-label={`Throw ${c.name} away`}
+                            onClick={() => void throwAway(c)}
                         >
-                            Take away
+                            Throw away
                         </button>
                         {c.status === 'ready' && (
                             <div className="mt-1 flex flex-wrap items-center gap-2">

@@ -4,8 +4,12 @@ import { Dialog } from 'radix-ui';
 import { useState, type FormEvent } from 'react';
 import { api, Problem } from '../../api/client';
 import type { Reel } from '../../api/types';
+import { useSession } from '../../api/session';
+import { useThrowAway } from '../../api/useThrowAway';
+import { closeSnap } from '../../model/filmStore';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
+import { askYes } from '../../ui/window/asking';
 import { Window } from '../../ui/window/Window';
 
 /** The reels: open one, start one, take a breakdown in or out. */
@@ -18,6 +22,22 @@ export function Reels({ current }: { current: Reel | undefined }) {
         queryFn: () => api.get<{ reels: Reel[]; kinds: string[] }>('reels'),
     });
     const [problem, setProblem] = useState('');
+    const mayThrow = useSession().role === 'coordinator';
+    const { throwAway } = useThrowAway('film', [['reels'], ['reel']]);
+    const leave = async (reel: Reel) => {
+        const sure = await askYes({
+            title: `Throw ${reel.title} away, with its snaps, grades and film? It can be taken back under People.`,
+            yes: 'Throw it away',
+        });
+        if (!sure) return;
+        // The note that takes it back stands outside this window.
+        setOpen(false);
+        if (reel.id === current?.id) {
+            closeSnap();
+            await navigate({ to: '/film', search: {} });
+        }
+        await throwAway({ id: reel.id, name: reel.title });
+    };
     const go = (reel: Reel) => {
         setOpen(false);
         void navigate({ to: '/film', search: { reel: reel.id } });
@@ -81,6 +101,16 @@ export function Reels({ current }: { current: Reel | undefined }) {
                                             {f.toUpperCase()}
                                         </a>
                                     ))}
+                                    {mayThrow && (
+                                        <button
+                                            type="button"
+                                            className="text-xs underline"
+                                            aria-label={`Throw ${r.title} away`}
+                                            onClick={() => void leave(r)}
+                                        >
+                                            Throw away
+                                        </button>
+                                    )}
                                 </li>
                             ))}
                         </ul>
