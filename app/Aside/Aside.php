@@ -74,8 +74,8 @@ final class Aside
     }
 
     /**
-     * Everything where it was. What has its place taken goes beside it: a snap to the end of its reel, a film file to no
-     * snap. A grade of a man who was erased meanwhile does not come back.
+     * Everything where it was. What has its place taken goes beside it: a snap to the end of its reel, a film file to
+     * no snap. A grade of a man who was erased meanwhile does not come back.
      *
      * @throws Problem where the film it belongs to is not there
      */

@@ -51,7 +51,8 @@ class StaffWords extends Model
     protected function casts(): array
     {
         return ['letters' => 'array', 'groups' => 'array', 'fault_keys' => 'array', 'fault_labels' => 'array',
-            'winning' => 'float', 'keep_thrown_days' => 'integer', 'keep_film_months' => 'integer', 'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
+            'winning' => 'float', 'keep_thrown_days' => 'integer', 'keep_film_months' => 'integer',
+            'cadence' => 'array', 'version' => 'integer'] + array_fill_keys(self::LISTS, 'array');
     }
 
     public static function current(): self
