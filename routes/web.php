@@ -126,6 +126,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::patch('uploads/{upload}', [UploadController::class, 'update']);
         Route::delete('uploads/{upload}', [UploadController::class, 'destroy']);
         Route::apiResource('clips', ClipController::class)->only(['show', 'update', 'destroy']);
+        Route::post('clips/{clip}/again', [ClipController::class, 'again']);
         Route::post('clips/{clip}/cuts', [ClipController::class, 'cut']);
         Route::get('clips/{clip}/video', [ClipController::class, 'video']);
         Route::get('clips/{clip}/picture', [ClipController::class, 'thumbnail']);

@@ -93,11 +93,10 @@ final class Aside
             self::grades($rows)->each(fn (Grade $grade) => GradeChange::keep($user, null, $grade));
             $aside->delete();
         });
-        foreach ($aside->rows['clips'] ?? [] as $clip) {
-            if (in_array($clip['status'], ['waiting', 'working'], true)) {
-                ReadyClip::dispatch($clip['id']);
-            }
-        }
+        $back = array_column($aside->rows['clips'] ?? [], 'id');
+        /** @var Collection<int, Clip> $unready */
+        $unready = Clip::query()->whereIn('id', $back)->whereIn('status', ['waiting', 'working'])->get();
+        $unready->each(ReadyClip::begin(...));
     }
 
     /** Deletes it with its files, and what was thrown away of it before. */

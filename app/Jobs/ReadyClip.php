@@ -18,10 +18,24 @@ class ReadyClip implements ShouldQueue
 
     public int $timeout = 3700;
 
-    public int $tries = 2;
+    /** A worker that is stopped in the middle counts as a try; what the film itself breaks is tried twice. */
+    public int $tries = 20;
+
+    public int $maxExceptions = 2;
 
     public function __construct(private readonly string $clipId)
     {
+    }
+
+    /** Begins it anew: the film waits for a worker, or is told to be gone. */
+    public static function begin(Clip $clip): void
+    {
+        if (is_file($clip->path())) {
+            $clip->update(['status' => 'waiting', 'reason' => '']);
+            self::dispatch($clip->id);
+        } else {
+            $clip->update(['status' => 'refused', 'reason' => 'Its file is gone on the server. Send the film again.']);
+        }
     }
 
     public function handle(Probe $probe): void
@@ -35,7 +49,7 @@ class ReadyClip implements ShouldQueue
             $sent = $found = $probe->film($clip->path());
             $was = $clip->path();
             if ($found->mime() === null) {
-                $made = $probe->converted($was, $found);
+                $made = $probe->converted($was, $found, $clip->touch(...));
                 $clip->file = basename($made);
                 $found = $probe->film($made);
             }
@@ -99,6 +113,6 @@ class ReadyClip implements ShouldQueue
     {
         Clip::query()
             ->whereKey($this->clipId)
-            ->update(['status' => 'refused', 'reason' => 'Making it ready broke off. Send the film again.']);
+            ->update(['status' => 'broken', 'reason' => 'Making it ready broke off.']);
     }
 }

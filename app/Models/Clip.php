@@ -31,7 +31,7 @@ class Clip extends Model
 {
     use HasUlids, Versioned;
 
-    public const STATUSES = ['waiting', 'working', 'ready', 'refused'];
+    public const STATUSES = ['waiting', 'working', 'ready', 'refused', 'broken'];
 
     protected $guarded = [];
 

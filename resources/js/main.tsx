@@ -41,7 +41,12 @@ createRoot(document.getElementById('root')!).render(
     <StrictMode>
         <QueryClientProvider client={client}>
             <Entry />
-            <Toaster position="bottom-center" toastOptions={{ className: '!bg-ink !text-paper !border-0' }} />
+            {/* A note and its undo are reached over an open window as well. */}
+            <Toaster
+                position="bottom-center"
+                className="pointer-events-auto"
+                toastOptions={{ className: '!bg-ink !text-paper !border-0' }}
+            />
         </QueryClientProvider>
     </StrictMode>,
 );

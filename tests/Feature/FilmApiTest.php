@@ -11,30 +11,6 @@ use Symfony\Component\Process\Process;
 
 beforeEach(fn () => $this->actingAs(coach()));
 
-/** A short film of one's own, as a phone or an old camera would make it. */
-function ownFilm(string $name, string $codec): string
-{
-    $path = sys_get_temp_dir()."/jx-$name";
-    is_file($path) ||
-        (new Process([
-            'ffmpeg',
-            '-v',
-            'error',
-            '-y',
-            '-f',
-            'lavfi',
-            '-i',
-            'testsrc=size=320x180:rate=30:duration=1.5',
-            '-pix_fmt',
-            'yuv420p',
-            '-c:v',
-            $codec,
-            $path,
-        ]))->mustRun();
-
-    return (string) file_get_contents($path);
-}
-
 /** Announces a film and sends it in parts; the answer to the last one. */
 function send(string $bytes, string $name, array $meta = [], int $part = 100_000, ?Reel $reel = null): TestResponse
 {

@@ -270,3 +270,64 @@ it('is the coordinator\'s to say how long things are kept', function (): void {
             ->assertForbidden();
     }
 });
+
+it('goes on with a film whose work was lost, and with no other', function (): void {
+    Queue::fake();
+    $lost = filmOf(null, 'lost-1.mp4', status: 'working');
+    $held = filmOf(null, 'lost-2.mp4', 'wide', 'waiting');
+    $gone = filmOf(null, 'lost-3.mp4', 'wide', 'waiting');
+    $new = filmOf(null, 'lost-4.mp4', status: 'working');
+    $killed = filmOf(null, 'lost-8.mp4', status: 'working');
+    $broken = filmOf(null, 'lost-5.mp4', status: 'broken');
+    $job = fn (Clip $clip, ?int $reservedAt): array => ['queue' => 'default', 'payload' => "{\"clipId\":\"$clip->id\"}",
+        'attempts' => 1, 'reserved_at' => $reservedAt, 'available_at' => 0, 'created_at' => 0];
+    DB::table('jobs')->insert([$job($held, null), $job($killed, now()->subHour()->getTimestamp())]);
+    Clip::query()->whereKeyNot($new->id)->update(['updated_at' => now()->subHour()]);
+    File::delete($gone->path());
+    $this->artisan('jx:resume')->expectsOutput('Went on with 3 films.')->assertSuccessful();
+
+    Queue::assertPushed(ReadyClip::class, 2);
+    expect($lost->fresh()->status)->toBe('waiting')
+        ->and($held->fresh()->status)->toBe('waiting')
+        ->and($killed->fresh()->status)->toBe('waiting')
+        ->and(DB::table('jobs')->where('payload', 'like', "%$killed->id%")->exists())->toBeFalse()
+        ->and(DB::table('jobs')->where('payload', 'like', "%$held->id%")->exists())->toBeTrue()
+        ->and($gone->fresh()->reason)->toBe('Its file is gone on the server. Send the film again.')
+        ->and($new->fresh()->status)->toBe('working')
+        ->and($broken->fresh()->status)->toBe('broken');
+});
+
+it('is tried again by hand where it broke off', function (): void {
+    Queue::fake();
+    $clip = filmOf(null, 'lost-6.mp4', status: 'working');
+    (new ReadyClip($clip->id))->failed();
+    expect($clip->fresh()->only(['status', 'reason']))
+        ->toBe(['status' => 'broken', 'reason' => 'Making it ready broke off.']);
+    $this->postJson("/api/v1/clips/$clip->id/again")->assertOk()->assertJsonPath('status', 'waiting');
+    Queue::assertPushed(ReadyClip::class, 1);
+    $this->postJson("/api/v1/clips/$clip->id/again")->assertStatus(409);
+    $this->actingAs(coach('q@cedarfork.example'));
+    $this->postJson("/api/v1/clips/$clip->id/again")->assertForbidden();
+});
+
+it('lets no second worker begin what the first is still at', function (): void {
+    expect(config('queue.connections.database.retry_after'))
+        ->toBeGreaterThan((new ReadyClip('any'))->timeout);
+});
+
+it('leaves what was sent where it is when the film was thrown away while it was made ready', function (): void {
+    $clip = filmOf(null, 'lost-7.avi', status: 'waiting');
+    File::put($clip->path(), ownFilm('old.avi', 'mpeg4'));
+    $probe = Mockery::mock(App\Film\Files\Probe::class)->makePartial();
+    $probe->shouldReceive('converted')->andReturnUsing(function (string $path) use ($clip): string {
+        Aside::clip($clip, coach());
+        File::copy($path, "$path.mp4");
+
+        return "$path.mp4";
+    });
+    (new ReadyClip($clip->id))->handle($probe);
+
+    expect(is_file(Clip::folder().'/lost-7.avi'))->toBeTrue()
+        ->and(is_file(Clip::folder().'/lost-7.avi.mp4'))->toBeFalse()
+        ->and(Clip::query()->find($clip->id))->toBeNull();
+});

@@ -8,6 +8,7 @@ use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Concept\Document\FormationDocument;
 use Jacotaxis\Core\Words\Call\FormationParser;
 use Jacotaxis\Core\Words\CallParser;
+use Symfony\Component\Process\Process;
 
 /** Somebody of the demo staff. */
 function coach(string $email = 'coordinator@cedarfork.example'): User
@@ -71,4 +72,28 @@ function gameOf(string $call, array $lines): Reel
     }
 
     return Reel::query()->findOrFail($reel['id']);
+}
+
+/** A short film of one's own, as a phone or an old camera would make it. */
+function ownFilm(string $name, string $codec): string
+{
+    $path = sys_get_temp_dir()."/jx-$name";
+    is_file($path) ||
+        (new Process([
+            'ffmpeg',
+            '-v',
+            'error',
+            '-y',
+            '-f',
+            'lavfi',
+            '-i',
+            'testsrc=size=320x180:rate=30:duration=1.5',
+            '-pix_fmt',
+            'yuv420p',
+            '-c:v',
+            $codec,
+            $path,
+        ]))->mustRun();
+
+    return (string) file_get_contents($path);
 }

@@ -2,6 +2,7 @@
 
 namespace App\Film\Files;
 
+use Closure;
 use Symfony\Component\Process\Exception\ExceptionInterface;
 use Symfony\Component\Process\Process;
 
@@ -79,9 +80,11 @@ class Probe
      * Makes an MP4 a browser can play beside the file and gives its path: upright, with square pixels, at one rate, and
      * no larger than a browser plays.
      *
+     * @param  (Closure(): mixed)|null  $alive  called now and then while it goes on
+     *
      * @throws NotAFilm when that fails
      */
-    public function converted(string $path, Footage $from): string
+    public function converted(string $path, Footage $from, ?Closure $alive = null): string
     {
         $to = "$path.mp4";
         $rate = $from->isUneven() ? ['-fps_mode', 'cfr', '-r', (string) $from->fps()] : [];
@@ -90,9 +93,11 @@ class Probe
         $fits = "scale=w='if(gt(iw,ih),min(iw,$most),-2)':h='if(gt(iw,ih),-2,min(ih,$most))'";
         $process = new Process(['ffmpeg', '-v', 'error', '-y', ...Container::of($path)->only(), '-i', $path,
             '-map', '0:v:0', '-an', '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-pix_fmt', 'yuv420p',
-            '-vf', "$square,$fits", ...$rate, '-g', '15', '-movflags', '+faststart', $to], timeout: 3600);
+            '-vf', "$square,$fits", ...$rate, '-g', '15', '-movflags', '+faststart',
+            '-progress', 'pipe:1', '-stats_period', '10', $to], timeout: 3600);
+        $tell = fn (string $pipe): mixed => $pipe === Process::OUT && $alive !== null ? $alive() : null;
         try {
-            $process->run();
+            $process->run($tell);
         } catch (ExceptionInterface) {
             @unlink($to);
             throw new NotAFilm('Converting it took too long.');

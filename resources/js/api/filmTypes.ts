@@ -9,7 +9,7 @@ export type Clip = {
     snap_id: string | null;
     angle: Angle;
     name: string;
-    status: 'waiting' | 'working' | 'ready' | 'refused';
+    status: 'waiting' | 'working' | 'ready' | 'refused' | 'broken';
     reason: string;
     video: { fps: number; widthPx: number; heightPx: number; durationS: number } | null;
     from_s: number;

@@ -55,7 +55,7 @@ export function house(ui: ReactNode) {
                 <SessionContext value={COORDINATOR}>
                     {ui}
                     <Asking />
-                    <Toaster />
+                    <Toaster style={{ pointerEvents: 'auto' }} />
                 </SessionContext>
             </QueryClientProvider>,
         ),

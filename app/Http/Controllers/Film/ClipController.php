@@ -7,6 +7,7 @@ use App\Film\Files\Probe;
 use App\Film\SnapIndex;
 use App\Http\Controllers\Controller;
 use App\Http\Problem;
+use App\Jobs\ReadyClip;
 use App\Models\Clip;
 use App\Models\Snap;
 use Illuminate\Http\JsonResponse;
@@ -108,6 +109,18 @@ class ClipController extends Controller
         Aside::clip($clip, $request->user());
 
         return response()->noContent();
+    }
+
+    /** Makes a film ready again whose work broke off. */
+    public function again(Clip $clip): JsonResponse
+    {
+        $this->authorize('update', $clip);
+        if ($clip->status !== 'broken') {
+            throw new Problem(409, 'It did not break off', 'Only a film whose work broke off is made ready again.');
+        }
+        ReadyClip::begin($clip);
+
+        return $this->answer($clip);
     }
 
     public function video(Clip $clip): BinaryFileResponse

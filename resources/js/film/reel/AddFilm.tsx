@@ -2,6 +2,7 @@ import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Upload as Tus } from 'tus-js-client';
+import { useWrite } from '../../api/useWrite';
 import { useThrowAway } from '../../api/useThrowAway';
 import { api } from '../../api/client';
 import type { Angle, Clip, ReelPage, Snap } from '../../api/types';
@@ -66,7 +67,8 @@ export function AddFilm({ reel, snap }: { reel: ReelPage; snap: Snap | null }) {
     const watch = async (name: string, id: string) => {
         for (let n = 0; n < 600 && id; n++) {
             const clip = await api.get<Clip>(`clips/${id}`).catch(() => null);
-            if (clip?.status === 'refused') return say(name, { state: 'refused', says: clip.reason });
+            if (clip?.status === 'refused' || clip?.status === 'broken')
+                return say(name, { state: 'refused', says: clip.reason });
             if (clip?.status === 'ready') {
                 const next = clip.snap_id ? 'ready.' : 'ready; put it to a snap below, or cut it.';
                 say(name, { says: `${next} ${clip.reason}`.trim() });
@@ -181,6 +183,11 @@ function Loose({ reel }: { reel: ReelPage }) {
         api.post(`clips/${clip.id}/cuts`, { cuts: pairs }).then(done).catch(fail);
     };
     const { throwAway } = useThrowAway('clip', [['reel']]);
+    const again = useWrite<Clip>({
+        send: (clip) => api.post(`clips/${clip.id}/again`, {}),
+        otherwise: 'It was not tried again.',
+        asksAgain: [['reel']],
+    });
     return (
         <section className="mt-4 border-t border-edge pt-3">
             <h2 className="label">Films of no snap</h2>
@@ -189,7 +196,9 @@ function Loose({ reel }: { reel: ReelPage }) {
                     <li key={c.id} className="rounded-md border border-edge p-2 text-sm">
                         <b>{c.name}</b>{' '}
                         <span className="text-soft">
-                            {c.status === 'refused' ? c.reason : `${c.status} ${c.reason}`.trim()}
+                            {c.status === 'refused' || c.status === 'broken'
+                                ? c.reason
+                                : `${c.status} ${c.reason}`.trim()}
                         </span>
                         <button
                             type="button"
@@ -199,6 +208,15 @@ function Loose({ reel }: { reel: ReelPage }) {
                         >
                             Throw away
                         </button>
+                        {c.status === 'broken' && (
+                            <button
+                                type="button"
+                                className="ml-2 text-xs underline"
+                                onClick={() => void again.write(c)}
+                            >
+                                Try again
+                            </button>
+                        )}
                         {c.status === 'ready' && (
                             <div className="mt-1 flex flex-wrap items-center gap-2">
                                 <Select
