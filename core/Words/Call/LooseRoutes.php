@@ -19,6 +19,9 @@ final readonly class LooseRoutes
     /** Routes of backs: said without a man they are the back's. */
     private const BACKS = ['wheel', 'swing', 'angle', 'arrow', 'flat'];
 
+    /** Of these nobody is the usual one where several backs stand. */
+    private const OF_BACKS_ALONE = ['wheel', 'swing', 'angle'];
+
     /** Routes of backs that a slot runs where the back is shown with the ball. */
     private const SLOTS = ['wheel'];
 
@@ -39,7 +42,7 @@ final readonly class LooseRoutes
         $said = $this->men->who();
         $side = $this->men->side();
         $letter = $said ?? ($this->draft->run === null
-            ? $this->backOrSlot($route)
+            ? $this->backOrSlot($route, $side)
             : $this->motionMan($route) ?? $this->men->usual(Routes::get($route), $side));
         if ($letter === null) {
             $this->tokens->back($mark);
@@ -60,12 +63,12 @@ final readonly class LooseRoutes
     }
 
     /** Who runs a back's route: the back, or the slot on the side of the fake where the back is shown with the ball. */
-    private function backOrSlot(string $route): ?string
+    private function backOrSlot(string $route, ?Side $side): ?string
     {
         $fake = $this->draft->fake;
 
         return $fake === null || ! in_array($route, self::SLOTS, true)
-            ? $this->men->back()
+            ? $this->men->back($side)
             : $this->men->usual(Routes::get($route), $fake->side);
     }
 
@@ -100,11 +103,13 @@ final readonly class LooseRoutes
                 [RouteSpec::of($name, release: self::way($release)), RouteSpec::of($second)],
                 $sides === [] ? $this->men->sides() : $sides,
             );
-        } elseif ($sides !== []) {
+        } elseif ($sides !== [] && ! in_array($name, self::OF_BACKS_ALONE, true)) {
             $this->outside($name, $depth, self::way($release), $sides);
         } elseif (! $this->away($name)) {
             throw NotUnderstood::because(
-                "Say who runs the $name: by his letter, or \"$name right\" for the outside receiver there.",
+                in_array($name, self::OF_BACKS_ALONE, true)
+                    ? "Say who runs the $name: by his letter, as in \"R $name\"."
+                    : "Say who runs the $name: by his letter, or \"$name right\" for the outside receiver there.",
                 $word,
             );
         }

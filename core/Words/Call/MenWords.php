@@ -163,12 +163,20 @@ final readonly class MenWords
         return $this->lineup->count->letter($side, $number) ?? throw NotUnderstood::nobody("#$number {$side->value}");
     }
 
-    /** The back, where there is one and no other. */
-    public function back(): ?string
+    /** The back, where there is one and no other; of several the one who stands on a side. */
+    public function back(?Side $side = null): ?string
     {
         $backs = $this->lineup->count->backs;
+        $there = $side === null ? [] : array_values(array_filter(
+            $backs,
+            fn (string $letter): bool => $this->lineup->men[$letter]->xYd * $side->sign() > 0.0,
+        ));
 
-        return count($backs) === 1 ? $backs[0] : null;
+        return match (true) {
+            count($backs) === 1 => $backs[0],
+            count($there) === 1 => $there[0],
+            default => null,
+        };
     }
 
     /**

@@ -27,6 +27,7 @@ final readonly class UsualSet
         'under center double-slot' => ['midline', 'midline pitch', 'triple', 'rocket', 'load option',
             'freeze option', 'isolated dive'],
         'under center wing' => ['buck', 'belly', 'trap'],
+        'under center ace' => ['quarterback sneak'],
     ];
 
     private const SIDE = '/(?<![\w-])(?:(left|lt)|right|rt)(?![\w-])/i';

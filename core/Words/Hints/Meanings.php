@@ -72,6 +72,7 @@ final class Meanings
         '(?:7|seven)(?: man| in the)? box' => ['4-3 over', '4-3 under', '3-4', 'bear'],
         '(?:8|eight)(?: man| in the)? box' => ['4-4', '5-3', '5-2'],
         '4-3 stack' => ['4-3 over', '4-3 under'],
+        '3-4 under' => ['4-3 under', '3-4', '5-2'],
         'penny' => ['tite', 'bear', '5-2'],
     ];
 

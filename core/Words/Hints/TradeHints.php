@@ -66,6 +66,8 @@ final class TradeHints
         '(?:cover 3 )?cloud (?:to (?:the )?)?(?:weak|boundary)' => 'Say what the corner and the safety over him play: '
             .'"cover 3, left corner plays flat".',
         'inverted?' => 'Say cover 2 invert.',
+        'ilb' => 'Say who he is in this front: "mike blitz", "will blitz"; both are "ilbs blitz".',
+        '(?<=cover \d )blitz$' => 'Say who comes: "mike blitz", "edge pressure field"; or how many: "five rush".',
         'olb' => 'Say who he is in this front: "sam blitz", "jack blitz".',
         'safeties' => 'Say where each stands, yards wide and deep: "free safety at 0 12".',
         'box' => 'Say the front: who is in the box follows from it.',

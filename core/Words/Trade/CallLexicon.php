@@ -108,6 +108,8 @@ final class CallLexicon
         // families
         'scissor' => 'scissors', '4 vertical' => 'four verticals', '4 strong verts' => 'four verticals',
         '4 strong verticals' => 'four verticals', 'switch verts' => 'switch verticals',
+        'vertical switch' => 'switch verticals',
+
         'verts switch' => 'switch verticals', 'double post' => 'double posts', '2 posts' => 'double posts',
         'two posts' => 'double posts',
         'dbl slants' => 'double slants', 'dbl posts' => 'double posts', 'posts' => 'double posts',

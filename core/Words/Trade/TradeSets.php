@@ -83,6 +83,7 @@ final class TradeSets
         '\bnasty\s+splits?\b' => 'nasty',
         '(?<=:)\s*slide\s+({side})\s*,' => ' half-slide $1;',
         '\btrips\s+({side})\s+open\b' => 'trips $1',
+        '\btrips\s+({side})\s+y\s+flex(?:ed)?\b' => 'trips $1',
         // A quarterback's place is said already.
         '\b(gun|pistol|shotgun)\s+(?:1|one)[ -]back\b' => '$1',
         '\btrips\b([^:,]*),?\s*no\s+backs?\b' => 'empty$1',

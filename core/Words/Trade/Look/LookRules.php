@@ -14,6 +14,10 @@ final class LookRules
     public const BEFORE = [
         '\bc\s?([0-6])\b' => 'cover $1',
         '\bred\s+zone\s*,?' => '',
+        '\b(4-2-5|4-2|4-3|nickel)\s+even\b' => '$1',
+        '\bzone\s*,\s*(2|two|3|three)\s+deep\b' => '$1 deep zone',
+        '\bcover\s+2\s*,\s*mike\s+(?:drops|runs|is|carries)\s+(?:deep|the pole|down the middle'
+            .'|the middle)\b' => 'tampa 2',
         '\bends\s+contain{end}' => '',
         '\bshow(?:ing)?\s+(?=cover|quarters|tampa)' => 'shows ',
         '\bdisguis(?:es?|ed|ing)\s+(?:as\s+)?(?=(?:two|2|one|1)[ -]high)' => 'show ',

@@ -15,7 +15,7 @@ final class TradeActs
         '(?:(?:cross|cat|dog|fire|x|edge)[ -]?)?(?:blitz(?:es|ing)?|dogs?)|cats?|fires?|pressures?' => '@ blitz',
         'com(?:es?|ing)|rush(?:es|ing)?|adds?' => '@ plays rush',
         'drop(?:s|ping)?(?: out| back)?|(?:drops?|plays?) (?:in |to |into )*(?:the )?hooks?' => '@ plays hook',
-        '(?:drops?|plays?) (?:in |to |into )*(?:the )?(flat|curl to flat|deep half|deep middle'
+        '(?:(?:drops?|plays?|in|to) (?:in |to |into )*)?(?:the )?(flat|curl to flat|deep half|deep middle'
             .'|deep third)s?' => '@ plays $1',
         'sp(?:y|ies|ying)(?: (?:the )?(?:qb|quarterback))?' => '@ plays spy',
         '(?:is |plays? )?(?:the )?(?:robber|rat|lurk)|robs|lurks' => '@ plays robber',
@@ -75,7 +75,7 @@ final class TradeActs
         ['men' => $said, 'verb' => $verb] = $m;
         [$act, $where] = [$m['act'] ?? '', $m['where'] ?? ''];
         if ($act === '') {
-            $act = self::VERBS[strtolower($verb)] ?? (preg_match('/\bedges?\b/i', $where) === 1 ? 'comes' : '');
+            $act = self::VERBS[strtolower($verb)] ?? (self::actOf($where));
         }
         $side = self::side(($m['side'] ?? '')." $where");
         $men = $this->who->men($said, $side);
@@ -154,6 +154,16 @@ final class TradeActs
     private static function side(string $said): string
     {
         return preg_match('/\b(field|boundary|strong|weak|left|right)\b/i', $said, $m) === 1 ? strtolower($m[1]) : '';
+    }
+
+    /** What a man does of whom only is said where he goes: he comes off the edge, a gap is blitzed. */
+    private static function actOf(string $where): string
+    {
+        return match (true) {
+            preg_match('/\bedges?\b/i', $where) === 1 => 'comes',
+            preg_match('/\bgaps?\b/i', $where) === 1 => 'blitz',
+            default => '',
+        };
     }
 
     /** A pattern without groups that catch. */
