@@ -164,9 +164,7 @@ final class Aside
             $used = $used || in_array($file, array_column($other->rows['clips'] ?? [], 'file'), true);
         }
         $path = Clip::folder()."/$file";
-        if (! $used && is_file($path)) {
-            unlink($path);
-        }
+        array_map(unlink(...), $used ? [] : array_filter([$path, ...glob("$path*.jpg") ?: []], is_file(...)));
     }
 
     /**

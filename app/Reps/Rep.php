@@ -51,6 +51,18 @@ final readonly class Rep
         ];
     }
 
+    /** @return array<string, mixed> what is right and why, with the names that were hidden */
+    public function told(): array
+    {
+        return [
+            'answers' => $this->question->right,
+            'said' => $this->question->rightWords(),
+            'why' => $this->question->why,
+            'call' => $this->call->name,
+            'look' => $this->look->words,
+        ];
+    }
+
     /** @return array<string, mixed> the men where they stand, and the play as it runs where it does */
     public function picture(): array
     {

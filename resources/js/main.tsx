@@ -1,18 +1,20 @@
 import '../css/app.css';
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { RouterProvider } from '@tanstack/react-router';
-import { StrictMode } from 'react';
+import { StrictMode, useEffect } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Toaster } from 'sonner';
 import { api, Problem } from './api/client';
 import type { Session } from './api/types';
+import { keepHere } from './app/keptHere';
 import { router } from './app/router';
 import { SessionContext } from './api/session';
 import { Join } from './app/Join';
 import { SignIn } from './app/SignIn';
 
 const client = new QueryClient({
-    defaultOptions: { queries: { retry: 1, staleTime: 10_000, refetchOnWindowFocus: false } },
+    // Asked without a network as well: what is kept on the phone answers then.
+    defaultOptions: { queries: { networkMode: 'always', retry: 1, staleTime: 10_000, refetchOnWindowFocus: false } },
 });
 
 function Entry() {
@@ -25,6 +27,9 @@ function Entry() {
         staleTime: Infinity,
     });
     const { data, isPending, isError, error } = session;
+    useEffect(() => {
+        if (!isPending) keepHere(data ?? null).catch(() => undefined);
+    }, [data, isPending]);
     if (isPending) return null;
     if (isError) return <p className="p-8">{error.message}</p>;
     const token = location.pathname.match(/^\/join\/(\w+)$/)?.[1];

@@ -223,6 +223,7 @@ it('lets the staff take back a snap, and only the coordinator a film', function 
 });
 
 it('keeps what was thrown away, film and uploads as long as the staff says', function (): void {
+    File::deleteDirectory(Clip::folder());
     $this->getJson('/api/v1/keeping')->assertOk()->assertJson(['thrownDays' => 60, 'filmMonths' => null]);
     $version = StaffWords::current()->version;
     $this->putJson('/api/v1/keeping', ['thrownDays' => 0, 'filmMonths' => 12], ['If-Match' => "\"$version\""])
@@ -243,21 +244,20 @@ it('keeps what was thrown away, film and uploads as long as the staff says', fun
     GradeChange::keep(coach(), null, $grade);
     Upload::query()->create(['reel_id' => $snap->reel_id, 'user_id' => coach()->id, 'name' => 'a.mp4', 'size' => 9]);
 
-    $said = fn (string $words): string => "$words, 0 of film, 0 uploads broken off.";
+    $said = fn (string $does, int $thrown, int $films, int $uploads): string => "$does for good: $thrown thrown away, "
+        ."$films of film, $uploads uploads broken off, 0 files of no film.";
     $this->travelTo(now()->addDays(6));
     $this->artisan('jx:keep', ['--dry' => true])
-        ->expectsOutput('Would delete for good: 0 thrown away, 1 of film, 0 uploads broken off.')->assertSuccessful();
+        ->expectsOutput($said('Would delete', 0, 1, 0))->assertSuccessful();
     expect(Reel::query()->whereKey($old->id)->exists())->toBeTrue();
-    $this->artisan('jx:keep')
-        ->expectsOutput('Deleted for good: 0 thrown away, 1 of film, 0 uploads broken off.')->assertSuccessful();
+    $this->artisan('jx:keep')->expectsOutput($said('Deleted', 0, 1, 0))->assertSuccessful();
     expect(GradeChange::query()->where('of', 'like', 'Last year%')->count())->toBe(0)
         ->and(Grade::query()->where('snap_id', $before->id)->count())->toBe(0)
         ->and(Reel::query()->count())->toBe($reels);
     $this->travelTo(now()->addDays(2));
-    $this->artisan('jx:keep')
-        ->expectsOutput('Deleted for good: 0 thrown away, 0 of film, 1 uploads broken off.')->assertSuccessful();
+    $this->artisan('jx:keep')->expectsOutput($said('Deleted', 0, 0, 1))->assertSuccessful();
     $this->travelTo(now()->addDays(23));
-    $this->artisan('jx:keep')->expectsOutput($said('Deleted for good: 1 thrown away'))->assertSuccessful();
+    $this->artisan('jx:keep')->expectsOutput($said('Deleted', 1, 0, 0))->assertSuccessful();
     expect(is_file(Clip::folder().'/aside-10.mp4'))->toBeFalse()
         ->and(Player::query()->count())->toBeGreaterThan(0);
 });
@@ -330,4 +330,34 @@ it('leaves what was sent where it is when the film was thrown away while it was 
     expect(is_file(Clip::folder().'/lost-7.avi'))->toBeTrue()
         ->and(is_file(Clip::folder().'/lost-7.avi.mp4'))->toBeFalse()
         ->and(Clip::query()->find($clip->id))->toBeNull();
+});
+
+it('sweeps files of no film after a day, and no other', function (): void {
+    $folder = Clip::folder();
+    File::deleteDirectory($folder);
+    filmOf(null, 'orphan-1.avi.mp4');
+    $away = filmOf(null, 'orphan-2.mp4', 'wide');
+    Aside::clip($away, coach());
+    $upload = Upload::query()->create(['reel_id' => game()->id, 'user_id' => coach()->id, 'name' => 'a', 'size' => 9]);
+    $kept = ['orphan-1.avi.mp4.jpg', 'orphan-1.avi.mp4.1500.jpg.0004.jpg', 'orphan-2.mp4.jpg', "$upload->id.part"];
+    $goes = ['orphan-1.avi', 'orphan-3.mp4', 'orphan-3.mp4.jpg', 'nothing'];
+    foreach ([...$kept, ...$goes] as $file) {
+        File::put("$folder/$file", 'x');
+    }
+    $this->artisan('jx:keep')->expectsOutputToContain('0 files of no film')->assertSuccessful();
+    $this->travelTo(now()->addDays(2));
+    $this->artisan('jx:keep')->expectsOutputToContain('4 files of no film')->assertSuccessful();
+    $left = array_map(basename(...), glob("$folder/*"));
+
+    expect(array_intersect($goes, $left))->toBe([])
+        ->and(array_diff([...$kept, 'orphan-1.avi.mp4', 'orphan-2.mp4'], $left))->toBe([]);
+});
+
+it('lets its stills go with a film that goes for good', function (): void {
+    $clip = filmOf(null, 'still-1.mp4');
+    File::put($clip->path().'.jpg', 'x');
+    File::put($clip->path().'.0040.jpg', 'x');
+    $this->deleteJson("/api/v1/clips/$clip->id")->assertNoContent();
+    $this->deleteJson("/api/v1/thrown-away/clip/$clip->id")->assertNoContent();
+    expect(glob($clip->path().'*'))->toBe([]);
 });

@@ -306,3 +306,33 @@ it('never changes an answer that was given', function (): void {
     repAnswer($player, askedOf($player)[0]['id']);
     expect(fn () => RepAnswer::query()->sole()->update(['right' => false]))->toThrow(LogicException::class);
 });
+
+it('sends with the picture what is right, so that it can be answered without a network', function (): void {
+    $player = signedInPasser();
+    $first = askedOf($player)[0];
+    $told = $this->getJson("/api/v1/players/$player->id/reps/{$first['id']}")->assertOk()->json('told');
+    $said = $this->postJson("/api/v1/players/$player->id/reps/{$first['id']}", ['answer' => $told['answers'][0],
+        'tookS' => 1.0])->assertOk()->json();
+
+    expect($told)->toBe(array_intersect_key($said, $told))
+        ->and($said['right'])->toBeTrue()
+        ->and(array_keys($told))->toBe(['answers', 'said', 'why', 'call', 'look']);
+});
+
+it('keeps an answer of before at its own day, and once where it is sent twice', function (): void {
+    $player = signedInPasser();
+    [$first, $second] = askedOf($player);
+    $path = fn (array $question): string => "/api/v1/players/$player->id/reps/{$question['id']}";
+    $held = ['answer' => rightAnswer($player, $first['id']), 'tookS' => 2.0,
+        'at' => now()->subDays(2)->toIso8601String()];
+    $this->postJson($path($first), $held)->assertOk()->assertJsonPath('kept', true);
+    $this->postJson($path($first), $held)->assertOk();
+    expect(RepAnswer::query()->count())->toBe(1)
+        ->and(RepAnswer::query()->sole()->created_at->toDateString())->toBe(now()->subDays(2)->toDateString())
+        ->and($this->getJson("/api/v1/players/$player->id/reps")->json('answered'))->toBe(0);
+    foreach (['in two hours' => now()->addHours(2), 'a month ago' => now()->subMonth()] as $at) {
+        $this->postJson($path($second), ['answer' => rightAnswer($player, $second['id']), 'tookS' => 2.0,
+            'at' => $at->toIso8601String()])->assertUnprocessable();
+    }
+    $this->postJson($path($second), ['at' => 'tomorrow-ish'] + $held)->assertUnprocessable();
+});

@@ -3,6 +3,7 @@
 namespace App\Console\Commands;
 
 use App\Aside\Aside;
+use App\Aside\Orphans;
 use App\Documents\ThrownAway;
 use App\Models\Reel;
 use App\Models\StaffWords;
@@ -31,11 +32,13 @@ class Keep extends Command
             : Reel::query()->where('played_on', '<', $now->subMonths($months)->toDateString())->get()->all();
         $thrown = ThrownAway::before($now->subDays($staff->keep_thrown_days));
         $uploads = Upload::query()->where('updated_at', '<', $now->subDays(self::UPLOAD_DAYS))->get()->all();
+        $orphans = Orphans::since($now->subDay());
         $gone = sprintf(
-            '%d thrown away, %d of film, %d uploads broken off',
+            '%d thrown away, %d of film, %d uploads broken off, %d files of no film',
             count($thrown),
             count($films),
             count($uploads),
+            count($orphans),
         );
         if ($this->option('dry') === true) {
             $this->line("Would delete for good: $gone.");
@@ -48,6 +51,7 @@ class Keep extends Command
             File::delete($upload->path());
             $upload->delete();
         }
+        File::delete($orphans);
         $this->line("Deleted for good: $gone.");
 
         return self::SUCCESS;

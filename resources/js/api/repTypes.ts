@@ -26,20 +26,26 @@ export type RepDay = {
     right: number;
 };
 
-export type RepPicture = { stage: Stage; frames: Frames | null };
-
-export type RepAnswered = {
-    right: boolean;
+/** What is right of a question, and why, with the names that were hidden. */
+export type RepTold = {
     /** Values of what is right. */
     answers: string[];
     said: string;
     why: string;
     call: string;
     look: string;
+};
+
+export type RepPicture = { stage: Stage; frames: Frames | null; told: RepTold };
+
+export type RepAnswered = RepTold & {
+    right: boolean;
     /** Whether it was kept: what somebody of the staff tries is not. */
     kept: boolean;
     /** The day on which it is asked again. */
     comesOn: string | null;
+    /** It waits on this phone for the network. */
+    waits?: boolean;
 };
 
 export type RepCount = { asked: number; right: number };

@@ -27,6 +27,13 @@ describe('a connection that is lost', () => {
         vi.useRealTimers();
     });
 
+    it('is said to a player as it is on his phone', async () => {
+        serve({ 'GET calls': NO_ANSWER });
+        house(<Connection />, { id: '3', name: 'Theo', role: 'player', staff: false, playerId: '7' });
+        await act(async () => void (await api.get('calls').catch(() => undefined)));
+        expect(screen.getByRole('alert').textContent).toContain('waits on this phone');
+    });
+
     it('is not said for a refusal: the server answered', async () => {
         serve({});
         house(<Connection />);

@@ -2,6 +2,7 @@ import { useIsMutating, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { api } from '../api/client';
 import { useConnection } from '../api/connection';
+import { useSession } from '../api/session';
 
 /** How often a server that does not answer is asked again, milliseconds. */
 const AGAIN_MS = 5_000;
@@ -9,6 +10,7 @@ const AGAIN_MS = 5_000;
 /** Says that the server does not answer, and asks it until it does; leaving the page while something is saved is asked. */
 export function Connection() {
     const lost = useConnection((s) => s.lost);
+    const { staff } = useSession();
     const saving = useIsMutating() > 0;
     const client = useQueryClient();
     const wasLost = useRef(false);
@@ -31,8 +33,10 @@ export function Connection() {
     if (lost) {
         return (
             <p role="alert" className="no-print bg-ink px-4 py-1.5 text-center text-sm font-semibold text-paper">
-                The server does not answer. What you change stays on this screen and is not saved until it does; it is
-                asked again every few seconds.
+                {staff
+                    ? 'The server does not answer. What you change stays on this screen and is not saved until it does; ' +
+                      'it is asked again every few seconds.'
+                    : 'No network. This is what was here last; what you answer waits on this phone.'}
             </p>
         );
     }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { useSession } from '../api/session';
+import { HeldAnswers } from './HeldAnswers';
 import { Connection } from './Connection';
 import { Asking } from '../ui/window/Asking';
 import { KeyPage } from '../ui/keys/KeyPage';
@@ -68,6 +69,7 @@ export function Shell() {
             </nav>
             <div className="flex min-h-0 min-w-0 flex-1 flex-col print:block">
                 <Connection />
+                <HeldAnswers />
                 <main className="min-h-0 min-w-0 flex-1 stacked:overflow-y-auto">
                     <Outlet />
                 </main>

@@ -149,6 +149,11 @@ function Said({ answer, again, took, onNext }: SaidProps) {
             {answer.kept && !again && answer.comesOn && (
                 <p className="mt-1 text-xs text-soft">Asked again on {dayWords(answer.comesOn)}.</p>
             )}
+            {answer.waits && (
+                <p className="mt-1 text-xs text-soft">
+                    Kept on this phone: it goes to the staff when there is a network again.
+                </p>
+            )}
             {!answer.kept && <p className="mt-1 text-xs text-soft">Only tried: it is not kept, you are not he.</p>}
             <Button kind="strong" className="mt-2 min-h-11 w-full" keys="Enter" onClick={onNext}>
                 Next

@@ -1,8 +1,10 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import type { RepQuestion } from '../api/repTypes';
+import type { Session } from '../api/types';
+import { useHeldAnswers } from '../model/heldAnswers';
 import { eachItsOwn, house, NO_ANSWER, refusal, serve } from '../test/house';
 import { Today } from './Today';
 
@@ -240,5 +242,57 @@ describe('the reps of a day', () => {
         serve({ 'GET players/7/reps': answer, ...pictures('c') });
         house(<Today player="7" />);
         expect(await screen.findByText(text)).toBeTruthy();
+    });
+});
+
+describe('a day without a network', () => {
+    const HIS = { id: '3', name: 'Theo', role: 'player', staff: false, playerId: '7' } as Session;
+    const TOLD = { answers: ['nickel'], said: 'Nickel', why: 'He takes the flat.', call: 'Call a', look: 'cover 3' };
+    const offline = (...ids: string[]) => ({
+        ...Object.fromEntries(
+            ids.map((id) => [`GET players/7/reps/${id}`, { stage: STAGE, frames: null, told: TOLD }]),
+        ),
+        ...Object.fromEntries(ids.map((id) => [`POST players/7/reps/${id}`, NO_ANSWER])),
+    });
+    eachItsOwn();
+    beforeEach(() => useHeldAnswers.setState({ held: [] }));
+
+    it.each([
+        ['Nickel', 'Right.', true],
+        ['Mike', 'It was: Nickel.', false],
+    ])('tells of %s by what came with the picture, and holds it', async (said, told, right) => {
+        serve({ 'GET players/7/reps': day([question('a'), question('b')]), ...offline('a', 'b') });
+        house(<Today player="7" />, HIS);
+        await userEvent.click(await screen.findByRole('button', { name: new RegExp(said) }));
+        await screen.findByText(told);
+        screen.getByText(/Kept on this phone/);
+        expect(useHeldAnswers.getState().held).toMatchObject([{ player: '7', question: 'a', right }]);
+        await userEvent.click(screen.getByRole('button', { name: 'Next' }));
+        await screen.findByText('2 of 2');
+    });
+
+    it('is not asked again for what waits on the phone', async () => {
+        useHeldAnswers.setState({
+            held: [{ player: '7', question: 'a', answer: 'nickel', tookS: 1, right: true, at: '2026-12-01T08:00:00Z' }],
+        });
+        serve({ 'GET players/7/reps': day([question('a'), question('b')]), ...offline('a', 'b') });
+        house(<Today player="7" />, HIS);
+        await screen.findByText(/Whom do you read, b/);
+        screen.getByText('2 of 2');
+    });
+
+    it('has every picture of the day at once', async () => {
+        const server = serve({ 'GET players/7/reps': day([question('a'), question('b')]), ...offline('a', 'b') });
+        house(<Today player="7" />, HIS);
+        await waitFor(() => expect(server.to('GET players/7/reps/b')).toHaveLength(1));
+    });
+
+    it('keeps nothing of what a coach tries, and fetches no more than he sees', async () => {
+        const server = serve({ 'GET players/7/reps': day([question('a'), question('b')]), ...offline('a', 'b') });
+        house(<Today player="7" />);
+        await userEvent.click(await screen.findByRole('button', { name: /Nickel/ }));
+        await screen.findByText(/Nothing was changed/);
+        expect(useHeldAnswers.getState().held).toEqual([]);
+        expect(server.to('GET players/7/reps/b')).toEqual([]);
     });
 });

@@ -1,17 +1,21 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { api } from '../api/client';
+import { api, Problem } from '../api/client';
 import { refused } from '../api/problems';
-import type { RepAnswered, RepPicture, RepQuestion } from '../api/repTypes';
+import { useSession } from '../api/session';
+import { hold } from '../model/heldAnswers';
+import type { RepAnswered, RepQuestion } from '../api/repTypes';
 import { usePlayback } from '../drawing/usePlayback';
+import { pictureOf } from './useReps';
 
 /** How long he sees the men stand before the ball is snapped, ms. */
 const SET_MS = 900;
 
 /** One question: its picture runs up to the read and stands still, the time is taken, the answer is sent, it runs on. */
 export function useAsked(player: string, question: RepQuestion, onAnswered: (right: boolean) => void) {
+    const isHis = useSession().playerId === player;
     const path = `players/${player}/reps/${question.id}`;
-    const picture = useQuery({ queryKey: ['rep', player, question.id], queryFn: () => api.get<RepPicture>(path) });
+    const picture = useQuery(pictureOf(player, question));
     const [chosen, setChosen] = useState<string | null>(null);
     const [answer, setAnswer] = useState<RepAnswered | null>(null);
     const [tookS, setTookS] = useState(0);
@@ -43,6 +47,21 @@ export function useAsked(player: string, question: RepQuestion, onAnswered: (rig
             setAnswer(said);
             onAnswered(said.right);
         } catch (e) {
+            const told = picture.data?.told;
+            if (told !== undefined && isHis && e instanceof Problem && e.status === 0) {
+                const right = told.answers.includes(value);
+                hold({
+                    player,
+                    question: question.id,
+                    answer: value,
+                    tookS: took,
+                    right,
+                    at: new Date().toISOString(),
+                });
+                setAnswer({ ...told, right, kept: true, comesOn: null, waits: true });
+                onAnswered(right);
+                return;
+            }
             setChosen(null);
             refused(e, 'The answer was not kept.', () => choose(value));
         }

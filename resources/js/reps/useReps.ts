@@ -1,7 +1,16 @@
-import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { api } from '../api/client';
-import type { RepDay, RepQuestion } from '../api/repTypes';
+import type { RepDay, RepPicture, RepQuestion } from '../api/repTypes';
+import { useSession } from '../api/session';
+import { heldOf, useHeldAnswers } from '../model/heldAnswers';
+
+/** The query for the picture of a question. */
+export const pictureOf = (player: string, question: RepQuestion) => ({
+    queryKey: ['rep', player, question.id],
+    queryFn: () => api.get<RepPicture>(`players/${player}/reps/${question.id}`),
+    staleTime: Infinity,
+});
 
 type Asked = { question: RepQuestion; again: boolean };
 
@@ -18,19 +27,31 @@ export function useReps(player: string) {
         gcTime: 0,
         refetchOnWindowFocus: false,
     });
+    const client = useQueryClient();
+    const isHis = useSession().playerId === player;
+    useEffect(() => {
+        // The pictures of the day are fetched at once, so that the network may go.
+        for (const question of isHis ? (day.data?.questions ?? []) : [])
+            void client.prefetchQuery(pictureOf(player, question));
+    }, [client, day.data, isHis, player]);
     const [place, setPlace] = useState(0);
     const [missed, setMissed] = useState<RepQuestion[]>([]);
     const [right, setRight] = useState(0);
-    const fresh: Asked[] = (day.data?.questions ?? []).map((question) => ({ question, again: false }));
+    // What was answered without a network is behind him, though the server does not know it yet.
+    const [before] = useState(() => heldOf(useHeldAnswers.getState().held, player));
+    const isBehind = (question: RepQuestion) => before.some((held) => held.question === question.id);
+    const questions = (day.data?.questions ?? []).filter((question) => !isBehind(question));
+    const held = before.filter((one) => day.data?.questions.some((question) => question.id === one.question));
+    const fresh: Asked[] = questions.map((question) => ({ question, again: false }));
     const queue = [...fresh, ...missed.map((question) => ({ question, again: true }))];
     const now: Asked | null = queue[place] ?? null;
     return {
         day,
         now,
         /** How many are behind him, first answers only, and how many there are in all today. */
-        done: (day.data?.answered ?? 0) + Math.min(place, fresh.length),
-        all: (day.data?.answered ?? 0) + fresh.length,
-        right: (day.data?.right ?? 0) + right,
+        done: (day.data?.answered ?? 0) + held.length + Math.min(place, fresh.length),
+        all: (day.data?.answered ?? 0) + held.length + fresh.length,
+        right: (day.data?.right ?? 0) + held.filter((one) => one.right).length + right,
         missed,
         answered: (isRight: boolean) => {
             if (!now || now.again) return;

@@ -46,13 +46,13 @@ export function serve(routes: Record<string, Route>): { sent: Sent[]; to: (what:
 }
 
 /** The component inside what the whole application stands in: queries, session, questions, notes. */
-export function house(ui: ReactNode) {
+export function house(ui: ReactNode, session: Session = COORDINATOR) {
     const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
     return {
         client,
         ...render(
             <QueryClientProvider client={client}>
-                <SessionContext value={COORDINATOR}>
+                <SessionContext value={session}>
                     {ui}
                     <Asking />
                     <Toaster style={{ pointerEvents: 'auto' }} />

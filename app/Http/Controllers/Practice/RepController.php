@@ -31,12 +31,13 @@ class RepController extends Controller
         ]);
     }
 
-    /** The picture a question is about. */
+    /** The picture a question is about, and what is right, so that it can be answered without a network. */
     public function show(Player $player, string $question): JsonResponse
     {
         $this->authorize('view', $player);
+        $rep = $this->rep($this->deck($player), $question);
 
-        return new JsonResponse($this->rep($this->deck($player), $question)->picture());
+        return new JsonResponse($rep->picture() + ['told' => $rep->told()]);
     }
 
     /** Keeps his answer and says what is right. What somebody of the staff tries is not kept. */
@@ -46,6 +47,7 @@ class RepController extends Controller
         $given = $request->validate([
             'answer' => 'required|string|max:200',
             'tookS' => 'required|numeric|min:0|max:600',
+            'at' => 'nullable|date|before_or_equal:now|after:-14 days',
         ]);
         $rep = $this->rep($this->deck($player), $question);
         $asked = $rep->question;
@@ -54,9 +56,7 @@ class RepController extends Controller
         }
         $isHis = $request->user()->player_id === $player->id;
         if ($isHis) {
-            RepAnswer::query()->create([
-                'player_id' => $player->id,
-                'question' => $question,
+            $this->keep($player, $question, $given['at'] ?? null, [
                 'kind' => $asked->kind,
                 'call_id' => $rep->call->id,
                 'call' => $rep->call->name,
@@ -67,16 +67,28 @@ class RepController extends Controller
             ]);
         }
 
-        return new JsonResponse([
+        return new JsonResponse($rep->told() + [
             'right' => $asked->isRight($given['answer']),
-            'answers' => $asked->right,
-            'said' => $asked->rightWords(),
-            'why' => $asked->why,
-            'call' => $rep->call->name,
-            'look' => $rep->look->words,
             'kept' => $isHis,
             'comesOn' => ($this->deck($player))->schedule($question)->dueOn()?->format('Y-m-d'),
         ]);
+    }
+
+    /**
+     * Keeps an answer. One that was held back without a network says when it was given; sent twice it is one answer.
+     *
+     * @param  array<string, mixed>  $answer
+     */
+    private function keep(Player $player, string $question, ?string $at, array $answer): void
+    {
+        $of = ['player_id' => $player->id, 'question' => $question];
+        if ($at === null) {
+            RepAnswer::query()->create($of + $answer);
+
+            return;
+        }
+        $given = CarbonImmutable::parse($at)->setTimezone(config('app.timezone'))->startOfSecond();
+        RepAnswer::query()->firstOrCreate([...$of, 'created_at' => $given], $answer);
     }
 
     /** How every man stands, for the staff: by what is asked and by call. No man is set above another. */
