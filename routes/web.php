@@ -170,6 +170,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::delete('thrown-away/{kind}/{id}', [ThrownAwayController::class, 'destroy'])
             ->whereIn('kind', ThrownAway::kinds());
         Route::apiResource('practices', PracticeController::class);
+        Route::get('practices/{practice}/install', [PracticeController::class, 'install']);
         Route::get('practices/{practice}/drills', [PracticeController::class, 'drills']);
         Route::post('practices/{practice}/fill', [PracticeController::class, 'fill']);
         Route::get('reps', [RepController::class, 'standing']);

@@ -398,3 +398,65 @@ it('keeps the drills of a period and says what became of their fault', function 
         ->and($effects[0]['before'])->toMatchArray(['hits' => 60, 'of' => 200])
         ->and($effects[0]['after'])->toMatchArray(['hits' => 10, 'of' => 200]);
 });
+
+/** What is new in the week of a practice, by the name of the call. */
+function newThatWeek(array $practice): array
+{
+    return array_column(
+        test()->getJson("/api/v1/practices/{$practice['id']}/install")->assertOk()->json('calls'),
+        null,
+        'name',
+    );
+}
+
+it('tells what is new in the week of a practice, the dearest first', function (): void {
+    $calls = Call::query()->orderBy('id')->limit(6)->get();
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => $calls->pluck('id')->all()]);
+    $practice = heldOn('2026-12-08')->json('practice');
+    $ran = Snap::query()->whereHas('reel', fn ($reel) => $reel->where('ours', true))->pluck('call')->unique()->all();
+    $new = newThatWeek($practice);
+    $costs = array_map(fn (array $call): int => count($call['new']), array_values($new));
+    $sorted = $costs;
+    rsort($sorted);
+
+    expect(array_keys($new))->each->toBeIn($calls->pluck('name')->all())
+        ->and(array_intersect(array_keys($new), $ran))->toBe([])
+        ->and($costs)->toBe($sorted);
+    foreach ($new as $name => $call) {
+        expect([...array_column($call['new'], 'man'), ...$call['same']])->toHaveCount(11, $name);
+    }
+});
+
+it('counts a call that is scripted as new until it was on film of ours', function (): void {
+    $words = 'gun stack right: wham right';
+    $call = Call::query()->create(['name' => 'Ridge wham', 'words' => $words, 'document' => document($words)]);
+    $practice = heldOn('2026-10-06')->json('practice');
+    expect(newThatWeek($practice))->not->toHaveKey('Ridge wham');
+    $practice = withPeriods($practice, [
+        period('team', ['script' => [['call' => $call->id, 'look' => null, 'hash' => 'middle']]]),
+    ])->json('practice');
+    expect(newThatWeek($practice))->toHaveKey('Ridge wham')
+        ->and(array_column(newThatWeek($practice)['Ridge wham']['new'], 'task', 'man'))->toHaveKey('Q');
+    // Film of an opponent teaches nobody, nor does that of the same week.
+    repped($call, '2026-09-20', 1, ['ours' => false]);
+    repped($call, '2026-10-06', 1);
+    expect(newThatWeek($practice))->toHaveKey('Ridge wham');
+    repped($call, '2026-10-01', 1);
+    expect(newThatWeek($practice))->not->toHaveKey('Ridge wham');
+});
+
+it('talks about the usual fronts where there is no opponent', function (): void {
+    $words = 'gun trey right: pin and pull right';
+    $call = Call::query()->create(['name' => 'Ridge pin', 'words' => $words, 'document' => document($words)]);
+    $practice = heldOn('2026-10-06', ['opponent' => ''])->json('practice');
+    $practice = withPeriods($practice, [
+        period('team', ['script' => [['call' => $call->id, 'look' => null, 'hash' => 'middle']]]),
+    ])->json('practice');
+    expect(array_column(newThatWeek($practice)['Ridge pin']['talks'], 'front'))->toContain('3-4', 'bear');
+});
+
+it('shows what is new to the staff alone', function (): void {
+    $practice = heldOn('2026-10-06')->json('practice');
+    $this->actingAs(coach('q@cedarfork.example'));
+    $this->getJson("/api/v1/practices/{$practice['id']}/install")->assertForbidden();
+});

@@ -55,6 +55,19 @@ export type PracticeAnswer = {
     reps: CallReps[];
 };
 
+/** What a call that is new this week asks of the men. */
+export type InstallCost = {
+    call: string;
+    name: string;
+    new: { man: string; task: string }[];
+    /** Who has done it all before. */
+    same: string[];
+    /** Fronts where somebody's job is another one, or somebody is left over. */
+    talks: { front: string; men: string[]; left: string[] }[];
+};
+
+export type WeekInstall = { known: number; calls: InstallCost[] };
+
 export type PracticeRow = Pick<Practice, 'id' | 'held_on' | 'title' | 'opponent' | 'version'> & {
     minutes: number;
     contactMinutes: number;

@@ -12,6 +12,7 @@ import { capital, dayWords } from '../ui/words';
 import { starts } from './clock';
 import { Drills } from './Drills';
 import { Effects } from './Effects';
+import { NewThisWeek } from './NewThisWeek';
 import { ScoutCards } from './ScoutCards';
 import { Script } from './Script';
 import { usePractice } from './usePractice';
@@ -271,6 +272,7 @@ function Beside({ data, id }: { data: PracticeAnswer; id: string }) {
                     </li>
                 ))}
             </ul>
+            <NewThisWeek practice={id} />
             <Effects practice={id} />
         </aside>
     );

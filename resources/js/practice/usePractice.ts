@@ -1,3 +1,4 @@
+import { installOf } from './NewThisWeek';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { api } from '../api/client';
@@ -40,7 +41,7 @@ export function usePractice(id: string) {
                 { label: 'Take theirs', take: theirs },
             );
         },
-        asksAgain: [['practices'], drillWork(id)],
+        asksAgain: [['practices'], drillWork(id), installOf(id)],
     });
     const change = (c: Change) => {
         const practice = now()?.practice;

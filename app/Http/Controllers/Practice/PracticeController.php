@@ -8,6 +8,7 @@ use App\Models\Practice;
 use App\Models\StaffWords;
 use App\Practice\DrillWork;
 use App\Practice\FilledScript;
+use App\Practice\WeekInstall;
 use App\Practice\WeekReps;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -109,6 +110,14 @@ class PracticeController extends Controller
         }
 
         return new JsonResponse(['rows' => $rows]);
+    }
+
+    /** What is new in its week, and what it costs the men to learn. */
+    public function install(Practice $practice): JsonResponse
+    {
+        $this->authorize('view', $practice);
+
+        return new JsonResponse((new WeekInstall($practice))->told());
     }
 
     /** The drills the faults on film ask for, those that fit each period, and what became of the given. */
