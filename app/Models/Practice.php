@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Jacotaxis\Core\Practice\Load;
 use Jacotaxis\Core\Practice\Period;
 use Jacotaxis\Core\Practice\PeriodKind;
+use Jacotaxis\Core\Practice\RunDay;
 use Jacotaxis\Core\Practice\ScriptRow;
 
 /**
@@ -22,6 +23,7 @@ use Jacotaxis\Core\Practice\ScriptRow;
  * @property string $starts_at hours and minutes
  * @property list<array{kind: string, minutes: int, contact: bool, where: string, emphasis: string,
  *     script: list<array{call: string, look: string|null, hash: string}>, drills?: list<string>}> $periods
+ * @property RunDay $runs whose day it is in the run game
  * @property int $version
  */
 class Practice extends Model
@@ -32,11 +34,12 @@ class Practice extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'periods' => '[]', 'opponent' => '', 'starts_at' => '15:30'];
+    protected $attributes = ['version' => 1, 'periods' => '[]', 'opponent' => '', 'starts_at' => '15:30',
+        'runs' => 'any'];
 
     protected function casts(): array
     {
-        return ['periods' => 'array', 'version' => 'integer'];
+        return ['periods' => 'array', 'runs' => RunDay::class, 'version' => 'integer'];
     }
 
     /** @return list<Period> */

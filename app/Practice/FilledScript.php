@@ -24,6 +24,7 @@ final class FilledScript
             (new WeekReps($practice, $place))->calls(),
             self::looks($practice->opponent),
             $rows,
+            $practice->runs,
         );
 
         return array_map(

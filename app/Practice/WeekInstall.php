@@ -102,7 +102,7 @@ final class WeekInstall
         return array_values(array_unique($wanted));
     }
 
-    /** @return non-empty-list<Look> the opponent's, the most shown first; the usual fronts where none is on the shelf */
+    /** @return non-empty-list<Look> the opponent's, the most shown first; the usual fronts where he has none */
     private function looks(): array
     {
         $shelf = ShelvedLook::query()

@@ -135,6 +135,7 @@ final class WeekReps
                 array_count_values($looks),
                 $this->bustsOf($call),
                 $this->due[$call->id] ?? 0,
+                $document->run?->scheme()->kind,
             );
         }, $of));
     }

@@ -41,4 +41,18 @@ enum PeriodKind: string
             default => $this->hasScript(),
         };
     }
+
+    /**
+     * What an inside run takes on a day of one family; all of it where nothing is of that family. Other periods take
+     * what the game takes.
+     *
+     * @param  list<ScriptCall>  $calls  that belong in it
+     * @return list<ScriptCall>
+     */
+    public function ofTheDay(array $calls, RunDay $day): array
+    {
+        $of = array_values(array_filter($calls, fn (ScriptCall $call): bool => $day->takes($call->kind)));
+
+        return $this === self::InsideRun && $of !== [] ? $of : $calls;
+    }
 }

@@ -39,9 +39,14 @@ final class Script
      * @param  list<ShownLook>  $looks  the one shown most first
      * @return list<ScriptRow> none where no call belongs into such a period
      */
-    public static function filled(PeriodKind $kind, array $calls, array $looks, int $rows): array
-    {
-        $fit = array_values(array_filter($calls, $kind->takes(...)));
+    public static function filled(
+        PeriodKind $kind,
+        array $calls,
+        array $looks,
+        int $rows,
+        RunDay $day = RunDay::Any,
+    ): array {
+        $fit = $kind->ofTheDay(array_values(array_filter($calls, $kind->takes(...))), $day);
         $script = new self($fit, self::shares($looks, $rows));
         $filled = [];
         for ($n = 0; $n < $rows && $fit !== []; $n++) {

@@ -6,6 +6,7 @@ use App\Models\Practice;
 use App\Practice\DrillWork;
 use App\Practice\FilledScript;
 use Carbon\CarbonImmutable;
+use Jacotaxis\Core\Practice\RunDay;
 
 /**
  * Two practices of this week against the demo's opponent, their scripts and drills filled by the product; and the one
@@ -40,6 +41,7 @@ class DemoPractice
                 'held_on' => $day->format('Y-m-d'),
                 'title' => $day->equalTo($tuesday) ? 'First scripts' : 'Their pressures',
                 'opponent' => self::OPPONENT,
+                'runs' => RunDay::usual($day),
                 'periods' => array_map(fn (array $p): array => ['kind' => $p[0], 'minutes' => $p[1],
                     'contact' => $p[2], 'where' => '', 'emphasis' => $p[3], 'script' => [], 'drills' => []],
                     self::PERIODS),

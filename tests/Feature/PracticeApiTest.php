@@ -460,3 +460,30 @@ it('shows what is new to the staff alone', function (): void {
     $this->actingAs(coach('q@cedarfork.example'));
     $this->getJson("/api/v1/practices/{$practice['id']}/install")->assertForbidden();
 });
+
+it('has the family of its weekday, as it was the last time, and as it is said', function (): void {
+    expect(heldOn('2026-10-05')->json('practice.runs'))->toBe('zone')
+        ->and(heldOn('2026-10-10')->json('practice.runs'))->toBe('any');
+    $tuesday = heldOn('2026-10-06')->json('practice');
+    expect($tuesday['runs'])->toBe('gap');
+    $body = ['held_on' => $tuesday['held_on'], 'title' => 'T', 'opponent' => '', 'periods' => []];
+    $to = "/api/v1/practices/{$tuesday['id']}";
+    $this->putJson($to, $body + ['runs' => 'both'], ['If-Match' => '"1"'])->assertUnprocessable();
+    $this->putJson($to, $body + ['runs' => 'zone'], ['If-Match' => '"1"'])->assertOk()
+        ->assertJsonPath('practice.runs', 'zone');
+    expect(heldOn('2026-10-13')->json('practice.runs'))->toBe('zone')
+        ->and(heldOn('2026-10-15')->json('practice.runs'))->toBe('gap');
+});
+
+it('fills the inside run with the family of the day', function (): void {
+    $words = ['Day zone' => 'gun 2x2: zone right', 'Day power' => 'gun 2x2: power right'];
+    $calls = array_map(fn (string $name, string $said): string => Call::query()->create([
+        'name' => $name, 'words' => $said, 'document' => document($said),
+    ])->id, array_keys($words), array_values($words));
+    Plan::query()->create(['opponent' => 'Granite Pass', 'calls' => $calls]);
+    foreach (['2026-10-05' => $calls[0], '2026-10-06' => $calls[1]] as $day => $call) {
+        $practice = withPeriods(heldOn($day)->json('practice'), [period('inside run')])->json('practice');
+        $rows = $this->postJson("/api/v1/practices/{$practice['id']}/fill", ['period' => 0, 'rows' => 4])->json('rows');
+        expect(array_unique(array_column($rows, 'call')))->toBe([$call]);
+    }
+});

@@ -67,7 +67,9 @@ final readonly class Tasks
             Verb::Wrap => "{$pulls}leads through",
             // Both ways to block a man in space.
             Verb::Stalk, Verb::CutOff => 'blocks in space',
-            default => $pulls === '' ? lcfirst((new Block($block->letter, $block->post, $block->verb))->words()) : $line,
+            default => $pulls !== ''
+                ? $line
+                : lcfirst((new Block($block->letter, $block->post, $block->verb))->words()),
         };
     }
 

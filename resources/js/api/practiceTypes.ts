@@ -20,6 +20,8 @@ export type Period = {
     drills?: string[];
 };
 
+export type RunDay = 'zone' | 'gap' | 'any';
+
 export type Practice = {
     id: string;
     /** Year, month, day. */
@@ -29,6 +31,8 @@ export type Practice = {
     /** Hours and minutes. */
     starts_at: string;
     periods: Period[];
+    /** Which family an inside run takes that day. */
+    runs: RunDay;
     version: number;
 };
 

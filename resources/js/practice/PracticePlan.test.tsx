@@ -17,6 +17,20 @@ vi.mock('@tanstack/react-router', () => ({
 describe('the plan of a practice', () => {
     eachItsOwn();
 
+    it('is a day of one family of runs, and of another when it is said', async () => {
+        const server = serve({
+            ...routes,
+            'GET practices/5': answer([period({ kind: 'inside run', minutes: 12 })]),
+            'PUT practices/5': keeps,
+        });
+        house(<PracticePlan id="5" />);
+        const runs = await screen.findByLabelText<HTMLSelectElement>('Runs of the day');
+        expect(runs.value).toBe('any');
+        await userEvent.selectOptions(runs, 'gap day');
+        await waitFor(() => expect(server.to('PUT practices/5')).toHaveLength(1));
+        expect(server.to('PUT practices/5')[0].body).toMatchObject({ runs: 'gap' });
+    });
+
     it('says when each period begins, and what the week has', async () => {
         serve({
             ...routes,

@@ -5,7 +5,7 @@ import { useCalls } from '../api/useCalls';
 import { useThrowAway } from '../api/useThrowAway';
 import { useNavigate } from '@tanstack/react-router';
 import { useLooks } from '../api/useLooks';
-import type { CallReps, KindOfPeriod, Period, PracticeAnswer } from '../api/practiceTypes';
+import type { CallReps, KindOfPeriod, Period, PracticeAnswer, RunDay } from '../api/practiceTypes';
 import { Button } from '../ui/Button';
 import { Select } from '../ui/Select';
 import { capital, dayWords } from '../ui/words';
@@ -16,6 +16,12 @@ import { NewThisWeek } from './NewThisWeek';
 import { ScoutCards } from './ScoutCards';
 import { Script } from './Script';
 import { usePractice } from './usePractice';
+
+const RUN_DAYS: [RunDay, string][] = [
+    ['zone', 'zone day'],
+    ['gap', 'gap day'],
+    ['any', 'all runs'],
+];
 
 /** A practice on one page: its periods by the clock, their scripts, what the week has of reps and of contact. */
 export function PracticePlan({ id }: { id: string }) {
@@ -62,6 +68,18 @@ export function PracticePlan({ id }: { id: string }) {
                                 className="rounded-md border border-edge bg-paper px-1 py-1 stacked:min-h-11"
                             />
                         </label>
+                        <Select
+                            aria-label="Runs of the day"
+                            title="What an inside run is filled with"
+                            value={practice.runs}
+                            onChange={(e) => change({ runs: e.target.value as RunDay })}
+                        >
+                            {RUN_DAYS.map(([day, words]) => (
+                                <option key={day} value={day}>
+                                    {words}
+                                </option>
+                            ))}
+                        </Select>
                         <Select
                             aria-label="Opponent"
                             value={practice.opponent}

@@ -7,7 +7,7 @@ import { conflict } from '../api/problems';
 import { useWrite } from '../api/useWrite';
 import { drillWork } from './useDrillWork';
 
-type Change = Partial<Pick<Practice, 'held_on' | 'title' | 'opponent' | 'starts_at' | 'periods'>>;
+type Change = Partial<Pick<Practice, 'held_on' | 'title' | 'opponent' | 'starts_at' | 'runs' | 'periods'>>;
 
 /** A practice, and every change to it: each is saved at once on the version it was made from. */
 export function usePractice(id: string) {
@@ -62,10 +62,11 @@ export function usePractice(id: string) {
     return { answer, change, period, fill, busy: busy || filling };
 }
 
-const body = ({ held_on, title, opponent, starts_at, periods }: Practice) => ({
+const body = ({ held_on, title, opponent, starts_at, runs, periods }: Practice) => ({
     held_on,
     title,
     opponent,
     starts_at,
+    runs,
     periods,
 });

@@ -24,6 +24,7 @@ export const answer = (periods: Period[], change: object = {}): PracticeAnswer =
         opponent: 'Granite Pass',
         starts_at: '15:30',
         periods,
+        runs: 'any',
         version: 3,
     },
     minutes: 40,

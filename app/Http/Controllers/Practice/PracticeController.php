@@ -10,6 +10,7 @@ use App\Practice\DrillWork;
 use App\Practice\FilledScript;
 use App\Practice\WeekInstall;
 use App\Practice\WeekReps;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,6 +18,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Practice\Load;
 use Jacotaxis\Core\Practice\PeriodKind;
+use Jacotaxis\Core\Practice\RunDay;
 
 /** Practices: their periods and minutes, their scripts, and the reps of their week. */
 class PracticeController extends Controller
@@ -58,7 +60,9 @@ class PracticeController extends Controller
             'where' => $p['where'] ?? '', 'emphasis' => '', 'script' => [], 'drills' => [],
         ], $last->periods ?? self::usual());
 
-        return $this->answer(Practice::query()->create($given + ['periods' => $periods]), 201);
+        $day = self::runDay($given['held_on']);
+
+        return $this->answer(Practice::query()->create($given + ['periods' => $periods, 'runs' => $day]), 201);
     }
 
     public function update(Request $request, Practice $practice): JsonResponse
@@ -133,6 +137,20 @@ class PracticeController extends Controller
         ]);
     }
 
+    /** Whose day it was when that weekday was practiced last; two days of each in turn before that. */
+    private static function runDay(string $day): RunDay
+    {
+        $date = CarbonImmutable::parse($day);
+        /** @var Collection<int, Practice> $before */
+        $before = Practice::query()->where('held_on', '<', $day)->orderByDesc('held_on')->limit(30)->get();
+        $weekday = $date->dayOfWeekIso;
+        $same = $before->first(
+            fn (Practice $p): bool => CarbonImmutable::parse($p->held_on)->dayOfWeekIso === $weekday,
+        );
+
+        return $same->runs ?? RunDay::usual($date);
+    }
+
     /** @return list<array{kind: string, minutes: int, contact: bool}> */
     private static function usual(): array
     {
@@ -145,7 +163,8 @@ class PracticeController extends Controller
     private static function head(): array
     {
         return ['held_on' => 'required|date_format:Y-m-d', 'title' => 'required|string|max:120',
-            'opponent' => 'present|nullable|string|max:120', 'starts_at' => 'date_format:H:i'];
+            'opponent' => 'present|nullable|string|max:120', 'starts_at' => 'date_format:H:i',
+            'runs' => Rule::enum(RunDay::class)];
     }
 
     /**

@@ -40,7 +40,8 @@ it('asks each man what he has to learn', function (string $call, array $tasks): 
     ]],
     'zone with a bubble: who has a route runs it' => ['gun 2x2: zone left, rpo: H bubble', [
         'LT' => 'blocks as in zone runs', 'LG' => 'blocks as in zone runs', 'C' => 'blocks as in zone runs',
-        'RG' => 'blocks as in zone runs', 'RT' => 'blocks as in zone runs', 'Q' => 'the zone', 'R' => 'carries the zone',
+        'RG' => 'blocks as in zone runs', 'RT' => 'blocks as in zone runs', 'Q' => 'the zone',
+        'R' => 'carries the zone',
         'X' => 'blocks in space', 'Y' => 'blocks in space', 'H' => 'bubble', 'Z' => 'blocks in space',
     ]],
     'a pass: routes, a protection, the order of the reads' => ['gun 2x2, half-slide right: smash right; read H, Z', [
@@ -68,7 +69,8 @@ it('finds what is new to whom', function (string $call, array $known, array $new
 })->with([
     'all of it, at the first practice' => ['gun 2x2: zone right', [], [
         'LT' => 'blocks as in zone runs', 'LG' => 'blocks as in zone runs', 'C' => 'blocks as in zone runs',
-        'RG' => 'blocks as in zone runs', 'RT' => 'blocks as in zone runs', 'Q' => 'the zone', 'R' => 'carries the zone',
+        'RG' => 'blocks as in zone runs', 'RT' => 'blocks as in zone runs', 'Q' => 'the zone',
+        'R' => 'carries the zone',
         'X' => 'blocks in space', 'Y' => 'blocks in space', 'H' => 'blocks in space', 'Z' => 'blocks in space',
     ]],
     'nothing of what they ran, to the other side' => ['gun 2x2: zone left', ['gun 2x2: zone right'], []],
