@@ -33,6 +33,8 @@ it('reads men and what they do in any order', function (string $front, string $s
     'who walks up' => ['4-3 under', 'sam walked up on the line', 'walked sam'],
     'who is mugged in a gap' => ['4-3 over', 'mike mugged in the a gap', 'walked mike'],
     'a blitz to a side stays one' => ['tite', 'will blitz boundary', 'will blitz boundary'],
+    'a cross to a side stays one' => ['4-2 nickel', 'nickel crosses left', 'nickel cross left'],
+    'an end who squeezes to a side' => ['4-3 over', 'ends squeeze right', 'ends squeeze right'],
     'two parts' => ['3-4', 'jack drops, ilbs blitz', 'jack plays hook, mike blitz, will blitz'],
 ]);
 

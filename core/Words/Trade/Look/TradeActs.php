@@ -30,6 +30,9 @@ final class TradeActs
         '(?:crash|pinch|squeeze)(?:es|ing)?' => '@ squeeze',
     ];
 
+    /** Acts that may go to a side. */
+    private const MOVEMENTS = ['@ blitz', '@ cross', '@ squeeze'];
+
     /** What is said before the man and means one of the acts. */
     private const VERBS = ['blitz' => 'blitz', 'send' => 'comes', 'bring' => 'comes', 'fire' => 'blitz',
         'rush' => 'comes', 'drop' => 'drops', 'walk' => 'walks', 'walk up' => 'walks', 'mug' => 'mugs',
@@ -102,7 +105,7 @@ final class TradeActs
     }
 
     /**
-     * A blitz goes to the side that is said, unless it says who he is.
+     * A movement goes to the side that is said, unless it says who he is.
      *
      * @param  list<string>  $men
      * @param  list<string>  $means
@@ -113,7 +116,7 @@ final class TradeActs
         $isHe = $side === '' || preg_grep("/^$side /", $men) !== [] || preg_match('/olb|outside/i', $said) === 1;
 
         return $isHe ? $means : array_map(
-            fn (string $act): string => $act === '@ blitz' ? "@ blitz $side" : $act,
+            fn (string $act): string => in_array($act, self::MOVEMENTS, true) ? "$act $side" : $act,
             $means,
         );
     }
