@@ -336,8 +336,8 @@ test('goes on with a film by itself when the line breaks', async ({ page }) => {
     await expect(films).toContainText('it goes on by itself');
     await expect(films).toContainText(/ready/, { timeout: 30_000 });
     expect(broken).toBe(2);
-    await page.getByRole('button', { name: /Take granite-pass-11.webm away/ }).click();
-    await page.getByRole('button', { name: 'Take it away' }).click();
+    await page.getByRole('button', { name: /Throw granite-pass-11.webm away/ }).click();
+    await expect(page.getByText('Thrown away: granite-pass-11.webm')).toBeVisible();
     await expect(page.getByText('Films of no snap')).toHaveCount(0);
 });
 
@@ -384,8 +384,8 @@ test('cuts a film while it is watched, onto what is charted', async ({ page }) =
     await accessible(page);
     await page.getByRole('button', { name: 'Cut 2 snaps' }).click();
     await expect(desk).toBeHidden();
-    await page.getByRole('button', { name: /Take granite-pass-11.webm away/ }).click();
-    await page.getByRole('button', { name: 'Take it away' }).click();
+    await page.getByRole('button', { name: /Throw granite-pass-11.webm away/ }).click();
+    await expect(page.getByText('Thrown away: granite-pass-11.webm')).toBeVisible();
     await expect(page.getByText('Films of no snap')).toHaveCount(0);
     await page.getByRole('button', { name: 'Done' }).click();
     await expect(page.getByRole('navigation', { name: 'Snaps' }).locator('img')).toHaveCount(2);

@@ -60,7 +60,10 @@ async function fromNetwork(request, name, as) {
     } catch (e) {
         const before = await kept.match(as);
         if (before === undefined) throw e;
-        return before;
+        const headers = new Headers(before.headers);
+        // The page says that there is no network (resources/js/api/client.ts).
+        headers.set('X-Kept-Here', '1');
+        return new Response(before.body, { status: before.status, headers });
     }
 }
 

@@ -34,7 +34,8 @@ async function send<T>(method: string, path: string, sent: Sent = {}): Promise<T
         answered(true);
         throw new Problem(0, 'The server does not answer', 'Nothing was changed. Check the connection and try again.');
     });
-    answered(false);
+    // What a player's phone kept of before is no answer of the server (public/sw.js).
+    answered(answer.headers.has('X-Kept-Here'));
     if (answer.ok && sent.file) return (await answer.blob()) as T;
     const text = await answer.text();
     let data: Record<string, unknown> | null = null;

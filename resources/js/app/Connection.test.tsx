@@ -34,6 +34,16 @@ describe('a connection that is lost', () => {
         expect(screen.getByRole('alert').textContent).toContain('waits on this phone');
     });
 
+    it('is said where an answer is one of before that his phone kept', async () => {
+        vi.stubGlobal('fetch', async () => new Response('{}', { status: 200, headers: { 'X-Kept-Here': '1' } }));
+        house(<Connection />, { id: '3', name: 'Theo', role: 'player', staff: false, playerId: '7' });
+        await act(async () => void (await api.get('players/7')));
+        expect(screen.getByRole('alert').textContent).toContain('This is what was here last');
+        vi.stubGlobal('fetch', async () => new Response('{}', { status: 200 }));
+        await act(async () => void (await api.get('players/7')));
+        expect(screen.queryByRole('alert')).toBeNull();
+    });
+
     it('is not said for a refusal: the server answered', async () => {
         serve({});
         house(<Connection />);

@@ -46,20 +46,20 @@ export function serve(routes: Record<string, Route>): { sent: Sent[]; to: (what:
 }
 
 /** The component inside what the whole application stands in: queries, session, questions, notes. */
+export const inHouse = (ui: ReactNode, client: QueryClient, session: Session = COORDINATOR) => (
+    <QueryClientProvider client={client}>
+        <SessionContext value={session}>
+            {ui}
+            <Asking />
+            <Toaster style={{ pointerEvents: 'auto' }} />
+        </SessionContext>
+    </QueryClientProvider>
+);
+
+/** That house, rendered. */
 export function house(ui: ReactNode, session: Session = COORDINATOR) {
     const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-    return {
-        client,
-        ...render(
-            <QueryClientProvider client={client}>
-                <SessionContext value={session}>
-                    {ui}
-                    <Asking />
-                    <Toaster style={{ pointerEvents: 'auto' }} />
-                </SessionContext>
-            </QueryClientProvider>,
-        ),
-    };
+    return { client, ...render(inHouse(ui, client, session)) };
 }
 
 /** A house for each test alone. */

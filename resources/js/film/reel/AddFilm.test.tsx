@@ -3,7 +3,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import type { Clip, ReelPage } from '../../api/types';
-import { eachItsOwn, house, serve } from '../../test/house';
+import { eachItsOwn, house, inHouse, serve } from '../../test/house';
 import { AddFilm } from './AddFilm';
 
 const clip = (change: Partial<Clip>) =>
@@ -31,6 +31,18 @@ describe('films of no snap', () => {
     it.each(['waiting', 'working', 'ready', 'refused'] as const)('offers no such thing of one %s', async (status) => {
         const { film } = await desk([clip({ status })]);
         expect(film.queryByRole('button', { name: 'Try again' })).toBeNull();
+    });
+
+    it('shows one that comes while the window is open', async () => {
+        serve({});
+        const at = (loose: Clip[]) => (
+            <AddFilm reel={{ id: '7', snaps: [], loose } as unknown as ReelPage} snap={null} />
+        );
+        const { rerender, client } = house(at([]));
+        await userEvent.click(screen.getByRole('button', { name: 'Add film' }));
+        expect(screen.queryByText('Films of no snap')).toBeNull();
+        rerender(inHouse(at([clip({ status: 'ready' })]), client));
+        await screen.findByText('whole-game.avi');
     });
 
     it('throws one away, and takes it back while the window is open', async () => {

@@ -173,7 +173,6 @@ function Loose({ reel }: { reel: ReelPage }) {
     const [problem, setProblem] = useState('');
     const done = () => (void client.invalidateQueries({ queryKey: ['reel'] }), setProblem(''));
     const fail = (e: unknown) => setProblem(e instanceof Error ? e.message : 'Not possible.');
-    if (reel.loose.length === 0) return null;
     const cut = (clip: Clip) => {
         const pairs = cuts
             .split(/[\n;]+/)
@@ -188,6 +187,7 @@ function Loose({ reel }: { reel: ReelPage }) {
         otherwise: 'It was not tried again.',
         asksAgain: [['reel']],
     });
+    if (reel.loose.length === 0) return null;
     return (
         <section className="mt-4 border-t border-edge pt-3">
             <h2 className="label">Films of no snap</h2>
