@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -40,6 +41,19 @@ class Practice extends Model
     protected function casts(): array
     {
         return ['periods' => 'array', 'runs' => RunDay::class, 'version' => 'integer'];
+    }
+
+    /** Whose day it was when that weekday was practiced last; the usual one before that. */
+    public static function runsOn(string $day): RunDay
+    {
+        $date = CarbonImmutable::parse($day);
+        /** @var Collection<int, self> $before */
+        $before = self::query()->where('held_on', '<', $day)->orderByDesc('held_on')->limit(30)->get();
+        $same = $before->first(
+            fn (self $p): bool => CarbonImmutable::parse($p->held_on)->dayOfWeekIso === $date->dayOfWeekIso,
+        );
+
+        return $same->runs ?? RunDay::usual($date);
     }
 
     /** @return list<Period> */

@@ -115,9 +115,10 @@ final class WeekInstall
         $words = $this->practice->opponent === '' || $shelf === []
             ? array_map(fn (string $front): string => "$front, ".self::USUAL_SHELL, Fronts::usual())
             : array_map(strval(...), $shelf);
+        /** @var non-empty-list<Look> $looks there are always usual fronts */
         $looks = array_map(fn (string $look): Look => LookParser::parse($look), array_values($words));
 
-        return $looks === [] ? [Look::of('4-2 nickel', self::USUAL_SHELL)] : $looks;
+        return $looks;
     }
 
     private static function read(Call $call): CoreCall

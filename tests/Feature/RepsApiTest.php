@@ -330,9 +330,19 @@ it('keeps an answer of before at its own day, and once where it is sent twice', 
     expect(RepAnswer::query()->count())->toBe(1)
         ->and(RepAnswer::query()->sole()->created_at->toDateString())->toBe(now()->subDays(2)->toDateString())
         ->and($this->getJson("/api/v1/players/$player->id/reps")->json('answered'))->toBe(0);
-    foreach (['in two hours' => now()->addHours(2), 'a month ago' => now()->subMonth()] as $at) {
+    foreach (['in two days' => now()->addDays(2), 'a month ago' => now()->subMonth()] as $at) {
         $this->postJson($path($second), ['answer' => rightAnswer($player, $second['id']), 'tookS' => 2.0,
             'at' => $at->toIso8601String()])->assertUnprocessable();
     }
     $this->postJson($path($second), ['at' => 'tomorrow-ish'] + $held)->assertUnprocessable();
+});
+
+it('takes an answer of a phone whose clock is ahead, as given now', function (): void {
+    $player = signedInPasser();
+    $first = askedOf($player)[0];
+    $this->postJson("/api/v1/players/$player->id/reps/{$first['id']}", [
+        'answer' => rightAnswer($player, $first['id']), 'tookS' => 2.0,
+        'at' => now()->addMinutes(20)->toIso8601String(),
+    ])->assertOk();
+    expect(RepAnswer::query()->sole()->created_at->isFuture())->toBeFalse();
 });

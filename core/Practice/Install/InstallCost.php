@@ -38,29 +38,27 @@ final readonly class InstallCost
     ): self {
         $learned = [];
         foreach ($known as $one) {
-            foreach (Tasks::of($one, $looks[0], $situation, $schools) as $letter => $task) {
+            foreach (Tasks::of($one, $looks[0], $situation, $schools)->by as $letter => $task) {
                 $learned[$letter][$task] = true;
             }
         }
-        $usual = Tasks::of($call, $looks[0], $situation, $schools);
+        $first = Tasks::of($call, $looks[0], $situation, $schools);
         $new = array_filter(
-            $usual,
+            $first->by,
             fn (string $task, string $letter): bool => ! isset($learned[$letter][$task]),
             ARRAY_FILTER_USE_BOTH,
         );
-        $left = fn (Look $look): array => Tasks::resolved($call, $look, $situation, $schools)->unaccounted ?? [];
-        $usuallyLeft = $left($looks[0]);
         $talks = [];
         foreach ($looks as $look) {
-            $men = array_keys(array_diff_assoc(Tasks::of($call, $look, $situation, $schools), $usual));
-            $there = $left($look);
+            $there = Tasks::of($call, $look, $situation, $schools);
+            $men = array_keys(array_diff_assoc($there->by, $first->by));
             // One man is left by another name there: it is the same one of whom nobody wants to hear twice.
-            $more = count($there) > count($usuallyLeft) ? array_values(array_diff($there, $usuallyLeft)) : [];
+            $more = count($there->left) > count($first->left) ? array_diff($there->left, $first->left) : [];
             if ($men !== [] || $more !== []) {
-                $talks[$look->front] ??= ['men' => $men, 'left' => $more];
+                $talks[$look->front] ??= ['men' => $men, 'left' => array_values($more)];
             }
         }
 
-        return new self($new, array_keys(array_diff_key($usual, $new)), $talks);
+        return new self($new, array_keys(array_diff_key($first->by, $new)), $talks);
     }
 }

@@ -22,16 +22,25 @@ use Jacotaxis\Core\School\Schools;
  */
 final readonly class Tasks
 {
-    /** @return array<string, string> by letter, in words */
-    public static function of(Call $call, Look $look, Situation $situation, ?Schools $schools = null): array
+    /**
+     * @param  array<string, string>  $by  by letter, in words
+     * @param  list<string>  $left  roles at the point nobody has
+     */
+    private function __construct(public array $by, public array $left)
+    {
+    }
+
+    public static function of(Call $call, Look $look, Situation $situation, ?Schools $schools = null): self
     {
         $resolved = self::resolved($call, $look, $situation, $schools);
 
-        return $resolved === null ? self::pass($call, $situation) : self::run($call, $resolved);
+        return $resolved === null
+            ? new self(self::pass($call, $situation), [])
+            : new self(self::run($call, $resolved), $resolved->unaccounted);
     }
 
     /** The run of a call against a look; null for a pass. */
-    public static function resolved(Call $call, Look $look, Situation $situation, ?Schools $schools = null): ?Resolved
+    private static function resolved(Call $call, Look $look, Situation $situation, ?Schools $schools = null): ?Resolved
     {
         if ($call->run === null) {
             return null;

@@ -65,6 +65,12 @@ describe('answers on a phone that comes back to the network', () => {
         await waitFor(() => expect(waits()).toBe(left));
     });
 
+    it('are not let go without a word', async () => {
+        serve({ 'POST players/7/reps/a': refusal(404, 'This question is no longer there.') });
+        phone('7');
+        await screen.findByText('An answer that waited was not taken: This question is no longer there.');
+    });
+
     it('are no business of somebody else who signs in', async () => {
         const server = serve({});
         phone(null);

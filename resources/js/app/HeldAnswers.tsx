@@ -30,6 +30,8 @@ async function send({ player, question, answer, tookS, at }: HeldAnswer): Promis
     } catch (e) {
         const isFinal =
             e instanceof Problem && e.status >= 400 && e.status < 500 && e.status !== 401 && e.status !== 419;
-        return isFinal ? 'refused' : 'no network';
+        if (!isFinal) return 'no network';
+        toast(`An answer that waited was not taken: ${e.message}`);
+        return 'refused';
     }
 }

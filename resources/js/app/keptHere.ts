@@ -2,6 +2,9 @@ import { api } from '../api/client';
 import type { RepDay } from '../api/repTypes';
 import type { Session } from '../api/types';
 
+/** As in public/sw.js. */
+const KEPT = 'kept-1';
+
 /**
  * On a player's own phone the program, his page and his reps are kept, so that they open without a network
  * (public/sw.js). A coach's machine keeps nothing.
@@ -26,6 +29,14 @@ export async function keepHere(session: Session | null): Promise<void> {
 async function hisDay(player: string): Promise<void> {
     await Promise.all([api.get('session'), api.get(`players/${player}`)]);
     const day = await api.get<RepDay>(`players/${player}/reps`);
+    const reps = `/api/v1/players/${player}/reps/`;
+    const wanted = new Set(day.questions.map(({ id }) => reps + id));
+    const kept = await caches.open(KEPT);
+    for (const { url } of await kept.keys()) {
+        const { pathname } = new URL(url);
+        // Those of days before are asked no more.
+        if (pathname.startsWith(reps) && !wanted.has(pathname)) await kept.delete(url);
+    }
     // One after the other: a team opens its phones at the same minute.
     for (const { id } of day.questions) {
         const path = `players/${player}/reps/${id}`;

@@ -10,7 +10,6 @@ use App\Practice\DrillWork;
 use App\Practice\FilledScript;
 use App\Practice\WeekInstall;
 use App\Practice\WeekReps;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -60,9 +59,9 @@ class PracticeController extends Controller
             'where' => $p['where'] ?? '', 'emphasis' => '', 'script' => [], 'drills' => [],
         ], $last->periods ?? self::usual());
 
-        $day = self::runDay($given['held_on']);
+        $given += ['periods' => $periods, 'runs' => Practice::runsOn($given['held_on'])];
 
-        return $this->answer(Practice::query()->create($given + ['periods' => $periods, 'runs' => $day]), 201);
+        return $this->answer(Practice::query()->create($given), 201);
     }
 
     public function update(Request $request, Practice $practice): JsonResponse
@@ -135,20 +134,6 @@ class PracticeController extends Controller
             'fitting' => $work->fitting(),
             'effects' => $work->effects(),
         ]);
-    }
-
-    /** Whose day it was when that weekday was practiced last; two days of each in turn before that. */
-    private static function runDay(string $day): RunDay
-    {
-        $date = CarbonImmutable::parse($day);
-        /** @var Collection<int, Practice> $before */
-        $before = Practice::query()->where('held_on', '<', $day)->orderByDesc('held_on')->limit(30)->get();
-        $weekday = $date->dayOfWeekIso;
-        $same = $before->first(
-            fn (Practice $p): bool => CarbonImmutable::parse($p->held_on)->dayOfWeekIso === $weekday,
-        );
-
-        return $same->runs ?? RunDay::usual($date);
     }
 
     /** @return list<array{kind: string, minutes: int, contact: bool}> */

@@ -47,7 +47,7 @@ class RepController extends Controller
         $given = $request->validate([
             'answer' => 'required|string|max:200',
             'tookS' => 'required|numeric|min:0|max:600',
-            'at' => 'nullable|date|before_or_equal:now|after:-14 days',
+            'at' => 'nullable|date|before:+1 day|after:-14 days',
         ]);
         $rep = $this->rep($this->deck($player), $question);
         $asked = $rep->question;
@@ -87,7 +87,8 @@ class RepController extends Controller
 
             return;
         }
-        $given = CarbonImmutable::parse($at)->setTimezone(config('app.timezone'))->startOfSecond();
+        // A phone's clock may be ahead of the server's.
+        $given = CarbonImmutable::parse($at)->setTimezone(config('app.timezone'))->min(now())->startOfSecond();
         RepAnswer::query()->firstOrCreate([...$of, 'created_at' => $given], $answer);
     }
 

@@ -75,7 +75,6 @@ final class LookRules
         '\btite\s+front\s*,?\s*4i[ -]0[ -]4i\b' => 'tite front',
         '\b(?:press|pressed)\s+(?:on\s+)?(?:both\s+)?#1s?\b' => 'corners press',
         '\bedge\s+blitz\s+(?:from\s+)?both(?:\s+sides)?\b' => 'edge pressure strong, edge pressure weak',
-        '\b(?:the\s+)?{defender}\s+creeping\b' => 'walked $1',
         '\bman\s+under\s*,\s*(?:two|2)\s+deep\b' => '2-man',
         '\b(?:two|2)\s+deep\s*,\s*(?:five|5)\s+under\b' => 'cover 2',
         '\bst\b' => 'strong',
@@ -120,9 +119,7 @@ final class LookRules
         '\bfire\s+zone\s*,\s*((?!nickel\b)[^,]+),\s*{defender}\s+(?:and|&)\s+{defender}{end}' => '$1, fire'
             .' zone, $2 blitz, $3 blitz',
         '\bfire\s+zone\s*,\s*{defender}\s+(?:and|&)\s+{defender}{end}' => 'fire zone, $1 blitz, $2 blitz',
-        '{defender}\s+(?:cat|dog)s?{end}' => '$1 blitz',
         '{defender}\s+(?:is\s+)?mug(?:s|ged)?(?:\s+up)?'.self::GAP.'{end}' => 'walked $1',
-        '{defender}\s+blitz(?:es)?(?:\s+(?:off the edge|inside|outside)|'.self::GAP.'){end}' => '$1 blitz',
         // Both of them; one corner stands where he is put.
         '\bcorners\s+(?:at|playing|play|depth)\s+(\d+)(?:\s*(?:deep|off))?\b(?!\s*[-.\d])' => 'corners off $1',
         '\bsafety\s+(?:is\s+)?down\s+({side})' => 'safety rotates $1',
@@ -147,13 +144,7 @@ final class LookRules
     /** What follows the front and the shell. */
     public const AFTER = [
         '(^|,)\s*(press|bail){end}' => '$1 corners $2',
-        '{defender}\s+(?:is\s+)?(?:walked|walks|creeps|crept|up)(?:\s+up)?(?:\s+(?:on|to)\s+the\s+(?:line'
-            .'|ball))?{end}' => 'walked $1',
         '{defender}\s+(?:is\s+)?on\s+the\s+(?:line|ball){end}' => 'walked $1',
-        '{defender}\s+(?:is\s+)?(?:rush(?:es|ing)?|com(?:es?|ing)|adds?)(?:\s+(?:off the edge|inside|outside|up'
-            .' the middle))?{end}' => '$1 plays rush',
-        '{defender}\s+fires?{end}' => '$1 blitz',
-        '{defender}\s+drops?(?:\s+out)?{end}' => '$1 plays hook',
         '(^|,)\s*(?:bracket|double)s?\s+(?:on\s+)?([xyzhr]){end}' => '$1 free safety plays bracket on $2',
     ];
 }

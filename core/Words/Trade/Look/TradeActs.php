@@ -20,7 +20,7 @@ final class TradeActs
         'sp(?:y|ies|ying)(?: (?:the )?(?:qb|quarterback))?' => '@ plays spy',
         '(?:is |plays? )?(?:the )?(?:robber|rat|lurk)|robs|lurks' => '@ plays robber',
         '(?:cross|twist)(?:es|ing)?' => '@ cross',
-        'walk(?:s|ed|ing)?(?: up| down)?|mug(?:s|ged|ging)?(?: up)?|creep(?:s|ing)?(?: up)?|up' => 'walked @',
+        'walk(?:s|ed|ing)?(?: up| down)?|mug(?:s|ged|ging)?(?: up)?|(?:creep(?:s|ing)?|crept)(?: up)?|up' => 'walked @',
         'press(?:es|ed|ing)?(?: up)?|jam(?:s|med|ming)?' => '@ press',
         'bail(?:s|ed|ing)?' => '@ bail',
         '(?:plays? |playing )?(?:off(?! the)|soft|loose)' => '@ off',

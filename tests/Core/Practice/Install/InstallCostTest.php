@@ -27,7 +27,7 @@ function installed(string $call, array $known, array $looks = ['4-2 nickel, cove
 }
 
 it('asks each man what he has to learn', function (string $call, array $tasks): void {
-    $all = Tasks::of(CallParser::parse($call), LookParser::parse('4-2 nickel, cover 3'), Situation::of());
+    $all = Tasks::of(CallParser::parse($call), LookParser::parse('4-2 nickel, cover 3'), Situation::of())->by;
     ksort($all);
     ksort($tasks);
     expect($all)->toBe($tasks);
