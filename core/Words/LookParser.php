@@ -64,9 +64,9 @@ final class LookParser
     private static function noFront(string $words, NotUnderstood $refused): ?NotUnderstood
     {
         $first = trim(explode(',', $words)[0]);
-        $says = self::isClause($first, TradeLooks::USUAL_FRONT, Technique::SCHOOLS[0]);
-        if ($says && ! TradeLooks::namesShell($words)) {
-            return NotUnderstood::because("No coverage is said: say it too, as in \"cover 3, $first\".", $first);
+        $covered = 'cover 3, '.ltrim($words);
+        if (! TradeLooks::namesFront($words) && ! TradeLooks::namesShell($words) && self::isRead($covered)) {
+            return NotUnderstood::because("No coverage is said: say it too, as in \"$covered\".", $first);
         }
 
         return TradeLooks::namesFront($words) ||
@@ -74,6 +74,17 @@ final class LookParser
             ! str_starts_with(strtolower($first), $refused->word)
             ? null
             : NotUnderstood::word($first, 'front', Fronts::names());
+    }
+
+    private static function isRead(string $words): bool
+    {
+        try {
+            self::read(TradeLooks::look($words), Technique::SCHOOLS[0]);
+        } catch (NotUnderstood) {
+            return false;
+        }
+
+        return true;
     }
 
     /** @throws NotUnderstood */

@@ -25,6 +25,7 @@ final readonly class KillWords
     private const RULES = [
         'heavy box' => 'box heavy', 'loaded box' => 'box heavy', 'box is heavy' => 'box heavy', 'box' => null,
         'box count' => null, 'the box' => null, 'light box' => 'box light', 'box is light' => 'box light',
+        '2 hi' => 'middle open', '1 hi' => 'middle closed', '2-high' => 'middle open', '1-high' => 'middle closed',
         'two high' => 'middle open', '2 high' => 'middle open', 'mofo' => 'middle open', 'two deep' => 'middle open',
         'open middle' => 'middle open', 'one high' => 'middle closed', '1 high' => 'middle closed',
         'single high' => 'middle closed', 'mofc' => 'middle closed', 'closed middle' => 'middle closed',
@@ -63,6 +64,7 @@ final readonly class KillWords
             fn (array $m): string => "$m[2]; kill to $m[3] if box ".((int) $m[1] + 1),
             $words,
         ) ?? $words;
+        $words = self::chosen($words);
         $can = '/(^|[:,])\s*can\s*:\s*([^:;]+?)\s+to\s+(.+)$/is';
         $words = preg_replace($can, '$1 $2; kill to $3', $words, 1) ?? $words;
         $to = '/^(.*?\S)\s*[;,]?\s+(?<![\w-])(?:'.self::TO.')(?![\w-])\s*(.+)$/is';
@@ -76,6 +78,40 @@ final readonly class KillWords
         [$second, $rule, $box] = self::rule($m[2]);
 
         return new self(rtrim($m[1], ' ;,'), $second, $rule, $box);
+    }
+
+    /**
+     * "zone right; if 7 in the box, bubble" says the rule before the second call; "smash vs two high, slants vs one
+     * high" one with each; "kill: A to B" and "can: A can B" announce what follows.
+     */
+    private static function chosen(string $words): string
+    {
+        $rule = self::ruleWords();
+        $first = '/^(.+?)\\s*[,;]\\s*(?:if|when|vs\\.?|versus|against)\\s+'
+            ."((?:an?\\s+|the\\s+|it'?s\\s+)?$rule)\\s*[,:;]?"
+            .'\s+(?:then\s+|to\s+)?(?!then\b)(\w.*)$/is';
+        $each = "/^(.+?)\\s+(?:if|when|vs\\.?|versus|against)\\s+(?:an?\\s+)?$rule\\s*[,;]\\s*(.+?)\\s+"
+            ."(?:if|when|vs\\.?|versus|against)\\s+((?:an?\\s+)?$rule)\\s*$/is";
+        $words = preg_replace($each, '$1; kill to $2 if $3', $words, 1) ?? $words;
+        $words = preg_replace($first, '$1; kill to $3 if $2', $words, 1) ?? $words;
+
+        return preg_replace(
+            '/(^|[:,])\s*(?:kill|can)\s*:\s*([^:;]+?)\s+(?:to|kill|can)\s+(\w.*)$/is',
+            '$1 $2; kill to $3',
+            $words,
+            1,
+        ) ?? $words;
+    }
+
+    /** A rule as a pattern without groups that catch. */
+    private static function ruleWords(): string
+    {
+        $all = [...array_keys(self::RULES), ...array_column(KillRule::cases(), 'value')];
+        usort($all, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+        return '(?:box\s+(?:of\s+)?\d(?:\s+or\s+more)?'
+            .'|\d(?:\s*\+|\s+or\s+more)?(?:\s+(?:men|in|man))*(?:\s+the)?\s+box|'
+            .Phrases::anyOf($all).')(?:\s+(?:look|safety|safeties))?';
     }
 
     /** "check with me: A, B" and "package: A or B" are A with B to kill to. */

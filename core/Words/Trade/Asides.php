@@ -10,7 +10,8 @@ namespace Jacotaxis\Core\Words\Trade;
  */
 final readonly class Asides
 {
-    private const TEMPO = 'no[ -]?huddle|(?:two|2|four|4)[ -]min(?:ute)?|hurry[ -]?up|up[ -]tempo|tempo|sugar huddle'
+    private const TEMPO = 'no[ -]?huddle|huddle|turbo|(?:sugar|freeze|muddle|attack|fast|slow)(?:[ -]tempo)'
+        .'|(?:two|2|four|4)[ -]min(?:ute)?|hurry[ -]?up|up[ -]tempo|tempo|sugar(?: huddle)?'
         .'|muddle huddle|on the ball';
 
     private const COUNT = 'on\s+(?:the\s+)?'
@@ -69,6 +70,7 @@ final readonly class Asides
 
             return ' ';
         }, $words) ?? $words;
+        $words = preg_replace('/^\s*shifts?\s+from\s+([^:,]+?)\s+to\s+/i', '$1, shift to ', $words) ?? $words;
         $words = preg_replace_callback(self::SHIFTS, function (array $m) use (&$left): string {
             $left[] = "shifts from $m[2]: the call is that of the set he shifts to";
 

@@ -55,7 +55,8 @@ final class CallLexicon
         // runs
         'inside zone read' => 'zone', 'zone read' => 'zone', 'inside zone' => 'zone', 'iz' => 'zone',
         'read option' => 'zone', 'stretch' => 'outside zone', 'wide zone' => 'outside zone', 'oz' => 'outside zone',
-        'slice' => 'split zone', 'split flow zone' => 'split zone', 'split flow' => 'split zone',
+        'slice' => 'split zone', 'sift' => 'split zone', 'sift zone' => 'split zone', 'zone sift' => 'split zone',
+        'split flow zone' => 'split zone', 'split flow' => 'split zone',
         'zone dive' => 'zone', 'power o' => 'power', 'counter trey' => 'counter', 'counter gt' => 'counter',
         'gt counter' => 'counter', 'gt' => 'counter', 'ct' => 'counter', 'one back power' => 'power',
         '1 back power' => 'power', 'jet sweep' => 'jet', 'fly sweep' => 'jet', 'speed sweep' => 'jet',
@@ -77,6 +78,8 @@ final class CallLexicon
         'jailbreak' => 'tunnel screen', 'rb screen' => 'slip screen', 'hb screen' => 'slip screen',
         'rb slip screen' => 'slip screen', 'hb slip screen' => 'slip screen', 'back screen' => 'slip screen',
         'running back screen' => 'slip screen', 'slow screen' => 'slip screen', 'te screen' => 'tight end screen',
+        'y screen' => 'tight end screen', 'y delay screen' => 'tight end screen',
+        'te delay screen' => 'tight end screen',
         'smoke screen' => 'now screen', 'smoke' => 'now screen', 'quick screen' => 'now screen',
         'flare screen' => 'swing screen', 'pin pull' => 'pin and pull', 'pin & pull' => 'pin and pull',
         'pin n pull' => 'pin and pull', 'pin pull toss' => 'pin and pull', 'pin & pull toss' => 'pin and pull',

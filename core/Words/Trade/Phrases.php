@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Words\Trade;
 
 use Jacotaxis\Core\Blocking\Run\Catalogue\Schemes;
-use Jacotaxis\Core\Route\Routes;
 use Jacotaxis\Core\Words\DefenderWords;
 
 /** How words are put over for others: the longest first, a phrase that means itself left as it is. */
@@ -51,8 +50,7 @@ final class Phrases
             '{set}' => '(?:'.TradeCalls::sets().')',
             '{formation}' => '(?:(?:'.TradeSets::PLACES.')\s+)?(?:'.TradeCalls::sets().')'
                 .'(?:\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b)?',
-            '{route}' => '(?:'.self::runs(array_keys(Routes::all()))
-                .'|speed[ -]out|square[ -]in|drag|fade|cross|glance|pivot|streak)',
+            '{route}' => '(?:'.self::runs(TradeCalls::routes()).'|square[ -]in)',
             '{end}' => '\s*(?=[,:;]|$)',
         ];
 
@@ -69,6 +67,7 @@ final class Phrases
     public static function plain(string $words): string
     {
         $words = str_replace(['@', '’', '"'], [' at ', "'", ''], $words);
+        $words = preg_replace('#\bw/(?!o)\s*#i', 'with ', $words) ?? $words;
         $words = preg_replace('/(?<=\d)\s*(?:yds?|yards?)\b\.?/i', '', $words) ?? $words;
         $words = preg_replace('/(?<!front )(?<!set )\bto (?:the (left|right|rt|lt)|(?:the )?(field'
             .'|boundary))\b/i', '$1$2', $words)

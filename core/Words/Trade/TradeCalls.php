@@ -50,6 +50,18 @@ final class TradeCalls
     }
 
     /**
+     * Every word for a route: the language's own and what else it is called.
+     *
+     * @return list<string>
+     */
+    public static function routes(): array
+    {
+        $own = array_map(strval(...), array_keys(Routes::all()));
+
+        return self::known([...$own, 'go outside release', 'post 6', 'seam 6']);
+    }
+
+    /**
      * @param  list<string>  $own
      * @return list<string> those words, and what else means one of them
      */
@@ -117,7 +129,8 @@ final class TradeCalls
     private static function screens(string $words): string
     {
         $body = substr($words, (int) strrpos($words, ':'));
-        if (preg_match('/'.Phrases::filled('\b(?:{plain run}|rpo\b)').'/i', $body) === 1) {
+        if (preg_match('/\brpo:/i', $words) === 1
+            || preg_match('/'.Phrases::filled('\b(?:{plain run}|rpo\b)').'/i', $body) === 1) {
             return $words;
         }
         $side = '(?=\s+(?:right|left|rt|lt|field|boundary|strong|weak)\b|\s*$)';

@@ -12,6 +12,8 @@ final class TradeMotions
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
         '\bfly\s+motion\b' => 'jet motion',
+        '\byo-?yo(?:\s+motion)?\b' => 'return',
+        '\bgoing\s+(?={side})' => '',
         '{man}\s+fly(?=(?:\s+{side})?\s*[,:]\s*{said run})' => '$1 jet',
         '(?<=right|left|\brt|\blt)\s+then\s+(?=[a-z])' => ', ',
         '\bmotion\s+{man}\s+across\b' => '$1 shift',
@@ -28,13 +30,15 @@ final class TradeMotions
         '{man}\s+(?:motions?\s+)?across(?=\s*[,:;])' => '$1 shift',
         '\b('.self::KINDS.')\s+(?:motion\s+)?by\s+([xyzhrf])\b' => '$2 $1',
         '\b('.self::KINDS.')\s+motion\s+([xyzhrf])\b' => '$2 $1',
+        '\bmotions?\s+{man}\s+('.self::KINDS.')\b' => '$1 $2',
+        '{man}\s+('.self::KINDS.')\s+motion\b' => '$1 $2',
         // Whose jet is faked moves in any case.
         '({side})(\s*[:,])\s*(?:fake\s+jet|jet\s+fake)\s*,\s*(?={run}|\w+\s+zone|zone)' => '$1$2 ',
         // "jet right, zone left" has a man in motion, whoever is usual.
         '(?<=[,:]|right|left|^|\brt|\blt)\s*(?<!\b[xyzhrf] )(jet|fly|orbit)(?:\s+motion)?\s+({side})\s*[,:]\s*'
             .'(?={said run}\s+{side})(?!(?:jet|fly|speed)\s+sweep|jet\b|reverse)' => ', $1 motion $2: ',
         '^,\s*' => '',
-        '\b(jet|orbit)\s+([xyzhrf])(?=\s+{side}|\s*[,:])' => '$2 $1',
+        '\b(jet|orbit|return)\s+([xyzhrf])(?=\s+{side}|\s*[,:])' => '$2 $1',
         '^([^:]*?)\br\s+swing(?:\s+motion)?\s+(?={side}\s*[,:])' => '$1R fast ',
         '\bmotions?\s+{man}\s+(?={side})' => '$1 shift ',
     ];

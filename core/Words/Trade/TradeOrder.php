@@ -13,9 +13,12 @@ final class TradeOrder
     /** Words that add nothing to what they follow, and what is written in other ways. */
     private const GLUE = [
         ',\s*(?:2|two)[ -]man\s+(?:shots?|routes?)\s*:' => ':',
-        '\b(?:double moves?\s*[:,]|(?:concept|routes?|combos?|(?<!back )pass)\b(?!\s+(?:off|of)\b))' => '',
+        '\b(?:(?:double|dbl) moves?\s*[:,]|(?:concept|(?<!option )routes?|combos?|(?<!back )pass)\b(?!'
+            .'\s+(?:off|of)\b))' => '',
         '^\s*(?:2|two)[ -]man\s+(?:shots?|routes?)\s*[:,]\s*' => '',
         '\bw\/\s*' => 'with ',
+        // Man on man the back looks through in any case.
+        '(\b(?:bob|big on big)\b[^,;:]*?)\s*,?\s+(?:with\s+)?(?:the\s+)?(?:rb|r|back)\s+scan(?:s|ning)?\b' => '$1',
         '\bback side\b' => 'backside',
         '\bhard\s+(?=pa\b|play[ -]action)' => '',
         // "counter left from gun" says where the passer stands, and no set.
@@ -28,6 +31,7 @@ final class TradeOrder
         '\bend around\s+(?:by\s+)?([xyzhr])\b' => '$1 end around',
         // A lead that nobody is told to make is the run.
         '(?<=right|left|field|boundary|[:,]|\brt|\blt)\s+lead(?=\s+{side}|\s*$)' => ' iso',
+        '\bstick\s+(?:by\s+|to\s+)?([yh]){end}' => '$1 sit',
         // What the man of a stick runs.
         '{man}\s+stick\b' => '$1 sit',
         '(#\d(?:\s+(?:right|left))?)\s+stick\b' => '$1 sit',

@@ -29,7 +29,12 @@ final class TradePlaces
 
     /** The formation said after the play: "power read left from gun spread". */
     private const FORMATION_LAST = [
-        '^([^:|]+?)\s+(?:from|out of)\s+(?:an?\s+|the\s+)?([^:|]+)$' => '$2: $1',
+        '^([^:|]+?)\s+(?:from|out of)\s+(?:an?\s+|the\s+)?+(?!(?:rb|hb|tb|fb|back|te|tight end|running back)\b)'
+            .'([^:|]+?)(?:\s+look)?$' => '$2: $1',
+        '^([^:|]+?)\s+in\s+({formation})\s*$' => '$2: $1',
+        // "naked left trey right" says the set right after it.
+        '^\s*((?:boot|bootleg|naked|sprint(?:[ -]?out)?|roll(?:[ -]?out)?)\s+{side})\s*,?'
+            .'\s+({formation})\s*$' => '$2, $1',
     ];
 
     /** Everything in its place, before words are put over. */
@@ -52,7 +57,13 @@ final class TradePlaces
         $second = "/^(?!\s*(?:$set|".self::BEGINS."|\d|".self::ROLLS.'|'.self::BLOCKS.'))([^:|,]{4,}?)\s*,'
             ."\s*($set".self::SIDE.")\s*,\s*([^:|]+)$/i";
 
-        return preg_replace($second, '$2: $1, $3', $words) ?? $words;
+        $words = preg_replace($second, '$2: $1, $3', $words) ?? $words;
+        // "ace right, duo right, Z short" says the motion last.
+        $motion = '(?:[xyzhrf]\s+(?:'.self::MOTIONS.')|motion\s+[xyzhrf]\s+(?:'.TradeMotions::KINDS.')'
+            .'|(?:'.TradeMotions::KINDS.')\s+(?:motion\s+)?(?:by\s+)?[xyzhrf])(?:\s+motion)?'.self::SIDE.'?';
+        $moved = "/^\s*($set$side)\s*,\s*([^:|]+?)\s*,\s*($motion)\s*$/i";
+
+        return preg_replace($moved, '$1, $3: $2', $words) ?? $words;
     }
 
     /** Without a colon the first semicolon stands for it, where only a formation is before it. */

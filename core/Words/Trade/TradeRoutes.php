@@ -29,7 +29,24 @@ final class TradeRoutes
             .'|down\b|swings))' => ' R ',
         '\b(?:tailback|halfback)(?=\s+{said run})' => 'R',
         '(?<=[:;,])(\s*[xyzhrf])\s*-\s+(?=[a-z])' => '$1 ',
+        '({route})\s+from\s+(?:the\s+)?(?=(?:rb|hb|tb|back|running back|te|tight end)\b)' => '$1 by ',
         '\bby\s+(?:the\s+)?(?:rb|hb|tb|back|running back)\b' => 'by R',
+        '(?<=\bwith|[,;:])\s+an?\s+(?={route})' => ' ',
+        '\bby\s+the\s+(?=[xyzhrf]\b)' => 'by ',
+        '({route})\s+to\s+(?:the\s+)?(?:rb|hb|tb|back|running back){end}' => 'R $1',
+        '({route})s?\s+by\s+(?:everyone|everybody|all|all of them)\b' => 'everybody $1',
+        '({route})s?\s*(?:and|&|,|\/)\s*({route})s?\s+(?:to\s+|on\s+)?(?:each|both|either)'
+            .'\s+sides?\b' => '#1 both $1, #2 both $2',
+        '({route})s?\s+(?:on\s+the\s+|by\s+the\s+)outside{end}' => '#1 both $1',
+        '({route})s?\s+(?:on\s+the\s+|by\s+the\s+)inside{end}' => '#2 both $1',
+        // Three routes joined by hyphens are those of a side, from the outside in.
+        '\b(corner|post|curl|dig|slant|hitch|out|flat|seam|sit|go)-(corner|post|curl|dig|slant|hitch|out|flat|seam|sit'
+            .'|wheel)-(corner|post|curl|dig|slant|hitch|out|flat|seam|sit|wheel)\b' => ': #1 $1, #2 $2, #3 $3',
+        // "X on the backside slant", "boundary X fade": whose side he is on the set says.
+        '{man}\s+on\s+(?:the\s+|an?\s+)?(?:backside\s+)?(?={route})' => '$1 ',
+        '(?<=[,;:])\s*(?:field|boundary|backside|frontside)\s+(?={man}\s+(?:{route}|post|dig))' => ' ',
+        '(\bbackside\s+{route})\s+alone\b' => '$1',
+        '({route})s?\s+by\s+both\s+backs\b' => 'F $1, R $1',
         '\bby\s+(?:the\s+)?(?:te|tight end)\b' => 'by Y',
     ];
 
@@ -133,7 +150,7 @@ final class TradeRoutes
         '{man}\s+option\b' => '$1 choice',
         '{man}\s+check\s+wide\b' => '$1 check swing',
         '{man}\s+in\s+swings?\b' => '$1 swing',
-        '{man}\s+check[ -]?down\b' => '$1 check flat',
+        '{man}\s+checks?[ -]?down\b' => '$1 check flat',
         '{man}\s+checks?(?=\s*[,;]|\s*$)' => '$1 check flat',
         '\b([xyzhrf])\s+([xyzhrf])\s+(?={route}\b)' => '$1 & $2 ',
         '(?<=[,;:\s])([xyzhrf])\/([xyzhrf])\s+(?={route})' => '$1 & $2 ',

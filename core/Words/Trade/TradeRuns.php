@@ -35,17 +35,25 @@ final class TradeRuns
         // "backside glance rpo with zone" says the throw first.
         '^({formation})[\s,:]+([^,:]+?)\s+rpo\s+(?:with\s+|w\/\s*|off\s+)({said run}'
             .'(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
-        '\brpo\s*:?\s+([^,;:]+?)\s+({said run}(?:\s+{side})?)\s*$' => ': $2, rpo: $1',
+        '\brpo\s*:?\s+([^,;:]+?)(?:\s+|\s*,\s*)({said run}(?:\s+{side})?)\s*$' => ': $2, rpo: $1',
+        '({said run}(?:\s+{side})?)\s*[,;]\s*(?:q|qb)\s+reads?(?:\s+it)?{end}' => '$1 read',
+        '\b(counter(?:\s+{side})?)\s+(?:gt|trey)\b' => '$1',
+        '\bkeep(?:er)?\s+pass\b' => 'naked',
     ];
 
     /** A pattern and what stands in its place, one after the other. */
     public const RULES = [
         '(?<=:)\s*screen(\s+{side})?\s+to\s+(?:the\s+)?(?:running back|rb|hb|tb|back|r)\b' => ' slip screen$1',
         '{man}\s+kicks?\s+out\b' => '$1 kick',
+        '{man}\s+(?:goes\s+|comes\s+)?(?:up\s+)?through\s+(?:the\s+)?(?:[abc][ -]?gap|hole)\b' => '$1 insert',
+        // An option's fullback fakes his dive in any case.
+        '(\boption\b[^:]*?)\s*[,;]\s*(?:f|fb|fullback)\s+(?:fakes?|runs?)\s+(?:the\s+)?dive\b' => '$1',
         '\bg([hy])\s+counter(\s+{side})?' => 'counter$2; $1 wrap',
         '\b(arc|bluff)\s+(?:zone\s+)?read\s+({side})' => 'zone $2; tag $1',
         '\btag\s+(?=[xyzhrf]\s+\w|{route})' => '',
-        '(?<=[:,])\s*(weak|wk|strong|st)\s+({said run}){end}' => ' $2 $1',
+        '(?<=[:,])\s*(weak|wk|strong|st|field|boundary)\s+({said run}){end}' => ' $2 $1',
+        '(?<=[:,])\s*screens?\s*[:,]\s*(?=(?:tunnel|bubble|now|slip|swing|smoke|jailbreak|slow)\b(?!'
+            .'\s+screen))' => ' ',
         '\b({plain run})\s+lead\s+({side})' => '$1 $2; F lead',
         '\bstick[ -]draw(\s+{side})?' => 'draw$1, rpo: stick',
         '({said run})\s+boot{end}' => '$1 fake, boot',
@@ -53,6 +61,7 @@ final class TradeRuns
             .'([xyzhrf])\b' => ' $3 $1 screen $2',
         '(?<=:)\s*(tunnel|bubble|jailbreak|slip)\s+([xyzhr])\s*$' => ' $2 $1 screen',
         '\bscreen\s+to\s+(?:the\s+)?back\b' => 'screen',
+        '\b(tunnel|jailbreak|bubble|now|smoke)\s+screen\s+([xyzh]){end}' => '$2 $1 screen',
         // A jet needs no word for its motion.
         '(?<=[,:]|right|left)\s*,?\s*(?:jet|fly)\s+motion\s+{side}\s*([,:])\s*(?=(?:jet|fly)\s+sweep)' => '$1 ',
         '\b(tunnel|jailbreak|slip|slow|bubble)\s+to\s+(?:the\s+)?([xyzhrf])\b' => '$2 $1 screen',

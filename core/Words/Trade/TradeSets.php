@@ -31,7 +31,11 @@ final class TradeSets
         '(?<=under center|\buc|\bunder ctr)\s+twins\b(?!\s+(?:wing|i)\b)' => ' twins wing',
         '\b(?:doubles|dbls|2x2)(\s+{side})?\s*,?\s+(?:with\s+)?(?:y|te)\s+(?:attached|tight|on|closed)'
             .'(?=\s*[,:])' => '2x2 closed$1',
-        '\b(?:2x2|doubles|dbls)\s+stack(?:ed|s)?(?:\s+both)?\b' => 'stack',
+        '\b(?:2x2|doubles?|dbls|twin)\s+stack(?:ed|s)?(?:\s+both)?\b' => 'stack',
+        '\bstack(?:ed|s)?\s+(?:2x2|doubles|dbls|both)\b' => 'stack',
+        '\bstack\s+(right|rt)\s*,?\s+stack\s+(?:left|lt)\b' => 'stack $1',
+        '\bstack\s+(left|lt)\s*,?\s+stack\s+(?:right|rt)\b' => 'stack $1',
+        '\b(gun|pistol|shotgun)\s+pony\b|\bpony\s+(?:gun|set|backs)\b' => 'gun split-back',
         '\btrips\s+({side})\s+nub\b' => 'nub $1',
         // Where the back stands: "R left", "back weak" of a set whose side is said.
         '\b(?:rb|hb|tb|(?<=, )back)\s+(left|right|lt|rt|field|boundary){end}' => ', R $1',

@@ -72,6 +72,19 @@ final readonly class DefendersSaid
         return $men;
     }
 
+    /**
+     * A man of whom there are two, said without a side: both of them.
+     *
+     * @return list<string>|null null where he is no such man
+     */
+    public function together(string $said): ?array
+    {
+        $both = ['corner' => 'corners', 'end' => 'ends', 'tackle' => 'tackles'];
+        $word = preg_replace('/^the /', '', strtolower($said)) ?? $said;
+
+        return isset($both[$word]) ? [$both[$word]] : null;
+    }
+
     /** @return list<string>|null */
     private function one(string $word, string $side): ?array
     {

@@ -13,6 +13,56 @@ final class LookRules
     /** Abbreviations, and what is said of one man in words of the trade. */
     public const BEFORE = [
         '\bc\s?([0-6])\b' => 'cover $1',
+        '\b(?:cov|cvr)\b\.?' => 'cover',
+        '\bno\s+(?:blitz|pressure|rotation|disguise|movement|stunts?){end}' => '',
+        '\beven\s+(?=4-[23]\b|nickel\b)|\bodd\s+(?=3-[34]\b|tite\b)' => '',
+        '\b((?:cover\s+1\s+|1\s+)?robber)\s+(?:by\s+)?(ss|fs|strong safety|free safety){end}' => 'cover 1, $2 robber',
+        '{defender}\s+press(?:es)?\s+(?:on\s+)?[xyzh]{end}' => '$1 press',
+        '\bcover\s+2\s*,\s*mike\s+(?:runs|carries|goes)\s+(?:with\s+)?(?:the\s+)?(?:#?3|seam'
+            .'|middle vertical)\b' => 'tampa 2',
+        '\bcb\b' => 'corner',
+        "\b(olb|ilb|lb|cb|de|dt)'s\b" => '$1s',
+        '\bcbs\b' => 'corners',
+        '\b(?:ss|strong\s+safety)\s+down\s+(?:at|to)\s+(\d{1,2})\b' => 'safety rotates strong, strong safety off $1',
+        '\b(?:fs|free\s+safety)\s+down\s+(?:at|to)\s+(\d{1,2})\b' => 'safety rotates weak, free safety off $1',
+        '{defender}\s+(?:has|takes|mans|on)\s+(?:the\s+)?(?:rb|tb|hb|back|tailback)\b' => '$1 plays man on R',
+        '(\bcover 1|\bman free|\b1 free)\s*,\s*(?:a\s+)?(?:lb|linebacker|backer)\s+(?:has|takes|on)\s+(?:the\s+)?'
+            .'(?:rb|tb|hb|back|tailback){end}' => '$1',
+        '\b(4-4|5-3|5-2|6-2|6-1|3-4|4-2-5|3-3-5|4-3)\s+(?:defen[sc]e|look)\b' => '$1',
+        '\b(4-4|5-3|5-2|6-2|6-1)\s+(?:stack|split|base)\b' => '$1',
+        '\b(bail\w*\b.*?)\s*,?\s+(?:out\s+of|from)\s+press\b' => '$1',
+        '\b(?:bd?ry|bndry|bdy)\b' => 'boundary',
+        '\bfld\b' => 'field',
+        '\s*:\s*' => ', ',
+        '\bmiddle\s+(?:of\s+(?:the\s+)?field\s+)?(?:is\s+)?open\b' => 'mofo',
+        '\bmiddle\s+(?:of\s+(?:the\s+)?field\s+)?(?:is\s+)?closed\b' => 'mofc',
+        '(?<!off )(?<!press )\bman\s*,?\s+(?:single|1|one)[ -]high(?:\s+safety)?\b' => 'cover 1',
+        '(?<!off )(?<!press )\bman\s*,?\s+(?:two|2)[ -]high\b' => '2-man',
+        '\bman\s+(?:coverage\s+)?(?:with\s+)?(?:a\s+)?safety\s+help(?:\s+over\s+the\s+top)?\b' => 'cover 1',
+        '\bpress\s+man\s+(?:all\s*,?\s+)?(?:two|2)\s+deep(?:\s+hal(?:f|ves))?\b' => '2-man, corners press',
+        '\bsafeties\s+(?:at\s+)?(\d{1,2})\s+and\s+\1\b' => 'safeties off $1',
+        '\bman\s*,?\s+(?:two|2)\s+deep\s+hal(?:f|ves)\b' => '2-man',
+        '\brolls?\s+({side})\s+to\s+(?:cover\s+)?([13])\b' => 'cover $2, safety rotates $1',
+        '\b(?:late\s+)?(?:rotation|rotates?|rolls?)\s+to\s+(?=cover\s+[0-6])' => '',
+        '\b(strong|weak|field|boundary)\s+safety\s+(?:rotates|rolls|spins|drops|comes|spun|rolled)(?:\s+down)?\b'
+            .'(?!\s+to\s+(?:the\s+)?(?:hook|flat|hole))' => 'safety rotates $1',
+        '\bspin(?:s|ning)?\s+(?:down\s+)?(?:the\s+)?(strong|weak|field|boundary)\s+safety(?:'
+            .'\s+down)?\b' => 'safety rotates $1',
+        '\b(?:gap|scrape)\s+exchange\s+(?:to\s+(?:the\s+)?)?({side})(?:'
+            .'\s+side)?{end}' => '$1 end squeezes, $1 backer scrapes',
+        '\b(?:gap|scrape)\s+exchange\s*,?\s+(?:end\s+(?:and|&)\s+)?(will'
+            .'|jack){end}' => 'weak end squeezes, $1 scrapes',
+        '\b(?:gap|scrape)\s+exchange\s*,?\s+(?:end\s+(?:and|&)\s+)?(sam){end}' => 'strong end squeezes, $1 scrapes',
+        '\b(?:3|three)[ -]tech(?:nique)?\s+away(?:\s+from)?\s+(?:the\s+)?(?:strength|trips|te|tight'
+            .'\s+end)\b' => 'front to weak, ',
+        '\b(?:3|three)[ -]tech(?:nique)?\s+to\s+(?:the\s+)?(?:strength|trips)\b' => 'front to strong',
+        '\bcloud\s+to\s+(?:the\s+)?(?:trips|strength|passing strength|te|tight end)\b' => 'cloud',
+        '(\bbracket\s+(?:on\s+)?[xyzhr])\s*,?\s+in(?:\s*(?:,|-|and|&)\s*|\s+)out\b' => '$1',
+        '\b(mug(?:ged|s)?(?:\s+(?:both|a|a[ -]?gaps?))?)\s*,?\s+(?:(?:and|then)\s+)?'
+            .'(?:drop(?:s|ping)?\s+both|both\s+drop|(?:both\s+)?drop\s+out|they\s+drop)\b(?!\s+(?:in)?to\b)' => '$1',
+        '\bsim(?:ulated)?(?:\s+pressure)?\s*,\s*(?=.*\bdrops?\b)' => '',
+        '(^|,)\s*(?:cross\s+)?blitz\s+(?:both\s+)?a[ -]gaps(?:\s+crossed)?{end}' => '$1 mike blitz, will blitz',
+        '\b(?:elsewhere|everywhere else|otherwise)\b' => '',
         '\bred\s+zone\s*,?' => '',
         '\b(4-2-5|4-2|4-3|nickel)\s+even\b' => '$1',
         '\bzone\s*,\s*(2|two|3|three)\s+deep\b' => '$1 deep zone',
@@ -25,7 +75,6 @@ final class LookRules
         '\b(cover\s+[13])\s*,\s*(?:the\s+|free\s+|one\s+)?safety\s+(?:is\s+)?deep{end}' => '$1',
         '\b(cover\s+6)\s*,\s*(?:boundary\s+cloud|cloud\s+(?:to\s+)?(?:the\s+)?boundary){end}' => '$1',
         '{defender}\s+over\s+the\s+top\s+of\s+{man}{end}' => '$1 plays bracket on $2',
-        '\b(?:cov|cvr)\b\.?' => 'cover',
         '\bgoal-?line\b' => 'goal line',
         '\bshort[ -]side\b' => 'boundary',
         '\bwide[ -]side\b' => 'field',
@@ -51,7 +100,7 @@ final class LookRules
         '\bcloud\s+(?:to\s+(?:the\s+)?)?(?:strong|field){end}' => 'cloud',
         // One corner said without a side is both of them.
         '(?<!field |boundary |left |right |strong |weak )\bcorner\s+(press|bail|off|soft)(?:s'
-            .'|es)?{end}' => 'corners $1',
+            .'|es)?(?={end}|\s+\d)' => 'corners $1',
         '{defender}\s+sp(?:y|ies){end}' => '$1 plays spy',
         // What is simulated is said by who comes and who drops.
         '\bsim(?:ulated)?\s+pressure\s*,\s*(?=.*\bdrops?\b)' => '',
@@ -82,8 +131,8 @@ final class LookRules
         '\bspy\s+(?:the\s+)?(?:qb|quarterback)\s+with\s+(?:the\s+)?{defender}' => '$1 plays spy',
         '\bwith\s+([5-8])\b(?!\s*man)' => ', $1 man rush',
         '\s+behind(?:\s+it)?\b' => '',
-        '{defender}\s+(?:and|&)\s+{defender}\s+(?:edge\s+)?(blitz(?:es)?|comes?|rush(?:es)?|press|off|bail'
-            .'|drops?)\b' => '$1 $3, $2 $3',
+        '{defender}\s+(?:and|&)\s+{defender}\s+(?:edge\s+)?(blitz(?:es)?|comes?|rush(?:es)?|press|off(?!\s+the)'
+            .'|bail|drops?)\b' => '$1 $3, $2 $3',
         '{defender}\s+off\s+(?:the\s+)?(?:(?:weak|strong|field|boundary)\s+)?edge\b' => '$1 comes',
         '\bdisguises?d?\s+(?:as\s+)?(?=cover|[0-6]\b)' => 'shows ',
         '\bshows?\s+(?:cover\s+)?([0-6])\s*,?\s*(?:but\s+)?(?:plays?|is)\s+(?:cover\s+)?([0-6])\b' => 'cover'
@@ -99,8 +148,8 @@ final class LookRules
         '\b(?:cover\s+)?3\s+(?:match\s*,?\s*)?liz\b' => 'cover 3 match, safety rotates left',
         '\b5-2\s+monster\s+({side})' => '5-2, front to $1',
         '(?:\bbut\s+)?\bdrop(?:s|ping)?\s+(?:out\s+)?(?:in)?to\s+(?=cover|tampa|[0-6]\b|quarters)' => '',
-        '\bcorner\s+(?:blitz|cat)\s+({side})' => '$1 corner blitz',
-        '\bcat\s+blitz\s+({side})' => '$1 corner blitz',
+        '(?<!field )(?<!boundary )(?<!strong )(?<!weak )\bcorner\s+(?:blitz|cat)\s+({side})' => ', $1 corner blitz',
+        '\bcat\s+blitz\s+({side})' => ', $1 corner blitz',
         '\bfire\s+zone\s+(strong|weak)\b' => 'fire zone, edge pressure $1',
         '\b(press|off)\s+man\s*,?\s*(?:1|one|single)[ -]high\b' => 'cover 1, corners $1',
         '\b(press|off)\s+man\s*,?\s*(?:2|two)[ -]high\b' => '2-man, corners $1',
@@ -134,8 +183,9 @@ final class LookRules
         '\bfire\s+zone\s+{defender}{end}' => 'fire zone, $1 blitz',
         '\bfire\s+zone\s+(field|boundary)\b' => 'fire zone, edge pressure $1',
         '(?!nickel){defender}\s+fire\s+zone\b' => 'fire zone, $1 blitz',
-        '(^|,\s*|(?:\d|over|under|stack|tite|bear|nickel|dime)\s+)slants?\s+(?:to\s+)?({side})' => '$1, line slants $2',
-        '\bnickel\s+under\b' => 'nickel over, front to weak',
+        '(^|,\s*|(?:\d|over|under|stack|tite|bear|nickel|dime)\s+)slants?\s+(?:to'
+            .'\s+)?({side})' => '$1, line slants $2',
+        '\bnickel\s+under\b' => 'nickel over, front to weak, ',
         '\bcover 1\s*,\s*(?:(?:ss|fs|strong safety|free safety)\s+)?(robber|hole|rat|lurk)\b' => 'cover 1 $1',
     ];
 

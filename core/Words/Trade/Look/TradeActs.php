@@ -20,29 +20,45 @@ final class TradeActs
         'sp(?:y|ies|ying)(?: (?:the )?(?:qb|quarterback))?' => '@ plays spy',
         '(?:is |plays? )?(?:the )?(?:robber|rat|lurk)|robs|lurks' => '@ plays robber',
         '(?:cross|twist)(?:es|ing)?' => '@ cross',
-        'walk(?:s|ed|ing)?(?: up| down)?|mug(?:s|ged|ging)?(?: up)?|(?:creep(?:s|ing)?|crept)(?: up)?|up' => 'walked @',
+        'walk(?:s|ed|ing)?(?: up| down)?|mug(?:s|ged|ging)?(?: up)?|(?:creep(?:s|ing)?|crept)(?: up)?'
+            .'|up' => 'walked @',
         'press(?:es|ed|ing)?(?: up)?|jam(?:s|med|ming)?' => '@ press',
         'bail(?:s|ed|ing)?' => '@ bail',
+        '(?:plays? |playing |at |off )*(?<!\d )(\d{1,2})(?! -?\d)(?: (?:deep|off|back))?' => '@ off $1',
         '(?:plays? |playing )?(?:off(?! the)|soft|loose)' => '@ off',
-        '(?:plays? |playing |at )?(\d{1,2})(?: (?:deep|off|back))?' => '@ off $1',
         'squats?|roll(?:s|ed)? up' => '@ off 5',
-        '(?:plays? |playing |with )?(inside|outside|head-up)(?: leverage| shade)?' => '@ $1',
+        '(?:plays? |playing |with )?(inside|outside|head[ -]up)(?: leverage| shade)?' => '@ $1',
         '(?:crash|pinch|squeeze)(?:es|ing)?' => '@ squeeze',
+        '(?:slant|angle)(?:s|ing)?' => '@ slants',
+        'scrap(?:es?|ing)' => '@ scrapes',
+        'upfield' => '@ upfield',
+        '(?:brackets?|doubles?)(?: on)? ([xyzhrf])' => '@ plays bracket on $1',
+        '(?:plays? )?(?:mans? (?:up )?|locked )?(?:on|over|has|takes) (?:the )?([xyzhr])' => '@ plays man on $1',
     ];
 
     /** Acts that may go to a side. */
-    private const MOVEMENTS = ['@ blitz', '@ cross', '@ squeeze'];
+    private const MOVEMENTS = ['@ blitz', '@ cross', '@ squeeze', '@ slants'];
 
     /** What is said before the man and means one of the acts. */
     private const VERBS = ['blitz' => 'blitz', 'send' => 'comes', 'bring' => 'comes', 'fire' => 'blitz',
         'rush' => 'comes', 'drop' => 'drops', 'walk' => 'walks', 'walk up' => 'walks', 'mug' => 'mugs',
-        'press' => 'press', 'robber by' => 'robber', 'spy by' => 'spy'];
+        'press' => 'press', 'robber by' => 'robber', 'spy by' => 'spy', 'pinch' => 'pinch', 'squeeze' => 'squeeze',
+        'crash' => 'crash', 'slant' => 'slants', 'angle' => 'slants', 'soft' => 'soft', 'loose' => 'soft',
+        'inside' => 'inside', 'outside' => 'outside', 'head up' => 'head-up', 'head-up' => 'head-up', 'bail' => 'bail'];
+
+    /** Of those, where he stands: what else is said of him is said too. */
+    private const STANDS = ['press', 'soft', 'loose', 'inside', 'outside', 'head up', 'head-up', 'bail'];
+
+    /** What one corner does and not both, and what one man of the line does. */
+    private const ALONE = '/blitz|rush|hook|spy|robber/';
+
+    private const TOLD_ALONE = '/blitz|plays|walked/';
 
     /** Acts of corners alone: of another man they would mean something else. */
-    private const CORNERS = '/^@ (?:off|inside|outside|head-up|bail)/';
+    private const CORNERS = '/^@ (?:off$|inside|outside|head-up|bail)/';
 
-    /** Acts of men at the end of the line alone. */
-    private const ENDS = '/^@ squeeze/';
+    /** Acts of men at the end of the line alone; the whole line pinches another way. */
+    private const ENDS = '/^@ (?:squeeze|upfield)/';
 
     /** Where he goes; it changes nothing of his job. */
     private const WHERE = '(?:(?:off|from|around|through|in|over|to|on|up in|up on) )?(?:the )?(?:both )?'
@@ -58,8 +74,8 @@ final class TradeActs
         $verbs = implode('|', array_keys(self::VERBS));
         $acts = '(?:is |are |all )?(?:'.implode('|', array_map(self::plain(...), array_keys(self::ACTS))).')';
         $where = self::WHERE.'|'.self::plain(self::SIDE);
-        $this->pattern = "/^(?:(?<verb>$verbs) )?(?<men>$men(?: (?:and|&) $men)*)(?: (?<side>".self::plain(self::SIDE)
-            ."))?(?: (?<act>$acts(?: (?:and|&) $acts)*))?(?<where>(?: (?:$where))*)$/i";
+        $this->pattern = "/^(?:(?<verb>$verbs) )??(?<men>$men(?: (?:and|&) $men)*)(?: (?<side>".self::plain(self::SIDE)
+            ."))?(?<act>(?:(?: (?:and|&))? $acts)*)(?<where>(?: (?:$where))*)$/i";
     }
 
     /** What else is said of a look, put into words of the language where a part of it is men and what they do. */
@@ -77,31 +93,61 @@ final class TradeActs
         }
         ['men' => $said, 'verb' => $verb] = $m;
         [$act, $where] = [$m['act'] ?? '', $m['where'] ?? ''];
-        if ($act === '') {
-            $act = self::VERBS[strtolower($verb)] ?? (self::actOf($where));
-        }
+        $before = strtolower($verb);
+        $act = match (true) {
+            in_array($before, self::STANDS, true) => self::VERBS[$before].$act,
+            $act !== '' => $act,
+            default => self::VERBS[$before] ?? self::actOf($where),
+        };
         $side = self::side(($m['side'] ?? '')." $where");
-        $men = $this->who->men($said, $side);
+        $men = $this->who->men($said, $side) ?? $this->who->together($said);
         $means = self::allMeant($act);
+
+        // Who rushes or drops is one man, and his side has to be said.
+        $both = $men !== null && $this->who->together($said) === $men;
+        if ($both && preg_grep($men === ['corners'] ? self::ALONE : self::TOLD_ALONE, $means ?? []) !== []) {
+            return $part;
+        }
 
         return $men === null || $means === null
             ? $part
             : self::told($men, self::toward($side, $said, $men, $means)) ?? $part;
     }
 
-    /** @return list<string>|null what all acts mean that are said with an "and"; null where one of them is unknown */
+    /** @return list<string>|null what all acts mean that are said one after the other; null where one is unknown */
     private static function allMeant(string $said): ?array
     {
         $means = [];
-        foreach (preg_split('/ (?:and|&) /i', strtolower($said)) ?: [] as $act) {
-            $meant = self::meant(preg_replace('/^(?:is|are|all) /', '', $act) ?? $act);
-            if ($meant === null) {
+        $words = explode(' ', trim(preg_replace('/ (?:and|&)(?= )/i', '', strtolower($said)) ?? $said));
+        while ($words !== []) {
+            [$act, $taken] = self::longest($words);
+            if ($act === null) {
                 return null;
             }
-            $means[] = $meant;
+            $means[] = $act;
+            $words = array_slice($words, $taken);
         }
 
         return $means;
+    }
+
+    /**
+     * The act of as many words as make one.
+     *
+     * @param  non-empty-list<string>  $words
+     * @return array{string|null, int} what it means, and how many words it takes
+     */
+    private static function longest(array $words): array
+    {
+        for ($n = count($words); $n > 0; $n--) {
+            $said = preg_replace('/^(?:is|are|all) /', '', implode(' ', array_slice($words, 0, $n))) ?? '';
+            $act = self::meant($said);
+            if ($act !== null) {
+                return [$act, $n];
+            }
+        }
+
+        return [null, 0];
     }
 
     /**
@@ -147,7 +193,9 @@ final class TradeActs
     {
         foreach (self::ACTS as $said => $means) {
             if (preg_match("/^(?:$said)$/i", $act, $m) === 1) {
-                return str_replace('$1', $m[1] ?? '', $means);
+                $of = $m[1] ?? '';
+
+                return str_replace(['$1', 'head up'], [strlen($of) === 1 ? strtoupper($of) : $of, 'head-up'], $means);
             }
         }
 

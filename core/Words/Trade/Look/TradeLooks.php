@@ -62,6 +62,9 @@ final class TradeLooks
     public static function look(string $words): string
     {
         [$front, $shell, $rest, $all] = self::parts($words);
+        if ($front === null) {
+            [$front, $rest] = self::evenWithNickel($rest);
+        }
         if ($shell === null) {
             // The rest is told to be no shell.
             return $front === null ? $all : rtrim("$front, ".TradeActs::of(Phrases::clean($rest), $front), ', ');
@@ -73,6 +76,23 @@ final class TradeLooks
         $rest = self::creeper(self::nose($rest, $front), $front);
 
         return rtrim("$front, $shell, ".Phrases::clean($rest), ', ');
+    }
+
+    /**
+     * An even front is said and no more, but the nickel is named: it is the usual one that has him.
+     *
+     * @return array{string|null, string} the front, and what else is said
+     */
+    private static function evenWithNickel(string $rest): array
+    {
+        $even = 'even(?:\s+front)?|(?:4|four)[ -]down(?:\s+(?:front|linemen))?|light\s+box'
+            .'|(?:6|six)(?:[ -]man|\s+in\s+the)?\s+box|box\s+of\s+(?:6|six)';
+        if (preg_match('/\bnickel\b/i', $rest) !== 1) {
+            return [null, $rest];
+        }
+        $without = preg_replace("/(^|,)\s*(?:$even)(?=\s*,|\s*$)/i", '$1', $rest, 1, $count) ?? $rest;
+
+        return $count === 0 ? [null, $rest] : [self::frontOf($without), $without];
     }
 
     /** The usual front that has everybody who is named. */
