@@ -96,7 +96,7 @@ final class LookParser
         $tokens->skip(',');
         $rest = trim(explode(',', $words, 2)[1] ?? $words);
         $rest = $tokens->done() ? '' : $rest;
-        if ($rest === '' || self::isClause($rest, $front, $school)) {
+        if ($rest === '' || self::isClause($rest, $front, $school) && self::isRead("$front, cover 3, $rest")) {
             $said = rtrim("$front, cover 3, $rest", ', ');
             throw NotUnderstood::because("No coverage is said: say it after the front, as in \"$said\".", $rest);
         }

@@ -92,7 +92,14 @@ final readonly class KillWords
             .'\s+(?:then\s+|to\s+)?(?!then\b)(\w.*)$/is';
         $each = "/^(.+?)\\s+(?:if|when|vs\\.?|versus|against)\\s+(?:an?\\s+)?$rule\\s*[,;]\\s*(.+?)\\s+"
             ."(?:if|when|vs\\.?|versus|against)\\s+((?:an?\\s+)?$rule)\\s*$/is";
+        $checked = '/^(.+?[^\\s,;])\\s*[,;]?\\s+(?:check|alert)\\s+(?!to\\b)(\\w[^:]*?)\\s+'
+            ."(?:if|when|vs\\.?|versus|against)\\s+((?:an?\\s+)?$rule)\\s*$/is";
+        $words = preg_replace($checked, '$1; kill to $2 if $3', $words, 1) ?? $words;
         $words = preg_replace($each, '$1; kill to $2 if $3', $words, 1) ?? $words;
+        // "zone if 6 box, bubble if 7"
+        $counted = "/^(.+?)\\s+(?:if|when|vs\\.?|versus|against)\\s+(?:an?\\s+)?$rule\\s*[,;]\\s*(.+?)\\s+"
+            .'(?:if|when|vs\.?|versus|against)\s+(\d)\s*$/is';
+        $words = preg_replace($counted, '$1; kill to $2 if box of $3', $words, 1) ?? $words;
         $words = preg_replace($first, '$1; kill to $3 if $2', $words, 1) ?? $words;
 
         return preg_replace(

@@ -39,6 +39,8 @@ final class Meanings
         'stack i' => ['I', 'power I', 'full house'],
         'criss cross' => ['counter', 'jet counter', 'reverse'],
         'option(?= {side})' => ['triple', 'midline', 'speed option', 'lead option', 'counter option'],
+        'cross[ -]?buck' => ['counter', 'trap'],
+        'deuces' => ['2x2', '2x2 closed', 'ace'],
         'tackle trap' => ['trap', 'dart'],
         'qb? (?:zone|trap|wrap|run)' => ['quarterback iso', 'quarterback power', 'quarterback counter', 'power read'],
         'hi(?:gh)?[ -]lo(?:w)?' => ['drive', 'levels', 'post-dig', 'curl-flat'],

@@ -70,7 +70,7 @@ final readonly class Asides
 
             return ' ';
         }, $words) ?? $words;
-        $words = preg_replace('/^\s*shifts?\s+from\s+([^:,]+?)\s+to\s+/i', '$1, shift to ', $words) ?? $words;
+        $words = preg_replace('/^\s*shifts?\s+(?:from\s+)?([^:,]+?)\s+to\s+/i', '$1, shift to ', $words) ?? $words;
         $words = preg_replace_callback(self::SHIFTS, function (array $m) use (&$left): string {
             $left[] = "shifts from $m[2]: the call is that of the set he shifts to";
 

@@ -14,6 +14,8 @@ final class TradeMotions
         '\bfly\s+motion\b' => 'jet motion',
         '\byo-?yo(?:\s+motion)?\b' => 'return',
         '\bgoing\s+(?={side})' => '',
+        '\b('.self::KINDS.')\s+({side})\s+by\s+{man}' => '$3 $1 $2',
+        '(\bacross)\s+to\s+{set}(?:\s+{side})?' => '$1',
         '{man}\s+fly(?=(?:\s+{side})?\s*[,:]\s*{said run})' => '$1 jet',
         '(?<=right|left|\brt|\blt)\s+then\s+(?=[a-z])' => ', ',
         '\bmotion\s+{man}\s+across\b' => '$1 shift',

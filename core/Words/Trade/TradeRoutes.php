@@ -33,6 +33,18 @@ final class TradeRoutes
         '\bby\s+(?:the\s+)?(?:rb|hb|tb|back|running back)\b' => 'by R',
         '(?<=\bwith|[,;:])\s+an?\s+(?={route})' => ' ',
         '\bby\s+the\s+(?=[xyzhrf]\b)' => 'by ',
+        '(?<=[a-z])\s+to\s+(?:the\s+)?trips(?:\s+side)?(?=\s*[,;]|\s*$)' => '',
+        '\b(?:rb|hb|tb|back|running\s+back)\s+releases?{end}' => 'R check flat',
+        '\s*[,;]\s*(?:everyone|everybody|all|the\s+rest|rest)\s+(?:else\s+)?clears?(?:\s+out)?{end}' => '',
+        '(?<=[:,])\s*(?:deep\s+)?(hitch|curl|comeback)(?:es|s)\s+at\s+(\d{1,2}){end}' => ' everybody $1 $2',
+        '({man}\s+{route})\s+from\s+(?:the\s+)?{side}' => '$1',
+        '{man}\s+dragging\b' => '$1 drag',
+        '{man}\s+crossing\b' => '$1 cross',
+        '({man}\s+{route})\s+only\b' => '$1',
+        '(?<=[:,;])\s*(?:the\s+)?(?:rb|hb|tb|running\s+back|back)\s+(?:on|runs?)\s+(?:an?\s+)?(?={route})' => ' R ',
+        '^({formation})\s+(?=(?:{route}(?:e?s)?)\s+(?:outside|inside)\s*[,;])' => '$1: ',
+        '^({formation})\s*[,:]?\s+(?!\w+\s+(?:and|&)\s+(?:go|up|corner|post)\b)({route})\s*(?:\/|\band\b'
+            .'|&)\s*({route})\s*$' => '$1: #1 $2, #2 $3',
         '({route})\s+to\s+(?:the\s+)?(?:rb|hb|tb|back|running back){end}' => 'R $1',
         '({route})s?\s+by\s+(?:everyone|everybody|all|all of them)\b' => 'everybody $1',
         '({route})s?\s*(?:and|&|,|\/)\s*({route})s?\s+(?:to\s+|on\s+)?(?:each|both|either)'
@@ -78,7 +90,6 @@ final class TradeRoutes
         '(#\d)\s+(?='.self::PLURAL.')' => '$1 both ',
         '(#\d)\s+([\w -]+?)\s+both\s*(?=[;,]|$)' => '$1 both $2',
         // Two routes of a side without a colon, from the outside in.
-        '^({formation})\s+({route})\s*\/\s*({route})\s*$' => '$1: #1 $2, #2 $3',
         // Without a colon the first man's number ends the formation.
         '^({formation})\s*,\s*(?=(?:backside\s+)?#\d)' => '$1: ',
     ];

@@ -9,6 +9,17 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
+        '\btoss(\s+{side})?\s*,\s*crack{end}' => 'crack$1',
+        '({plain run}\s+{side})\s+(?:with\s+)?(?:an?\s+)?lead(?:er)?{end}' => '$1; F lead',
+        // An option brings its pitch man itself.
+        '((?:option|triple|veer|midline|load)\b[^:]*?)\s*[,;]\s*(?:tail|twirl)\s+motion'
+            .'(?:\s+from\s+(?:the\s+)?{side})?{end}' => '$1',
+        // The throw said before its run.
+        '^({formation})\s*,\s*([xyzh]\s+(?:now|bubble|pop|glance|hitch|slant|stick)|bubble)\s*,\s*'
+            .'({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
+        '(\b(?:boot|naked|waggle)(?:\s+{side})?)\s+off\s+(?:of\s+)?it\b' => '$1',
+        '{man}\s+cut-?off\b' => '$1 block',
+        '\b(crack|kick|wrap|insert|bluff|arc|stalk)\s+(?:with|by)\s+{man}' => '$2 $1',
         // What follows the run are the routes of its pass.
         '({said run}(?:\s+{side})?)\s*[,;]\s*(?:pa|play[ -]action)\s*[:,]\s*' => '$1 fake: ',
         // "glance rpo, zone right" says the throw first, too.
@@ -45,6 +56,10 @@ final class TradeRuns
     public const RULES = [
         '(?<=:)\s*screen(\s+{side})?\s+to\s+(?:the\s+)?(?:running back|rb|hb|tb|back|r)\b' => ' slip screen$1',
         '{man}\s+kicks?\s+out\b' => '$1 kick',
+        '(?<=[:,-])\s*(weak|strong)\s+lead{end}' => ' iso $1',
+        '(?<=[:,])\s*load(?=\s+{side}{end}|\s*$)' => ' load option',
+        '({said run}[^:]*?,\s*(?:bubble|now)(?:\s+{side})?)\s+alerts?\b' => '$1',
+        '(?<=right|left|rt|lt|[,:])\s+run\s+(?={said run})' => ', ',
         '{man}\s+(?:goes\s+|comes\s+)?(?:up\s+)?through\s+(?:the\s+)?(?:[abc][ -]?gap|hole)\b' => '$1 insert',
         // An option's fullback fakes his dive in any case.
         '(\boption\b[^:]*?)\s*[,;]\s*(?:f|fb|fullback)\s+(?:fakes?|runs?)\s+(?:the\s+)?dive\b' => '$1',

@@ -23,6 +23,8 @@ final class TradeSets
         // "trips levels" after another word of the call names the side by its men.
         '^((?:(?:'.self::PLACES.')\s+)?{set}\b[^:]*[,;])\s*trips\s+(?!{side})(?=[a-z])' => '$1 ',
         '\bi\s+({side})\s+(?:slot|twins)\b' => 'twins I $1',
+        '^(\s*(?:'.self::PLACES.'))\s*,?\s+flex\s+(?={side})' => '$1 double-slot ',
+        '^(\s*(?:'.self::PLACES.'))\s+({side})\s*,\s*({set})(?=\s*[,:])' => '$1 $3 $2',
         // A quarterback's place and the set are one breath; what is in brackets is said again.
         '((?:^|\|)\s*(?:'.self::PLACES.'))\s*,\s*(?={set}\b)' => '$1 ',
         '^({set}(?:\s+{side})?)\s*,\s*('.self::PLACES.')\s*(?=[,:])' => '$2 $1',

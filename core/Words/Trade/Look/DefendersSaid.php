@@ -29,7 +29,7 @@ final readonly class DefendersSaid
     /** The outside backers of a front, the strong one first. */
     private const OUTSIDE_BACKERS = ['3-4' => ['sam', 'jack'], 'tite' => ['sam', 'jack'],
         '4-3 over' => ['sam', 'will'], '4-3 under' => ['sam', 'will'], '4-4' => ['sam', 'rover'],
-        '3-3 stack' => ['sam', 'will']];
+        '3-3 stack' => ['sam', 'will'], '5-3' => ['sam', 'will']];
 
     /** @param  list<string>  $roles */
     private function __construct(private string $front, private array $roles)

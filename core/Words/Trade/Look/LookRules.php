@@ -12,6 +12,26 @@ final class LookRules
 {
     /** Abbreviations, and what is said of one man in words of the trade. */
     public const BEFORE = [
+        '\b(?:1|one|single)[ -]high\s*,?\s+(press|off)\s+man\b' => 'cover 1, corners $1',
+        '\b(?:fs|free\s+safety)\s+over\s+(?:the\s+)?top{end}' => '',
+        '\bsafeties\s+(?:tight|close|low|up|deep)\s+(?:at\s+)?(?=\d)' => 'safeties at ',
+        '\b(?:ss|strong\s+safety)\s+(?:is\s+)?(?:roll|rotat|spun|spin)\w*\s+down\b' => 'safety rotates strong',
+        '\b(?:fs|free\s+safety)\s+(?:is\s+)?(?:roll|rotat|spun|spin)\w*\s+down\b' => 'safety rotates weak',
+        '(\btampa(?:\s*2)?)\s*,\s*mike\s+in\s+(?:the\s+)?(?:middle|hole|deep\s+middle)\b' => '$1',
+        '\bman\s+across\s*,\s*(?:fs|free\s+safety|one|1)\s+deep\b' => 'cover 1',
+        '(?<!fire )\bzone\s+([2346])\b(?!\s+(?:deep|under))' => 'cover $1',
+        '\b(cover\s+3|3)\s*,\s*(sky|cloud)\b' => '$1 $2',
+        '(^|,)\s*pressure\s+(?:from\s+(?:the\s+)?)?({side})' => '$1 edge pressure $2',
+        '\b(?:3|three)[ -]high\s*,?\s+(?:to\s+)?(tampa(?:\s*2)?|cover\s+[1-6]|quarters)\b' => '$1, shows three high',
+        '\bshow(?:s|ing)?\s+(?=(?:cover\s+)?[0-6]{end})' => 'shows cover ',
+        '\bshows cover\s+cover\b' => 'shows cover',
+        '\binvert(?:s|ed)?\s+to\s+(?:cover\s+)?2\b' => 'cover 2 invert',
+        '\bedge\s+(pressure|blitz)\s+(?:from|off)\s+(?:the\s+)?(?={side})' => 'edge $1 ',
+        '\bno\s+safet(?:y|ies)\s*,\s*man\b' => 'cover 0',
+        '\b(5-3|6-1|6-2)\s+goal[ -]?line\b' => '$1',
+        '\bover\s+to\s+(?:the\s+)?(field|boundary)\b' => 'over, front to $1',
+        '(?<!ilb )(?<!ilbs )(?<!lbs )(?<!mike )(?<!will )(?<!sam )(?<!backers )(?<!backer )\bcross'
+            .'\s+(?:blitz|dogs?){end}' => 'mike blitz, will blitz',
         '\bc\s?([0-6])\b' => 'cover $1',
         '\b(?:cov|cvr)\b\.?' => 'cover',
         '\bno\s+(?:blitz|pressure|rotation|disguise|movement|stunts?){end}' => '',

@@ -17,6 +17,10 @@ final class TradeActs
         'drop(?:s|ping)?(?: out| back)?|(?:drops?|plays?) (?:in |to |into )*(?:the )?hooks?' => '@ plays hook',
         '(?:(?:drops?|plays?|in|to) (?:in |to |into )*)?(?:the )?(flat|curl to flat|deep half|deep middle'
             .'|deep third)s?' => '@ plays $1',
+        '(?:plays? |in |to )*(?:the )?(?:hole|middle hook|hook middle)' => '@ plays middle hook',
+        '(?:plays? |drops? |in |to )*(?:the )?curls?' => '@ plays curl to flat',
+        '(?:plays? |drops? |in |to )*(?:the )?quarters?' => '@ plays quarter',
+        'trails?' => '@ plays trail',
         'sp(?:y|ies|ying)(?: (?:the )?(?:qb|quarterback))?' => '@ plays spy',
         '(?:is |plays? )?(?:the )?(?:robber|rat|lurk)|robs|lurks' => '@ plays robber',
         '(?:cross|twist)(?:es|ing)?' => '@ cross',
@@ -128,7 +132,8 @@ final class TradeActs
             $words = array_slice($words, $taken);
         }
 
-        return $means;
+        // Who blitzes comes in any case.
+        return in_array('@ blitz', $means, true) ? array_values(array_diff($means, ['@ plays rush'])) : $means;
     }
 
     /**
