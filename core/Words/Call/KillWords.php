@@ -124,7 +124,8 @@ final readonly class KillWords
     /** "check with me: A, B" and "package: A or B" are A with B to kill to. */
     private static function checkWithMe(string $words): string
     {
-        $with = '/(^|[:;,]|\s)\s*(?:check[ -]with[ -]me|package)\s*:?\s*(.+?)\s*(?:,|;|\/|\bor\b|\band\b)\s*(.+)$/is';
+        $with = '/(^|[:;,]|\s)\s*(?:check[ -](?:with|w\/)[ -]?me|package)\s*:?\s*'
+            .'(.+?)\s*(?:,|;|\/|\bor\b|\band\b)\s*(.+)$/is';
         if (preg_match($with, $words, $m, PREG_OFFSET_CAPTURE) !== 1) {
             // "gun 2x2: zone right or hitches" offers two as well.
             $words = preg_replace('/^([^:]+:[^:]*\S)\s+or\s+(\S.*)$/is', '$1; kill to $2', $words, 1) ?? $words;

@@ -31,7 +31,9 @@ final readonly class Asides
         '^((?:'.self::TEMPO.')(?![\w-]))\s*[,:;]?\s*' => self::NO_JOB,
         '\s*[,;]\s*((?:'.self::TEMPO.'))\s*$' => self::NO_JOB,
         '\s*,?\s+((?:'.self::TEMPO.'))\s*(?=:)' => self::NO_JOB,
-        '(?<=right|left|rt|lt)(?=\s+((?:'.self::TEMPO.'))\s+\w)\s+\S+' => self::NO_JOB,
+        '(?<=right|left|rt|lt)\s+((?:'.self::TEMPO.'))(?=\s+\w)' => self::NO_JOB,
+        '^((?:(?:with|at|under)\s+)?\d{0,2}:\d\d(?:\s+(?:left|to\s+go|on\s+the\s+clock))?)\s*[,;]?\s*' => 'the clock'
+            .' changes no job',
         '\s*[,;]?\s+('.self::COUNT.')\s*$' => self::NO_JOB,
         '\s*(@\s*(?:the\s+)?\di?[ -]tech(?:nique)?)\b' => 'the look says where he stands',
         '(?<=right|left|rt|lt)\s+(field|boundary)(?=\s*[,:;])' => 'the spot of the ball says which side is the'

@@ -122,6 +122,8 @@ final class CallLexicon
         '4 go\'s' => 'four verticals', '4 goes' => 'four verticals', 'all gos' => 'four verticals',
         'all verts' => 'four verticals', 'all verticals' => 'four verticals', '4 verts' => 'four verticals',
         '4v' => 'four verticals', '4 vert' => 'four verticals', 'four verts' => 'four verticals',
+        'four vert' => 'four verticals',
+        'four vertical' => 'four verticals',
         'verts' => 'four verticals',
         'all go' => 'four verticals', 'verticals' => 'four verticals', 'all hitches' => 'hitches',
         'all hitch' => 'hitches', 'sail' => 'flood', 'snag' => 'spot', 'slant flat' => 'slant-flat',

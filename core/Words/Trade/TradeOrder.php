@@ -25,6 +25,24 @@ final class TradeOrder
         '^([^:|]+?)\s+(?:from|out of)\s+(gun|shotgun|pistol)\s*(?=,|$)' => '$2: $1',
     ];
 
+    /** What is joined by an "and" and begins a part of its own. */
+    private const JOINED = [
+        '(?<!front )(?<!set )\bto\s+(?:the\s+)?(?=(?:left|right|rt|lt|field|boundary)\b)' => '',
+        '(?<!\s)(?<!\b[xyzhrf])\s*(?:&|\band\b)\s*(?={man}\s+(?!&|and\b|\/)[a-z])' => ', ',
+        '({said run}\s+{side})\s*(?:&|\band\b)\s*(?=[a-z])' => '$1, ',
+        '\bboth\s+(outside|inside)s?\b(?!\s+zone)' => '$1s',
+        '(?<=:)\s*((?:the\s+)?rest\s+[^,;:]+)\s*[,;]\s*([^:]+)$' => ' $2, $1',
+        '\ball\s+(?=(?:four|4)\s+vert)' => '',
+        '\b(?:h|r)\s+pass(?=\s+(?:{side}|off)\b)' => 'hb pass',
+        '((?:bubble|now|tunnel|slip|swing)\s+screen(?:\s+{side})?)\s*,\s*(?:to\s+)?([xyzhr])\s*$' => '$2 $1',
+        '^({formation})\s*,\s*(?=[xyzhrf]\s+(?:blocks?|stays?|chips?|in)\b[^:]*$)' => '$1: ',
+        '{man}\s+chips?\s+(?:the\s+)?(?:end|de|edge|rusher)?\s*(?:,|&|\band\b|\bthen\b)*\s*'
+            .'(?:goes\s+|runs\s+|releases\s+)?'
+            .'(?:to\s+(?:the\s+)?)?(?={route})' => '$1 chip ',
+        // Of power and counter the backside guard pulls in any case.
+        '\s*[,;]\s*(?:the\s+)?(?:back\s?side|bs)\s+(?:g|guard)\s+pulls?{end}' => '',
+    ];
+
     private const AFTER = [
         '^(\s*(?:[^|]*\|)?\s*)under(?=\s+(?!c)\w)' => '$1under center',
         // Who gets the ball may be said before or after "end around".
@@ -42,7 +60,8 @@ final class TradeOrder
     /** @param  list<string>  $phrases  what a coach may say for a family, in lower case with spaces */
     public static function of(string $words, array $phrases): string
     {
-        $words = TradeSituations::before($words);
+        $words = preg_replace("/(?<!\w)'|'(?!\w)/", '', $words) ?? $words;
+        $words = TradeSituations::before(Phrases::rewritten($words, self::JOINED));
         $words = TradePlaces::signs(Phrases::rewritten($words, ['{man}-(?=[a-z]{3})' => '$1 ']));
         $words = Phrases::rewritten(TradeTricks::named(self::joined($words, $phrases)), TradeRuns::BEFORE);
         $words = Phrases::rewritten($words, [...self::GLUE, ...TradeRoutes::MEN]);

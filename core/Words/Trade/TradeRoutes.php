@@ -47,8 +47,9 @@ final class TradeRoutes
             .'|&)\s*({route})\s*$' => '$1: #1 $2, #2 $3',
         '({route})\s+to\s+(?:the\s+)?(?:rb|hb|tb|back|running back){end}' => 'R $1',
         '({route})s?\s+by\s+(?:everyone|everybody|all|all of them)\b' => 'everybody $1',
-        '({route})s?\s*(?:and|&|,|\/)\s*({route})s?\s+(?:to\s+|on\s+)?(?:each|both|either)'
-            .'\s+sides?\b' => '#1 both $1, #2 both $2',
+        '(?<![\w-])(?!\w+\s+(?:and|&|n)\s+(?:go|up|corner|post)\b)'
+            .'({route})s?\s*(?:and|&|,|\/)\s*({route})s?\s+(?:to\s+|on\s+)?'
+            .'(?:(?:each|both|either)\s+sides?\b|both{end})' => '#1 both $1, #2 both $2',
         '({route})s?\s+(?:on\s+the\s+|by\s+the\s+)outside{end}' => '#1 both $1',
         '({route})s?\s+(?:on\s+the\s+|by\s+the\s+)inside{end}' => '#2 both $1',
         // Three routes joined by hyphens are those of a side, from the outside in.

@@ -14,6 +14,8 @@ final class TradeRuns
         // An option brings its pitch man itself.
         '((?:option|triple|veer|midline|load)\b[^:]*?)\s*[,;]\s*(?:tail|twirl)\s+motion'
             .'(?:\s+from\s+(?:the\s+)?{side})?{end}' => '$1',
+        '^({formation})\s*:\s*([xyzh]\s+(?:cracks?|stalks?|blocks?|arcs?|loads?))\s*,\s*'
+            .'({said run}(?:\s+{side})?)\s*$' => '$1: $3; $2',
         // The throw said before its run.
         '^({formation})\s*,\s*([xyzh]\s+(?:now|bubble|pop|glance|hitch|slant|stick)|bubble)\s*,\s*'
             .'({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',

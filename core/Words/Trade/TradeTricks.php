@@ -20,8 +20,9 @@ final class TradeTricks
         '\b[hrt]b\s+toss\s+pass\b(\s+(?:'.self::SIDE.')\b)?' => 'toss$1 back pass',
         '^\s*flicker\s*[,:]\s*({formation})\s*[,:]\s*({said run}(?:\s+{side})?)\s*[,:]\s*' => '$1, $2 flicker: ',
         '^\s*flicker\s*[,:]\s*({formation})\s*[,:]\s*' => '$1, flicker: ',
+        '\bflicker\s*[,:;]\s*({plain run}(?:\s+{side})?)(?=\s*[,:;]|\s*$)' => '$1 flicker',
         // "back pass right off toss" says its side before the run.
-        '\bback pass\s+({side})\s+off\s+(?:of\s+)?(?:the\s+)?({said run}){end}' => '$2 $1 back pass',
+        '\bback pass\s+({side})\s+off\s+(?:of\s+)?(?:the\s+)?({said run})(?:\s+{side})?{end}' => '$2 $1 back pass',
         // "flicker off power right" says its run after it.
         '\b(flicker|back pass)\s+off\s+(?:of\s+)?([^:;,|]+)' => '$2 $1',
     ];

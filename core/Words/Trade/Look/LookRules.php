@@ -12,6 +12,26 @@ final class LookRules
 {
     /** Abbreviations, and what is said of one man in words of the trade. */
     public const BEFORE = [
+        '(?<=^|[,&]|\band)\s*m(?='.self::LETTER.')' => ' mike',
+        '(?<=^|[,&]|\band)\s*w(?='.self::LETTER.')' => ' will',
+        '(?<=^|[,&]|\band)\s*s(?='.self::LETTER.')' => ' sam',
+        '(?<=^|[,&]|\band)\s*n(?='.self::LETTER.')' => ' nickel',
+        '(?<=^|[,&]|\band)\s*j(?='.self::LETTER.')' => ' jack',
+        '\bbase\s+(?=(?:3-4|4-3|4-2-5|3-3-5|4-4|5-2)\b)' => '',
+        '\s+(?:and|&)\s+funnel(?:s|ing)?{end}' => '',
+        '\b(?:everybody|everyone)\s+(?:blitz(?:es)?|rush(?:es)?)\b' => 'six rush',
+        '\b(two|2|one|1)[ -]high\s+show\b' => 'show $1 high',
+        '\bspins?\s+to\s+([0-6])\b' => 'cover $1',
+        '(^|,)\s*plays?\s+(?=[0-6]{end})' => '$1 cover ',
+        '\b4-2-5\s+nickel(?=\s*,|\s*$|\s+(?:cover|quarters|tampa)\b)' => '4-2-5',
+        '\bnickel\s+4-2-5\b' => '4-2-5',
+        '\bdisguised?\s*[:,]\s*(?=shows?\b)' => '',
+        '\b(?:fs|free\s+safety)\s+deep\s*,\s*man(?:\s+(?:everywhere|across|under))?{end}' => 'cover 1',
+        '\bman\s+under\s*,?\s*(?:with\s+)?(?:two|2)\s+deep\b' => '2-man',
+        '\b(?:3|three)[ -]high\s*,(?=.*\b(?:cover\s+|c)[1-6]\b)' => 'shows three high,',
+        '\b(spy|robber|blitz|pressure)\s+by\s+(?:the\s+)?{defender}' => '$2 $1',
+        '\b(?:ss|fs|strong\s+safety|free\s+safety)\s+(?:is\s+)?(?:rolls?|rolled|rotate[sd]?|spins?|spun)\s+(?:to\s+)?'
+            .'(?:the\s+)?({side})' => 'safety rotates $1',
         '\b(?:1|one|single)[ -]high\s*,?\s+(press|off)\s+man\b' => 'cover 1, corners $1',
         '\b(?:fs|free\s+safety)\s+over\s+(?:the\s+)?top{end}' => '',
         '\bsafeties\s+(?:tight|close|low|up|deep)\s+(?:at\s+)?(?=\d)' => 'safeties at ',
@@ -208,6 +228,10 @@ final class LookRules
         '\bnickel\s+under\b' => 'nickel over, front to weak, ',
         '\bcover 1\s*,\s*(?:(?:ss|fs|strong safety|free safety)\s+)?(robber|hole|rat|lurk)\b' => 'cover 1 $1',
     ];
+
+    /** What follows a letter that is a man. */
+    private const LETTER = '\s+(?:&|(?:and|blitz|come|rush|drop|press'
+        .'|walk|creep|off|on|spy|carr|rob|edge|fire|add|mug|play)\w*\b)';
 
     private const GAP = '(?:\s+(?:in|through|over)?\s*(?:the\s+)?[abcd][ -]?gap)?';
 

@@ -90,10 +90,22 @@ final class TradeActs
         return implode(', ', array_map($self->part(...), explode(', ', $rest)));
     }
 
+    /** Two things said with an "and": each by itself where both are told then. */
+    private function joined(string $part): string
+    {
+        $two = preg_split('/(?:^|\s)(?:and|&)(?:\s|$)/i', $part, 2) ?: [];
+        if (count($two) < 2) {
+            return $part;
+        }
+
+        return implode(', ', array_map($this->part(...), array_filter($two, fn (string $one): bool => $one !== '')));
+    }
+
     private function part(string $part): string
     {
-        if (preg_match($this->pattern, trim(preg_replace('/\s+/', ' ', $part) ?? $part), $m) !== 1) {
-            return $part;
+        $part = trim(preg_replace('/\s+/', ' ', $part) ?? $part);
+        if (preg_match($this->pattern, $part, $m) !== 1) {
+            return $this->joined($part);
         }
         ['men' => $said, 'verb' => $verb] = $m;
         [$act, $where] = [$m['act'] ?? '', $m['where'] ?? ''];
