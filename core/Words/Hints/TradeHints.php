@@ -100,7 +100,7 @@ final class TradeHints
         'corner clouds?' => 'Say what he plays: "left corner plays flat".',
         'overload' => 'Say who comes: "nickel blitz, will blitz".',
         'stunt' => 'Say who moves: "left end crosses, left tackle spikes".',
-        'twist' => 'Say who moves: "left tackle crosses, right tackle spikes".',
+        'twists?' => 'Say who moves: "left tackle crosses, right tackle spikes".',
         'poach' => 'Say what he plays: "free safety plays man on H".',
         'sims?(?: {side})?(?! pressure)' => 'Say who comes and who drops: "will comes, strong end drops".',
         'sim pressure' => 'Say who comes and who drops: "will comes, strong end drops".',

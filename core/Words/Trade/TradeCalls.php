@@ -19,6 +19,11 @@ final class TradeCalls
     private const STEPS = ['1' => 'quick', 'one' => 'quick', '3' => 'three', 'three' => 'three', '5' => 'five',
         'five' => 'five', '7' => 'seven', 'seven' => 'seven'];
 
+    /** What is left of an "and" divides, save between men and in a down: "levels & X post". */
+    private const BETWEEN = [
+        '(?<![\s\d])(?<!\b[xyzhrf])(?<!st)(?<!nd)(?<!rd)(?<!th)\s*&\s*' => ', ',
+    ];
+
     /**
      * What may be said besides the language's own words, for completion.
      *
@@ -100,7 +105,7 @@ final class TradeCalls
         // A drag this deep is no shallow any more.
         $words = Phrases::rewritten($words, ['\bdrag\s+(?:at\s+)?(?=1\d)' => 'over ']);
         self::$lexicon ??= new Lexicon(CallLexicon::WORDS, self::ownCallWords());
-        $words = self::$lexicon->put($words);
+        $words = Phrases::rewritten(self::$lexicon->put($words), self::BETWEEN);
         $words = Phrases::rewritten(self::runFirst(self::screens($words)), TradeRuns::FAKES);
         // "gun trips right rpo: zone left, Y stick" says what kind it is before it says the run.
         $words = Phrases::rewritten($words, ['^([^:]*?)\s*,?\s*\brpo\s*:?\s*(?={run})' => '$1: ']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Words\Trade;
 
+use Jacotaxis\Core\Concept\Families\Families;
+
 /**
  * The order and the glue of a call as coaches say it, in that of the language: the situation inside the call, a motion
  * after a colon of its own, the set before the quarterback's place, two routes joined by a stroke. Common practice.
@@ -33,6 +35,14 @@ final class TradeOrder
         '\bboth\s+(outside|inside)s?\b(?!\s+zone)' => '$1s',
         '(?<=:)\s*((?:the\s+)?rest\s+[^,;:]+)\s*[,;]\s*([^:]+)$' => ' $2, $1',
         '\ball\s+(?=(?:four|4)\s+vert)' => '',
+        '(?<!outside )(?<!inside )(?<!sides )(?<!both )(?<!guys )(?<!men )\b(\d{1,2})\s*(?:yds?|yards?)'
+            .'\s+(curl|hitch|comeback)(?:es|s)\b(?:\s+both\s+sides)?' => ', everybody $2 $1',
+        '(?<!outside )(?<!inside )(?<!sides )(?<!both )(?<!guys )(?<!men )\b(\d{1,2})\s*(?:yds?|yards?)'
+            .'\s+outs\b(?:\s+both\s+sides)?' => ', #1 both out $1',
+        '({plain run}(?:\s+{side})?[^:]*?)\s*[,;]\s*(?:q|qb|quarterback)\s+(?:boots?|fakes?|rolls?|carries\s+out)'
+            .'(?:\s+(?:the\s+|his\s+)?(?:fake|boot|out))*(?:\s+{side})?{end}' => '$1',
+        '{man}\s+goes\s+across\b' => '$1 across',
+        '^\s*([xyzh]\s+(?:across|shift(?:s|\s+{side})?))\s*,\s*({formation})\s*[:,]' => '$2, $1:',
         '\b(?:h|r)\s+pass(?=\s+(?:{side}|off)\b)' => 'hb pass',
         '((?:bubble|now|tunnel|slip|swing)\s+screen(?:\s+{side})?)\s*,\s*(?:to\s+)?([xyzhr])\s*$' => '$2 $1',
         '^({formation})\s*,\s*(?=[xyzhrf]\s+(?:blocks?|stays?|chips?|in)\b[^:]*$)' => '$1: ',
@@ -75,16 +85,22 @@ final class TradeOrder
     }
 
     /**
-     * "hitch/seam" is one family where it has such a name.
+     * "hitch/seam" and "curl & flat" are one family where it has such a name.
      *
      * @param  list<string>  $phrases
      */
     private static function joined(string $words, array $phrases): string
     {
-        return preg_replace_callback('#\b(\w+)\s*/\s*(\w+)\b#', function (array $m) use ($phrases): string {
-            $said = strtolower("$m[1] $m[2]");
+        $two = '#\b(\w+)\s*(?:/|&|\band\b)\s*(\w+)\b#i';
 
-            return in_array($said, $phrases, true) ? "$m[1] $m[2]" : $m[0];
+        return preg_replace_callback($two, function (array $m) use ($phrases): string {
+            $said = strtolower("$m[1] $m[2]");
+            // What is joined by a word may say the men from the outside in: only a family's own name is meant.
+            $known = str_contains($m[0], '/')
+                ? in_array($said, $phrases, true)
+                : isset(Families::all()[str_replace(' ', '-', $said)]);
+
+            return $known ? "$m[1] $m[2]" : $m[0];
         }, $words) ?? $words;
     }
 

@@ -41,6 +41,10 @@ final class TradeRoutes
         '{man}\s+dragging\b' => '$1 drag',
         '{man}\s+crossing\b' => '$1 cross',
         '({man}\s+{route})\s+only\b' => '$1',
+        '{man}\s+(swing|slide|sit|drag|stop)s\b' => '$1 $2',
+        '{man}\s+bends?\b' => '$1 bender',
+        '{man}\s+seals?\b' => '$1 block',
+        '{man}\s+spot\b' => '$1 sit',
         '(?<=[:,;])\s*(?:the\s+)?(?:rb|hb|tb|running\s+back|back)\s+(?:on|runs?)\s+(?:an?\s+)?(?={route})' => ' R ',
         '^({formation})\s+(?=(?:{route}(?:e?s)?)\s+(?:outside|inside)\s*[,;])' => '$1: ',
         '^({formation})\s*[,:]?\s+(?!\w+\s+(?:and|&)\s+(?:go|up|corner|post)\b)({route})\s*(?:\/|\band\b'

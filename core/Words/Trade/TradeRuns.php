@@ -9,12 +9,12 @@ final class TradeRuns
 {
     /** Before any word is put over. */
     public const BEFORE = [
-        '\btoss(\s+{side})?\s*,\s*crack{end}' => 'crack$1',
+        '\btoss(\s+{side})?\s*,?\s*crack{end}' => 'crack$1',
         '({plain run}\s+{side})\s+(?:with\s+)?(?:an?\s+)?lead(?:er)?{end}' => '$1; F lead',
         // An option brings its pitch man itself.
         '((?:option|triple|veer|midline|load)\b[^:]*?)\s*[,;]\s*(?:tail|twirl)\s+motion'
             .'(?:\s+from\s+(?:the\s+)?{side})?{end}' => '$1',
-        '^({formation})\s*:\s*([xyzh]\s+(?:cracks?|stalks?|blocks?|arcs?|loads?))\s*,\s*'
+        '^({formation})[\s:,]+([xyzh]\s+(?:cracks?|stalks?|blocks?|arcs?|loads?))\s*,\s*'
             .'({said run}(?:\s+{side})?)\s*$' => '$1: $3; $2',
         // The throw said before its run.
         '^({formation})\s*,\s*([xyzh]\s+(?:now|bubble|pop|glance|hitch|slant|stick)|bubble)\s*,\s*'

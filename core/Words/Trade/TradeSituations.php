@@ -17,7 +17,8 @@ final class TradeSituations
 
     private const PLACE = 'goal line|red zone|backed up|coming out|two[ -]point|2[ -]?p(?:oin)?t';
 
-    private const SPOT = '(?:(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?)?(?:[+-]|(?:our|own|their'
+    private const SPOT = '\d{1,2}[ -]?(?:yd|yard)[ -]?line\b'
+        .'|(?:(?:ball\s+)?(?:@|\bat|\bon|\bfrom)\s*(?:the\s+)?)?(?:[+-]|(?:our|own|their'
         .'|opp)\s+)\d{1,2}\b';
 
     /** A yard line without a half is theirs; it needs a word before it, since a number alone is many things. */
@@ -98,7 +99,7 @@ final class TradeSituations
 
     private static function spot(string $said): string
     {
-        preg_match('/([+-]|our|own|their|opp)?\s*(\d{1,2})$/i', trim($said), $m);
+        preg_match('/([+-]|our|own|their|opp)?\s*(\d{1,2})(?:[ -]?(?:yd|yard)[ -]?line)?$/i', trim($said), $m);
 
         return (in_array(strtolower($m[1] ?? ''), ['-', 'our', 'own'], true) ? '-' : '+').($m[2] ?? '');
     }

@@ -12,6 +12,12 @@ final class LookRules
 {
     /** Abbreviations, and what is said of one man in words of the trade. */
     public const BEFORE = [
+        '\bhard\s+corner\s+(?:to\s+(?:the\s+)?)?(field|boundary|strong|weak)\b' => '$1 corner off 5',
+        '\b(4-2-5|3-3-5|4-4|5-2|5-3)\s+(?:base|odd|even)\b' => '$1',
+        '\b(?:ss|strong\s+safety)\s+(?:comes|moves|walks|drops)\s+down\b' => 'safety rotates strong',
+        '\b(?:fs|free\s+safety)\s+(?:comes|moves|walks|drops)\s+down\b' => 'safety rotates weak',
+        '\bgl\s+(?=[56]-\d)' => '',
+        '\bdrop\s+(?:all\s+)?(?:8|eight)\b' => 'drop 8',
         '(?<=^|[,&]|\band)\s*m(?='.self::LETTER.')' => ' mike',
         '(?<=^|[,&]|\band)\s*w(?='.self::LETTER.')' => ' will',
         '(?<=^|[,&]|\band)\s*s(?='.self::LETTER.')' => ' sam',
@@ -178,7 +184,7 @@ final class LookRules
         '\bshows?\s+(?:cover\s+)?([0-6])\s*,?\s*(?:but\s+)?(?:plays?|is)\s+(?:cover\s+)?([0-6])\b' => 'cover'
             .' $2, shows cover $1',
         '\b(shows?|showing)\s+(?=[0-6]\b)' => '$1 cover ',
-        '\b(?:blitz|send|bring)\s+(?:the\s+)?{defender}(?!\s+and)' => '$1 blitz',
+        '\b(?:blitz|send|bring)\s+(?:the\s+)?{defender}(?!\s+(?:and|&))' => '$1 blitz',
         '{defender}\s+blitz(?:es)?\s+from\s+(?:the\s+)?(?:slot|edge|field|boundary|inside|outside)\b' => '$1 blitz',
         '\b(?:out of|with|from)\s+(?:an?\s+|the\s+)?+(?!(?:slot|edge|field|boundary|inside|outside'
             .'|weak|strong)\b)' => ', ',

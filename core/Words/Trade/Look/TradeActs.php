@@ -21,6 +21,8 @@ final class TradeActs
         '(?:plays? |drops? |in |to )*(?:the )?curls?' => '@ plays curl to flat',
         '(?:plays? |drops? |in |to )*(?:the )?quarters?' => '@ plays quarter',
         'trails?' => '@ plays trail',
+        'buzz(?:es|ing)?' => '@ plays hook',
+        '(?:plays? |in )*(?:the )?(?:deep )?middle' => '@ plays deep middle',
         'sp(?:y|ies|ying)(?: (?:the )?(?:qb|quarterback))?' => '@ plays spy',
         '(?:is |plays? )?(?:the )?(?:robber|rat|lurk)|robs|lurks' => '@ plays robber',
         '(?:cross|twist)(?:es|ing)?' => '@ cross',
@@ -176,7 +178,8 @@ final class TradeActs
      */
     private static function toward(string $side, string $said, array $men, array $means): array
     {
-        $isHe = $side === '' || preg_grep("/^$side /", $men) !== [] || preg_match('/olb|outside/i', $said) === 1;
+        $named = preg_grep("/^$side /", $men) !== [] && ! str_starts_with(strtolower($said), "$side ");
+        $isHe = $side === '' || $named || preg_match('/olb|outside/i', $said) === 1;
 
         return $isHe ? $means : array_map(
             fn (string $act): string => in_array($act, self::MOVEMENTS, true) ? "$act $side" : $act,
