@@ -27,6 +27,7 @@ use App\Http\Controllers\Practice\PracticeController;
 use App\Http\Controllers\Practice\RepController;
 use App\Http\Controllers\Proving\CardController;
 use App\Http\Controllers\Proving\LineCardController;
+use App\Http\Controllers\Proving\OpenersController;
 use App\Http\Controllers\Proving\PictureController;
 use App\Http\Controllers\Proving\ProofController;
 use App\Http\Controllers\Proving\RecognitionController;
@@ -83,6 +84,7 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('sheets', [SheetController::class, 'store']);
         Route::post('menus', [SheetController::class, 'menu']);
         Route::post('plans/weigh', [PlanController::class, 'weigh']);
+        Route::post('plans/openers', [OpenersController::class, 'store']);
         Route::get('plans/{opponent}', [PlanController::class, 'show']);
         Route::put('plans/{opponent}', [PlanController::class, 'update']);
         Route::get('plans/{opponent}/sheet.{format}', [PlanController::class, 'export'])

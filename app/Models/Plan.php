@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $opponent
  * @property list<string> $calls ids of saved calls, in the order of the wristband
+ * @property list<string> $openers ids of those a game begins with, in their order
  * @property int $version
  */
 class Plan extends Model
@@ -19,10 +20,20 @@ class Plan extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['version' => 1, 'calls' => '[]'];
+    protected $attributes = ['version' => 1, 'calls' => '[]', 'openers' => '[]'];
 
     protected function casts(): array
     {
-        return ['calls' => 'array', 'version' => 'integer'];
+        return ['calls' => 'array', 'openers' => 'array', 'version' => 'integer'];
+    }
+
+    /**
+     * The calls a game begins with, of those that are on the sheet.
+     *
+     * @return list<string>
+     */
+    public function begins(): array
+    {
+        return array_values(array_intersect($this->openers, $this->calls));
     }
 }

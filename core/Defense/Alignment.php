@@ -32,7 +32,29 @@ final class Alignment
         $behind = $look->motion === 'stay' ? $before : $now;
         [$men, $notes] = self::eleven($look, $front, $behind, $before);
 
-        return new Aligned($men, $first[0], [...$notes, ...self::moved($first[0], $men)]);
+        $stood = self::sameMen($first[0], $men);
+
+        return new Aligned($men, $stood, [...$notes, ...self::moved($stood, $men)]);
+    }
+
+    /**
+     * The men as they stood, in the order of those who stand now: a corner whose side has become the weak one is the
+     * same man.
+     *
+     * @param  list<Defender>  $before
+     * @param  list<Defender>  $after
+     * @return list<Defender>
+     */
+    private static function sameMen(array $before, array $after): array
+    {
+        $byRole = array_column($before, null, 'role');
+        $others = array_values(array_diff_key($byRole, array_column($after, null, 'role')));
+        $same = [];
+        foreach ($after as $man) {
+            $same[] = $byRole[$man->role] ?? array_shift($others) ?? $man;
+        }
+
+        return $same;
     }
 
     /** @return array{list<Defender>, list<string>} */

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Documents\PlanInput;
 use App\Files\Csv;
 use App\Film\ShownIn;
 use App\Http\Problem;
@@ -11,10 +12,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Jacotaxis\Core\Plan\CallPlan;
-use Jacotaxis\Core\Plan\PlannedCall;
-use Jacotaxis\Core\Plan\ShownLook;
-use Jacotaxis\Core\Proof\Scene\Verdict;
 
 /** The calls of the sheet against an opponent, and what they add up to against what he shows. */
 class PlanController extends Controller
@@ -54,10 +51,18 @@ class PlanController extends Controller
     public function update(Request $request, string $opponent): JsonResponse
     {
         $this->authorize('create', Call::class);
-        $given = $request->validate(['calls' => 'present|list|max:99', 'calls.*' => 'string|max:26|distinct']);
+        $given = $request->validate([
+            'calls' => 'list|max:99',
+            'calls.*' => 'string|max:26|distinct',
+            'openers' => 'list|max:25',
+            'openers.*' => 'string|max:26|distinct',
+        ]);
+        if ($given === []) {
+            throw Problem::content('/calls', 'Say the calls of the sheet, or the openers.');
+        }
         $plan = Plan::query()->firstOrCreate(['opponent' => self::named($opponent)]);
 
-        return $this->answer($plan->saveOn($this->basedOn($request), ['calls' => $given['calls']]));
+        return $this->answer($plan->saveOn($this->basedOn($request), $given));
     }
 
     /** What he showed in each row of the sheet. */
@@ -72,40 +77,7 @@ class PlanController extends Controller
     public function weigh(Request $request): JsonResponse
     {
         $this->authorize('viewAny', Call::class);
-        $given = $request->validate([
-            'looks' => 'required|list|max:40',
-            'looks.*.words' => 'required|string|max:200',
-            'looks.*.shown' => 'required|integer|min:0|max:100000',
-            'calls' => 'present|list|max:200',
-            'calls.*.id' => 'required|string|max:26',
-            'calls.*.name' => 'required|string|max:120',
-            'calls.*.on' => 'required|boolean',
-            'calls.*.cells' => 'required|list',
-            'calls.*.pass' => 'required|boolean',
-            'calls.*.cells.*.chance' => 'required|numeric|min:0|max:1',
-            'calls.*.cells.*.worst' => 'required|numeric|min:0|max:1',
-            'calls.*.cells.*.verdict' => 'required|in:bound,open,guess,covered',
-        ]);
-        $sheet = $book = [];
-        foreach ($given['calls'] as $n => $call) {
-            if (count($call['cells']) !== count($given['looks'])) {
-                throw Problem::content("/calls/$n/cells", 'A call needs a proof against every look.');
-            }
-            $planned = new PlannedCall(
-                $call['id'],
-                $call['name'],
-                $call['pass'] === true,
-                array_map(fn (array $c): float => (float) $c['chance'], array_values($call['cells'])),
-                array_map(fn (array $c): float => (float) $c['worst'], array_values($call['cells'])),
-                array_map(
-                    fn (array $c): bool => Verdict::from($c['verdict'])->isGood(),
-                    array_values($call['cells']),
-                ),
-            );
-            $call['on'] === true ? $sheet[] = $planned : $book[] = $planned;
-        }
-        $looks = array_map(fn (array $l): ShownLook => new ShownLook($l['words'], (int) $l['shown']), $given['looks']);
-        $plan = new CallPlan($sheet, $book, array_values($looks));
+        $plan = PlanInput::from($request)->plan();
 
         return new JsonResponse(['shares' => $plan->shares(), 'menu' => $plan->menu(), 'mix' => $plan->mix(),
             'holes' => $plan->holes(), 'closers' => $plan->closers(), 'idle' => $plan->idle()]);
@@ -125,7 +97,8 @@ class PlanController extends Controller
     private function answer(Plan $plan): JsonResponse
     {
         return new JsonResponse(
-            ['opponent' => $plan->opponent, 'calls' => $plan->calls, 'version' => $plan->version],
+            ['opponent' => $plan->opponent, 'calls' => $plan->calls, 'openers' => $plan->begins(),
+                'version' => $plan->version],
             headers: ['ETag' => "\"{$plan->version}\""],
         );
     }

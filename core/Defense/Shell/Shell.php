@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Defense\Shell;
 
 use Jacotaxis\Core\Defense\Jobs\Job;
+use Jacotaxis\Core\Defense\Jobs\JobKind;
 
 /**
  * A shell as data: what it asks of each kind of man behind the front.
@@ -83,6 +84,14 @@ final readonly class Shell
             [$this->overhang, ...$this->safeties],
             fn (ShellMan $m): bool => $m->align === Align::Deep && $m->offYd >= self::HIGH_YD,
         ));
+    }
+
+    /** Whether both corners have a man to themselves. */
+    public function isMan(): bool
+    {
+        $man = fn (ShellMan $corner): bool => $corner->job->kind === JobKind::Man;
+
+        return array_filter($this->corners, $man) === $this->corners;
     }
 
     /** The middle of the field after the snap: open or closed. */
