@@ -6,6 +6,8 @@ use App\Models\Reel;
 use App\Models\Role;
 use App\Models\Snap;
 use App\Models\User;
+use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Words\CallParser;
 
 beforeEach(fn () => $this->actingAs(coach()));
 
@@ -67,6 +69,49 @@ it('keeps the calls of a sheet in the order of the wristband, and refuses a stal
     expect(Plan::query()->where('opponent', 'Granite Pass')->count())->toBe(1)
         ->and($this->getJson('/api/v1/plans/Granite Pass')->json('calls'))->toBe(['b', 'a'])
         ->and($this->getJson('/api/v1/plans/Larkspur Valley')->json('calls'))->toBe([]);
+});
+
+it('keeps the calls a game begins with, of those on the sheet, whoever changes the other list', function (): void {
+    $put = fn (array $change, int $version) => $this->putJson('/api/v1/plans/Granite Pass', $change,
+        ['If-Match' => "\"$version\""]);
+    $put(['calls' => ['a', 'b', 'c']], 1)->assertOk();
+    expect($put(['openers' => ['c', 'a']], 2)->assertOk()->json())
+        ->toMatchArray(['calls' => ['a', 'b', 'c'], 'openers' => ['c', 'a'], 'version' => 3])
+        // What is taken off the sheet opens no game.
+        ->and($put(['calls' => ['a', 'b']], 3)->assertOk()->json('openers'))->toBe(['a']);
+    $put(['openers' => ['a', 'a']], 4)->assertUnprocessable();
+    $put(['openers' => array_map(strval(...), range(1, 26))], 4)->assertUnprocessable();
+    $put([], 4)->assertUnprocessable();
+    $put(['openers' => []], 1)->assertStatus(412);
+    expect($put(['calls' => []], 4)->assertOk()->json('openers'))->toBe([]);
+});
+
+it('tells what a call asks of his looks, and what to call next by the answer', function (): void {
+    $saved = fn (string $words): string => $this->postJson('/api/v1/calls', ['name' => mb_substr($words, 0, 40),
+        'document' => CallDocument::write(CallParser::parse($words))])->assertSuccessful()->json('id');
+    [$jet, $smash] = [$saved('gun 2x2 right, H jet left: zone right'), $saved('gun 2x2 right: smash right')];
+    $cell = fn (float $chance, ?string $key): array => ['chance' => $chance, 'worst' => $chance,
+        'verdict' => 'open', 'key' => $key];
+    $asked = [
+        'looks' => [['words' => '4-2 nickel, cover 1', 'shown' => 10], ['words' => '4-2 nickel, cover 3', 'shown' => 30]],
+        'calls' => [
+            ['id' => $jet, 'name' => 'Jet', 'on' => true, 'pass' => false,
+                'cells' => [$cell(0.6, null), $cell(0.3, null)]],
+            ['id' => $smash, 'name' => 'Smash', 'on' => true, 'pass' => true,
+                'cells' => [$cell(0.2, null), $cell(0.5, 'right corner')]],
+        ],
+    ];
+    $rows = $this->postJson('/api/v1/plans/openers', $asked)->assertOk()->json('calls');
+    $of = array_column($rows, null, 'id');
+    expect(array_column($of[$jet]['questions'], 'asks'))->toBe(['who goes with H'])
+        ->and(array_column($of[$jet]['questions'][0]['answers'], 'words'))
+        ->toBe(['zone: the nickel moves inside', 'man: the nickel goes with him'])
+        ->and($of[$jet]['questions'][0]['answers'][0]['next']['id'])->toBe($smash)
+        ->and($of[$jet]['questions'][0]['answers'][1]['next']['id'])->toBe($jet)
+        ->and($of[$jet]['tells'])->toBeGreaterThan(0.05)
+        ->and(array_column($of[$smash]['questions'], 'asks'))->toBe(['who is in conflict']);
+    $asked['calls'][0]['cells'] = [$cell(0.6, null)];
+    $this->postJson('/api/v1/plans/openers', $asked)->assertUnprocessable();
 });
 
 it('weighs a sheet by the proofs that come with it', function (): void {

@@ -1,5 +1,20 @@
-/** The calls of the sheet against an opponent, in the order of the wristband. */
-export type Plan = { opponent: string; calls: string[]; version: number };
+/** The calls of the sheet against an opponent, in the order of the wristband, and those a game begins with. */
+export type Plan = { opponent: string; calls: string[]; openers: string[]; version: number };
+
+/** What a call asks of the opponent: what may be seen, in which share of his looks, and the best call then. */
+export type Question = {
+    asks: string;
+    /** Chance of success that is gained by the answer. */
+    tells: number;
+    answers: {
+        words: string;
+        share: number;
+        looks: number[];
+        next: { id: string; name: string; worth: number };
+    }[];
+};
+
+export type Opening = { id: string; name: string; worth: number; tells: number; questions: Question[] };
 
 export type PlanRow = {
     id: string;

@@ -43,7 +43,7 @@ const weighed = (on: string[]): Weighed => ({
 });
 
 function opened(calls: string[]) {
-    const plan: Plan = { opponent: 'Granite Pass', calls, version: 3 };
+    const plan: Plan = { opponent: 'Granite Pass', calls, openers: [], version: 3 };
     const server = serve({
         'POST menus': { rows: BOOK },
         'GET plans/Granite%20Pass': () => plan,
@@ -86,14 +86,14 @@ describe('the call sheet against an opponent', () => {
                     name: 'Zone',
                     on: true,
                     pass: false,
-                    cells: Array(2).fill({ chance: 0.6, worst: 0.3, verdict: 'open' }),
+                    cells: Array(2).fill({ chance: 0.6, worst: 0.3, verdict: 'open', key: null }),
                 },
                 {
                     id: 'Smash',
                     name: 'Smash',
                     on: false,
                     pass: true,
-                    cells: Array(2).fill({ chance: 0.4, worst: 0.2, verdict: 'covered' }),
+                    cells: Array(2).fill({ chance: 0.4, worst: 0.2, verdict: 'covered', key: null }),
                 },
             ],
         });

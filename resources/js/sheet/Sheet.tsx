@@ -7,6 +7,7 @@ import type { Situation } from '../api/useProof';
 import { useKeys } from '../ui/keys/useKeys';
 import { CallSheet } from './CallSheet';
 import { MenuSheet } from './MenuSheet';
+import { Openers } from './Openers';
 import { PlanSheet } from './PlanSheet';
 import { SituationSheet } from './SituationSheet';
 import { Select } from '../ui/Select';
@@ -35,6 +36,7 @@ export function Sheet() {
                         ['call', 'One call, every look'],
                         ['menu', 'The menu, look by look'],
                         ['plan', 'The call sheet'],
+                        ['openers', 'Openers'],
                         ['situations', 'By situation'],
                     ].map(([value, label]) => (
                         <Tabs.Trigger
@@ -84,6 +86,9 @@ export function Sheet() {
             </Tabs.Content>
             <Tabs.Content value="plan" className="min-h-0 flex-1">
                 <PlanSheet shown={looks} opponent={opponent} situation={situation} named={named} />
+            </Tabs.Content>
+            <Tabs.Content value="openers" className="min-h-0 flex-1">
+                <Openers shown={looks} opponent={opponent} situation={situation} named={named} />
             </Tabs.Content>
             <Tabs.Content value="situations" className="min-h-0 flex-1 overflow-auto">
                 <SituationSheet shown={looks} opponent={opponent} situation={situation} named={named} />

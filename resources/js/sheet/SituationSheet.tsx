@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { api } from '../api/client';
 import type { SheetSituation } from '../api/planTypes';
 import type { MenuRow, SavedLook } from '../api/types';
+import { useCalls } from '../api/useCalls';
 import type { Situation } from '../api/useProof';
 import { Button } from '../ui/Button';
 import { chance } from '../ui/words';
@@ -18,7 +19,8 @@ const TOLD = 6;
 
 /** The call sheet on a page: for each situation the calls that are worth most against what he shows there. */
 export function SituationSheet({ shown, opponent, situation, named }: Props) {
-    const { calls } = usePlan(opponent);
+    const { calls, openers } = usePlan(opponent);
+    const { calls: book } = useCalls();
     const found = useQuery({
         queryKey: ['plans', opponent, 'situations'],
         queryFn: () => api.get<{ situations: SheetSituation[] }>(`plans/${encodeURIComponent(opponent)}/situations`),
@@ -60,11 +62,32 @@ export function SituationSheet({ shown, opponent, situation, named }: Props) {
                 </Button>
             </div>
             <div className="grid grid-cols-4 gap-x-5 gap-y-4 stacked:grid-cols-2 phone:grid-cols-1 print:grid-cols-4">
+                {calls && openers && openers.length > 0 && (
+                    <First openers={openers} calls={calls} named={new Map((book ?? []).map((c) => [c.id, c.name]))} />
+                )}
                 {rows.map((row) => (
                     <Card key={row.id} of={row.of} shown={row.shown} menus={menus[row.id] ?? {}} calls={calls ?? []} />
                 ))}
             </div>
         </div>
+    );
+}
+
+/** The calls the game begins with, in their order. */
+function First({ openers, calls, named }: { openers: string[]; calls: string[]; named: Map<string, string> }) {
+    return (
+        <section aria-label="Openers" className="break-inside-avoid">
+            <h2 className="border-b-2 border-ink text-[15px] font-bold">Openers</h2>
+            <p className="text-[11px] text-soft narrow">In this order; what each asks stands under Openers.</p>
+            <ol>
+                {openers.map((id) => (
+                    <li key={id} className="flex items-baseline gap-2 border-b border-faint py-0.5 text-[13px]">
+                        <span className="w-6 shrink-0 text-right font-bold tabular-nums">{calls.indexOf(id) + 1}</span>
+                        <span className="min-w-0 flex-1">{named.get(id) ?? 'no longer in the book'}</span>
+                    </li>
+                ))}
+            </ol>
+        </section>
     );
 }
 

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
-import type { Plan, Weighed } from '../api/planTypes';
+import type { Opening, Plan, Weighed } from '../api/planTypes';
 import type { MenuRow, SavedLook } from '../api/types';
+import type { Situation } from '../api/useProof';
 import { useWrite } from '../api/useWrite';
 
 /** The calls of the sheet against an opponent, and a way to change them. */
@@ -10,13 +11,19 @@ export function usePlan(opponent: string) {
     const key = ['plans', opponent];
     const path = `plans/${encodeURIComponent(opponent)}`;
     const plan = useQuery({ queryKey: key, queryFn: () => api.get<Plan>(path), enabled: opponent !== '' });
-    const { write, busy } = useWrite<string[], Plan>({
-        send: (calls) => api.put<Plan>(path, { calls }, plan.data?.version),
+    const { write: put, busy } = useWrite<Partial<Pick<Plan, 'calls' | 'openers'>>, Plan>({
+        send: (change) => api.put<Plan>(path, change, plan.data?.version),
         otherwise: 'The sheet was not saved.',
         done: (saved) => client.setQueryData(key, saved),
         asksAgain: [key],
     });
-    return { calls: plan.data?.calls ?? null, write, busy };
+    return {
+        calls: plan.data?.calls ?? null,
+        openers: plan.data?.openers ?? null,
+        write: (calls: string[]) => put({ calls }),
+        begin: (openers: string[]) => put({ openers }),
+        busy,
+    };
 }
 
 export type Shown = Pick<SavedLook, 'words' | 'shown'>;
@@ -42,6 +49,7 @@ export function weighing(rows: Proved, shown: Shown[], on: string[]) {
                 chance: cell?.worth.byRule.chance ?? 0,
                 worst: cell?.worth.worst.chance ?? 0,
                 verdict: cell?.verdict ?? 'covered',
+                key: cell?.key ?? null,
             };
         }),
     }));
@@ -55,6 +63,23 @@ export function useWeighed(rows: Proved, shown: Shown[], on: string[] | null) {
     return useQuery({
         queryKey: ['plan-weighed', asked],
         queryFn: () => api.post<Weighed>('plans/weigh', asked),
+        enabled: asked !== null,
+        placeholderData: (before) => before,
+    });
+}
+
+/** What each call of the sheet asks, and what to call next by the answer; asked when all proofs are there. */
+export function useOpenings(
+    rows: Proved,
+    shown: Shown[],
+    on: string[] | null,
+    how: { situation: Situation; named: boolean },
+) {
+    const full = on !== null && isFull(rows, shown);
+    const asked = full ? { ...weighing(rows, shown, on), ...how } : null;
+    return useQuery({
+        queryKey: ['plan-openers', asked],
+        queryFn: () => api.post<{ calls: Opening[] }>('plans/openers', asked).then((a) => a.calls),
         enabled: asked !== null,
         placeholderData: (before) => before,
     });
