@@ -20,6 +20,7 @@ use Jacotaxis\Core\Proof\Proving;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\Reps\Answer;
 use Jacotaxis\Core\Reps\CallNames;
+use Jacotaxis\Core\Reps\Legal;
 use Jacotaxis\Core\Reps\Question;
 use Jacotaxis\Core\Reps\Questions;
 use Jacotaxis\Core\Reps\Schedule;
@@ -36,6 +37,9 @@ final class Deck
 
     /** New ones from one call and look on one day, so that a day is not one play. */
     private const OF_ONE_PLAY = 2;
+
+    /** The look has no part in whether the call is legal: one look in so many asks it. */
+    private const LEGAL_IN = 5;
 
     /** Plays looked through for new ones on one day. */
     private const PLAYS = 40;
@@ -215,17 +219,28 @@ final class Deck
                 cadence: $this->staff->theCadence(),
                 schools: $this->staff->book()->schools,
             );
-            $proof = Proving::of($document, LookParser::parse($look->words, $this->staff->book()), $setting);
-
+            $against = LookParser::parse($look->words, $this->staff->book());
+            $proof = Proving::of($document, $against, $setting);
             $questions = Questions::of($proof, $this->player->letter);
             $name = $proof instanceof Proof && ! in_array($this->player->letter, Man::LINEMEN, true)
                 ? CallNames::of($call->name, $call->words, $this->book ??= $this->book())
                 : null;
 
-            return array_map(
+            $reps = array_map(
                 fn (Question $q): Rep => new Rep($call, $look, $proof, $q),
                 $name === null ? $questions : [...$questions, $name],
             );
+            $play = "$call->id $look->id";
+            $legal = crc32($play) % self::LEGAL_IN === 0
+                ? Legal::of($document, $setting->situation, $this->player->letter, $call->id)
+                : null;
+
+            return $legal === null ? $reps : [...$reps, new Rep(
+                $call,
+                $look,
+                $legal->call === $document ? $proof : Proving::of($legal->call, $against, $setting),
+                $legal->question,
+            )];
         } catch (DomainException) {
             return [];
         }

@@ -17,6 +17,8 @@ enum Kind: string
     case Job = 'job';
     /** Which call he sees drawn. */
     case Call = 'call';
+    /** Whether the rule book lets them stand so. */
+    case Legal = 'legal';
 
     /** Seconds in which an answer is ready to be played (product default). */
     public function allowedS(): float
@@ -24,7 +26,7 @@ enum Kind: string
         return match ($this) {
             self::Ball => 3.0,
             self::Key => 5.0,
-            self::Coverage, self::Call => 6.0,
+            self::Coverage, self::Call, self::Legal => 6.0,
             self::Job => 8.0,
         };
     }
@@ -49,6 +51,7 @@ enum Kind: string
             self::Coverage => 'The coverage',
             self::Job => 'His job',
             self::Call => 'The call',
+            self::Legal => 'Legal or not',
         };
     }
 }

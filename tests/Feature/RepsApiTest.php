@@ -13,8 +13,11 @@ use App\Models\RepAnswer;
 use App\Models\User;
 use App\Reps\Deck;
 use Carbon\CarbonImmutable;
+use Jacotaxis\Core\Concept\Document\CallDocument;
+use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Proof\Telling\Told;
 use Jacotaxis\Core\Reps\Kind;
+use Jacotaxis\Core\Reps\Legal;
 
 beforeEach(function (): void {
     RepAnswer::query()->delete();
@@ -179,9 +182,9 @@ it('asks each man what is his', function (string $letter, array $kinds): void {
     expect(array_diff($found, $kinds))->toBe([])
         ->and($found)->not->toBe([]);
 })->with([
-    'the quarterback' => ['Q', ['key', 'ball', 'coverage', 'call']],
-    'a lineman' => ['LG', ['job']],
-    'a receiver' => ['H', ['job', 'coverage', 'call']],
+    'the quarterback' => ['Q', ['key', 'ball', 'coverage', 'call', 'legal']],
+    'a lineman' => ['LG', ['job', 'legal']],
+    'a receiver' => ['H', ['job', 'coverage', 'call', 'legal']],
 ]);
 
 it('takes its plays from the plan first, then from the book, all against the opponent', function (): void {
@@ -220,6 +223,35 @@ it('asks which call is drawn, and says it only with the answer', function (): vo
         ->and($said['right'])->toBeTrue()
         ->and($said['call'])->toBe($call->name)
         ->and($said['why'])->toBe("It is $call->words.");
+});
+
+it('asks whether they stand legally, draws it so, and says what the rule book says', function (): void {
+    $player = Player::query()->where('letter', 'Z')->orderBy('depth')->firstOrFail();
+    $this->actingAs(coach());
+    $deck = new Deck($player, CarbonImmutable::now()->toDateTimeImmutable());
+    $found = $moved = 0;
+    foreach (Call::query()->orderBy('id')->limit(12)->get() as $call) {
+        $legal = Legal::of(CallDocument::read($call->document), Situation::of(), 'Z', $call->id);
+        foreach ($legal === null ? [] : Look::query()->get() as $look) {
+            $id = "legal-$call->id-$look->id-".substr(sha1($legal->question->about), 0, 8);
+            $rep = $deck->find($id);
+            expect($rep !== null)->toBe(crc32("$call->id $look->id") % 5 === 0);
+            if ($rep === null) {
+                continue;
+            }
+            $found++;
+            $about = $legal->question->about;
+            $right = $legal->question->right[0];
+            $man = array_column($rep->picture()['stage']['men'], null, 'letter')[$about ?: 'Z'];
+            $usual = CallDocument::read($call->document)->formation->men(Situation::of()->frame())[$about ?: 'Z'];
+            $moved += abs($man['yYd'] - $usual->yYd) > 0.4 ? 1 : 0;
+            expect($about === '')->toBe($right === 'legal')
+                ->and(repAnswer($player, $id, $right))
+                ->toMatchArray(['right' => true, 'answers' => [$right], 'kept' => false])
+                ->and(repAnswer($player, $id, $right === 'legal' ? 'covered' : 'legal')['right'])->toBeFalse();
+        }
+    }
+    expect($found)->toBeGreaterThan(2)->and($moved)->toBeGreaterThan(0);
 });
 
 it('asks no lineman which call is drawn: nothing of his is in it', function (): void {

@@ -29,10 +29,10 @@ final readonly class Question
             return null;
         }
         $told = [];
-        foreach ($looks as $words => $of) {
+        foreach ($looks as $seen => $of) {
             $are = array_unique(array_map(fn (int $look): string => $kinds[$look] ?? '', $of));
             $kind = count($are) === 1 ? $are[0] : '';
-            $told[] = new Answer($kind === '' ? (string) $words : "$kind: $words", $of);
+            $told[] = new Answer($kind === '' ? (string) $seen : "$kind: $seen", $of);
         }
 
         return new self($asks, $told);

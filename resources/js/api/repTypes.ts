@@ -1,6 +1,6 @@
 import type { Frames, Stage } from './types';
 
-export type RepKind = 'key' | 'ball' | 'coverage' | 'job' | 'call';
+export type RepKind = 'key' | 'ball' | 'coverage' | 'job' | 'call' | 'legal';
 
 /** A question as it is asked; what is right comes with the answer. */
 export type RepQuestion = {

@@ -54,7 +54,7 @@ export function Asked({ player, letter, question, again, onAnswered, onNext }: P
                             frames={frames}
                             t={t}
                             ringed={letter}
-                            told={answer !== null || question.kind === 'call'}
+                            told={answer !== null || DRAWN.has(question.kind)}
                             label={`The men of ${call ?? 'a call'}, you are ${letter}`}
                         />
                     ) : (
@@ -92,6 +92,9 @@ export function Asked({ player, letter, question, again, onAnswered, onNext }: P
         </article>
     );
 }
+
+/** Kinds whose question is about what is drawn: the routes are there from the start. */
+const DRAWN = new Set<RepQuestion['kind']>(['call', 'legal']);
 
 type Mark = 'right' | 'missed' | null;
 

@@ -39,6 +39,7 @@ const STAGE = {
     defenders: [{ role: 'nickel', letter: 'N', xYd: 9, yYd: 5 }],
     routes: [],
 };
+const ROUTE = { man: 'Q', line: [[0, 5]], read: 1, flag: null, settles: false };
 const day = (questions: RepQuestion[], change: object = {}) => ({
     player: { id: '7', name: 'Theo Brandvold', letter: 'Q', number: 9 },
     questions,
@@ -219,6 +220,19 @@ describe('the reps of a day', () => {
         await userEvent.click(screen.getByRole('button', { name: /Nickel/ }));
         await screen.findByText('Right.');
         expect(screen.getByText('Ridge')).toBeTruthy();
+    });
+
+    it.each([
+        ['legal', true],
+        ['coverage', false],
+    ] as const)('draws the routes of a question of %s from the start: %s', async (kind, drawn) => {
+        serve({
+            'GET players/7/reps': day([question('a', { kind, asks: 'What is it?' })]),
+            'GET players/7/reps/a': { stage: { ...STAGE, routes: [ROUTE] }, frames: null },
+        });
+        house(<Today player="7" />);
+        await standing();
+        expect(document.querySelector('path[marker-end="url(#tip-Q)"]') !== null).toBe(drawn);
     });
 
     it('tells who is not the man that it is only tried', async () => {
