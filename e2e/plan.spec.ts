@@ -26,6 +26,33 @@ test('puts the book on the call sheet, takes off what earns no place, and finds 
     await expect(sheet.getByRole('row')).toHaveCount(before - 1, { timeout: 60_000 });
 });
 
+test('chooses the openers by what they tell, puts one earlier by the keyboard, and finds them so after a reload', async ({
+    page,
+}) => {
+    test.slow();
+    await page.getByRole('link', { name: 'Sheet' }).click();
+    await page.getByRole('tab', { name: 'The call sheet' }).click();
+    const whole = page.getByRole('button', { name: /^all \d+ of the book$/ });
+    const summary = page.getByTestId('plan-summary');
+    await expect(whole.or(summary).first()).toBeVisible({ timeout: 60_000 });
+    if (await whole.isVisible()) await whole.click();
+    await page.getByRole('tab', { name: 'Openers' }).click();
+    await page.getByRole('button', { name: /that tell most$/ }).click({ timeout: 60_000 });
+    const openers = page.getByRole('region', { name: 'Openers' }).getByRole('listitem');
+    await expect(openers.first()).toContainText(/knowing it is worth [\d.]+ points?/);
+    await expect(openers.first()).toContainText(/\d+ %/);
+    await accessible(page);
+    const second = await openers.nth(1).getAttribute('aria-label');
+    await openers.nth(1).getByRole('button', { name: `${second} earlier` }).focus();
+    await page.keyboard.press('Enter');
+    await expect(openers.first()).toHaveAttribute('aria-label', second!);
+    await page.reload();
+    await page.getByRole('tab', { name: 'Openers' }).click();
+    await expect(openers.first()).toHaveAttribute('aria-label', second!, { timeout: 60_000 });
+    await page.getByRole('tab', { name: 'By situation' }).click();
+    await expect(page.getByRole('region', { name: 'Openers' }).getByRole('listitem').first()).toContainText(second!);
+});
+
 test('closes a hole with the call that is proposed', async ({ page }) => {
     test.slow();
     await page.getByRole('link', { name: 'Sheet' }).click();

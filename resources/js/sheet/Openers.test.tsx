@@ -93,9 +93,9 @@ describe('the calls a game begins with', () => {
 
     it('takes one more, puts it earlier, and takes it off', async () => {
         const server = opened(['Jet']);
-        await userEvent.click(await screen.findByRole('button', { name: 'begin with Iso' }));
+        await userEvent.click(await screen.findByRole('button', { name: 'take it: Iso' }));
         await screen.findByRole('listitem', { name: 'Iso' });
-        expect(screen.queryByRole('button', { name: 'begin with Iso' })).toBeNull();
+        expect(screen.queryByRole('button', { name: 'take it: Iso' })).toBeNull();
         await userEvent.click(screen.getByRole('button', { name: 'Iso earlier' }));
         await vi.waitFor(() => expect(asked().slice(0, 2)).toEqual(['Iso', 'Jet']));
         await userEvent.click(screen.getByRole('button', { name: 'Take Jet off the openers' }));

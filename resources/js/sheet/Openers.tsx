@@ -220,7 +220,7 @@ function Others({ calls, busy, onPut }: { calls: Opening[]; busy: boolean; onPut
                             type="button"
                             disabled={busy}
                             className="shrink-0 font-bold text-ball stacked:min-h-11"
-                            aria-label={`begin with ${c.name}`}
+                            aria-label={`take it: ${c.name}`}
                             onClick={() => onPut(c.id)}
                         >
                             take it
