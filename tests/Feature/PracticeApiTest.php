@@ -455,6 +455,31 @@ it('talks about the usual fronts where there is no opponent', function (): void 
     expect(array_column(newThatWeek($practice)['Ridge pin']['talks'], 'front'))->toContain('3-4', 'bear');
 });
 
+it('previews the next day: its family, its minutes, and the calls scripted then for the first time', function (): void {
+    $calls = Call::query()->orderBy('id')->limit(4)->get();
+    $rows = fn (int ...$n): array => array_map(
+        fn (int $i): array => ['call' => $calls[$i]->id, 'look' => null, 'hash' => 'middle'],
+        $n,
+    );
+    $on = fn (string $day, int ...$n): array => withPeriods(heldOn($day)->json('practice'), [
+        period('team', ['minutes' => 20, 'contact' => true, 'script' => $rows(...$n)]),
+        period('walk-through', ['minutes' => 10, 'script' => []]),
+    ])->json('practice');
+    [$sunday, $monday, $tuesday, $wednesday] = [$on('2026-10-04', 3), $on('2026-10-05', 0), $on('2026-10-06', 0, 1, 1),
+        $on('2026-10-07', 0, 1, 2, 3)];
+    $next = fn (array $practice): ?array => $this->getJson("/api/v1/practices/{$practice['id']}/install")
+        ->assertOk()->json('next');
+
+    expect($next($monday))->toMatchArray(['id' => $tuesday['id'], 'held_on' => '2026-10-06', 'runs' => 'gap',
+        'minutes' => 30, 'contactMinutes' => 20, 'calls' => [$calls[1]->id]])
+        ->and($next($tuesday)['calls'])->toBe([$calls[2]->id, $calls[3]->id])
+        // What Sunday scripted is of the week before.
+        ->and($next($sunday)['calls'])->toBe([$calls[0]->id])
+        ->and($next($wednesday)['id'] ?? null)->not->toBe($wednesday['id']);
+    Practice::query()->where('held_on', '>', '2026-10-07')->delete();
+    expect($next($wednesday))->toBeNull();
+});
+
 it('shows what is new to the staff alone', function (): void {
     $practice = heldOn('2026-10-06')->json('practice');
     $this->actingAs(coach('q@cedarfork.example'));

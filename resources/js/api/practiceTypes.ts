@@ -70,7 +70,18 @@ export type InstallCost = {
     talks: { front: string; men: string[]; left: string[] }[];
 };
 
-export type WeekInstall = { known: number; calls: InstallCost[] };
+/** The practice after this one; `calls` are those that stand in a script of the week for the first time. */
+export type NextDay = {
+    id: string;
+    held_on: string;
+    title: string;
+    runs: RunDay;
+    minutes: number;
+    contactMinutes: number;
+    calls: string[];
+};
+
+export type WeekInstall = { known: number; calls: InstallCost[]; next: NextDay | null };
 
 export type PracticeRow = Pick<Practice, 'id' | 'held_on' | 'title' | 'opponent' | 'version'> & {
     minutes: number;

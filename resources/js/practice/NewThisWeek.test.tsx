@@ -16,7 +16,7 @@ const cost = (name: string, change: Partial<InstallCost> = {}): InstallCost => (
 });
 
 const week = (calls: InstallCost[]) => {
-    serve({ 'GET practices/5/install': { known: 3, calls } });
+    serve({ 'GET practices/5/install': { known: 3, calls, next: null } });
     house(<NewThisWeek practice="5" />);
 };
 

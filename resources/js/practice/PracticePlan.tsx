@@ -13,6 +13,7 @@ import { starts } from './clock';
 import { Drills } from './Drills';
 import { Effects } from './Effects';
 import { NewThisWeek } from './NewThisWeek';
+import { NextDay } from './NextDay';
 import { ScoutCards } from './ScoutCards';
 import { Script } from './Script';
 import { usePractice } from './usePractice';
@@ -265,6 +266,7 @@ function Beside({ data, id }: { data: PracticeAnswer; id: string }) {
                 Heat, contact and blocks low or in space: your state association's rules and the athletic trainer
                 decide, not this plan.
             </p>
+            <NextDay practice={id} />
             <h2 className="no-print label mt-4 mb-1">Reps this week: given + planned</h2>
             {data.reps.length === 0 && (
                 <p className="text-soft">No call is on the sheet against this opponent, and none is scripted.</p>

@@ -8,6 +8,7 @@ use App\Models\Practice;
 use App\Models\StaffWords;
 use App\Practice\DrillWork;
 use App\Practice\FilledScript;
+use App\Practice\NextDay;
 use App\Practice\WeekInstall;
 use App\Practice\WeekReps;
 use Illuminate\Database\Eloquent\Collection;
@@ -115,12 +116,14 @@ class PracticeController extends Controller
         return new JsonResponse(['rows' => $rows]);
     }
 
-    /** What is new in its week, and what it costs the men to learn. */
+    /** What is new in its week, what it costs the men to learn, and what the next day brings. */
     public function install(Practice $practice): JsonResponse
     {
         $this->authorize('view', $practice);
 
-        return new JsonResponse((new WeekInstall($practice))->told());
+        return new JsonResponse(
+            (new WeekInstall($practice))->told() + ['next' => NextDay::after($practice)?->told()],
+        );
     }
 
     /** The drills the faults on film ask for, those that fit each period, and what became of the given. */
