@@ -93,7 +93,10 @@ it('tells what a call asks of his looks, and what to call next by the answer', f
     $cell = fn (float $chance, ?string $key): array => ['chance' => $chance, 'worst' => $chance,
         'verdict' => 'open', 'key' => $key];
     $asked = [
-        'looks' => [['words' => '4-2 nickel, cover 1', 'shown' => 10], ['words' => '4-2 nickel, cover 3', 'shown' => 30]],
+        'looks' => [
+            ['words' => '4-2 nickel, cover 1', 'shown' => 10],
+            ['words' => '4-2 nickel, cover 3', 'shown' => 30],
+        ],
         'calls' => [
             ['id' => $jet, 'name' => 'Jet', 'on' => true, 'pass' => false,
                 'cells' => [$cell(0.6, null), $cell(0.3, null)]],

@@ -45,7 +45,8 @@ final class TradeOrder
         '^\s*([xyzh]\s+(?:across|shift(?:s|\s+{side})?))\s*,\s*({formation})\s*[:,]' => '$2, $1:',
         '\b(?:h|r)\s+pass(?=\s+(?:{side}|off)\b)' => 'hb pass',
         '((?:bubble|now|tunnel|slip|swing)\s+screen(?:\s+{side})?)\s*,\s*(?:to\s+)?([xyzhr])\s*$' => '$2 $1',
-        '^({formation})\s*,\s*(?=[xyzhrf]\s+(?:blocks?|stays?|chips?|in)\b[^:]*$)' => '$1: ',
+        '^({formation}(?:\s+[5-8][ -]man(?:\s+pro\w*)?|\s+max)?)\s*,\s*(?=[xyzhrf]\s+(?:blocks?|stays?'
+            .'|chips?|in)\b[^:]*$)' => '$1: ',
         '{man}\s+chips?\s+(?:the\s+)?(?:end|de|edge|rusher)?\s*(?:,|&|\band\b|\bthen\b)*\s*'
             .'(?:goes\s+|runs\s+|releases\s+)?'
             .'(?:to\s+(?:the\s+)?)?(?={route})' => '$1 chip ',
@@ -122,6 +123,9 @@ final class TradeOrder
         $drop = '(?:[1357]|one|three|five|seven)[ -]?steps?(?:\s+drop)?';
         $last = "/^\s*($set)[\s,:]+(?!(?:right|left|rt|lt)\s*[,;])([^:]+?)\s*[,;]\s*($drop|$roll)\s*$/i";
         $call = preg_replace($last, '$1, $3: $2', $call) ?? $call;
+        // "mesh, 5 step, R checks" says it between the routes.
+        $between = "/^\s*($set)[\s,:]+(?!(?:right|left|rt|lt)\s*[,;])([^,:]+?)\s*,\s*($drop)\s*,\s*([^:]+)$/i";
+        $call = preg_replace($between, '$1, $3: $2, $4', $call) ?? $call;
         // "trips right, flood sprint right" says it in the breath of the routes.
         $said = "(?:(?:$places)\\s+)?{set}(?:\\s+{side})?";
         $breath = Phrases::filled("/^($said)\\s*[,:]\\s*([^,:;]+?)\\s+($roll)\\s*$/i");

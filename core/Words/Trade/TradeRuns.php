@@ -16,11 +16,22 @@ final class TradeRuns
             .'(?:\s+from\s+(?:the\s+)?{side})?{end}' => '$1',
         '^({formation})[\s:,]+([xyzh]\s+(?:cracks?|stalks?|blocks?|arcs?|loads?))\s*,\s*'
             .'({said run}(?:\s+{side})?)\s*$' => '$1: $3; $2',
+        '\b(reverse|end around)\s+([xyzhr])\s*$' => '$2 $1',
+        '({plain run}\s+(?:left|lt))\s+waggle{end}' => '$1 fake, boot right',
+        '({plain run}\s+(?:right|rt))\s+waggle{end}' => '$1 fake, boot left',
+        // Play-action said last fakes what the routes go with.
+        '^({formation})\s*[,:-]\s*([xyzhr]\s[^:]+?)\s*,\s*'
+            .'((?:pa|play[ -]action)\s+{said run}(?:\s+{side})?)\s*$' => '$1, $3: $2',
+        '(\bspeed option(?:\s+{side})?)\s*,\s*r\s+(?:is\s+)?(?:the\s+)?pitch(?:es)?{end}' => '$1',
+        '^({formation})\s*[,:]?\s+(triple|veer|inside veer)\s+({side})\s*,\s*(?:[rf]\s+dives?\s*,\s*)?'
+            .'([xyzh])\s+pitch(?:es)?\s*$' => '$1, $4 pitch $3: $2 $3',
+        '^({formation})\s*[,:]?\s+(tunnel|jailbreak)\s+([xyzh])\s*$' => '$1: $3 $2 screen',
+        '\b((?:slip|swing|tunnel|bubble|now)\s+screen)\s+([xyzhr])\s+(?={side})' => '$2 $1 ',
         // The throw said before its run.
         '^({formation})\s*,\s*([xyzh]\s+(?:now|bubble|pop|glance|hitch|slant|stick)|bubble)\s*,\s*'
             .'({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
         '(\b(?:boot|naked|waggle)(?:\s+{side})?)\s+off\s+(?:of\s+)?it\b' => '$1',
-        '{man}\s+cut-?off\b' => '$1 block',
+        '{man}\s+cut-?offs?\b' => '$1 cut off',
         '\b(crack|kick|wrap|insert|bluff|arc|stalk)\s+(?:with|by)\s+{man}' => '$2 $1',
         // What follows the run are the routes of its pass.
         '({said run}(?:\s+{side})?)\s*[,;]\s*(?:pa|play[ -]action)\s*[:,]\s*' => '$1 fake: ',

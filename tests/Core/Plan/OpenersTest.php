@@ -65,7 +65,8 @@ it('asks nothing by a motion that nobody makes, or that all answer alike', funct
     'no motion' => ['gun 2x2 right: smash right', ['4-2 nickel, cover 1', '4-2 nickel, cover 3']],
     'one look' => ['gun 2x2 right, H jet left: zone right', ['4-2 nickel, cover 1']],
     'nobody moves in either' => [
-        'gun 2x2 right, H jet left: zone right', ['4-2 nickel, cover 3, motion stay', '4-2 nickel, cover 2, motion stay'],
+        'gun 2x2 right, H jet left: zone right',
+        ['4-2 nickel, cover 3, motion stay', '4-2 nickel, cover 2, motion stay'],
     ],
 ]);
 
@@ -125,7 +126,8 @@ it('weighs the looks of an answer by their shares', function (): void {
     // Two looks are man: 0.2 x 0.9 and 0.6 x 0.1 of 0.8 are 0.3 for A; B has 0.4 in each.
     $calls = [opening('a', [0.9, 0.1, 0.5]), opening('b', [0.4, 0.4, 0.4])];
     $asks = Question::of('who goes with H', ['man', 'man', 'zone']);
-    $answers = (new Openers($calls, [0.2, 0.6, 0.2]))->asked(['a' => array_filter([$asks])])[0]['questions'][0]['answers'];
+    $row = (new Openers($calls, [0.2, 0.6, 0.2]))->asked(['a' => array_filter([$asks])])[0];
+    $answers = $row['questions'][0]['answers'];
     expect($answers[0])->toMatchArray(['words' => 'man', 'looks' => [0, 1]])
         ->and($answers[0]['share'])->toEqualWithDelta(0.8, 1e-9)
         ->and($answers[0]['next']['id'])->toBe('b')

@@ -12,6 +12,12 @@ final class LookRules
 {
     /** Abbreviations, and what is said of one man in words of the trade. */
     public const BEFORE = [
+        '(\bcover\s+0|\bzero)\s*,?\s+press\s+blitz{end}' => '$1, press',
+        '\b(?:3|three)\s+deep\s+fire\s+zone\b' => 'fire zone',
+        '\bfire\s+zone\s+{defender}\s+(?:and|&)\s+{defender}{end}' => 'fire zone, $1 blitz, $2 blitz',
+        '{defender}\s+(blitz(?:es)?|comes?)\s+(?={defender}\s+(?:blitz|comes?))' => '$1 $2, ',
+        '\b(double|bracket)\s+([xyzhr])\s+(?=press|rush|spy|blitz)' => '$1 $2, ',
+        '(\bmug(?:ged|s)?\s+(?:both\s+)?a[ -]?gaps?)\s+drops?{end}' => '$1',
         '\bhard\s+corner\s+(?:to\s+(?:the\s+)?)?(field|boundary|strong|weak)\b' => '$1 corner off 5',
         '\b(4-2-5|3-3-5|4-4|5-2|5-3)\s+(?:base|odd|even)\b' => '$1',
         '\b(?:ss|strong\s+safety)\s+(?:comes|moves|walks|drops)\s+down\b' => 'safety rotates strong',
@@ -25,7 +31,7 @@ final class LookRules
         '(?<=^|[,&]|\band)\s*j(?='.self::LETTER.')' => ' jack',
         '\bbase\s+(?=(?:3-4|4-3|4-2-5|3-3-5|4-4|5-2)\b)' => '',
         '\s+(?:and|&)\s+funnel(?:s|ing)?{end}' => '',
-        '\b(?:everybody|everyone)\s+(?:blitz(?:es)?|rush(?:es)?)\b' => 'six rush',
+        '(?<!backers )(?<!lbs )\b(?:everybody|everyone|all)\s+(?:blitz(?:es|ing)?|rush(?:es)?){end}' => 'six rush',
         '\b(two|2|one|1)[ -]high\s+show\b' => 'show $1 high',
         '\bspins?\s+to\s+([0-6])\b' => 'cover $1',
         '(^|,)\s*plays?\s+(?=[0-6]{end})' => '$1 cover ',
@@ -34,7 +40,7 @@ final class LookRules
         '\bdisguised?\s*[:,]\s*(?=shows?\b)' => '',
         '\b(?:fs|free\s+safety)\s+deep\s*,\s*man(?:\s+(?:everywhere|across|under))?{end}' => 'cover 1',
         '\bman\s+under\s*,?\s*(?:with\s+)?(?:two|2)\s+deep\b' => '2-man',
-        '\b(?:3|three)[ -]high\s*,(?=.*\b(?:cover\s+|c)[1-6]\b)' => 'shows three high,',
+        '\b(?:3|three)[ -]high\s*,(?!.*\bshows?\b)(?=.*\b(?:cover\s+|c)[1-6]\b)' => 'shows three high,',
         '\b(spy|robber|blitz|pressure)\s+by\s+(?:the\s+)?{defender}' => '$2 $1',
         '\b(?:ss|fs|strong\s+safety|free\s+safety)\s+(?:is\s+)?(?:rolls?|rolled|rotate[sd]?|spins?|spun)\s+(?:to\s+)?'
             .'(?:the\s+)?({side})' => 'safety rotates $1',

@@ -151,9 +151,16 @@ final class TradeLooks
     /** What else is said without what says the same shell once more: "zone blitz, 3 deep 3 under". */
     private static function again(Lexicon $shells, ?string $shell, string $rest): string
     {
-        [$second, $without] = $shells->first($rest, '(?<!shows )(?<!showing )(?<!plays )');
+        $parts = array_map(function (string $part) use ($shells, $shell): string {
+            // What is shown before the snap is no coverage said again.
+            [$second, $without] = preg_match('/^\s*show(?:s|ing)?\b/i', $part) === 1
+                ? [null, $part]
+                : $shells->first($part, '(?<!plays )');
 
-        return $shell === null || $second !== $shell ? $rest : $without;
+            return $second === $shell ? $without : $part;
+        }, explode(',', $rest));
+
+        return $shell === null ? $rest : implode(',', $parts);
     }
 
     /** "two high, cover 2" says it twice; "two high, cover 3" is shown before the snap. */
