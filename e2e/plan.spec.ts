@@ -43,7 +43,10 @@ test('chooses the openers by what they tell, puts one earlier by the keyboard, a
     await expect(openers.first()).toContainText(/\d+ %/);
     await accessible(page);
     const second = await openers.nth(1).getAttribute('aria-label');
-    await openers.nth(1).getByRole('button', { name: `${second} earlier` }).focus();
+    await openers
+        .nth(1)
+        .getByRole('button', { name: `${second} earlier` })
+        .focus();
     await page.keyboard.press('Enter');
     await expect(openers.first()).toHaveAttribute('aria-label', second!);
     await page.reload();

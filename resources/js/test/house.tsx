@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { toast, Toaster } from 'sonner';
-import { afterEach, beforeEach, vi } from 'vitest';
+import { afterAll, afterEach, beforeEach, vi } from 'vitest';
 import { SessionContext } from '../api/session';
 import type { Session } from '../api/types';
 import { useConnection } from '../api/connection';
@@ -19,6 +19,9 @@ export const refusal = (status: number, detail: string, more: object = {}): { re
 
 /** The server does not answer at all. */
 export const NO_ANSWER = Symbol('no answer');
+
+/** Longer than the library takes to put a note away, milliseconds. */
+const NOTE_OUT_MS = 300;
 
 const COORDINATOR = { id: '1', name: 'Marlow Quist', staff: true, role: 'coordinator' } as unknown as Session;
 
@@ -69,9 +72,11 @@ export function eachItsOwn() {
         useAsking.setState({ question: null, answer: () => undefined });
     });
     afterEach(() => {
-        toast.dismiss();
         cleanup();
+        toast.dismiss();
         vi.unstubAllGlobals();
         vi.restoreAllMocks();
     });
+    // A note that is on its way out still has a timer of its own, and the window it needs is gone with the file.
+    afterAll(() => new Promise((done) => setTimeout(done, NOTE_OUT_MS)));
 }
