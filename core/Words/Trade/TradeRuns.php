@@ -27,6 +27,7 @@ final class TradeRuns
             .'([xyzh])\s+pitch(?:es)?\s*$' => '$1, $4 pitch $3: $2 $3',
         '^({formation})\s*[,:]?\s+(tunnel|jailbreak)\s+([xyzh])\s*$' => '$1: $3 $2 screen',
         '\b((?:slip|swing|tunnel|bubble|now)\s+screen)\s+([xyzhr])\s+(?={side})' => '$2 $1 ',
+        '^\s*(tunnel|bubble|slip|now)\s+({side})\s*,?\s+({formation})\s*$' => '$3: $1 screen $2',
         // The throw said before its run.
         '^({formation})\s*,\s*([xyzh]\s+(?:now|bubble|pop|glance|hitch|slant|stick)|bubble)\s*,\s*'
             .'({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
@@ -36,7 +37,7 @@ final class TradeRuns
         // What follows the run are the routes of its pass.
         '({said run}(?:\s+{side})?)\s*[,;]\s*(?:pa|play[ -]action)\s*[:,]\s*' => '$1 fake: ',
         // "glance rpo, zone right" says the throw first, too.
-        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s*,\s*({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
+        '^({formation})[\s,:]+([^,:]+?)\s+rpo\s*,?\s*({said run}(?:\s+{side})?)\s*$' => '$1: $3, rpo: $2',
         '\b(end around|reverse)\s+({side})\s+by\s+([xyzhr])\b' => '$3 $1 $2',
         '({said run}(?:\s+{side})?)\s+(?:with|by|to)\s+(?:the\s+)?(?:fb|fullback){end}' => 'F $1',
         // "bubble rpo off inside zone left" says the throw first, and may say who is read.

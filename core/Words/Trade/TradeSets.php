@@ -39,6 +39,8 @@ final class TradeSets
         '\bstack\s+(left|lt)\s*,?\s+stack\s+(?:right|rt)\b' => 'stack $1',
         '\b(gun|pistol|shotgun)\s+pony\b|\bpony\s+(?:gun|set|backs)\b' => 'gun split-back',
         '\btrips\s+({side})\s+nub\b' => 'nub $1',
+        '\btrips\s+({side})\s+bunch\b' => 'bunch $1',
+        '\btrips\s+({side})\s+y\s+off\b' => 'trips $1',
         // Where the back stands: "R left", "back weak" of a set whose side is said.
         '\b(?:rb|hb|tb|(?<=, )back)\s+(left|right|lt|rt|field|boundary){end}' => ', R $1',
         '({set}\s+(?:right|rt))([^:]*?)\s*,?\s+(?:r|rb|hb|tb|(?<!\bh[\s-])back)\s+strong{end}' => '$1$2, R right',

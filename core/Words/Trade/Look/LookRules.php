@@ -12,6 +12,8 @@ final class LookRules
 {
     /** Abbreviations, and what is said of one man in words of the trade. */
     public const BEFORE = [
+        '\b(?:soft|loose)\s+(?=quarters\b|cover\b)' => ', corners off, ',
+        '\b(nickel|dime)\s+(?=corners\b)' => '$1, ',
         '(\bcover\s+0|\bzero)\s*,?\s+press\s+blitz{end}' => '$1, press',
         '\b(?:3|three)\s+deep\s+fire\s+zone\b' => 'fire zone',
         '\bfire\s+zone\s+{defender}\s+(?:and|&)\s+{defender}{end}' => 'fire zone, $1 blitz, $2 blitz',
