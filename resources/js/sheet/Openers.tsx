@@ -101,7 +101,7 @@ function Opener({ call, number, wristband, shown, busy, onMove, onTake }: OnePro
     const small = 'rounded px-1.5 text-soft hover:text-ball disabled:opacity-40 stacked:min-h-11 stacked:min-w-11';
     return (
         <li aria-label={call.name} className="mb-3 break-inside-avoid border-b border-faint pb-2">
-            <div className="flex items-baseline gap-2">
+            <div className="flex items-baseline gap-2 phone:flex-wrap">
                 <span className="w-6 text-right text-base font-bold tabular-nums">{number}</span>
                 <h2 className="text-base font-bold">
                     <Link to="/board" search={{ call: call.id }} className="hover:text-ball">
@@ -111,7 +111,7 @@ function Opener({ call, number, wristband, shown, busy, onMove, onTake }: OnePro
                 <span className="text-[13px] tabular-nums">{chance(call.worth)}</span>
                 <span className="text-[12px] text-soft tabular-nums">on the wristband {wristband}</span>
                 <span className="flex-1" />
-                <span className="no-print">
+                <span className="no-print whitespace-nowrap">
                     <button
                         type="button"
                         className={small}
@@ -156,17 +156,17 @@ function Opener({ call, number, wristband, shown, busy, onMove, onTake }: OnePro
 function Asks({ question, shown }: { question: Question; shown: SavedLook[] }) {
     const worth = points(question.tells);
     return (
-        <table className="mt-1 ml-8 w-[calc(100%-2rem)] text-left text-[13px]">
+        <table className="mt-1 ml-8 w-[calc(100%-2rem)] text-left text-[13px] phone:ml-0 phone:w-full">
             <thead>
                 <tr className="label align-baseline">
                     <th scope="col" className="pr-3">
                         {question.asks}
                         {worth !== null && `: knowing it is worth ${worth}`}
                     </th>
-                    <th scope="col" className="w-16 pr-3 text-right">
+                    <th scope="col" className="w-16 pr-3 text-right phone:w-12">
                         of looks
                     </th>
-                    <th scope="col" className="w-48">
+                    <th scope="col" className="w-48 phone:w-28">
                         call next
                     </th>
                 </tr>
