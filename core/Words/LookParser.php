@@ -65,7 +65,8 @@ final class LookParser
     {
         $first = trim(explode(',', $words)[0]);
         $covered = 'cover 3, '.ltrim($words);
-        if (! TradeLooks::namesFront($words) && ! TradeLooks::namesShell($words) && self::isRead($covered)) {
+        $says = TradeLooks::namesFront($words) || TradeLooks::namesShell($words);
+        if (! $says && self::isRead(TradeLooks::look($covered))) {
             return NotUnderstood::because("No coverage is said: say it too, as in \"$covered\".", $first);
         }
 
@@ -76,10 +77,11 @@ final class LookParser
             : NotUnderstood::word($first, 'front', Fronts::names());
     }
 
+    /** Whether these words of the language are a look. */
     private static function isRead(string $words): bool
     {
         try {
-            self::read(TradeLooks::look($words), Technique::SCHOOLS[0]);
+            self::read($words, Technique::SCHOOLS[0]);
         } catch (NotUnderstood) {
             return false;
         }
@@ -96,16 +98,7 @@ final class LookParser
         $tokens->skip(',');
         $rest = trim(explode(',', $words, 2)[1] ?? $words);
         $rest = $tokens->done() ? '' : $rest;
-        if ($rest === '' || self::isClause($rest, $front, $school) && self::isRead("$front, cover 3, $rest")) {
-            $said = rtrim("$front, cover 3, $rest", ', ');
-            throw NotUnderstood::because("No coverage is said: say it after the front, as in \"$said\".", $rest);
-        }
-        $shell =
-            self::shell($tokens) ??
-            throw NotUnderstood::word($rest, 'shell', [
-                ...Shells::names(),
-                ...array_map(strval(...), array_keys(LookLexicon::SHELLS)),
-            ]);
+        $shell = self::shell($tokens) ?? throw self::noShell($front, $rest);
         try {
             $look = Look::of($front, $shell);
             $parser = new self($tokens, $school);
@@ -120,16 +113,17 @@ final class LookParser
         }
     }
 
-    /** Whether what stands where the shell should is what may follow one. */
-    private static function isClause(string $words, string $front, string $school): bool
+    /** What stands where the shell should is what may follow one, or no word for a shell. */
+    private static function noShell(string $front, string $rest): NotUnderstood
     {
-        try {
-            (new self(new Tokens($words), $school))->clause(Look::of($front, Shells::usual()[0]));
-        } catch (NotUnderstood|UnknownLook) {
-            return false;
-        }
+        $covered = rtrim("$front, cover 3, $rest", ', ');
 
-        return true;
+        return self::isRead($covered)
+            ? NotUnderstood::because("No coverage is said: say it after the front, as in \"$covered\".", $rest)
+            : NotUnderstood::word($rest, 'shell', [
+                ...Shells::names(),
+                ...array_map(strval(...), array_keys(LookLexicon::SHELLS)),
+            ]);
     }
 
     /**

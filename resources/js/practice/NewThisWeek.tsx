@@ -6,17 +6,21 @@ import { Button } from '../ui/Button';
 
 export const installOf = (practice: string) => ['install', practice];
 
+/** What is new in the week of a practice, and what the next day brings. */
+export const useInstall = (practice: string) =>
+    useQuery({
+        queryKey: installOf(practice),
+        queryFn: () => api.get<WeekInstall>(`practices/${practice}/install`),
+        placeholderData: (before) => before,
+    });
+
 /** So many are shown at first, the dearest. */
 const FIRST = 4;
 
 /** Calls that were on no film before this week: for whom there is something new, and which fronts need a talk. */
 export function NewThisWeek({ practice }: { practice: string }) {
     const [all, setAll] = useState(false);
-    const answer = useQuery({
-        queryKey: installOf(practice),
-        queryFn: () => api.get<WeekInstall>(`practices/${practice}/install`),
-        placeholderData: (before) => before,
-    });
+    const answer = useInstall(practice);
     const calls = answer.data?.calls ?? [];
     if (calls.length === 0) return null;
     const shown = all ? calls : calls.slice(0, FIRST);

@@ -1,21 +1,15 @@
 import { Link } from '@tanstack/react-router';
-import { useQuery } from '@tanstack/react-query';
-import { api } from '../api/client';
-import type { RunDay, WeekInstall } from '../api/practiceTypes';
+import type { RunDay } from '../api/practiceTypes';
 import { useCalls } from '../api/useCalls';
 import { dayWords } from '../ui/words';
-import { installOf } from './NewThisWeek';
+import { useInstall } from './NewThisWeek';
 
 const RUNS: Record<RunDay, string> = { zone: 'zone runs', gap: 'gap runs', any: 'all runs' };
 
 /** What to tell the men before they go home: the next practice, and what is in a script then for the first time. */
 export function NextDay({ practice }: { practice: string }) {
     const { calls } = useCalls();
-    const answer = useQuery({
-        queryKey: installOf(practice),
-        queryFn: () => api.get<WeekInstall>(`practices/${practice}/install`),
-        placeholderData: (before) => before,
-    });
+    const answer = useInstall(practice);
     const next = answer.data?.next;
     if (!next) return null;
     const cost = new Map((answer.data?.calls ?? []).map((c) => [c.call, c]));

@@ -6,6 +6,7 @@ import type { Situation } from '../api/useProof';
 import { Button } from '../ui/Button';
 import { chance } from '../ui/words';
 import { Filling } from './Filling';
+import { NoCallYet } from './NoCallYet';
 import { moved } from './order';
 import { useOpenings, usePlan } from './usePlan';
 import { useMenus } from './useSheet';
@@ -28,12 +29,7 @@ export function Openers({ shown, opponent, situation, named }: Props) {
     const telling = others.filter((c) => c.questions.length > 0);
 
     if (on?.length === 0 || shown.length === 0)
-        return (
-            <p className="p-6 text-soft">
-                No call is on the sheet against {opponent} yet. Put calls on it under <b>The call sheet</b>: here you
-                choose those the game begins with, by what they tell.
-            </p>
-        );
+        return <NoCallYet opponent={opponent} then="here you choose those the game begins with, by what they tell." />;
     return (
         <div className="grid h-full grid-cols-[minmax(0,1fr)_340px] stacked:block stacked:h-auto print:block">
             <div className="min-w-0 overflow-auto px-5 py-2 phone:px-3" tabIndex={0} role="region" aria-label="Openers">

@@ -8,6 +8,7 @@ import type { Situation } from '../api/useProof';
 import { Button } from '../ui/Button';
 import { chance } from '../ui/words';
 import { Filling } from './Filling';
+import { NoCallYet } from './NoCallYet';
 import { usePlan, useWeighed, type Shown } from './usePlan';
 import { useSituationMenus } from './useSheet';
 
@@ -40,12 +41,7 @@ export function SituationSheet({ shown, opponent, situation, named }: Props) {
     const { menus, ...filling } = useSituationMenus(rows.length > 0 ? rows : null, calls, named);
 
     if (calls?.length === 0)
-        return (
-            <p className="p-6 text-soft">
-                No call is on the sheet against {opponent} yet. Put calls on it under <b>The call sheet</b>: here they
-                are ordered for every down, distance and spot.
-            </p>
-        );
+        return <NoCallYet opponent={opponent} then="here they are ordered for every down, distance and spot." />;
     return (
         <div className="px-5 py-2 phone:px-3">
             <div className="mb-2 flex items-center gap-3 text-[12px] text-soft narrow">
