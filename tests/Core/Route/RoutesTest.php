@@ -208,3 +208,20 @@ it('keeps every route of the catalogue in bounds and finite from every man and h
         expect(count($path->cuts))->toBeGreaterThan(0);
     }
 })->with(array_keys(Routes::all()))->with(Hash::cases());
+
+it('lets the ball leave before the break where the man is led or thrown to in rhythm', function (
+    string $letter,
+    string $name,
+    float $before,
+): void {
+    $run = ran($letter, RouteSpec::of($name));
+    expect($run->break()->t - $run->thrownFrom())->toEqualWithDelta($before, 1e-6);
+})->with([
+    'who runs to the flat is led' => ['H', 'flat', 0.1],
+    'an arrow too' => ['H', 'arrow', 0.1],
+    'and a swing' => ['R', 'swing', 0.1],
+    'an out in rhythm' => ['Z', 'out', 0.2],
+    'a curl in rhythm' => ['Z', 'curl', 0.2],
+    'a slant when it is cut' => ['Z', 'slant', 0.0],
+    'a dig when it is cut' => ['Z', 'dig', 0.0],
+]);

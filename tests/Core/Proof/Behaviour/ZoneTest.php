@@ -47,6 +47,19 @@ it('keeps the cloud corner in front of the outside man while another comes out t
         'nobody beside him, he goes to the flat when it is near' => ['Z slant, H flat', 2.6, 19.0, 22.0],
     ]);
 
+it('runs with what breaks beside a cloud corner, and waits for what comes to him',
+    function (string $routes, float $t, float $from, float $to): void {
+        $proof = proof("gun 2x2 right: $routes".QUIET.'; read Z, H', 'cover 2');
+        $beyond = spotOf($proof, 'right corner', $t)[0] - runnerOf($proof, 'Z', $t)[0];
+        expect($beyond)->toBeBetween($from, $to);
+    })->with([
+        'beside a quick out he is when it breaks' => ['Z quick out 5, H seam', 1.7, -0.5, 0.8],
+        'and a step behind it when it is caught' => ['Z quick out 5, H seam', 2.5, -1.5, -0.6],
+        'an out at ten from under it' => ['Z out 10, H seam', 2.9, -1.0, -0.2],
+        'a hitch he sits on' => ['Z hitch 5, H seam', 2.5, 0.0, 0.8],
+        'a flat that comes out to him is let come' => ['Z go, H flat', 2.1, 0.4, 1.6],
+    ]);
+
 it('stays deeper over a vertical of #1 where nobody helps him deep than where a safety does',
     function (string $shell, float $t, float $from, float $to): void {
         $proof = proof('gun 2x2 right: Z go, H flat'.QUIET.'; read Z, H', $shell);
