@@ -248,6 +248,49 @@ test('switches to the tight angle at the same moment', async ({ page }) => {
     await expect(page.getByTestId('doubt')).toContainText('in of doubt');
 });
 
+test('draws on the frozen picture, and finds it there again on its moment', async ({ page }) => {
+    await openSnap(page, 3);
+    await at(page, 2);
+    await page.keyboard.press('d');
+    const sheet = page.getByRole('application', { name: /The picture to draw on/ });
+    const box = (await sheet.boundingBox())!;
+    const place = (x: number, y: number): [number, number] => [box.x + x * box.width, box.y + y * box.height];
+    await page.mouse.move(...place(0.4, 0.6));
+    await page.mouse.down();
+    await page.mouse.move(...place(0.6, 0.5), { steps: 4 });
+    await page.mouse.up();
+    await page.keyboard.press('w');
+    await page.mouse.click(...place(0.62, 0.5));
+    await page.getByLabel('It says').fill('Window here');
+    await page.keyboard.press('Enter');
+    const listed = page.getByRole('list', { name: 'Drawings of this angle' }).getByRole('listitem');
+    await expect(listed).toHaveCount(2);
+    await expect(listed.first()).toContainText('Arrow 2.00 s');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/Saved, version/)).toBeVisible();
+
+    await page.reload();
+    await openSnap(page, 3);
+    await at(page, 1.5);
+    const drawn = page.getByTestId('drawn');
+    await expect(drawn.locator('text')).toHaveCount(0);
+    await at(page, 2);
+    await expect(drawn.locator('text')).toHaveText('Window here');
+    const before = await drawn.locator('text').getAttribute('x');
+    await at(page, 3);
+    // The camera pans: what lies on the grass has gone with it.
+    await expect.poll(() => drawn.locator('text').getAttribute('x')).not.toBe(before);
+
+    await page.keyboard.press('d');
+    await page.getByRole('button', { name: 'Take Window here at 2.00 s away' }).click();
+    await expect(listed).toHaveCount(1);
+    await page.getByRole('application', { name: /The picture to draw on/ }).focus();
+    await page.keyboard.press('Backspace');
+    await expect(listed).toHaveCount(0);
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/Saved, version/).first()).toBeVisible();
+});
+
 test('charts a snap in ten keys, questions a wrong gain and undoes it', async ({ page }) => {
     await openSnap(page, 44);
     await page.keyboard.press('/');

@@ -132,9 +132,11 @@ Route::prefix('api/v1')->group(function (): void {
         Route::post('clips/{clip}/cuts', [ClipController::class, 'cut']);
         Route::get('clips/{clip}/video', [ClipController::class, 'video']);
         Route::get('clips/{clip}/picture', [ClipController::class, 'thumbnail']);
+        Route::get('clips/{clip}/drawings', [ClipController::class, 'drawings']);
         Route::post('measurements', [MeasureController::class, 'measure']);
         Route::post('calibrations', [MeasureController::class, 'calibrate']);
         Route::post('views', [MeasureController::class, 'view']);
+        Route::post('drawings', [MeasureController::class, 'drawings']);
         Route::get('numbers/{what}', [NumbersController::class, 'show'])->whereIn('what', [
             'groups',
             'decisions',

@@ -11,11 +11,13 @@ use Jacotaxis\Core\Film\Calibrate\Carried;
 use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\View;
 use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Drawing\Drawing;
 use Jacotaxis\Core\Proof\Scene\Setting;
 
 /**
  * A snap worked on: what was called against what (either may be unknown yet), the marks, and for each angle the
- * calibrations, how the picture moved between them, and the plots. All times are on the clock of the first angle.
+ * calibrations, how the picture moved between them, the plots and what was drawn. All times are on the clock of the
+ * first angle.
  */
 final readonly class FilmDocument
 {
@@ -29,6 +31,7 @@ final readonly class FilmDocument
      * @param  list<Plot>  $plots
      * @param  list<array{angle: string, fromS: float, toS: float, h: list<float>, inliers: int, missPx: float}>  $moves
      * @param  list<Seen>  $seen
+     * @param  list<Drawing>  $drawings
      */
     public function __construct(
         public ?Call $call,
@@ -40,6 +43,7 @@ final readonly class FilmDocument
         public array $moves = [],
         public array $seen = [],
         public ?Chart $chart = null,
+        public array $drawings = [],
     ) {
     }
 

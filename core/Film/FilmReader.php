@@ -14,6 +14,7 @@ use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\Homography;
 use Jacotaxis\Core\Film\Chart\Chart;
+use Jacotaxis\Core\Film\Drawing\Drawing;
 use Jacotaxis\Core\Kinematics\Level;
 use Jacotaxis\Core\Proof\Scene\Setting;
 use Jacotaxis\Core\School\Schools;
@@ -68,19 +69,20 @@ final class FilmReader
 
         // The situation of the film is what was; a call's own is what it was drawn for.
         return new FilmDocument(
-            $call,
-            isset($d['look']) && $d['look'] !== '' ? self::look($d['look']) : null,
-            new Setting(
+            call: $call,
+            look: isset($d['look']) && $d['look'] !== '' ? self::look($d['look']) : null,
+            setting: new Setting(
                 isset($d['situation']) ? $situation : $call->situation ?? $situation,
                 $level,
                 schools: $schools,
             ),
-            $marks,
-            self::calibrations($d['calibrations'] ?? []),
-            $plots,
-            $moves,
-            $seen,
-            isset($d['chart']) ? Chart::read($d['chart'], $d['situation'] ?? []) : null,
+            marks: $marks,
+            calibrations: self::calibrations($d['calibrations'] ?? []),
+            plots: $plots,
+            moves: $moves,
+            seen: $seen,
+            chart: isset($d['chart']) ? Chart::read($d['chart'], $d['situation'] ?? []) : null,
+            drawings: self::numbered(Drawing::read(...), $d['drawings'] ?? []),
         );
     }
 

@@ -19,6 +19,11 @@ final class DemoFilm
 
     private const SELDOM_S = 0.8;
 
+    /** When the coach drew, seconds after the snap, and how wide his ring is, yards. */
+    private const DRAWN_S = 0.8;
+
+    private const RING_YD = 1.1;
+
     /** Field marks clicked on a picture. */
     private const CLICKS = 12;
 
@@ -31,9 +36,10 @@ final class DemoFilm
      * @param  array<string, mixed>  $document  as charted
      * @param  array<string, array<string, mixed>>  $truths  ground truth by angle
      * @param  list<string>  $followed  men plotted often
+     * @param  array<string, string>  $drawn  words by the man they stand beside
      * @return array<string, mixed>
      */
-    public static function worked(array $document, array $truths, array $followed): array
+    public static function worked(array $document, array $truths, array $followed, array $drawn = []): array
     {
         $document =
             ['marks' => self::marks($truths[FilmDocument::WIDE]), 'calibrations' => [], 'moves' => [], 'plots' => []] +
@@ -48,7 +54,38 @@ final class DemoFilm
             ];
         }
 
+        if ($drawn !== []) {
+            $document['drawings'] = (new self($truths[FilmDocument::WIDE], FilmDocument::WIDE))->drawings($drawn);
+        }
+
         return $document;
+    }
+
+    /**
+     * A ring under each man and a word beside him, on one moment of the play.
+     *
+     * @param  array<string, string>  $words  by man
+     * @return list<array<string, mixed>>
+     */
+    private function drawings(array $words): array
+    {
+        $at = round($this->truth['marks']['snap'] + self::DRAWN_S, 2);
+        $camera = $this->camera($at);
+        $drawings = [];
+        foreach ($words as $man => $word) {
+            [$x, $y] = $this->spot((string) $man, $at);
+            $place = function (float $on) use ($camera, $x, $y, $at): array {
+                $seen = $camera->project($x, $y + $on, 0.0, Camera::shake($at)) ?? [0.0, 0.0];
+
+                return [round($seen[0], 1), round($seen[1], 1)];
+            };
+            $ring = [$place(0.0), $place(self::RING_YD)];
+            $drawings[] = ['id' => 'ring-'.count($drawings), 'kind' => 'ring', 'atS' => $at, 'points' => $ring];
+            $drawings[] = ['id' => 'word-'.count($drawings), 'kind' => 'word', 'atS' => $at,
+                'points' => [$place(2.0 * self::RING_YD)], 'word' => $word];
+        }
+
+        return $drawings;
     }
 
     /**

@@ -75,6 +75,15 @@ final class DemoReels
         ],
     ];
 
+    /** What the coach drew on the wide angle, by reel and snap: a ring under a man, and a word beside him. */
+    private const DRAWN = [
+        'granite-pass' => [
+            2 => ['nickel' => 'He hangs: flat'],
+            18 => ['H' => 'Break here, at ten'],
+            26 => ['right end' => 'He has you: give'],
+        ],
+    ];
+
     /** @var array<string, string> player by letter */
     private array $players;
 
@@ -106,8 +115,14 @@ final class DemoReels
                 $wide = $truths[FilmDocument::WIDE];
                 $document['video'] = array_intersect_key($wide,
                     ['fps' => 1, 'widthPx' => 1, 'heightPx' => 1, 'durationS' => 1]);
-                $document = ($clip['worked'] ?? false) ? $this->worked($document, $truths, self::BY_EYE[$file][$n + 1]
-                    ?? []) : $document;
+                $document = ($clip['worked'] ?? false)
+                    ? $this->worked(
+                        $document,
+                        $truths,
+                        self::BY_EYE[$file][$n + 1] ?? [],
+                        self::DRAWN[$file][$n + 1] ?? [],
+                    )
+                    : $document;
             }
             $snap = Snap::query()->create(['reel_id' => $reel->id, 'place' => $n + 1] + SnapIndex::of($document));
             foreach ($truths as $angle => $truth) {
@@ -127,9 +142,10 @@ final class DemoReels
      * @param  array<string, mixed>  $document
      * @param  array<string, array<string, mixed>>  $truths
      * @param  array<string, array<string, string|int>>  $byEye  by man
+     * @param  array<string, string>  $drawn  words by man
      * @return array<string, mixed>
      */
-    private function worked(array $document, array $truths, array $byEye): array
+    private function worked(array $document, array $truths, array $byEye, array $drawn): array
     {
         $wide = $truths[FilmDocument::WIDE];
         $keys = array_column(array_filter($document['seen'] ?? [], fn (array $s): bool => $s['what'] === 'choice'),
@@ -143,7 +159,8 @@ final class DemoReels
         }
 
         return DemoFilm::worked(['seen' => $seen] + $document, $truths,
-            [...$keys, ...array_filter([$wide['thrownTo']]), 'H', 'Z', 'Y', 'X', 'Q', 'right corner', 'free safety']);
+            [...$keys, ...array_filter([$wide['thrownTo']]), 'H', 'Z', 'Y', 'X', 'Q', 'right corner', 'free safety'],
+            $drawn);
     }
 
     /** @return array<string, array<string, mixed>> by angle */

@@ -6,6 +6,7 @@ use App\Models\Player;
 use App\Models\Reel;
 use App\Models\Snap;
 use App\Models\Upload;
+use App\Models\User;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 
@@ -479,4 +480,44 @@ it('fills in what is searched of snaps saved before, and touches nothing else', 
     expect($after)->toEqual($before)
         ->and(array_filter(array_column($after, 'tag')))->not->toBe([])
         ->and(array_filter(array_column($after, 'hole')))->not->toBe([]);
+});
+
+it('tells where the drawings of an unsaved snap lie, and what is wrong with one', function (
+    array $drawing,
+    int $status,
+    string $says,
+): void {
+    $document = ['kind' => 'jacotaxis.film', 'version' => 1, 'drawings' => [$drawing + ['id' => 'a', 'atS' => 1.0]]];
+    $answer = $this->postJson('/api/v1/drawings', ['document' => $document, 'angle' => 'wide']);
+    $answer->assertStatus($status);
+    expect($answer->getContent())->toContain($says);
+})->with([
+    'an arrow' => [['kind' => 'arrow', 'points' => [[10, 20], [30, 40]]], 200, '"line":[[10,20],[30,40]]'],
+    'one of the other angle is not told' => [['kind' => 'line', 'angle' => 'tight', 'points' => [[1, 2], [3, 4]]], 200,
+        '"drawings":[]'],
+    'an arrow to nowhere' => [['kind' => 'arrow', 'points' => [[10, 20]]], 422, 'takes two places'],
+    'a shape nobody knows' => [['kind' => 'star', 'points' => [[10, 20], [30, 40]]], 422, 'kind'],
+]);
+
+it('shows what was drawn on a clip to whoever may watch it, and to nobody else', function (): void {
+    $clip = numbered(26)->clips()->where('angle', 'wide')->firstOrFail();
+    $ask = fn (string $who): TestResponse => $this->actingAs(User::query()->where('email', $who)->firstOrFail())
+        ->getJson("/api/v1/clips/{$clip->id}/drawings");
+    foreach (['coordinator@cedarfork.example', 'q@cedarfork.example'] as $who) {
+        $told = $ask($who)->assertOk()->json();
+        expect(array_column($told['drawings'], 'kind'))->toBe(['ring', 'word'])
+            ->and($told['drawings'][0]['onField'])->toBeTrue()
+            ->and($told['drawings'][0]['frames'][0]['line'])->toHaveCount(32)
+            ->and($told['widthPx'])->toBe($clip->video['widthPx'])
+            ->and($told['shiftS'])->toEqualWithDelta($clip->from_s, 1e-9);
+    }
+    $clip->snap->grades()->delete();
+    $ask('q@cedarfork.example')->assertForbidden();
+    $ask('coordinator@cedarfork.example')->assertOk();
+});
+
+it('tells nothing drawn of a clip that was put to no snap', function (): void {
+    $clip = numbered(26)->clips()->where('angle', 'wide')->firstOrFail();
+    $clip->update(['snap_id' => null]);
+    $this->getJson("/api/v1/clips/{$clip->id}/drawings")->assertOk()->assertJsonPath('drawings', []);
 });

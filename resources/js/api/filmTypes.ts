@@ -183,6 +183,21 @@ export type View = {
     doubt?: { xPx: number; yPx: number; inches: number }[];
     plan?: PlanLine[];
 };
+type FilmDrawing = NonNullable<FilmDocument['drawings']>[number];
+export type DrawingKind = FilmDrawing['kind'];
+/** Where a drawing lies on the picture from its moment on, pixels and seconds. */
+export type Drawn = {
+    id: string;
+    kind: DrawingKind;
+    word: string | null;
+    closed: boolean;
+    atS: number;
+    untilS: number;
+    onField: boolean;
+    frames: { atS: number; line: [number, number][] }[];
+};
+/** What was drawn on a clip; its clock is nought at shiftS of the file. */
+export type ClipDrawings = { widthPx: number; heightPx: number; shiftS: number; drawings: Drawn[] };
 /** A sub-mark (plus or minus, with the part of the grade it belongs to) or a fact with answers or a unit. */
 export type EyeFact = {
     what: NonNullable<FilmDocument['seen']>[number]['what'];

@@ -631,7 +631,7 @@ export interface DefenderChange {
   reason?: string | null;
 }
 /**
- * A snap worked on: what was called against what (either may be null while unknown), how it is charted, marks on the clock of the first angle in seconds, and for each angle the calibrations, the movement of the picture between them, and the plots in pixels. Field yards: X from the left sideline as the offense looks, Y from the own goal line.
+ * A snap worked on: what was called against what (either may be null while unknown), how it is charted, marks on the clock of the first angle in seconds, and for each angle the calibrations, the movement of the picture between them, the plots and the drawings in pixels. Field yards: X from the left sideline as the offense looks, Y from the own goal line.
  */
 export interface FilmDocument {
   kind: "jacotaxis.film";
@@ -653,6 +653,10 @@ export interface FilmDocument {
    * @maxItems 8000
    */
   plots?: FilmPlot[];
+  /**
+   * @maxItems 60
+   */
+  drawings?: FilmDrawing[];
   /**
    * @maxItems 2
    */
@@ -768,6 +772,24 @@ export interface FilmPlot {
    * of a plot that was followed, not clicked
    */
   confidence?: number;
+}
+/**
+ * A drawing on the frozen picture of an angle. Points are pixels of that picture: two for an arrow (from, to), a line, a ring (middle, a place on it), a frame and a zone (two corners), one for a word.
+ */
+export interface FilmDrawing {
+  id: string;
+  kind: "arrow" | "line" | "ring" | "frame" | "zone" | "word";
+  atS: number;
+  /**
+   * wide when left out
+   */
+  angle?: "wide" | "tight";
+  /**
+   * @minItems 1
+   * @maxItems 2
+   */
+  points: number[][];
+  word?: string;
 }
 export interface FilmAngle {
   name: "wide" | "tight";

@@ -1,9 +1,12 @@
 import { useEffect, useRef, useState } from 'react';
-import { clsx } from 'clsx';
 import type { Angle, Charting, FilmDocument, ReelPage, Snap } from '../api/types';
 import { api } from '../api/client';
 import { Calibrate, type Aim } from './mark/Calibrate';
 import { ChartPanel } from './chart/ChartPanel';
+import { DeskTabs, type Tab } from './DeskTabs';
+import { DrawBar } from './draw/DrawBar';
+import { DrawLayer } from './draw/DrawLayer';
+import { useDrawing } from './draw/useDrawing';
 import { FilmTempo } from './mark/FilmTempo';
 import { GradeDesk } from './grade/GradeDesk';
 import { useChartLine } from '../model/chartLine';
@@ -32,13 +35,6 @@ type Props = {
     onStep: (by: number) => void;
 };
 
-type Tab = 'grade' | 'review' | 'chart' | 'open';
-const TABS: [Tab, string][] = [
-    ['grade', 'Grade'],
-    ['review', 'Review'],
-    ['chart', 'Chart'],
-    ['open', 'Open questions'],
-];
 const NONE: Point[] = [];
 
 /** The picture with what is done on it, and beside it the grading, the charting or the open questions. */
@@ -61,6 +57,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
     const { measured, problem } = useMeasured(snap ? document : null);
     const { overlay, problem: badPoints } = useOverlay(mode === 'calibrate' ? points : NONE, document, player.size);
     const views = useViews(snap && clip ? document : null, angle, player.durationS, player.size);
+    const drawing = useDrawing(snap ? document : null, angle, player);
     const grading = useGrading(snap, measured, saving);
     const following = useFollowing(clip ? `/api/v1/clips/${clip.id}/video` : '', angle, player.shift, player.durationS);
     const marking = useMarking({
@@ -161,12 +158,22 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                                 mode={mode}
                                 plan={plan && mode !== 'calibrate'}
                                 man={grading.man}
+                                drawn={drawing.drawn}
                                 t={t}
                                 loop={player.loop}
                                 endS={player.durationS}
                                 onTime={player.setT}
                                 onClick={marking.click}
                             >
+                                {clip && mode === 'draw' && (
+                                    <DrawLayer
+                                        size={player.size}
+                                        tool={drawing.tool}
+                                        onTool={drawing.setTool}
+                                        onDraw={(points) => void drawing.draw(points)}
+                                        onTakeBack={drawing.takeBack}
+                                    />
+                                )}
                                 {clip && (
                                     <Modes
                                         mode={mode}
@@ -207,6 +214,15 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                             charting={charting}
                             measured={measured}
                         />
+                        {mode === 'draw' && (
+                            <DrawBar
+                                tool={drawing.tool}
+                                onTool={drawing.setTool}
+                                drawn={drawing.drawn}
+                                onSeek={player.seek}
+                                onRemove={drawing.remove}
+                            />
+                        )}
                         {mode === 'calibrate' && (
                             <Calibrate
                                 overlay={overlay}
@@ -217,7 +233,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                                 onPoints={(next) => work((d) => withPoints(d, t, next, angle))}
                             />
                         )}
-                        {mode !== 'calibrate' && (
+                        {mode !== 'calibrate' && mode !== 'draw' && (
                             <>
                                 <FilmTempo
                                     document={document}
@@ -244,24 +260,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                 )}
             </section>
             <aside className="flex min-h-0 flex-col border-l border-edge stacked:border-t stacked:border-l-0">
-                <div role="tablist" aria-label="Beside the film" className="flex gap-3 border-b border-edge px-3">
-                    {TABS.map(([id, name]) => (
-                        <button
-                            key={id}
-                            role="tab"
-                            type="button"
-                            aria-selected={tab === id}
-                            onClick={() => setTab(id)}
-                            className={clsx(
-                                'border-b-2 py-1.5 text-sm',
-                                tab === id ? 'border-ball font-bold' : 'border-transparent text-soft',
-                            )}
-                        >
-                            {name}
-                            {id === 'open' && snap?.questions.length ? ` ${snap.questions.length}` : ''}
-                        </button>
-                    ))}
-                </div>
+                <DeskTabs tab={tab} onTab={setTab} open={snap?.questions.length ?? 0} />
                 {tab === 'grade' && !measured && (
                     <p className="p-4 text-sm text-soft">{snap ? 'Measuring…' : 'No snap is open.'}</p>
                 )}

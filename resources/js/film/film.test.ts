@@ -8,6 +8,8 @@ import {
     withMoves,
     withoutFollowed,
     withoutMark,
+    withDrawing,
+    withoutDrawing,
     withPlot,
     withPoint,
     withPoints,
@@ -91,6 +93,30 @@ describe('a worked snap', () => {
         const d = withChart(film, { result: 'run', gainYd: 4 }, { down: 2 });
         expect(withChart(d, { gainYd: undefined }).chart).toEqual({ result: 'run' });
         expect(d.situation).toEqual({ down: 2 });
+    });
+});
+
+describe('drawings', () => {
+    const points = [
+        [10.04, 20],
+        [30, 40],
+    ];
+
+    it('are kept one by one and taken away by name', () => {
+        const one = withDrawing(film, { kind: 'arrow', atS: 1.23456, points });
+        const two = withDrawing(one, { kind: 'arrow', atS: 1.23456, points, angle: 'tight' });
+        expect(two.drawings!.map((d) => [d.atS, d.points[0], d.angle])).toEqual([
+            [1.2346, [10, 20], undefined],
+            [1.2346, [10, 20], 'tight'],
+        ]);
+        expect(new Set(two.drawings!.map((d) => d.id)).size).toBe(2);
+        expect(withoutDrawing(two, one.drawings![0].id).drawings).toEqual([two.drawings![1]]);
+    });
+
+    it('never share a name, also after one was taken away', () => {
+        const two = [1, 1].reduce((d, atS) => withDrawing(d, { kind: 'ring', atS, points }), film);
+        const again = withDrawing(withoutDrawing(two, two.drawings![0].id), { kind: 'ring', atS: 1, points });
+        expect(new Set(again.drawings!.map((d) => d.id)).size).toBe(2);
     });
 });
 

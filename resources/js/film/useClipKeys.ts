@@ -47,6 +47,7 @@ export function useClipKeys(k: Keys) {
     );
     useKeys('k', 'calibrates', () => toggle('calibrate'));
     useKeys('p', 'plots men', () => toggle('plot'));
+    useKeys('d', 'draws on the picture', () => (player.seek(player.t), toggle('draw')), [player.t, player.seek]);
     useKeys('v', 'the other angle at the same moment', k.flip);
     useKeys('l', 'the plan over the film', () => k.setPlan((on) => !on));
     useKeys('f', 'the proof run over the film', () => k.setRun((on) => !on));

@@ -167,4 +167,23 @@ export function withChart(d: FilmDocument, chart: Partial<Chart>, situation: Par
     };
 }
 
+export type Drawing = NonNullable<FilmDocument['drawings']>[number];
+
+/** Puts a drawing on the picture of a moment. */
+export function withDrawing(d: FilmDocument, drawing: Omit<Drawing, 'id'>): FilmDocument {
+    const drawings = d.drawings ?? [];
+    const made: Drawing = {
+        ...drawing,
+        id: `${drawing.kind}-${Math.round(drawing.atS * 1000)}-${1 + drawings.length}`,
+        atS: round(drawing.atS, 4),
+        points: drawing.points.map((p) => p.map((v) => round(v, 1))),
+    };
+    const taken = drawings.some((one) => one.id === made.id);
+    return { ...d, drawings: [...drawings, taken ? { ...made, id: `${made.id}-${Date.now()}`.slice(0, 40) } : made] };
+}
+
+export function withoutDrawing(d: FilmDocument, id: string): FilmDocument {
+    return { ...d, drawings: (d.drawings ?? []).filter((one) => one.id !== id) };
+}
+
 const round = (v: number, digits: number) => Math.round(v * 10 ** digits) / 10 ** digits;

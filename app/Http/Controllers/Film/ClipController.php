@@ -10,10 +10,14 @@ use App\Http\Problem;
 use App\Jobs\ReadyClip;
 use App\Models\Clip;
 use App\Models\Snap;
+use App\Models\StaffWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Jacotaxis\Core\Film\Drawing\Shown;
+use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Film\FilmReader;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 class ClipController extends Controller
@@ -141,6 +145,27 @@ class ClipController extends Controller
                 'X-Content-Type-Options' => 'nosniff',
             ],
         );
+    }
+
+    /**
+     * What was drawn on a clip, for everybody who may watch it: where it lies on the picture, the size of that in
+     * pixels, and the second of the file at which its clock is nought.
+     */
+    public function drawings(Clip $clip): JsonResponse
+    {
+        $this->authorize('watch', $clip);
+        $document = $clip->snap === null ? [] : $clip->snap->document;
+        $book = StaffWords::current()->book();
+        $drawings = ($document['drawings'] ?? []) === []
+            ? []
+            : (new Shown(FilmReader::read($document, $book->schools, $book), $clip->angle))->all();
+
+        return new JsonResponse([
+            'widthPx' => $clip->video['widthPx'] ?? 0,
+            'heightPx' => $clip->video['heightPx'] ?? 0,
+            'shiftS' => $clip->from_s + ($clip->angle === FilmDocument::WIDE ? 0.0 : (float) $clip->sync_s),
+            'drawings' => $drawings,
+        ]);
     }
 
     /** The small picture of a clip, or a still of a moment of it for paper. */

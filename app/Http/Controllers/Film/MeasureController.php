@@ -15,6 +15,7 @@ use Jacotaxis\Core\Film\Calibrate\Calibration;
 use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\Calibrate\Overlay;
+use Jacotaxis\Core\Film\Drawing\Shown;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\FilmReader;
 use Jacotaxis\Core\Film\Measure\Drawn;
@@ -64,6 +65,16 @@ class MeasureController extends Controller
         }
 
         return new JsonResponse(['views' => $views]);
+    }
+
+    /** Where the drawings of an unsaved document lie on the picture of an angle from their moments on. */
+    public function drawings(Request $request): JsonResponse
+    {
+        $this->authorize('viewAny', Reel::class);
+        $given = $request->validate(['document' => 'required|array', 'angle' => 'in:wide,tight']);
+        $shown = new Shown($this->film($request), $given['angle'] ?? FilmDocument::WIDE);
+
+        return new JsonResponse(['drawings' => $shown->all()]);
     }
 
     /** Where the paint lies for clicked points, before they are kept, and the marks there are to click. */

@@ -35,6 +35,13 @@ export function Modes({ mode, setMode, plan, setPlan, following, player, man, do
             <Pill pressed={mode === 'plot'} onClick={() => toggle('plot')} title="Click where a man's feet are (P)">
                 Plot
             </Pill>
+            <Pill
+                pressed={mode === 'draw'}
+                onClick={() => (player.seek(player.t), toggle('draw'))}
+                title="Draws on the frozen picture: arrow, line, ring, frame, zone, word (D)"
+            >
+                Draw
+            </Pill>
             <Pill pressed={plan} onClick={() => setPlan(!plan)} title="The plan over the film (L)">
                 Plan
             </Pill>

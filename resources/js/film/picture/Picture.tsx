@@ -1,9 +1,10 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
-import type { Angle, FilmDocument, View } from '../../api/types';
+import type { Angle, Drawn, FilmDocument, View } from '../../api/types';
 import { calibrationAt, handMissPx } from '../../model/filmStore';
+import { DrawnOver } from '../../picture/DrawnOver';
 import { Painted } from './Painted';
 
-export type Mode = 'watch' | 'calibrate' | 'plot';
+export type Mode = 'watch' | 'calibrate' | 'plot' | 'draw';
 
 type Props = {
     src: string | null;
@@ -19,6 +20,7 @@ type Props = {
     mode: Mode;
     plan: boolean;
     man: string;
+    drawn: Drawn[];
     t: number;
     loop: { from: number; to: number } | null;
     onTime: (t: number) => void;
@@ -139,6 +141,7 @@ export function Picture(p: Props) {
                         man={p.man}
                         t={p.t}
                     />
+                    <DrawnOver drawings={p.drawn} t={p.t} widthPx={width} />
                     {p.mode !== 'watch' && (
                         <path
                             pointerEvents="none"

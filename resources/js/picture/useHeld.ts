@@ -1,0 +1,58 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState, type RefObject } from 'react';
+import { api } from '../api/client';
+import type { ClipDrawings } from '../api/types';
+import { passed } from './drawn';
+
+const NONE: ClipDrawings = { widthPx: 1, heightPx: 1, shiftS: 0, drawings: [] };
+
+/** How long a film that runs holds where something is drawn, milliseconds. */
+export const HOLDS_MS = 2500;
+
+/** What was drawn on a clip, the moment it stands at, and a film that holds at each drawing while it runs. */
+export function useHeld(video: RefObject<HTMLVideoElement | null>, clipId: string | undefined) {
+    const { data = NONE } = useQuery({
+        queryKey: ['clip drawings', clipId],
+        queryFn: () => api.get<ClipDrawings>(`clips/${clipId}/drawings`),
+        enabled: clipId !== undefined,
+        staleTime: 60_000,
+    });
+    const [t, setT] = useState(-1);
+    const [shownPx, setShownPx] = useState<number>();
+    const goesOn = useRef<ReturnType<typeof setTimeout>>(undefined);
+    useEffect(() => {
+        if (data.drawings.length === 0) return;
+        let last: number | null = null;
+        let frame = requestAnimationFrame(function tick() {
+            const v = video.current;
+            if (v) {
+                const now = v.currentTime - data.shiftS;
+                const hit =
+                    last !== null && !v.paused && now - last < 0.5 ? passed(data.drawings, last, now) : undefined;
+                if (hit) {
+                    v.pause();
+                    // Who moves on by himself meanwhile is not called back.
+                    const here = v.currentTime;
+                    goesOn.current = setTimeout(() => {
+                        if (v.paused && v.currentTime === here) void v.play().catch(() => undefined);
+                    }, HOLDS_MS);
+                }
+                last = now;
+                setT(now);
+                setShownPx(v.clientWidth || undefined);
+            }
+            frame = requestAnimationFrame(tick);
+        });
+        return () => (cancelAnimationFrame(frame), clearTimeout(goesOn.current));
+    }, [video, data]);
+    /** Goes to the next drawing after this moment, from the last one to the first, and stands there. */
+    const next = () => {
+        const v = video.current;
+        const to = data.drawings.find((d) => d.atS > t + 0.02) ?? data.drawings[0];
+        if (!v || !to) return;
+        clearTimeout(goesOn.current);
+        v.pause();
+        v.currentTime = to.atS + data.shiftS + 0.001;
+    };
+    return { ...data, t, shownPx, next };
+}
