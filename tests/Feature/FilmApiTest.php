@@ -511,6 +511,11 @@ it('shows what was drawn on a clip to whoever may watch it, and to nobody else',
             ->and($told['widthPx'])->toBe($clip->video['widthPx'])
             ->and($told['shiftS'])->toEqualWithDelta($clip->from_s, 1e-9);
     }
+    $places = fn (string $man): array => $this->getJson("/api/v1/clips/{$clip->id}/drawings?man=$man")->json('places');
+    expect(count($places('Q')))->toBeGreaterThan(20)
+        ->and(array_keys($places('Q')[0]))->toBe(['atS', 'xPx', 'yPx', 'rxPx', 'ryPx', 'tallPx'])
+        ->and($places('nobody'))->toBe([]);
+    $this->getJson("/api/v1/clips/{$clip->id}/drawings?man=".str_repeat('x', 41))->assertStatus(422);
     $clip->snap->grades()->delete();
     $ask('q@cedarfork.example')->assertForbidden();
     $ask('coordinator@cedarfork.example')->assertOk();

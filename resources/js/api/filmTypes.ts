@@ -196,8 +196,16 @@ export type Drawn = {
     onField: boolean;
     frames: { atS: number; line: [number, number][] }[];
 };
-/** What was drawn on a clip; its clock is nought at shiftS of the file. */
-export type ClipDrawings = { widthPx: number; heightPx: number; shiftS: number; drawings: Drawn[] };
+/** Where a man is on a picture: his feet, half the ring round them, and how tall he is; pixels. */
+export type Place = { atS: number; xPx: number; yPx: number; rxPx: number; ryPx: number; tallPx: number };
+/** What was drawn on a clip, and where the man asked for is; its clock is nought at shiftS of the file. */
+export type ClipDrawings = {
+    widthPx: number;
+    heightPx: number;
+    shiftS: number;
+    drawings: Drawn[];
+    places: Place[];
+};
 /** A sub-mark (plus or minus, with the part of the grade it belongs to) or a fact with answers or a unit. */
 export type EyeFact = {
     what: NonNullable<FilmDocument['seen']>[number]['what'];

@@ -148,6 +148,7 @@ const side = (g: Played, labels: Record<string, string>): Side => ({
     says: [g.done || g.asked, ...g.faults.map((f) => labels[f])].join(', '),
     snapAt: g.snap.snapAt,
     clip: g.snap.clips[0],
+    man: g.man,
 });
 
 /** The three clips to watch, open at once. */
@@ -165,6 +166,7 @@ function Watch({ page }: { page: PlayerPage }) {
                         <ClipPlayer
                             clips={g.snap.clips}
                             label={`Snap ${g.snap.number}`}
+                            man={g.man}
                             startS={Math.max(0, g.snap.snapAt - 0.5)}
                         />
                         <p className="text-sm">

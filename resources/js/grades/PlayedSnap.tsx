@@ -88,7 +88,7 @@ export function PlayedSnap({ grade: g, labels, picked, onPick, staff }: PlayedPr
                 </p>
                 {watch && (
                     <div className="mt-1 max-w-xl">
-                        <ClipPlayer clips={g.snap.clips} label={`Snap ${g.snap.number}`} />
+                        <ClipPlayer clips={g.snap.clips} label={`Snap ${g.snap.number}`} man={g.man} />
                     </div>
                 )}
             </div>

@@ -103,6 +103,7 @@ export function Teaching() {
                                 key={`${p.id}${at === i}`}
                                 clips={p.snap.clips}
                                 label={`${NAMES[p.part]}: snap ${p.snap.number}`}
+                                man={p.man}
                                 startS={Math.max(0, p.snap.snapAt - 0.6)}
                                 autoPlay={at === i}
                                 onEnd={() => at === i && setAt(i + 1 < parts.length ? i + 1 : null)}

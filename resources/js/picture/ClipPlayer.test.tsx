@@ -26,12 +26,18 @@ const ring = {
 };
 const word = { ...ring, id: 'b', kind: 'word', word: 'Eyes here', closed: false };
 
-async function player(drawings: unknown[]) {
-    serve({ 'GET clips/9/drawings': { widthPx: 640, heightPx: 360, shiftS: 2, drawings } });
-    house(<ClipPlayer clips={[clip]} label="Snap 4" />);
+async function player(drawings: unknown[], places: unknown[] = []) {
+    const told = { widthPx: 640, heightPx: 360, shiftS: 2, drawings, places };
+    serve({ 'GET clips/9/drawings?man=H': told });
+    house(<ClipPlayer clips={[clip]} label="Snap 4" man="H" />);
     const film = screen.getByLabelText<HTMLVideoElement>('Snap 4');
     const state = { at: 2, paused: true };
-    Object.defineProperty(film, 'currentTime', { get: () => state.at, set: (v: number) => void (state.at = v) });
+    Object.defineProperty(film, 'currentTime', {
+        get: () => state.at,
+        set: (v: number) => {
+            state.at = v;
+        },
+    });
     Object.defineProperty(film, 'paused', { get: () => state.paused });
     film.pause = vi.fn(() => (state.paused = true));
     film.play = vi.fn(() => ((state.paused = false), Promise.resolve()));
@@ -65,6 +71,27 @@ describe('a clip a coach drew on', () => {
         expect(film.pause).not.toHaveBeenCalled();
         state.at = 3.05;
         await waitFor(() => expect(film.pause).toHaveBeenCalledTimes(1));
+    });
+
+    it('rings its man, and follows him when it is asked to', async () => {
+        const at = (atS: number, xPx: number) => ({ atS, xPx, yPx: 200, rxPx: 9, ryPx: 4, tallPx: 36 });
+        const { film, state } = await player([], [at(1, 300), at(1.1, 320)]);
+        await screen.findByRole('button', { name: 'Enlarge H' });
+        expect(screen.queryByTestId('ringed')).toBeNull();
+        state.at = 3.05;
+        const ring = await screen.findByTestId('ringed');
+        await waitFor(() => expect(Number(ring.querySelector('ellipse')!.getAttribute('cx'))).toBeCloseTo(310, 6));
+        expect(film.parentElement!.style.transform).toBe('');
+        expect(film.controls).toBe(true);
+        await userEvent.click(screen.getByRole('button', { name: 'Enlarge H' }));
+        expect(film.parentElement!.style.transform).toContain('scale(4.000)');
+        expect(film.controls).toBe(false);
+        await userEvent.click(screen.getByRole('button', { name: 'Play or hold' }));
+        expect(film.play).toHaveBeenCalledTimes(1);
+        await userEvent.click(film);
+        expect(film.pause).toHaveBeenCalledTimes(1);
+        await userEvent.click(screen.getByRole('button', { name: 'Enlarge H' }));
+        expect(film.parentElement!.style.transform).toBe('');
     });
 
     it('is a plain film where nobody drew', async () => {

@@ -17,7 +17,7 @@ const USUAL_PX = 640;
 
 /** What was drawn on the picture, as it lies at a moment. */
 export function DrawnOver({ drawings, t, widthPx, shownPx = USUAL_PX }: Props) {
-    const scale = widthPx / Math.min(USUAL_PX, Math.max(1, shownPx));
+    const scale = widthPx / Math.max(1, shownPx);
     return (
         <g pointerEvents="none" data-testid="drawn">
             {drawings.map((d) => {

@@ -1,6 +1,8 @@
-import { useRef, useState } from 'react';
+import { useRef, useState, type RefObject } from 'react';
 import type { Clip } from '../api/types';
 import { Button } from '../ui/Button';
+import { OnFilm } from './OnFilm';
+import { useHeld } from './useHeld';
 
 /** A snap to put beside another: its film, the moment of the snap on it, and what stands below. */
 export type Side = {
@@ -9,6 +11,8 @@ export type Side = {
     says: string;
     snapAt: number;
     clip: Pick<Clip, 'id' | 'from_s'>;
+    /** Whose film it is, by letter or role; nobody where it is about the play. */
+    man?: string;
 };
 
 type Props = { pair: [Side, Side]; onClose: () => void };
@@ -38,23 +42,13 @@ export function SideBySide({ pair, onClose }: Props) {
         <section className="mt-4 rounded-md border border-edge bg-card p-3" aria-label="Side by side">
             <div className="grid grid-cols-2 gap-3">
                 {pair.map((g, i) => (
-                    <figure key={g.id}>
-                        <video
-                            ref={videos[i]}
-                            src={`/api/v1/clips/${g.clip.id}/video#t=${start(g)}`}
-                            aria-label={g.title}
-                            muted
-                            playsInline
-                            preload="auto"
-                            onTimeUpdate={(e) =>
-                                i === 0 && !e.currentTarget.paused && setT(e.currentTarget.currentTime - start(g))
-                            }
-                            className="aspect-video w-full rounded bg-rail"
-                        />
-                        <figcaption className="mt-1 text-xs">
-                            <b>{g.title}</b>: {g.says}
-                        </figcaption>
-                    </figure>
+                    <SideFilm
+                        key={g.id}
+                        side={g}
+                        video={videos[i]}
+                        start={start(g)}
+                        onTime={i === 0 ? setT : undefined}
+                    />
                 ))}
             </div>
             <div className="no-print mt-2 flex items-center gap-2 text-sm">
@@ -77,5 +71,50 @@ export function SideBySide({ pair, onClose }: Props) {
                 </Button>
             </div>
         </section>
+    );
+}
+
+type FilmProps = {
+    side: Side;
+    video: RefObject<HTMLVideoElement | null>;
+    /** The snap on the film's own clock, seconds. */
+    start: number;
+    onTime?: (fromSnap: number) => void;
+};
+
+/** One of the two: its man is ringed, and the picture follows him when it is asked to. */
+function SideFilm({ side, video, start, onTime }: FilmProps) {
+    const [large, setLarge] = useState(false);
+    const held = useHeld(video, side.clip.id, { man: side.man, holds: false });
+    return (
+        <figure>
+            <OnFilm held={held} man={side.man} large={large}>
+                <video
+                    ref={video}
+                    src={`/api/v1/clips/${side.clip.id}/video#t=${start}`}
+                    aria-label={side.title}
+                    muted
+                    playsInline
+                    preload="auto"
+                    onTimeUpdate={(e) => !e.currentTarget.paused && onTime?.(e.currentTarget.currentTime - start)}
+                    className="aspect-video w-full bg-rail"
+                />
+            </OnFilm>
+            <figcaption className="mt-1 flex gap-2 text-xs">
+                <span>
+                    <b>{side.title}</b>: {side.says}
+                </span>
+                {held.places.length > 0 && (
+                    <button
+                        type="button"
+                        aria-pressed={large}
+                        className={large ? 'no-print ml-auto font-bold underline' : 'no-print ml-auto underline'}
+                        onClick={() => setLarge(!large)}
+                    >
+                        Enlarge {side.man}
+                    </button>
+                )}
+            </figcaption>
+        </figure>
     );
 }

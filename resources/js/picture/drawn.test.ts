@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Drawn } from '../api/types';
-import { lineAt, passed } from './drawn';
+import type { Drawn, Place } from '../api/types';
+import { following, lineAt, passed, placeAt } from './drawn';
 
 const drawn = (atS: number, untilS: number, id = 'a'): Drawn => ({
     id,
@@ -41,5 +41,43 @@ describe('a drawing on a film that runs', () => {
         ['runs over none', 1.2, 1.3, undefined],
     ])('holds when it %s', (_, from, to, id) => {
         expect(passed([drawn(1, 3, 'a'), drawn(2, 4, 'b')], from, to)?.id).toBe(id);
+    });
+});
+
+describe('a man on a film that runs', () => {
+    const place = (atS: number, xPx: number, more: Partial<Place> = {}): Place => ({
+        atS,
+        xPx,
+        yPx: 200,
+        rxPx: 9,
+        ryPx: 4,
+        tallPx: 36,
+        ...more,
+    });
+    const his = [place(1, 300), place(1.1, 320), place(1.2, 330)];
+
+    it.each([
+        ['before his first place', 0.9, null],
+        ['on it', 1, 300],
+        ['half way to the next', 1.05, 310],
+        ['on the last', 1.2, 330],
+        ['after it', 1.3, null],
+    ])('stands %s where he was', (_, t, x) => {
+        expect(placeAt(his, t)?.xPx ?? null).toBe(x);
+    });
+
+    it('has no place where he was never plotted', () => {
+        expect(placeAt([], 1)).toBeNull();
+    });
+
+    it.each([
+        ['a small man is enlarged most', place(1, 320, { tallPx: 20 }), 4, 'translate(-150.00%, '],
+        ['a man who fills the picture is not', place(1, 320, { tallPx: 300 }), 1, 'translate(0.00%, 0.00%)'],
+        ['one at the left edge stays at the edge', place(1, 10), 4, 'translate(0.00%, '],
+        ['one at the right edge too', place(1, 630), 4, 'translate(-300.00%, '],
+    ])('%s', (_, at, scale, moved) => {
+        const follow = following(at, 640, 360);
+        expect(follow.scale).toBeCloseTo(scale, 6);
+        expect(follow.transform).toContain(moved);
     });
 });

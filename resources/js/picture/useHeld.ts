@@ -2,18 +2,22 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { api } from '../api/client';
 import type { ClipDrawings } from '../api/types';
-import { passed } from './drawn';
+import { passed, placeAt } from './drawn';
 
-const NONE: ClipDrawings = { widthPx: 1, heightPx: 1, shiftS: 0, drawings: [] };
+const NONE: ClipDrawings = { widthPx: 1, heightPx: 1, shiftS: 0, drawings: [], places: [] };
 
 /** How long a film that runs holds where something is drawn, milliseconds. */
 export const HOLDS_MS = 2500;
 
-/** What was drawn on a clip, the moment it stands at, and a film that holds at each drawing while it runs. */
-export function useHeld(video: RefObject<HTMLVideoElement | null>, clipId: string | undefined) {
+/** What was drawn on a clip and where a man is, the moment it stands at; a film that runs holds at each drawing. */
+export function useHeld(
+    video: RefObject<HTMLVideoElement | null>,
+    clipId: string | undefined,
+    { man, holds = true }: { man?: string; holds?: boolean },
+) {
     const { data = NONE } = useQuery({
-        queryKey: ['clip drawings', clipId],
-        queryFn: () => api.get<ClipDrawings>(`clips/${clipId}/drawings`),
+        queryKey: ['clip drawings', clipId, man],
+        queryFn: () => api.get<ClipDrawings>(`clips/${clipId}/drawings${man ? `?man=${encodeURIComponent(man)}` : ''}`),
         enabled: clipId !== undefined,
         staleTime: 60_000,
     });
@@ -21,14 +25,16 @@ export function useHeld(video: RefObject<HTMLVideoElement | null>, clipId: strin
     const [shownPx, setShownPx] = useState<number>();
     const goesOn = useRef<ReturnType<typeof setTimeout>>(undefined);
     useEffect(() => {
-        if (data.drawings.length === 0) return;
+        if (data.drawings.length === 0 && data.places.length === 0) return;
         let last: number | null = null;
         let frame = requestAnimationFrame(function tick() {
             const v = video.current;
             if (v) {
                 const now = v.currentTime - data.shiftS;
                 const hit =
-                    last !== null && !v.paused && now - last < 0.5 ? passed(data.drawings, last, now) : undefined;
+                    holds && last !== null && !v.paused && now - last < 0.5
+                        ? passed(data.drawings, last, now)
+                        : undefined;
                 if (hit) {
                     v.pause();
                     // Who moves on by himself meanwhile is not called back.
@@ -44,7 +50,7 @@ export function useHeld(video: RefObject<HTMLVideoElement | null>, clipId: strin
             frame = requestAnimationFrame(tick);
         });
         return () => (cancelAnimationFrame(frame), clearTimeout(goesOn.current));
-    }, [video, data]);
+    }, [video, data, holds]);
     /** Goes to the next drawing after this moment, from the last one to the first, and stands there. */
     const next = () => {
         const v = video.current;
@@ -54,5 +60,7 @@ export function useHeld(video: RefObject<HTMLVideoElement | null>, clipId: strin
         v.pause();
         v.currentTime = to.atS + data.shiftS + 0.001;
     };
-    return { ...data, t, shownPx, next };
+    return { ...data, t, shownPx, next, place: placeAt(data.places, t) };
 }
+
+export type Held = ReturnType<typeof useHeld>;

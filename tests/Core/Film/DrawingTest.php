@@ -6,9 +6,11 @@ use Jacotaxis\Core\Concept\Document\BadDocument;
 use Jacotaxis\Core\Field\Situation;
 use Jacotaxis\Core\Film\Drawing\Drawing;
 use Jacotaxis\Core\Film\Drawing\DrawingKind;
+use Jacotaxis\Core\Film\Drawing\Followed;
 use Jacotaxis\Core\Film\Drawing\Shown;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\FilmReader;
+use Jacotaxis\Core\Film\Plot;
 use Jacotaxis\Core\Film\Simulated\CameraMan;
 use Jacotaxis\Core\Film\Simulated\FilmedRun;
 use Jacotaxis\Core\Proof\Scene\Setting;
@@ -130,3 +132,43 @@ it('reads drawings of a film document, and says what is wrong with one', functio
         '"word" takes one place on the picture, and has 2'],
     'a word that says nothing' => [['kind' => 'word', 'points' => [[1.0, 2.0]], 'word' => '  '], 'says nothing yet'],
 ]);
+
+it('places a man on the picture from his first plot to his last, as the camera sees him', function (): void {
+    $film = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['every' => 0.4]);
+    $run = FilmedRun::of(proof('gun 2x2 right: smash right', 'cover 2'));
+    $camera = CameraMan::of($run, 'wide');
+    $places = (new Followed($film, 'wide'))->places('Z');
+    $his = array_values(array_filter($film->plots, fn (Plot $p): bool => $p->man === 'Z'));
+    expect($places[0]['atS'])->toEqualWithDelta($his[0]->atS, 1e-6)
+        ->and(end($places)['atS'])->toEqualWithDelta(end($his)->atS, 0.1);
+    foreach ($places as $place) {
+        $field = $run->proof->scene()->frame->toField(...$run->at($place['atS'])['Z']);
+        [$x, $y] = $camera->at($place['atS'])->project(...$field);
+        expect(hypot($place['xPx'] - $x, $place['yPx'] - $y))->toBeLessThan(0.25 * $place['tallPx'])
+            ->and($place['ryPx'])->toBeLessThan($place['rxPx'])
+            ->and($place['tallPx'])->toBeBetween(10.0, 120.0);
+    }
+});
+
+it('follows nobody it cannot place', function (array $o, string $man, string $angle): void {
+    $film = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', $o);
+    expect((new Followed($film, $angle))->places($man))->toBe([]);
+})->with([
+    'never plotted' => [['men' => ['Z']], 'X', 'wide'],
+    'plotted once' => [['men' => ['Z'], 'every' => 30.0], 'Z', 'wide'],
+    'an angle without a calibration' => [['men' => ['Z']], 'Z', 'tight'],
+]);
+
+it('follows a man on an angle where only the other has his plots', function (): void {
+    $film = filmed('gun 2x2 right: smash right', '4-2 nickel, cover 2', ['angles' => ['wide', 'tight']]);
+    $plots = array_values(array_filter($film->plots, fn (Plot $p): bool => $p->angle === 'wide'));
+    $kept = new FilmDocument(
+        call: $film->call,
+        look: $film->look,
+        setting: $film->setting,
+        calibrations: $film->calibrations,
+        plots: $plots,
+        moves: $film->moves,
+    );
+    expect((new Followed($kept, 'tight'))->places('Z'))->not->toBe([]);
+});

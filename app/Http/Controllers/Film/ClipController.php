@@ -15,6 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Jacotaxis\Core\Film\Drawing\Followed;
 use Jacotaxis\Core\Film\Drawing\Shown;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\FilmReader;
@@ -149,22 +150,21 @@ class ClipController extends Controller
 
     /**
      * What was drawn on a clip, for everybody who may watch it: where it lies on the picture, the size of that in
-     * pixels, and the second of the file at which its clock is nought.
+     * pixels, and the second of the file at which its clock is nought; of a man who is asked for, where he is.
      */
-    public function drawings(Clip $clip): JsonResponse
+    public function drawings(Request $request, Clip $clip): JsonResponse
     {
         $this->authorize('watch', $clip);
-        $document = $clip->snap === null ? [] : $clip->snap->document;
+        $man = $request->validate(['man' => 'nullable|string|max:40'])['man'] ?? null;
         $book = StaffWords::current()->book();
-        $drawings = ($document['drawings'] ?? []) === []
-            ? []
-            : (new Shown(FilmReader::read($document, $book->schools, $book), $clip->angle))->all();
+        $film = $clip->snap === null ? null : FilmReader::read($clip->snap->document, $book->schools, $book);
 
         return new JsonResponse([
             'widthPx' => $clip->video['widthPx'] ?? 0,
             'heightPx' => $clip->video['heightPx'] ?? 0,
             'shiftS' => $clip->from_s + ($clip->angle === FilmDocument::WIDE ? 0.0 : (float) $clip->sync_s),
-            'drawings' => $drawings,
+            'drawings' => $film === null ? [] : (new Shown($film, $clip->angle))->all(),
+            'places' => $film === null || $man === null ? [] : (new Followed($film, $clip->angle))->places($man),
         ]);
     }
 
