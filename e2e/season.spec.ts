@@ -85,6 +85,12 @@ test('writes a letter and puts two snaps side by side', async ({ page }) => {
     await expect(two.locator('video')).toHaveCount(2);
     await two.getByLabel('Seconds from the snap').fill('1.5');
     await expect(two).toContainText('1.5');
+    await expect(two.getByTestId('ringed').first()).toBeVisible();
+    await two
+        .getByRole('button', { name: /^Enlarge/ })
+        .first()
+        .click();
+    await expect(two.locator('div[style*="scale("]').first()).toBeVisible();
     await accessible(page);
 });
 
