@@ -200,6 +200,31 @@ test('says by eye what no number tells; it is proposed, undone and kept', async 
     await expect(eye.getByLabel('method')).toHaveValue('');
 });
 
+test('grades eleven by eye in a handful of keys, and takes them back', async ({ page }) => {
+    await openSnap(page, 38);
+    await expect(page.getByRole('button', { name: 'All others did their job' })).toBeVisible();
+    let keys = 0;
+    const press = async (key: string) => {
+        keys += 1;
+        await page.keyboard.press(key);
+    };
+    await press('1');
+    await press('-');
+    await expect(page.getByText('Q graded minus; it is on his page')).toBeVisible();
+    // The next man without a grade is looked at.
+    await expect(page.locator('#who')).not.toHaveValue('Q');
+    await press('a');
+    await expect(page.getByText('10 men graded: all others did their job')).toBeVisible();
+    expect(keys).toBeLessThanOrEqual(13);
+    await expect(page.getByRole('button', { name: 'All others did their job' })).toHaveCount(0);
+    await page
+        .getByRole('listitem')
+        .filter({ hasText: '10 men graded' })
+        .getByRole('button', { name: 'Undo' })
+        .click();
+    await expect(page.getByRole('button', { name: 'All others did their job' })).toBeVisible();
+});
+
 test('walks the review: each step shows on the film what it speaks of', async ({ page }) => {
     await openSnap(page, 18);
     const order = page.getByRole('list', { name: 'Order of the review' });

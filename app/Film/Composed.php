@@ -56,6 +56,30 @@ final readonly class Composed
         return ['mark' => $mark, 'marks' => $marks, 'faults' => $faults];
     }
 
+    /**
+     * Everybody who had a job.
+     *
+     * @return list<string>
+     */
+    public function men(): array
+    {
+        return array_map(strval(...), array_keys($this->proposals));
+    }
+
+    /**
+     * What a man gets of whom the coach says that he did his job: what is proposed, a plus where nothing is.
+     *
+     * @return array{mark: int|null, marks: array<string, int|null>, faults: list<string>}
+     */
+    public function didHisJob(string $man): array
+    {
+        $proposed = $this->proposal($man);
+
+        return $proposed['mark'] === null
+            ? ['mark' => 1, 'marks' => ['assignment' => 1] + $proposed['marks'], 'faults' => $proposed['faults']]
+            : $proposed;
+    }
+
     /** @return array{asked: string, done: string, decision: string|null, reason: string} */
     public function words(string $man): array
     {

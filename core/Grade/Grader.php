@@ -136,7 +136,11 @@ final class Grader
             ...$this->climbed($man),
         ];
         if ($man === 'Q') {
-            $ids = [...$ids, ...$this->decision()->labels];
+            $ids = [
+                ...$ids,
+                ...$this->decision()->labels,
+                ...((new Placement($this->measures))->isRight() === false ? ['FLT-49'] : []),
+            ];
         }
 
         return array_values(array_unique($ids));

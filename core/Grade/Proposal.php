@@ -82,7 +82,10 @@ final readonly class Proposal
 
         return ['man' => $man, 'asked' => $asked, 'done' => $this->done($man, $rows), 'marks' => $marks,
             'mark' => Marks::overall($marks), 'faults' => $faults,
-            'reason' => trim($this->reason($man, $rows).' '.self::said($byEye)), 'target' => $target];
+            'reason' => trim(
+                $this->reason($man, $rows).' '.self::said($byEye).
+                    ($man === 'Q' ? ' '.(new Placement($this->grader->measures))->told() : ''),
+            ), 'target' => $target];
     }
 
     /** The worst of what is known; null when nothing is. */

@@ -325,6 +325,27 @@ it('confirms what is proposed, without touching what was graded by hand', functi
         ->assertStatus(422);
 });
 
+it('gives all others who did their job what is proposed, and a plus where nothing is', function (): void {
+    $snap = numbered(38);
+    $this->putJson("/api/v1/snaps/{$snap->id}/grades/H", ['mark' => -1, 'faults' => []], ['If-Match' => '"0"'])
+        ->assertCreated();
+    $proposed = array_column($this->postJson('/api/v1/measurements', ['document' => $snap->document])
+        ->json('proposals'), null, 'man');
+    $made = $this->postJson("/api/v1/snaps/{$snap->id}/grades", ['others' => true])->assertCreated()->json('grades');
+    expect(array_column($made, 'man'))->toEqualCanonicalizing(array_values(array_diff(array_keys($proposed), ['H'])))
+        ->and(count($made))->toBe(10);
+    foreach ($made as $grade) {
+        $his = $proposed[$grade['man']];
+        expect($grade['mark'])->toBe($his['mark'] ?? 1, $grade['man'])
+            ->and($grade['faults'])->toBe($his['faults'], $grade['man'])
+            ->and($grade['marks']['assignment'] ?? null)
+            ->toBe($his['mark'] === null ? 1 : $his['marks']['assignment'] ?? null);
+    }
+    expect(array_filter($proposed, fn (array $p): bool => $p['mark'] === null))->not->toBe([]);
+    $this->postJson("/api/v1/snaps/{$snap->id}/grades", ['others' => true])->assertJsonPath('grades', []);
+    $this->postJson("/api/v1/snaps/{$snap->id}/grades", ['others' => 'yes please'])->assertStatus(422);
+});
+
 it('composes the words of a grade from the film: what a browser says is not kept', function (): void {
     $snap = numbered(38);
     $stale = ['asked' => 'Go at 40', 'done' => 'loafed', 'reason' => 'because', 'decision' => 'lucky'];

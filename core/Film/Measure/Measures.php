@@ -161,7 +161,7 @@ final class Measures
     {
         return array_key_exists($man, $this->named)
             ? $this->named[$man]
-            : ($this->named[$man] = (new RouteRows($this))->named($man));
+            : ($this->named[$man] = (new NamedRoute($this))->of($man));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jacotaxis\Core\Grade\Library;
 
 use Jacotaxis\Core\Film\FilmDocument;
+use Jacotaxis\Core\Grade\Placement;
 
 /**
  * What a coach says of a man by eye, in the order a rep is looked at: sub-marks, plus or minus, and facts with an
@@ -76,6 +77,8 @@ final class ByEye
             'is still moving when he meets the rusher'],
         'second contact' => [['line', 'tight ends'], self::YES_NO, 'reaches his man and looks for more work'],
         'cuts' => [['backs', 'quarterback'], 'cuts', 'how often he cuts with the ball'],
+        'ball at' => [['quarterback'], Placement::PLACES, 'where the ball is when it is caught or should be'],
+        'ball hung' => [['quarterback'], self::YES_NO, 'the ball hangs, so that its man is hit as he reaches for it'],
         'ball shown' => [['backs', 'quarterback'], self::YES_NO, 'the fake shows the ball'],
         'frees another' => [FaultKeys::GROUPS, self::YES_NO, 'clears out, rubs, fakes or captures for another man'],
         'branch taken' => [FaultKeys::GROUPS, self::YES_NO, 'takes the rule\'s other branch on the fly, and rightly'],
@@ -87,6 +90,7 @@ final class ByEye
         ['moving at contact', 'is', ['yes'], 'FLT-44'], ['cuts', 'over', 1.0, 'FLT-41'],
         ['sell steps', 'under', 2.0, 'FLT-36'], ['ball shown', 'is', ['no'], 'FLT-45'],
         ['method', 'is', ['one hand', 'low', 'ball swung'], 'FLT-21'], ['foul', 'is', ['shove', 'hold'], 'FLT-20'],
+        ['ball hung', 'is', ['yes'], 'FLT-49'],
         ['second contact', 'is', ['yes'], 'PRS-04'], ['frees another', 'is', ['yes'], 'PRS-03'],
         ['branch taken', 'is', ['yes'], 'PRS-06'],
     ];

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Grade\Owners;
 use Jacotaxis\Core\Film\Chart\Result;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Library\ByEye;
+use Jacotaxis\Core\Grade\Placement;
 use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\School\Schools;
 
@@ -104,7 +105,7 @@ final readonly class Blame
     {
         $to = $this->grader->measures->film->thrownTo();
 
-        return $this->grader->measures->film->chart?->result === Result::Dropped && $to !== null
+        return $this->grader->measures->film->chart?->result === Result::Dropped && $to !== null && ! $this->hung()
             ? self::row('player', $to, "$to dropped it; the decision is the quarterback's own mark.")
             : null;
     }
@@ -128,9 +129,15 @@ final readonly class Blame
             : self::row('player', $to, sprintf('%s broke %.2f s late, so the ball had to wait.', $to, $row->error()));
     }
 
+    /** Whether its man was hit because the ball hung: then the drop is not his. */
+    private function hung(): bool
+    {
+        return $this->grader->measures->film->seen('Q', 'ball hung')?->yes() ?? false;
+    }
+
     /**
-     * A right throw that was not caught is the passer's where it came late or to the wrong place; time before place
-     * (PRG-11).
+     * A right throw that was not caught, or was while its man was hit, is the passer's where it came late, hung or came
+     * to the wrong place; time before speed before place (PRG-11).
      *
      * @return array{owner: string, man: string|null, why: string, counts: bool}|null
      */
@@ -138,14 +145,17 @@ final readonly class Blame
     {
         $film = $this->grader->measures->film;
         $grade = $this->grader->decision()->grade;
-        if (
-            ! in_array($film->chart?->result, [Result::Incomplete, Result::Intercepted], true) ||
-            ! in_array($grade, ['right', 'right but late'], true)
-        ) {
+        $result = $film->chart?->result;
+        $broken =
+            in_array($result, [Result::Incomplete, Result::Intercepted], true) ||
+            ($result === Result::Dropped && $this->hung());
+        if (! $broken || ! in_array($grade, ['right', 'right but late'], true)) {
             return null;
         }
-        $soft = $film->seen('Q', 'speed')?->value === ByEye::MINUS;
-        $far = $film->seen('Q', 'placement')?->value === ByEye::MINUS;
+        $soft = $film->seen('Q', 'speed')?->value === ByEye::MINUS || $this->hung();
+        $far =
+            $film->seen('Q', 'placement')?->value === ByEye::MINUS ||
+            (new Placement($this->grader->measures))->isRight() === false;
         $owner = Owner::ofBreakUp($grade === 'right but late', $soft, $far);
 
         return $owner['causes'] === []

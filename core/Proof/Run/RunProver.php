@@ -17,6 +17,7 @@ use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Proof\Run\Ball\Carriers;
 use Jacotaxis\Core\Proof\Run\Ball\OutsideThrow;
 use Jacotaxis\Core\Proof\Run\Ball\Passing;
+use Jacotaxis\Core\Proof\Run\Ball\Thrown;
 use Jacotaxis\Core\Proof\Run\Chase\Defense;
 use Jacotaxis\Core\Proof\Run\Chase\ReadMan;
 use Jacotaxis\Core\Proof\Scene\Scene;
@@ -78,7 +79,7 @@ final class RunProver
         $blocking = new Blocking($scene, $resolved, $defense);
         $made = $blocking->all($aim);
         if ($outside === null && $before?->letter !== null && $scene->routes[$before->letter]->spec->depth() <= 0.0) {
-            $carriers['throw'] = (new Carriers($scene, $resolved))->quick($before->letter);
+            $carriers['throw'] = (new Thrown($scene, $resolved))->quick($before->letter);
         }
         $decider = new Decider(
             $scene,

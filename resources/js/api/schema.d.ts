@@ -873,6 +873,8 @@ export interface FilmSeen {
     | "moving at contact"
     | "second contact"
     | "cuts"
+    | "ball at"
+    | "ball hung"
     | "ball shown"
     | "frees another"
     | "branch taken"

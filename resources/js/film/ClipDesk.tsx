@@ -60,6 +60,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
     const drawing = useDrawing(snap ? document : null, angle, player);
     const grading = useGrading(snap, measured, saving);
     const following = useFollowing(clip ? `/api/v1/clips/${clip.id}/video` : '', angle, player.shift, player.durationS);
+    const men = (measured?.proposals ?? []).map((p) => p.man);
     const marking = useMarking({
         snap,
         document,
@@ -72,6 +73,8 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
         t,
         charting,
         who: grading.man,
+        men: [...men, ...(measured?.defenders ?? [])],
+        onWho: grading.setMan,
         player,
     });
     const flip = () => setAngle((a) => (a === 'wide' ? 'tight' : 'wide'));
@@ -107,7 +110,6 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
         saving,
     });
 
-    const men = (measured?.proposals ?? []).map((p) => p.man);
     const fix = async (id: string, field: string, value: number) => {
         const change = (d: FilmDocument) =>
             field === 'gainYd' ? withChart(d, { gainYd: value }) : withChart(d, {}, { [field]: value });

@@ -8,6 +8,7 @@ import {
     withMoves,
     withoutFollowed,
     withoutMark,
+    nextToPlot,
     withDrawing,
     withoutDrawing,
     withPlot,
@@ -93,6 +94,25 @@ describe('a worked snap', () => {
         const d = withChart(film, { result: 'run', gainYd: 4 }, { down: 2 });
         expect(withChart(d, { gainYd: undefined }).chart).toEqual({ result: 'run' });
         expect(d.situation).toEqual({ down: 2 });
+    });
+});
+
+describe('the next man to plot', () => {
+    const men = ['Q', 'R', 'X', 'mike'];
+    const plotted = (...names: string[]) => names.reduce((d, man) => withPlot(d, man, 1, [10, 10]), film);
+
+    it.each([
+        ['the one after him', ['Q'], 'Q', 1, 'R'],
+        ['the first who has no place here', ['Q', 'R'], 'Q', 1, 'X'],
+        ['from the last to the first', ['mike'], 'mike', 1, 'Q'],
+        ['himself when everybody has one', men, 'X', 1, 'X'],
+        ['nobody counts who is plotted on another picture', ['Q', 'R'], 'Q', 2, 'R'],
+    ])('is %s', (_, names, man, atS, next) => {
+        expect(nextToPlot(plotted(...names), men, man, atS)).toBe(next);
+    });
+
+    it('counts the places of one angle', () => {
+        expect(nextToPlot(plotted('Q', 'R'), men, 'Q', 1, 'tight')).toBe('R');
     });
 });
 

@@ -78,9 +78,13 @@ export function useClipKeys(k: Keys) {
     useKeys('u, up', 'the man before', () => grading.next(-1), [grading]);
     useKeys('enter', 'keeps what is proposed for him', () => k.mode === 'watch' && grading.accept(), [grading, k.mode]);
     useKeys('shift+enter', 'keeps every proposal of the snap', () => void k.saving.confirm(), [k.saving]);
-    useKeys('equal, shift+equal, add', 'a plus', () => grading.give(grading.man, 1), [grading]);
-    useKeys('0', 'even', () => grading.give(grading.man, 0), [grading]);
-    useKeys('minus, subtract', 'a minus', () => grading.give(grading.man, -1), [grading]);
+    useKeys('a', 'all others did their job', () => k.mode === 'watch' && void k.saving.confirm(true), [
+        k.saving,
+        k.mode,
+    ]);
+    useKeys('equal, shift+equal, add', 'a plus, and the next man', () => grading.giveOn(1), [grading]);
+    useKeys('0', 'even, and the next man', () => grading.giveOn(0), [grading]);
+    useKeys('minus, subtract', 'a minus, and the next man', () => grading.giveOn(-1), [grading]);
     useKeys('1,2,3,4,5,6,7,8,9', 'a fault of his group', (e) => grading.key(Number(e.key)), [grading]);
     useKeys('e', 'a mental error', () => grading.flag('bust'), [grading]);
     useKeys('i', 'a play that helped', () => grading.flag('impact'), [grading]);

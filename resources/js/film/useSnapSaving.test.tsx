@@ -3,6 +3,7 @@ import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it } from 'vitest';
 import type { Snap } from '../api/types';
+import { useFilm } from '../model/filmStore';
 import { eachItsOwn, house, refusal, serve } from '../test/house';
 import { useSnapSaving } from './useSnapSaving';
 
@@ -63,5 +64,49 @@ describe('throwing a snap away', () => {
         await userEvent.keyboard('{Escape}');
         await waitFor(() => expect(told).toEqual([null]));
         expect(server.sent).toHaveLength(1);
+    });
+});
+
+/** One key that gives all others who did their job a grade. */
+function Others() {
+    const { confirm } = useSnapSaving();
+    return (
+        <button type="button" onClick={() => void confirm(true)}>
+            others
+        </button>
+    );
+}
+
+describe('all others did their job', () => {
+    eachItsOwn();
+
+    const document = { kind: 'jacotaxis.film', version: 1 };
+    const open = (grades: unknown[]) => useFilm.setState({ snap: { ...snap, document, grades }, document } as never);
+    const men = () => useFilm.getState().snap!.grades.map((g) => g.man);
+
+    it('is one key, and one word takes it back', async () => {
+        open([{ man: 'H', mark: -1 }]);
+        const server = serve({
+            'POST snaps/8/grades': { grades: [{ man: 'Q' }, { man: 'LT' }] },
+            'DELETE snaps/8/grades/Q': {},
+            'DELETE snaps/8/grades/LT': {},
+        });
+        house(<Others />);
+        await userEvent.click(screen.getByText('others'));
+        await screen.findByText('2 men graded: all others did their job');
+        expect(server.to('POST snaps/8/grades')[0].body).toEqual({ others: true });
+        expect(men()).toEqual(['H', 'Q', 'LT']);
+        await userEvent.click(screen.getByText('Undo'));
+        await waitFor(() => expect(men()).toEqual(['H']));
+        expect(server.sent.filter((s) => s.method === 'DELETE')).toHaveLength(2);
+    });
+
+    it('says so when everybody is graded', async () => {
+        open([{ man: 'H', mark: -1 }]);
+        serve({ 'POST snaps/8/grades': { grades: [] } });
+        house(<Others />);
+        await userEvent.click(screen.getByText('others'));
+        await screen.findByText('Everybody is graded already.');
+        expect(men()).toEqual(['H']);
     });
 });

@@ -63,19 +63,32 @@ export function useSnapSaving() {
             refused(e, 'Not taken back.', () => takeBack(snapId, done, before));
         }
     };
-    const confirm = async () => {
+    /** Takes grades away that were given together. */
+    const takeAllBack = async (snapId: string, given: Grade[]) => {
+        try {
+            for (const one of given) await api.remove(`snaps/${snapId}/grades/${one.man}`);
+            const men = given.map((one) => one.man);
+            kept((useFilm.getState().snap?.grades ?? []).filter((g) => !men.includes(g.man)));
+        } catch (e) {
+            refused(e, 'Not taken back.', () => takeAllBack(snapId, given));
+        }
+    };
+    /** Keeps what is proposed; of all others, where they did their job, a plus. */
+    const confirm = async (others = false) => {
         if (!(await save(true))) return;
         const now = useFilm.getState().snap!;
         try {
-            const done = await api.post<{ grades: Grade[] }>(`snaps/${now.id}/grades`, {});
+            const done = await api.post<{ grades: Grade[] }>(`snaps/${now.id}/grades`, { others });
             kept([...now.grades, ...done.grades]);
-            toast(
-                done.grades.length > 0
-                    ? `${done.grades.length} proposals confirmed`
-                    : 'Nothing to confirm: measure a man first.',
-            );
+            const many = done.grades.length;
+            if (others && many > 0) {
+                toast(`${many === 1 ? 'One man' : `${many} men`} graded: all others did their job`, {
+                    action: { label: 'Undo', onClick: () => void takeAllBack(now.id, done.grades) },
+                });
+            } else if (others) toast('Everybody is graded already.');
+            else toast(many > 0 ? `${many} proposals confirmed` : 'Nothing to confirm: measure a man first.');
         } catch (e) {
-            refused(e, 'Not confirmed.', confirm);
+            refused(e, 'Not confirmed.', () => confirm(others));
         }
     };
     const kept = (grades: Grade[]) => {

@@ -59,6 +59,9 @@ export const handMissPx = (widthPx: number, shownPx: number): number =>
 
 type Plot = NonNullable<FilmDocument['plots']>[number];
 
+/** Plots this near in time are on one picture, seconds. */
+const ONE_PICTURE_S = 0.05;
+
 /** Plots a man on an angle; a second click within a twentieth of a second replaces the first. */
 export function withPlot(
     d: FilmDocument,
@@ -69,7 +72,7 @@ export function withPlot(
     how: { confidence?: number; missPx?: number } = {},
 ): FilmDocument {
     const others = (d.plots ?? []).filter(
-        (p) => p.man !== man || (p.angle ?? 'wide') !== angle || Math.abs(p.atS - atS) > 0.05,
+        (p) => p.man !== man || (p.angle ?? 'wide') !== angle || Math.abs(p.atS - atS) > ONE_PICTURE_S,
     );
     const plot: Plot = {
         id: `${angle[0]}${man.replace(/\W/g, '')}-${Math.round(atS * 1000)}`.slice(0, 40),
@@ -82,6 +85,14 @@ export function withPlot(
         ...(how.missPx === undefined ? {} : { clickPx: how.missPx }),
     };
     return { ...d, plots: [...others, plot] };
+}
+
+/** The next man after this one who is not plotted on the picture of a moment yet; this one when all are. */
+export function nextToPlot(d: FilmDocument, men: string[], man: string, atS: number, angle: Angle = 'wide'): string {
+    const here = (d.plots ?? []).filter((p) => (p.angle ?? 'wide') === angle && Math.abs(p.atS - atS) <= ONE_PICTURE_S);
+    const at = men.indexOf(man);
+    const order = [...men.slice(at + 1), ...men.slice(0, Math.max(0, at))];
+    return order.find((one) => !here.some((p) => p.man === one)) ?? man;
 }
 
 /** Takes the followed plots of a man away after a moment; the clicked ones stay. */

@@ -63,21 +63,26 @@ class GradeController extends Controller
         return new JsonResponse($grade, 200, ['ETag' => "\"{$grade->version}\""]);
     }
 
-    /** Takes every proposal that has a mark and was not graded by hand: one key for the whole snap. */
+    /**
+     * Takes every proposal that has a mark and was not graded by hand: one key for the whole snap. Where all others did
+     * their job, whoever has no grade gets one.
+     */
     public function confirm(Request $request, Snap $snap): JsonResponse
     {
         $this->authorize('update', $snap);
+        $others = (bool) ($request->validate(['others' => 'boolean'])['others'] ?? false);
         $composed = Composed::of($snap);
         $graded = $snap->grades()->pluck('man')->all();
         $players = Player::query()->orderByDesc('depth')->pluck('id', 'letter');
         $men = array_filter(
-            array_diff($composed->proposed(), $graded),
+            array_diff($others ? $composed->men() : $composed->proposed(), $graded),
             fn (string $man): bool => isset($players[$man]),
         );
-        $give = function (string $man) use ($request, $snap, $players, $composed): Grade {
+        $give = function (string $man) use ($request, $snap, $players, $composed, $others): Grade {
             $whose = ['snap_id' => $snap->id, 'player_id' => $players[$man], 'man' => $man,
                 'user_id' => $request->user()->id];
-            $grade = Grade::query()->create($whose + $composed->proposal($man) + $composed->words($man));
+            $given = $others ? $composed->didHisJob($man) : $composed->proposal($man);
+            $grade = Grade::query()->create($whose + $given + $composed->words($man));
             GradeChange::keep($request->user(), null, $grade);
 
             return $grade;

@@ -6,7 +6,6 @@ namespace Jacotaxis\Core\Proof\Run\Ball;
 
 use Jacotaxis\Core\Blocking\Run\Front\CutKey;
 use Jacotaxis\Core\Blocking\Run\Resolved;
-use Jacotaxis\Core\Blocking\Run\Screen;
 use Jacotaxis\Core\Blocking\Run\Verb;
 use Jacotaxis\Core\Field\Side;
 use Jacotaxis\Core\Kinematics\CutKind;
@@ -53,18 +52,16 @@ final class Carriers
     /** Inside the man he reads on the side of the play, yards. */
     public const INSIDE_READ_YD = 1.3;
 
-    /** Catch the snap and turn, seconds; speed along the ground as a share of the release. */
-    private const CATCH_S = 0.35;
-
-    private const ALONG = 0.88;
-
     private readonly Lanes $lanes;
+
+    private readonly Thrown $thrown;
 
     private readonly int $sign;
 
     public function __construct(private readonly Scene $scene, private readonly Resolved $resolved)
     {
         $this->lanes = new Lanes($scene->lineup, $resolved->run->side);
+        $this->thrown = new Thrown($scene, $resolved);
         $this->sign = $resolved->run->side->sign();
     }
 
@@ -75,7 +72,7 @@ final class Carriers
     public function all(?string $outside = null): array
     {
         if ($this->resolved->run->scheme()->screen !== null) {
-            return array_filter(['throw' => $this->screen($this->resolved->run->scheme()->screen)]);
+            return array_filter(['throw' => $this->thrown->screen($this->resolved->run->scheme()->screen)]);
         }
         $carriers = [];
         $keep = $this->keep();
@@ -87,88 +84,10 @@ final class Carriers
             }
         }
         if ($outside !== null && isset($carriers['pull'])) {
-            $carriers['throw'] = $this->quick($outside, $carriers['pull']->from + self::PULLED_S);
+            $carriers['throw'] = $this->thrown->quick($outside, $carriers['pull']->from + self::PULLED_S);
         }
 
         return $carriers;
-    }
-
-    /**
-     * A throw at the line, out of the hand at a moment: from the catch he runs up the alley behind the men who block
-     * for him (RPO-05).
-     */
-    public function quick(string $letter, float $leaves = self::SNAP_S + self::CATCH_S): Carrier
-    {
-        $route = $this->scene->routes[$letter]->path;
-        [$qx, $qy] = $this->scene->launch();
-        [$x, $y] = $route->at($leaves);
-        $at = $leaves;
-        for ($n = 0; $n < 3; $n++) {
-            [$x, $y] = $route->at($at);
-            $at = $leaves + hypot($x - $qx, $y - $qy) / ($this->scene->setting->level->releaseSpeed() * self::ALONG);
-        }
-        $i = min(Path::STEPS - 1, (int) round($at / Path::STEP));
-        $out = $x < 0.0 ? -1.0 : 1.0;
-        $run = (new PathBuilder($this->scene->setting->law($letter), $x, $y, $route->vx[$i], $route->vy[$i]))
-            ->inside(
-                $this->scene->frame->sidelineX(Side::Left) + 0.7,
-                $this->scene->frame->sidelineX(Side::Right) - 0.7,
-            )
-            ->to($x + 1.5 * $out, max($y + 1.0, 0.5))
-            ->cut(CutKind::Speed)
-            ->run(5.0 * $out);
-        $late = $run->delayed($i * Path::STEP);
-
-        return new Carrier(
-            'throw',
-            $letter,
-            new Path(
-                self::joined($route->x, $late->x, $i),
-                self::joined($route->y, $late->y, $i),
-                self::joined($route->vx, $late->vx, $i),
-                self::joined($route->vy, $late->vy, $i),
-            ),
-            $at,
-            "{$this->scene->routes[$letter]->spec->name}, ".($out < 0.0 ? 'left' : 'right').' alley',
-        );
-    }
-
-    /** The man of a screen: what he sells, the catch behind the line when ball and man are there, then up the field. */
-    private function screen(Screen $screen): ?Carrier
-    {
-        $letter = $this->resolved->who(Verb::Carry);
-        if ($letter === null) {
-            return null;
-        }
-        $man = $this->scene->men[$letter];
-        $u = $screen->wideYd ?? $this->u($letter) + $screen->outYd;
-        [$qx, $qy] = $this->scene->launch();
-        $air = hypot($this->x($u) - $qx, -$screen->behindYd - $qy)
-            / ($this->scene->setting->level->releaseSpeed() * self::ALONG);
-        $way = (new PathBuilder($this->scene->setting->law($letter), $man->xYd, $man->yYd, $man->vxYd, $man->vyYd))
-            ->inside(
-                $this->scene->frame->sidelineX(Side::Left) + 0.7,
-                $this->scene->frame->sidelineX(Side::Right) - 0.7,
-            )
-            ->to($this->x($u), -$screen->behindYd)
-            ->cut(CutKind::Speed)
-            ->to($this->x($u + $screen->turnYd), 0.5)
-            ->cut(CutKind::Bend)
-            ->run(5.0 * $this->sign * ($screen->turnYd <=> 0.0));
-        $takes = $way->cuts[0]->t ?? 0.8;
-        $caught = max(
-            self::SNAP_S + $this->resolved->run->scheme()->meshS + $air,
-            self::SNAP_S + $screen->sellsS + $takes,
-        );
-
-        return new Carrier(
-            'throw',
-            $letter,
-            $way->delayed($caught - $takes),
-            $caught,
-            "{$this->resolved->run->side->value} side, behind the line",
-            $caught - $air,
-        );
     }
 
     /** When who comes from outside is at the quarterback for the ball, seconds; 0 for a man of the backfield. */
@@ -368,18 +287,6 @@ final class Carriers
         $option = $this->resolved->run->scheme()->isOption() && $this->resolved->run->scheme()->entry !== 'center';
 
         return [$q->xYd + ($option ? self::RIDE_YD * $this->sign : 0.0), $q->yYd];
-    }
-
-    /**
-     * One path up to a step, another from it on.
-     *
-     * @param  list<float>  $first
-     * @param  list<float>  $then
-     * @return list<float>
-     */
-    private static function joined(array $first, array $then, int $step): array
-    {
-        return [...array_slice($first, 0, $step), ...array_slice($then, $step)];
     }
 
     /** A path that begins at a moment, after he has come from where he stood. */

@@ -36,6 +36,7 @@ export function GradeDesk({ measured, snap, document, charting, grading, saving,
                 onMan={grading.setMan}
                 onGrade={grading.give}
                 onConfirm={() => void saving.confirm()}
+                onOthers={() => void saving.confirm(true)}
                 faults={grading.faults}
                 library={charting.library}
                 onFault={grading.flip}

@@ -12,6 +12,7 @@ type Props = {
     onMan: (man: string) => void;
     onGrade: (man: string, mark: number) => void;
     onConfirm: () => void;
+    onOthers: () => void;
     faults: string[];
     library: Charting['library'];
     onFault: (id: string) => void;
@@ -36,7 +37,17 @@ export function PlanDone(p: Props) {
     return (
         <div className="flex min-h-0 flex-1 flex-col">
             <h2 className="label flex justify-between px-3 pt-1.5">
-                <span>Plan against done</span>
+                <span className="flex-1">Plan against done</span>
+                {rows.length > p.snap.grades.length && (
+                    <button
+                        type="button"
+                        onClick={p.onOthers}
+                        title="Whoever has no grade gets what is proposed for him, or a plus (A)"
+                        className="mr-3 font-semibold text-ink underline underline-offset-2"
+                    >
+                        All others did their job
+                    </button>
+                )}
                 <button
                     type="button"
                     disabled={open === 0}

@@ -50,6 +50,15 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
         const all = measured?.proposals.map((p) => p.man) ?? [];
         if (all.length > 0) setMan(all[(all.indexOf(man) + by + all.length) % all.length]);
     };
+    /** Gives him a mark and goes on to the next man who has none. */
+    const giveOn = (mark: number) => {
+        const all = measured?.proposals.map((p) => p.man) ?? [];
+        const graded = snap?.grades.map((g) => g.man) ?? [];
+        const at = all.indexOf(man);
+        const open = [...all.slice(at + 1), ...all.slice(0, at)].find((one) => !graded.includes(one));
+        give(man, mark);
+        if (open) setMan(open);
+    };
     const key = (n: number) => flip(measured?.labels[man]?.find((f) => f.key === n)?.id);
     const flag = (name: 'bust' | 'impact') => setFlags((f) => ({ ...f, [name]: !f[name] }));
     /** A part goes from empty to plus to minus to empty. */
@@ -72,6 +81,7 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
         flags,
         flag,
         give,
+        giveOn,
         accept,
         next,
         key,

@@ -4,7 +4,7 @@ import { api } from '../../api/client';
 import type { Angle, Charting, Clip, FilmDocument, Overlay, Snap } from '../../api/types';
 import { yardLine } from '../../ui/words';
 import type { Aim } from './Calibrate';
-import { useFilm, withMark, withPlot, withPoint } from '../../model/filmStore';
+import { nextToPlot, useFilm, withMark, withPlot, withPoint } from '../../model/filmStore';
 import type { Mode } from '../picture/Picture';
 import type { Player } from '../usePlayer';
 import { refused } from '../../api/problems';
@@ -22,8 +22,14 @@ type About = {
     t: number;
     charting: Charting;
     who: string;
+    /** Everybody there is to plot, in order, and choosing one of them. */
+    men: string[];
+    onWho: (man: string) => void;
     player: Player;
 };
+
+/** A picture is that of the snap when it is this near, seconds. */
+const AT_SNAP_S = 0.1;
 
 const FREE_MARK = { title: 'A mark of your own', label: 'What is marked here?', most: 60, yes: 'Mark it' };
 
@@ -44,6 +50,7 @@ export function useMarking(a: About) {
     const click = (at: [number, number], missPx: number) => {
         if (a.mode === 'plot') {
             work((d) => withPlot(d, a.who, a.t, at, a.angle, { missPx }));
+            afterPlot();
         } else if (a.mode === 'calibrate' && a.overlay) {
             const { aim, overlay } = a;
             work((d) =>
@@ -63,6 +70,13 @@ export function useMarking(a: About) {
             );
             a.setAim(nextAim(aim));
         }
+    };
+    /** On the picture of the snap everybody is plotted once: the next man is chosen. Later one man is followed. */
+    const afterPlot = () => {
+        const now = useFilm.getState().document;
+        const snapAt = now?.marks?.find((m) => m.kind === 'snap')?.atS;
+        if (!now || snapAt === undefined || Math.abs(a.t - snapAt) > AT_SNAP_S) return;
+        a.onWho(nextToPlot(now, a.men, a.who, a.t, a.angle));
     };
     /** This picture of the tight angle is the snap: from here on both angles run together. */
     const synchronise = async () => {

@@ -12,7 +12,7 @@ use Jacotaxis\Core\Grade\RouteRep;
 use Jacotaxis\Core\Grade\Tolerance;
 use Jacotaxis\Core\Proof\Pass\ReadState;
 use Jacotaxis\Core\Proof\Pass\ReadStates;
-use Jacotaxis\Core\Proof\Telling\Findings\PassFindings;
+use Jacotaxis\Core\Proof\Telling\Findings\PostFindings;
 use Jacotaxis\Core\Proof\Telling\Report;
 use Jacotaxis\Core\School\Schools;
 
@@ -125,7 +125,7 @@ it('W-18: post-dig against quarters, both ways', function (): void {
 
 it('W-19: a post three yards inside the near safety leaves the over unsafe, unless the staff allows it',
     function (float $inside, string $school, bool $captures): void {
-        expect(PassFindings::captures($inside, Schools::of(['SET-13' => $school])))->toBe($captures);
+        expect(PostFindings::captures($inside, Schools::of(['SET-13' => $school])))->toBe($captures);
     })->with([
         [3.0, 'A', false],
         [3.0, 'B', true],
