@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Jacotaxis\Core\Grade\Numbers\Pairs;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
-use Jacotaxis\Core\Proof\Telling\CalledJobs;
+use Jacotaxis\Core\Proof\Telling\Jobs\CalledJobs;
 use Jacotaxis\Core\Words\CallParser;
 use Jacotaxis\Core\Words\NotUnderstood;
 use stdClass;

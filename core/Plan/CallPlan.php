@@ -27,9 +27,6 @@ final class CallPlan
     /** A share of the mix under this is none. */
     private const MIXED = 0.005;
 
-    /** As many calls of the book as are tried together for the holes; beyond that the best one at a time. */
-    private const TOGETHER = 3;
-
     /** @var non-empty-list<float> shares of the looks, with what was never seen */
     private readonly array $shares;
 
@@ -151,7 +148,10 @@ final class CallPlan
         $holes = $this->holes();
         $open = array_values(array_filter($holes, fn (int $l): bool => ! $this->closes($this->book, $l)));
         $wanted = array_values(array_diff($holes, $open));
-        $calls = $this->fewest($wanted);
+        // The better call of those that close as much.
+        $book = $this->book;
+        usort($book, fn (PlannedCall $a, PlannedCall $b): int => $this->worth($b) <=> $this->worth($a));
+        $calls = FewestCalls::of($book, $wanted);
 
         return ['calls' => array_map(fn (PlannedCall $c): array => ['id' => $c->id, 'name' => $c->name,
             'closes' => array_values(array_filter($wanted, fn (int $l): bool => $c->good[$l]))], $calls),
@@ -235,89 +235,6 @@ final class CallPlan
         }
 
         return false;
-    }
-
-    /**
-     * @param  list<int>  $wanted  looks, each closed by some call of the book
-     * @return list<PlannedCall>
-     */
-    private function fewest(array $wanted): array
-    {
-        if ($wanted === []) {
-            return [];
-        }
-        $useful = array_values(array_filter(
-            $this->book,
-            fn (PlannedCall $c): bool => array_filter($wanted, fn (int $l): bool => $c->good[$l]) !== [],
-        ));
-        // The better call of those that close as much.
-        usort($useful, fn (PlannedCall $a, PlannedCall $b): int => $this->worth($b) <=> $this->worth($a));
-        for ($n = 1; $n <= self::TOGETHER; $n++) {
-            $found = self::together($useful, $wanted, $n);
-            if ($found !== null) {
-                return $found;
-            }
-        }
-
-        return self::oneByOne($useful, $wanted);
-    }
-
-    /**
-     * @param  list<PlannedCall>  $calls
-     * @param  list<int>  $wanted
-     * @return list<PlannedCall>|null
-     */
-    private static function together(array $calls, array $wanted, int $n): ?array
-    {
-        if ($wanted === []) {
-            return [];
-        }
-        if ($n === 0) {
-            return null;
-        }
-        // Somebody has to close the first of them.
-        foreach ($calls as $call) {
-            if (! $call->good[$wanted[0]]) {
-                continue;
-            }
-            $rest = self::together($calls, self::left($wanted, $call), $n - 1);
-            if ($rest !== null) {
-                return [$call, ...$rest];
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param  list<PlannedCall>  $calls
-     * @param  list<int>  $wanted
-     * @return list<PlannedCall>
-     */
-    private static function oneByOne(array $calls, array $wanted): array
-    {
-        $taken = [];
-        while ($wanted !== []) {
-            $best = $calls[0];
-            foreach ($calls as $call) {
-                if (count(self::left($wanted, $call)) < count(self::left($wanted, $best))) {
-                    $best = $call;
-                }
-            }
-            $taken[] = $best;
-            $wanted = self::left($wanted, $best);
-        }
-
-        return $taken;
-    }
-
-    /**
-     * @param  list<int>  $wanted
-     * @return list<int>
-     */
-    private static function left(array $wanted, PlannedCall $call): array
-    {
-        return array_values(array_filter($wanted, fn (int $l): bool => ! $call->good[$l]));
     }
 
     /** @param  list<PlannedCall>  $others */

@@ -17,7 +17,7 @@ use Illuminate\Validation\Rule;
 use Jacotaxis\Core\Concept\Document\CallDocument;
 use Jacotaxis\Core\Offense\Athlete;
 use Jacotaxis\Core\Offense\Man;
-use Jacotaxis\Core\Proof\Telling\CalledJobs;
+use Jacotaxis\Core\Proof\Telling\Jobs\CalledJobs;
 use Jacotaxis\Core\Proof\Telling\Run\RunJobs;
 
 class PlayerController extends Controller

@@ -8,6 +8,7 @@ use Jacotaxis\Core\Concept\BuiltFrom;
 use Jacotaxis\Core\Concept\Call;
 use Jacotaxis\Core\Offense\Man;
 use Jacotaxis\Core\Proof\Pass\Proof;
+use Jacotaxis\Core\Proof\Telling\Jobs\CalledJobs;
 use Jacotaxis\Core\Proof\Telling\Run\RunReport;
 use Jacotaxis\Core\Words\Describer;
 

@@ -7,6 +7,7 @@ namespace Jacotaxis\Core\Proof\Telling;
 use Jacotaxis\Core\Proof\Pass\Proof;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Proven;
+use Jacotaxis\Core\Proof\Telling\Jobs\PassJobs;
 use Jacotaxis\Core\Proof\Telling\Run\RunReport;
 use Jacotaxis\Core\Proof\Telling\Run\RunStage;
 
@@ -32,7 +33,7 @@ final class Told
      */
     public static function jobs(Proven $proof): array
     {
-        return $proof instanceof RunProof ? RunReport::jobs($proof) : Report::jobs(self::pass($proof));
+        return $proof instanceof RunProof ? RunReport::jobs($proof) : PassJobs::of(self::pass($proof));
     }
 
     /** @return array<string, mixed> */

@@ -53,7 +53,7 @@ export function ClipPlayer({ clips, label, startS = 0, autoPlay, onEnd, man }: P
                     className="aspect-video w-full bg-rail"
                 />
             </OnFilm>
-            <figcaption className="no-print mt-1 flex gap-2 text-xs">
+            <figcaption className="no-print mt-1 flex flex-wrap gap-x-2 text-xs">
                 {[1, 0.5, 0.25].map((r) => (
                     <button
                         key={r}

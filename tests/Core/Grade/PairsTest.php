@@ -6,7 +6,7 @@ use Jacotaxis\Core\Grade\Numbers\Evidence;
 use Jacotaxis\Core\Grade\Numbers\Pairs;
 use Jacotaxis\Core\Grade\Numbers\SnapRow;
 use Jacotaxis\Core\Proof\Run\Ball\Lanes;
-use Jacotaxis\Core\Proof\Telling\CalledJobs;
+use Jacotaxis\Core\Proof\Telling\Jobs\CalledJobs;
 use Jacotaxis\Core\Words\CallParser;
 
 function filmedSnap(string $id, array $more = []): SnapRow

@@ -20,8 +20,8 @@ use Jacotaxis\Core\Proof\Run\RunOutcome;
 use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Verdict;
 use Jacotaxis\Core\Proof\Sheet\RunAnswers;
+use Jacotaxis\Core\Proof\Telling\Jobs\StaffJobs;
 use Jacotaxis\Core\Proof\Telling\Picture;
-use Jacotaxis\Core\Proof\Telling\StaffJobs;
 use Jacotaxis\Core\Words\Describer;
 
 /** A proof of a run as plain arrays under the stable output keys. Yards and seconds. */

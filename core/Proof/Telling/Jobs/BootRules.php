@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Proof\Telling;
+namespace Jacotaxis\Core\Proof\Telling\Jobs;
 
 use Jacotaxis\Core\Defense\Defender;
 use Jacotaxis\Core\Field\Side;
