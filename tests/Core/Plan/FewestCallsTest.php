@@ -45,7 +45,7 @@ it('is never longer than the shortest of all choices, up to three', function (in
     foreach (range(0, 6) as $n) {
         $book["c$n"] = implode('', array_map(fn (): string => mt_rand(0, 2) === 0 ? 'x' : '.', range(0, 5)));
     }
-    $closed = fn (array $ids, int $l): bool => in_array('x', array_map(fn (string $id): string => $book[$id][$l], $ids));
+    $closed = fn (array $ids, int $l): bool => array_filter($ids, fn (string $c): bool => $book[$c][$l] === 'x') !== [];
     $wanted = array_values(array_filter(range(0, 5), fn (int $l): bool => $closed(array_keys($book), $l)));
     $shortest = INF;
     foreach (range(0, 2 ** count($book) - 1) as $mask) {
