@@ -217,11 +217,7 @@ test('grades eleven by eye in a handful of keys, and takes them back', async ({ 
     await expect(page.getByText('10 men graded: all others did their job')).toBeVisible();
     expect(keys).toBeLessThanOrEqual(13);
     await expect(page.getByRole('button', { name: 'All others did their job' })).toHaveCount(0);
-    await page
-        .getByRole('listitem')
-        .filter({ hasText: '10 men graded' })
-        .getByRole('button', { name: 'Undo' })
-        .click();
+    await page.getByRole('listitem').filter({ hasText: '10 men graded' }).getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('button', { name: 'All others did their job' })).toBeVisible();
 });
 
