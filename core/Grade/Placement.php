@@ -62,8 +62,11 @@ final readonly class Placement
         }
         $places = self::of($run->spec->shape(), $run->spec->finish(), $this->chased($to));
 
-        // A right-handed passer who rolls to his left has nothing on a ball he leaves behind (PRG-19).
-        return $this->measures->proof?->scene()->rolls() === Side::Left
+        // Who rolls away from his throwing hand has nothing on a ball he leaves behind (PRG-19).
+        $scene = $this->measures->proof->scene();
+        $offHand = ($scene->setting->men['Q']->throws ?? 'right') === 'right' ? Side::Left : Side::Right;
+
+        return $scene->rolls() === $offHand
             ? array_values(array_diff($places, ['back shoulder']))
             : $places;
     }
@@ -77,7 +80,8 @@ final readonly class Placement
     private static function of(RouteShape $shape, Finish $finish, bool $chased): array
     {
         return match (true) {
-            $shape->name === 'back shoulder' => ['back shoulder'],
+            // A man who stops deep and is thrown to in rhythm turns for it.
+            $finish === Finish::Settle && $shape->rhythm => ['back shoulder'],
             $finish === Finish::ComeBack => ['face mask', 'chest'],
             $finish === Finish::Settle => ['chest', 'back shoulder'],
             // Straight up the field a man over him leaves the shoulder away from him.

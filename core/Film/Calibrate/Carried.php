@@ -67,6 +67,16 @@ final class Carried
         return $this->keys === [] ? null : $this->views[self::moment($atS)] ??= $this->carried($atS);
     }
 
+    /** The picture at a moment, or null where it cannot be placed. */
+    public function find(float $atS): ?View
+    {
+        try {
+            return $this->at($atS);
+        } catch (BadCalibration) {
+            return null;
+        }
+    }
+
     private function carried(float $atS): View
     {
         $views = [];

@@ -48,6 +48,23 @@ final readonly class View
     }
 
     /**
+     * Where a place of the field is seen, or null where it lies behind the camera.
+     *
+     * @return array{float, float}|null pixels
+     */
+    public function sees(float $fieldXYd, float $fieldYYd): ?array
+    {
+        $place = $this->toPicture($fieldXYd, $fieldYYd);
+        try {
+            $this->toField(...$place);
+        } catch (BadCalibration) {
+            return null;
+        }
+
+        return $place;
+    }
+
+    /**
      * One-sigma doubt across, along and in the worse direction, yards. A hand that missed the marks of this picture by
      * more than was said misses a man by as much.
      *

@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace Jacotaxis\Core\Film\Drawing;
 
-use Jacotaxis\Core\Film\Calibrate\BadCalibration;
-use Jacotaxis\Core\Film\Calibrate\Carried;
 use Jacotaxis\Core\Film\Calibrate\View;
 use Jacotaxis\Core\Film\FilmDocument;
-use Jacotaxis\Core\Film\Measure\Moment;
-use Jacotaxis\Core\Film\Measure\Spot;
-use Jacotaxis\Core\Film\Measure\Track;
-use Jacotaxis\Core\Film\Plot;
+use Jacotaxis\Core\Film\Measure\Placed;
 
 /**
- * Where a man is on the picture of an angle while the clip runs, by his plots: for a ring at his feet, and for a
- * picture that follows him.
+ * Where a man is on the picture of an angle while the clip runs, by his plots of either: for a ring at his feet, and
+ * for a picture that follows him.
  */
 final readonly class Followed
 {
@@ -35,83 +30,50 @@ final readonly class Followed
     }
 
     /**
-     * His places from his first plot to his last; none where he was plotted less than twice, or the picture cannot be
-     * placed.
+     * His places from his first plot to his last; none where the snap is not marked, he was plotted less than twice, or
+     * the picture cannot be placed.
      *
      * @return list<array{atS: float, xPx: float, yPx: float, rxPx: float, ryPx: float, tallPx: float}> his feet, half
      *     the width and the height of the ring round them, and how tall he is
      */
     public function places(string $man): array
     {
-        $carried = $this->film->carried($this->angle);
-        $track = $this->track($man);
-        if ($track === null) {
+        $frame = $this->film->setting->situation->frame();
+        $snap = $this->film->mark('snap');
+        $track = (new Placed($this->film, $frame))->track($man);
+        if ($snap === null || $track === null || $track->count() < self::LEAST) {
             return [];
         }
+        $carried = $this->film->carried($this->angle);
         $places = [];
-        for ($atS = $track->from(); $atS <= $track->to() + 1e-9; $atS += self::EVERY_S) {
-            $view = self::view($carried, $atS);
-            $spot = $track->nearest($atS);
-            if ($view !== null) {
-                $places[] = ['atS' => round($atS, 3)] + self::on($view, $spot->xYd, $spot->yYd);
+        for ($t = $track->from(); $t <= $track->to() + 1e-9; $t += self::EVERY_S) {
+            $view = $carried->find($snap + $t);
+            $spot = $track->nearest($t);
+            $place = $view === null ? null : self::on($view, ...$frame->toField($spot->xYd, $spot->yYd));
+            if ($place !== null) {
+                $places[] = ['atS' => round($snap + $t, 3)] + $place;
             }
         }
 
         return $places;
     }
 
-    /** His way over the field by the plots of this angle, or of the other where this one has too few; field yards. */
-    private function track(string $man): ?Track
+    /** @return array{xPx: float, yPx: float, rxPx: float, ryPx: float, tallPx: float}|null */
+    private static function on(View $view, float $xYd, float $yYd): ?array
     {
-        foreach ([$this->angle, ...array_diff(FilmDocument::ANGLES, [$this->angle])] as $angle) {
-            $carried = $this->film->carried($angle);
-            $moments = [];
-            foreach ($this->film->plots as $plot) {
-                $spot = $plot->man === $man && $plot->angle === $angle ? self::spot($carried, $plot) : null;
-                if ($spot !== null) {
-                    $moments[] = new Moment($plot->atS, $spot);
-                }
-            }
-            if (count($moments) >= self::LEAST) {
-                return Track::of($moments);
-            }
-        }
-
-        return null;
-    }
-
-    private static function spot(Carried $carried, Plot $plot): ?Spot
-    {
-        try {
-            $place = self::view($carried, $plot->atS)?->toField($plot->xPx, $plot->yPx);
-        } catch (BadCalibration) {
+        $feet = $view->sees($xYd, $yYd);
+        $across = $view->sees($xYd + self::RING_YD, $yYd);
+        $along = $view->sees($xYd, $yYd + self::RING_YD);
+        if ($feet === null || $across === null || $along === null) {
             return null;
         }
-
-        return $place === null ? null : new Spot(...$place);
-    }
-
-    private static function view(Carried $carried, float $atS): ?View
-    {
-        try {
-            return $carried->at($atS);
-        } catch (BadCalibration) {
-            return null;
-        }
-    }
-
-    /** @return array{xPx: float, yPx: float, rxPx: float, ryPx: float, tallPx: float} */
-    private static function on(View $view, float $xYd, float $yYd): array
-    {
-        [$x, $y] = $view->toPicture($xYd, $yYd);
-        [$ax, $ay] = $view->toPicture($xYd + self::RING_YD, $yYd);
-        [$bx, $by] = $view->toPicture($xYd, $yYd + self::RING_YD);
         // The ring is an ellipse through both: its half axes along the picture's sides.
-        [$rx, $ry] = [hypot($ax - $x, $bx - $x), hypot($ay - $y, $by - $y)];
+        $rx = hypot($across[0] - $feet[0], $along[0] - $feet[0]);
+        $ry = hypot($across[1] - $feet[1], $along[1] - $feet[1]);
 
         return [
-            'xPx' => round($x, 1),
-            'yPx' => round($y, 1),
+            'xPx' => round($feet[0], 1),
+            'yPx' => round($feet[1], 1),
             'rxPx' => round($rx, 1),
             'ryPx' => round($ry, 1),
             'tallPx' => round((max($rx, $ry) / self::RING_YD) * self::TALL_YD, 1),

@@ -56,16 +56,17 @@ final readonly class Shown
      */
     private function one(Drawing $drawing): array
     {
-        $from = $this->view($drawing->atS);
+        $from = $this->carried->find($drawing->atS);
         $line = $from === null ? null : $this->onField($drawing, $from);
         $frames = [];
         for ($n = 0; $from !== null && $line !== null && $n * self::EVERY_S <= self::LASTS_S + 1e-9; $n++) {
             $atS = round($drawing->atS + $n * self::EVERY_S, 4);
-            $view = $n === 0 ? $from : $this->view($atS);
-            if ($view === null) {
+            $view = $n === 0 ? $from : $this->carried->find($atS);
+            $laid = $view === null ? null : self::laid($drawing, $line, $from, $view);
+            if ($laid === null) {
                 break;
             }
-            $frames[] = ['atS' => $atS, 'line' => self::laid($drawing, $line, $from, $view)];
+            $frames[] = ['atS' => $atS, 'line' => $laid];
         }
         $first = ['atS' => $drawing->atS, 'line' => self::rounded(self::onPicture($drawing))];
 
@@ -79,15 +80,6 @@ final readonly class Shown
             'onField' => $frames !== [],
             'frames' => $frames === [] ? [$first] : $frames,
         ];
-    }
-
-    private function view(float $atS): ?View
-    {
-        try {
-            return $this->carried->at($atS);
-        } catch (BadCalibration) {
-            return null;
-        }
     }
 
     /**
@@ -116,17 +108,23 @@ final readonly class Shown
     }
 
     /**
+     * A drawing on another picture, or null where the camera has turned away from a part of it.
+     *
      * @param  list<array{float, float}>  $line  yards, as onField() gives them
-     * @return list<array{float, float}> pixels
+     * @return list<array{float, float}>|null pixels
      */
-    private static function laid(Drawing $drawing, array $line, View $from, View $view): array
+    private static function laid(Drawing $drawing, array $line, View $from, View $view): ?array
     {
+        $seen = array_values(array_filter(array_map(fn (array $p): ?array => $view->sees(...$p), $line)));
+        if (count($seen) < count($line)) {
+            return null;
+        }
         if ($drawing->kind !== DrawingKind::Frame) {
-            return self::rounded(array_map(fn (array $p): array => $view->toPicture(...$p), $line));
+            return self::rounded($seen);
         }
         // A frame stands upright on the picture and goes where the grass under it goes.
         [$x, $y] = $from->toPicture(...$line[0]);
-        [$toX, $toY] = $view->toPicture(...$line[0]);
+        [$toX, $toY] = $seen[0];
 
         return self::rounded(
             array_map(

@@ -108,6 +108,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
         points,
         angle,
         saving,
+        filmed: clip !== null,
     });
 
     const fix = async (id: string, field: string, value: number) => {
@@ -167,15 +168,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                                 onTime={player.setT}
                                 onClick={marking.click}
                             >
-                                {clip && mode === 'draw' && (
-                                    <DrawLayer
-                                        size={player.size}
-                                        tool={drawing.tool}
-                                        onTool={drawing.setTool}
-                                        onDraw={(points) => void drawing.draw(points)}
-                                        onTakeBack={drawing.takeBack}
-                                    />
-                                )}
+                                {clip && mode === 'draw' && <DrawLayer size={player.size} desk={drawing} />}
                                 {clip && (
                                     <Modes
                                         mode={mode}
@@ -216,15 +209,7 @@ export function ClipDesk({ reel, snap, charting, onOpen, onStep }: Props) {
                             charting={charting}
                             measured={measured}
                         />
-                        {mode === 'draw' && (
-                            <DrawBar
-                                tool={drawing.tool}
-                                onTool={drawing.setTool}
-                                drawn={drawing.drawn}
-                                onSeek={player.seek}
-                                onRemove={drawing.remove}
-                            />
-                        )}
+                        {mode === 'draw' && <DrawBar desk={drawing} onSeek={player.seek} />}
                         {mode === 'calibrate' && (
                             <Calibrate
                                 overlay={overlay}

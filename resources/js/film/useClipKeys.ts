@@ -26,6 +26,8 @@ type Keys = {
     points: Point[];
     angle: Angle;
     saving: ReturnType<typeof useSnapSaving>;
+    /** Whether there is a picture to draw on. */
+    filmed: boolean;
 };
 
 /** Every key of the film room. */
@@ -47,7 +49,11 @@ export function useClipKeys(k: Keys) {
     );
     useKeys('k', 'calibrates', () => toggle('calibrate'));
     useKeys('p', 'plots men', () => toggle('plot'));
-    useKeys('d', 'draws on the picture', () => (player.seek(player.t), toggle('draw')), [player.t, player.seek]);
+    useKeys('d', 'draws on the picture', () => k.filmed && (player.seek(player.t), toggle('draw')), [
+        player.t,
+        player.seek,
+        k.filmed,
+    ]);
     useKeys('v', 'the other angle at the same moment', k.flip);
     useKeys('l', 'the plan over the film', () => k.setPlan((on) => !on));
     useKeys('f', 'the proof run over the film', () => k.setRun((on) => !on));

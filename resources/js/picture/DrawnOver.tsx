@@ -1,5 +1,5 @@
 import type { Drawn } from '../api/types';
-import { lineAt } from './drawn';
+import { inkOf, lineAt } from './drawn';
 
 type Props = {
     drawings: Drawn[];
@@ -12,12 +12,9 @@ type Props = {
 const INK = '#ffe27a';
 const HALO = '#10181a';
 
-/** A picture this wide is drawn on with lines of their own width; a wider one with wider ones. */
-const USUAL_PX = 640;
-
 /** What was drawn on the picture, as it lies at a moment. */
-export function DrawnOver({ drawings, t, widthPx, shownPx = USUAL_PX }: Props) {
-    const scale = widthPx / Math.max(1, shownPx);
+export function DrawnOver({ drawings, t, widthPx, shownPx }: Props) {
+    const scale = inkOf(widthPx, shownPx);
     return (
         <g pointerEvents="none" data-testid="drawn">
             {drawings.map((d) => {

@@ -3,6 +3,12 @@ import type { Drawn, Place } from '../api/types';
 /** A picture belongs to a moment when it is this near, seconds: less than two pictures of a film. */
 const NEAR_S = 0.06;
 
+/** A picture this wide is marked with lines of their own width. */
+const USUAL_PX = 640;
+
+/** How wide lines are on a picture: wider on one of many pixels, and on one that is shown small. */
+export const inkOf = (widthPx: number, shownPx = USUAL_PX): number => widthPx / Math.max(1, shownPx);
+
 /** The line of a drawing at a moment, or null before it and after it. */
 export function lineAt(d: Drawn, t: number): [number, number][] | null {
     if (t < d.atS - NEAR_S || t > d.untilS + NEAR_S) return null;

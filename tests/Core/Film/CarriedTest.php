@@ -118,3 +118,19 @@ it('holds the camera where both teams are seen before the snap', function (strin
         ->and($inside($camera->at(4.5)->project($frame->ballXYd, $frame->ballYYd + 12.0)))->toBeTrue()
         ->and($camera->at(4.5)->focalPx)->toBeGreaterThan($camera->at(0.5)->focalPx);
 })->with(['wide', 'tight']);
+
+it('sees what lies before the camera, and nothing behind it', function (float $xYd, float $yYd, bool $sees): void {
+    [$camera] = held();
+    $view = (new Carried([['atS' => 1.0, 'points' => paint($camera->at(1.0))]], []))->find(1.0);
+    expect($view->sees($xYd, $yYd) !== null)->toBe($sees);
+    if ($sees) {
+        expect($view->sees($xYd, $yYd))->toEqualWithDelta($view->toPicture($xYd, $yYd), 1e-9);
+    }
+})->with(['the middle of the field' => [26.0, 40.0, true], 'the near sideline' => [53.0, 40.0, true],
+    'behind the press box' => [120.0, 40.0, false]]);
+
+it('finds no picture where none can be placed', function (): void {
+    $one = [['atS' => 1.0, 'points' => [new FieldClick(1.0, 1.0, 1.0, 1.0)]]];
+    expect((new Carried([], []))->find(1.0))->toBeNull()
+        ->and((new Carried($one, []))->find(1.0))->toBeNull();
+});

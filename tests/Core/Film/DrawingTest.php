@@ -156,6 +156,7 @@ it('follows nobody it cannot place', function (array $o, string $man, string $an
 })->with([
     'never plotted' => [['men' => ['Z']], 'X', 'wide'],
     'plotted once' => [['men' => ['Z'], 'every' => 30.0], 'Z', 'wide'],
+    'no snap is marked' => [['men' => ['Z'], 'leaveOut' => ['snap']], 'Z', 'wide'],
     'an angle without a calibration' => [['men' => ['Z']], 'Z', 'tight'],
 ]);
 
@@ -166,6 +167,7 @@ it('follows a man on an angle where only the other has his plots', function (): 
         call: $film->call,
         look: $film->look,
         setting: $film->setting,
+        marks: $film->marks,
         calibrations: $film->calibrations,
         plots: $plots,
         moves: $film->moves,

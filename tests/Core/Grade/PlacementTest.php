@@ -2,11 +2,14 @@
 
 /* Where a ball belongs by what its man does and who chases him (PRG-18, PRG-19). */
 
+use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Film\Seen;
 use Jacotaxis\Core\Grade\Grader;
 use Jacotaxis\Core\Grade\Placement;
 use Jacotaxis\Core\Grade\Proposal;
+use Jacotaxis\Core\Offense\Athlete;
+use Jacotaxis\Core\Proof\Scene\Setting;
 
 /** A throw to a man of a call, two seconds after the snap, put where it was. */
 function put(string $call, string $look, string $to, ?string $at): Grader
@@ -44,16 +47,31 @@ it('PRG-18: judges a place by the route, and by who has its man', function (
         ['chest', 'lead']],
     'a crosser against man runs away from his chaser' => ['gun 2x2 right: mesh right', '4-2 nickel, cover 1', 'H',
         ['lead']],
+    'who stops deep and is thrown to in rhythm turns for it' => ['gun 2x2 right: Z back shoulder; X clear, Y clear, '
+        .'H clear; read Z', '4-2 nickel, cover 1', 'Z', ['back shoulder']],
     'a flat is led or on the body' => ['gun 2x2 right: curl-flat right', '4-2 nickel, cover 3', 'H',
         ['lead', 'chest']],
 ]);
 
-it('PRG-19: leaves nothing behind on a roll to the left', function (string $side, array $right): void {
+it('PRG-19: leaves nothing behind on a roll away from the throwing hand', function (
+    string $side,
+    string $hand,
+    array $right,
+): void {
     $call = "gun 2x2 $side, roll $side: Z hitch 6; H go clear, X go clear, Y go clear; read Z";
-    expect((new Placement(put($call, '4-2 nickel, cover 3', 'Z', 'chest')->measures))->wanted())->toBe($right);
+    $film = put($call, '4-2 nickel, cover 3', 'Z', 'chest')->measures->film;
+    $thrown = new FilmDocument(
+        call: $film->call,
+        look: $film->look,
+        setting: new Setting($film->setting->situation, men: ['Q' => Athlete::of('Theo Brandvold', throws: $hand)]),
+        marks: $film->marks,
+    );
+    expect((new Placement(new Measures($thrown)))->wanted())->toBe($right);
 })->with([
-    'to his right' => ['right', ['chest', 'back shoulder']],
-    'to his left' => ['left', ['chest']],
+    'right-handed to his right' => ['right', 'right', ['chest', 'back shoulder']],
+    'right-handed to his left' => ['left', 'right', ['chest']],
+    'left-handed to his right' => ['right', 'left', ['chest']],
+    'left-handed to his left' => ['left', 'left', ['chest', 'back shoulder']],
 ]);
 
 it('says nothing where nobody said where the ball was, or nobody knows to whom it went', function (): void {

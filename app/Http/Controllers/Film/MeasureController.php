@@ -15,10 +15,10 @@ use Jacotaxis\Core\Film\Calibrate\Calibration;
 use Jacotaxis\Core\Film\Calibrate\FieldClick;
 use Jacotaxis\Core\Film\Calibrate\FieldMarks;
 use Jacotaxis\Core\Film\Calibrate\Overlay;
+use Jacotaxis\Core\Film\Drawing\PlanDrawn;
 use Jacotaxis\Core\Film\Drawing\Shown;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Film\FilmReader;
-use Jacotaxis\Core\Film\Measure\Drawn;
 use Jacotaxis\Core\Film\Measure\Measures;
 use Jacotaxis\Core\Grade\Grader;
 
@@ -50,7 +50,7 @@ class MeasureController extends Controller
             'heightPx' => 'required|integer|min:16|max:8192', 'act' => 'nullable|array']);
         $film = $this->film($request);
         $angle = $given['angle'] ?? FilmDocument::WIDE;
-        $drawn = new Drawn($film);
+        $drawn = new PlanDrawn($film);
         $views = [];
         foreach ($given['atS'] as $atS) {
             try {

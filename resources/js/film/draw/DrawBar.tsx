@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
-import type { Drawn, DrawingKind } from '../../api/types';
+import type { DrawingKind } from '../../api/types';
 import { capital } from '../../ui/words';
+import type { DrawingDesk } from './useDrawing';
 
 export const TOOLS: { kind: DrawingKind; key: string; does: string }[] = [
     { kind: 'arrow', key: 'A', does: 'From where to where' },
@@ -11,16 +12,11 @@ export const TOOLS: { kind: DrawingKind; key: string; does: string }[] = [
     { kind: 'word', key: 'W', does: 'A word at a place' },
 ];
 
-type Props = {
-    tool: DrawingKind;
-    onTool: (tool: DrawingKind) => void;
-    drawn: Drawn[];
-    onSeek: (t: number) => void;
-    onRemove: (id: string) => void;
-};
+type Props = { desk: DrawingDesk; onSeek: (t: number) => void };
 
 /** What can be drawn, and what is drawn on this angle already; a press goes to its moment. */
-export function DrawBar({ tool, onTool, drawn, onSeek, onRemove }: Props) {
+export function DrawBar({ desk, onSeek }: Props) {
+    const { tool, drawn } = desk;
     return (
         <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-edge px-3 py-1.5 text-sm">
             <span role="radiogroup" aria-label="What to draw" className="flex gap-1">
@@ -31,7 +27,7 @@ export function DrawBar({ tool, onTool, drawn, onSeek, onRemove }: Props) {
                         role="radio"
                         aria-checked={tool === one.kind}
                         title={`${one.does} (${one.key})`}
-                        onClick={() => onTool(one.kind)}
+                        onClick={() => desk.setTool(one.kind)}
                         className={clsx(
                             'rounded-md border px-2 py-0.5 font-semibold narrow',
                             tool === one.kind ? 'border-ink bg-ink text-paper' : 'border-edge bg-paper',
@@ -65,7 +61,7 @@ export function DrawBar({ tool, onTool, drawn, onSeek, onRemove }: Props) {
                             type="button"
                             aria-label={`Take ${d.word ?? d.kind} at ${d.atS.toFixed(2)} s away`}
                             className="px-1.5 py-0.5 text-soft hover:text-ink"
-                            onClick={() => onRemove(d.id)}
+                            onClick={() => desk.remove(d.id)}
                         >
                             ×
                         </button>

@@ -13,10 +13,11 @@ const onTakeBack = vi.fn();
 
 function Desk({ first }: { first: DrawingKind }) {
     const [tool, setTool] = useState(first);
+    const desk = { tool, setTool, drawn: [], draw: onDraw, remove: vi.fn(), takeBack: onTakeBack };
     return (
         <>
-            <DrawLayer size={[640, 360]} tool={tool} onTool={setTool} onDraw={onDraw} onTakeBack={onTakeBack} />
-            <DrawBar tool={tool} onTool={setTool} drawn={[]} onSeek={() => undefined} onRemove={() => undefined} />
+            <DrawLayer size={[640, 360]} desk={desk} />
+            <DrawBar desk={desk} onSeek={() => undefined} />
         </>
     );
 }

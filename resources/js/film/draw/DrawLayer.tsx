@@ -1,22 +1,22 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { DrawingKind } from '../../api/types';
+import { inkOf } from '../../picture/drawn';
 import { Stroke } from '../../picture/DrawnOver';
 import { TOOLS } from './DrawBar';
+import type { DrawingDesk } from './useDrawing';
 
 type Point = [number, number];
-type Props = {
-    size: [number, number];
-    tool: DrawingKind;
-    onTool: (tool: DrawingKind) => void;
-    onDraw: (points: Point[]) => void;
-    onTakeBack: () => void;
-};
+type Props = { size: [number, number]; desk: DrawingDesk };
+
+/** How flat a ring looks while it is drawn, height by width; the server lays the finished one on the grass. */
+const FLAT = 0.45;
 
 /** Dragged less than this is a click, and the next click ends the drawing; pixels of the picture. */
 const CLICK_PX = 5;
 
 /** The sheet over the frozen picture that is drawn on: by dragging, by two clicks, or by the arrow keys and Enter. */
-export function DrawLayer({ size, tool, onTool, onDraw, onTakeBack }: Props) {
+export function DrawLayer({ size, desk }: Props) {
+    const { tool } = desk;
     const [width, height] = size;
     const sheet = useRef<SVGSVGElement>(null);
     const [from, setFrom] = useState<Point | null>(null);
@@ -29,11 +29,11 @@ export function DrawLayer({ size, tool, onTool, onDraw, onTakeBack }: Props) {
         return [((e.clientX - box.left) / box.width) * width, ((e.clientY - box.top) / box.height) * height];
     };
     const put = (to: Point) => {
-        if (tool === 'word') return onDraw([to]);
+        if (tool === 'word') return void desk.draw([to]);
         if (!from) return setFrom(to);
         if (Math.hypot(to[0] - from[0], to[1] - from[1]) < CLICK_PX) return;
         setFrom(null);
-        onDraw([from, to]);
+        void desk.draw([from, to]);
     };
     const keys = (e: KeyboardEvent) => {
         const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[e.key];
@@ -50,9 +50,9 @@ export function DrawLayer({ size, tool, onTool, onDraw, onTakeBack }: Props) {
         } else if (e.key === 'Backspace' && from) {
             setFrom(null);
         } else if (e.key === 'Backspace') {
-            onTakeBack();
+            desk.takeBack();
         } else if (chosen) {
-            onTool(chosen.kind);
+            desk.setTool(chosen.kind);
         } else {
             return;
         }
@@ -77,7 +77,7 @@ export function DrawLayer({ size, tool, onTool, onDraw, onTakeBack }: Props) {
             onPointerUp={(e) => put(place(e))}
             onKeyDown={keys}
         >
-            {drawing && <Stroke drawn={drawing} line={preview(tool, from, at)} scale={width / 640} />}
+            {drawing && <Stroke drawn={drawing} line={preview(tool, from, at)} scale={inkOf(width)} />}
             <path
                 d={`M${at[0] - 10} ${at[1]}h7M${at[0] + 3} ${at[1]}h7M${at[0]} ${at[1] - 10}v7M${at[0]} ${at[1] + 3}v7`}
                 stroke="#fff"
@@ -103,9 +103,9 @@ function preview(tool: DrawingKind, [x, y]: Point, [toX, toY]: Point): Point[] {
             [x, y],
             [toX, toY],
         ];
-    const [wide, flat] = [Math.hypot(toX - x, (toY - y) / 0.45), 0.45];
+    const wide = Math.hypot(toX - x, (toY - y) / FLAT);
     return Array.from({ length: 24 }, (_, n) => [
         x + wide * Math.cos((2 * Math.PI * n) / 24),
-        y + flat * wide * Math.sin((2 * Math.PI * n) / 24),
+        y + FLAT * wide * Math.sin((2 * Math.PI * n) / 24),
     ]);
 }

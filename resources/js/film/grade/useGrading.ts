@@ -39,12 +39,11 @@ export function useGrading(snap: Snap | null, measured: Measured | null, saving:
         const more = about === man ? { ...flags, ...remark, marks } : {};
         void saving.grade(p, mark, about === man ? faults : p.faults, more);
     };
-    /** Keeps what is proposed for this man and goes to the next. */
+    /** Keeps what is proposed for this man and goes to the next who has no grade. */
     const accept = () => {
         if (!proposal || proposal.mark === null)
             return void toast(`Nothing is proposed for ${man}: measure him, or grade by + 0 −.`);
-        give(man, proposal.mark);
-        next(1);
+        giveOn(proposal.mark);
     };
     const next = (by: number) => {
         const all = measured?.proposals.map((p) => p.man) ?? [];

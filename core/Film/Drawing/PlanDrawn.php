@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Jacotaxis\Core\Film\Measure;
+namespace Jacotaxis\Core\Film\Drawing;
 
 use Jacotaxis\Core\Field\PlayFrame;
-use Jacotaxis\Core\Film\Calibrate\BadCalibration;
 use Jacotaxis\Core\Film\Calibrate\View;
 use Jacotaxis\Core\Film\FilmDocument;
 use Jacotaxis\Core\Kinematics\Path;
@@ -14,7 +13,7 @@ use Jacotaxis\Core\Proof\Run\RunProof;
 use Jacotaxis\Core\Proof\Scene\Proven;
 
 /** The plan laid over the picture in perspective: every called path, and where its man should be at that moment. */
-final class Drawn
+final class PlanDrawn
 {
     private readonly ?Proven $proof;
 
@@ -72,13 +71,8 @@ final class Drawn
     /** @return array{float, float}|null */
     private static function onPicture(View $view, PlayFrame $frame, float $xYd, float $yYd): ?array
     {
-        try {
-            [$x, $y] = $view->toPicture(...$frame->toField($xYd, $yYd));
-            $view->toField($x, $y);
+        $place = $view->sees(...$frame->toField($xYd, $yYd));
 
-            return [round($x, 1), round($y, 1)];
-        } catch (BadCalibration) {
-            return null;
-        }
+        return $place === null ? null : [round($place[0], 1), round($place[1], 1)];
     }
 }
